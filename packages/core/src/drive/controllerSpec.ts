@@ -1,0 +1,20 @@
+/** A motor controller. */
+export interface ControllerSpec {
+  id: string
+  name: string
+  /** V DC between which it works */
+  leastVoltage: number
+  greatestVoltage: number
+  /** battery-side amps, all day, and for a minute */
+  batteryCurrent: number
+  batteryCurrentPeak: number
+  /** motor-side (phase) amps, all day, and for a minute */
+  phaseCurrent: number
+  phaseCurrentPeak: number
+  /** 0.85 … 0.995 at load */
+  efficiency: number
+  /** W drawn when switched on */
+  idlePower: number
+  mass: number
+  price: number
+}

@@ -1,0 +1,6 @@
+export type * from './controllerSpec'
+export type * from './motorSpec'
+export * from './motorLimits'
+export * from './motorLosses'
+export * from './reductionSpec'
+export * from './torqueFromPower'

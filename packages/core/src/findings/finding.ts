@@ -1,0 +1,55 @@
+import type { Edit } from '../project/projectPath'
+import type { Text } from '../units'
+import type { EnergyBalance } from '../system/energy'
+import type { Model } from '../system/model'
+import type { OperatingPoint } from '../system/operatingPoint'
+import type { Payoff } from '../system/payoff'
+import type { TopSpeed } from '../system/topSpeed'
+
+/** What a rule may look at. Rules read; they compute no physics. */
+export interface Facts {
+  model: Model
+  cruise: OperatingPoint
+  /** at the top speed wished */
+  top: OperatingPoint
+  allDaySpeed: TopSpeed
+  minutesSpeed: TopSpeed
+  hullSpeed: number
+  payoff: Payoff
+  energy: EnergyBalance
+}
+
+/** stop: cannot run like this. caution: runs, inside the headroom or a limit of good practice. note: not known well enough. */
+export type Severity = 'stop' | 'caution' | 'note'
+
+/** The part of the boat that wears the mark. */
+export type PartName = 'hull' | 'propeller' | 'motor' | 'controller' | 'pack'
+
+/** A change that mends a finding: edits to try, or a new sizing of what is not held. */
+export interface Fix { label: Text, edits: Edit[], resize?: boolean }
+
+/** Something that does not fit. */
+export interface Finding {
+  rule: string
+  severity: Severity
+  part: PartName
+  /** what it is about, a few words after the state */
+  title: string
+  /** by how much, at the right of the title */
+  amount: Text
+  /** one or two short sentences with the numbers and the reason */
+  sentence: Text
+  /** the usual caution, where someone can be hurt */
+  caution?: string
+  fixes: Fix[]
+}
+
+/** One rule: a file, a check, the part it speaks of, and where the limit comes from. */
+export interface Rule {
+  id: string
+  part: PartName
+  /** what is checked, in words */
+  checks: string
+  source: string
+  check(facts: Facts): Omit<Finding, 'rule' | 'part'> | null
+}

@@ -1,0 +1,63 @@
+import type { ControllerSpec, MotorSpec } from '../drive'
+import { DEMO_CONTROLLERS, DEMO_MOTORS } from '../parts'
+import type { Facts, Fix } from './finding'
+
+/** Fixes that several rules offer. Each gives a list, empty where it cannot help. */
+
+/**
+ * Lower the top speed wished to what motor, controller and pack hold all day.
+ *
+ * @param facts of the boat
+ * @returns one fix, or none
+ */
+export function lowerTopSpeed({ allDaySpeed, model }: Facts): Fix[] {
+  if (allDaySpeed.outcome !== 'limited') return []
+  const speed = Math.floor(allDaySpeed.speed / 0.0257222) * 0.0257222 // half a tenth of a knot, downwards
+  if (speed < model.project.use.cruiseSpeed) return []
+  return [{ label: { text: 'Lower top to {speed}', params: { speed: { value: speed, quantity: 'speed' } } }, edits: [{ path: 'use.topSpeed', value: speed }] }]
+}
+
+/**
+ * One more string in parallel, unless the pack is held.
+ *
+ * @param facts of the boat
+ * @param strings how many in all
+ * @returns one fix, or none
+ */
+export function moreParallel({ model: { project } }: Facts, strings = project.design.pack.parallel + 1): Fix[] {
+  if (project.held.pack) return []
+  return [{ label: { text: 'Pack of {n} in parallel', params: { n: String(strings) } }, edits: [{ path: 'design.pack.parallel', value: strings }] }]
+}
+
+/**
+ * The cheapest motor of the library that gives the power all day at this pack's voltage.
+ *
+ * @param facts of the boat
+ * @param power W at the motor's shaft
+ * @returns one fix, or none
+ */
+export function largerMotor({ model: { project, pack } }: Facts, power: number): Fix[] {
+  if (project.held.motor) return []
+  const fits = (m: MotorSpec) => m.ratedPower >= power && m.leastVoltage <= pack.nominalVoltage && m.greatestVoltage >= pack.fullVoltage
+  const found = DEMO_MOTORS.filter(fits).sort((a, b) => a.price - b.price)[0]
+  if (!found || found.id === project.design.motor.id) return []
+  return [{ label: { text: found.name }, edits: [{ path: 'design.motor', value: found }] }]
+}
+
+/**
+ * The cheapest controller of the library that suits the pack and these amps.
+ *
+ * @param facts of the boat
+ * @param needs battery-side and motor-side amps all day
+ * @returns one fix, or none
+ */
+export function otherController({ model: { project, pack } }: Facts, needs: { batteryCurrent: number, phaseCurrent: number }): Fix[] {
+  const fits = (c: ControllerSpec) => c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
+    && c.batteryCurrent >= needs.batteryCurrent && c.phaseCurrent >= needs.phaseCurrent
+  const found = DEMO_CONTROLLERS.filter(fits).sort((a, b) => a.price - b.price)[0]
+  if (!found || found.id === project.design.controller.id) return []
+  return [{ label: { text: found.name }, edits: [{ path: 'design.controller', value: found }] }]
+}
+
+/** Size whatever is not held again. */
+export const RESIZE: Fix = { label: { text: 'Size the rest again' }, edits: [], resize: true }

@@ -1,0 +1,15 @@
+import type { Rule } from '../finding'
+import { RESIZE } from '../fixes'
+
+/** A nameplate whose figures cannot belong together gives no losses to compute with. */
+export const motorNameplate: Rule = {
+  id: 'motorNameplate', part: 'motor', checks: 'Motor’s nameplate agrees with itself', source: 'Loss model fitted to the nameplate',
+  check({ model: { motor, project } }) {
+    if (motor.outcome === 'fitted') return null
+    const { noLoadCurrent } = project.design.motor
+    return {
+      severity: 'stop', title: 'nameplate', amount: { text: '' }, sentence: { text: motor.reason },
+      fixes: [{ label: { text: 'No-load current {a}', params: { a: { value: noLoadCurrent / 4, quantity: 'current' } } }, edits: [{ path: 'design.motor.noLoadCurrent', value: noLoadCurrent / 4 }] }, RESIZE],
+    }
+  },
+}

@@ -1,0 +1,31 @@
+import type { Rule } from '../finding'
+import { largerMotor, lowerTopSpeed, RESIZE } from '../fixes'
+import { ratingUse } from '../ratingUse'
+
+/** Torque at cruise and top against the motor. */
+export const motorRating: Rule = {
+  id: 'motorRating', part: 'motor', checks: 'Motor holds cruise all day and top at least for minutes', source: 'Nameplate: rated torque to rated speed, rated power above; headroom as set',
+  check(facts) {
+    const { model: { project }, cruise, top } = facts
+    const { motor } = project.design
+    const use = ratingUse(cruise.drive.continuousShare, top.drive.continuousShare, top.drive.peakShare, project.use.headroom)
+    if (!use) return null
+    const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
+    const point = atCruise ? cruise : top
+    const minutes = Math.max(1, Math.round(motor.peakSeconds / 60))
+    const tail = { cruiseBeyond: 'It overheats.', topBeyond: 'It cannot.', topMinutes: `It holds that for about ${minutes} min.`, headroom: 'It holds, with too little to spare.' }[use.case]
+    return {
+      severity: use.severity, title: use.case === 'headroom' ? 'motor, no headroom' : atCruise ? 'motor at cruise' : 'motor at top',
+      amount: { text: '{p} used', params: { p: { value: use.share, quantity: 'ratio' } } },
+      sentence: {
+        text: `${atCruise ? 'Cruise' : 'Top'} takes {torque} at {rpm}; {share} of its ${use.case === 'topBeyond' ? 'peak' : 'all-day rating'}. ${tail}`,
+        params: { torque: { value: point.drive.motorTorque, quantity: 'torque' }, rpm: { value: point.drive.motorRpm / 60, quantity: 'rotation' }, share: { value: use.share, quantity: 'ratio' } },
+      },
+      fixes: [
+        ...lowerTopSpeed(facts),
+        ...largerMotor(facts, Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom))),
+        RESIZE,
+      ],
+    }
+  },
+}

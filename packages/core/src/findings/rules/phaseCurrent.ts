@@ -1,0 +1,29 @@
+import type { Rule } from '../finding'
+import { lowerTopSpeed, otherController } from '../fixes'
+import { ratingUse } from '../ratingUse'
+
+/** Motor-side amps against the controller. */
+export const phaseCurrent: Rule = {
+  id: 'phaseCurrent', part: 'controller', checks: 'Controller passes the motor amps', source: 'I = T/Kt, DC-equivalent; controller’s ratings; headroom as set',
+  check(facts) {
+    const { model: { project }, cruise, top } = facts
+    const { controller } = project.design
+    const use = ratingUse(cruise.drive.phaseCurrent / controller.phaseCurrent, top.drive.phaseCurrent / controller.phaseCurrent, top.drive.phaseCurrent / controller.phaseCurrentPeak, project.use.headroom)
+    if (!use) return null
+    const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
+    const amps = atCruise ? cruise.drive.phaseCurrent : top.drive.phaseCurrent
+    const limit = use.case === 'topBeyond' ? controller.phaseCurrentPeak : controller.phaseCurrent
+    return {
+      severity: use.severity, title: 'motor amps',
+      amount: { text: '{a}', params: { a: { value: limit - amps, quantity: 'current' } } },
+      sentence: {
+        text: `The torque at ${atCruise ? 'cruise' : 'top'} takes {amps} in the motor cables. The controller gives {limit} ${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
+        params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
+      },
+      fixes: [
+        ...otherController(facts, { batteryCurrent: top.drive.controllerCurrent, phaseCurrent: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)) }),
+        ...lowerTopSpeed(facts),
+      ],
+    }
+  },
+}

@@ -1,0 +1,35 @@
+import type { HullType } from '../hullType'
+import { displacementLaunchElevation } from './elevation'
+import { displacementLaunchForm } from './form'
+
+/** Displacement launch: round bilge, skeg, one screw in an aperture. Ratios of the typical boat: common practice. */
+export const displacementLaunch: HullType = {
+  id: 'displacementLaunch',
+  label: 'Displacement launch',
+  hint: 'Round bilge, no ballast keel, never planes',
+  methods: [
+    { method: 'holtrop1984', weight: 4 },
+    { method: 'handbook', weight: 2 },
+    { method: 'wyman1998', weight: 1 },
+  ],
+  typical: (lengthOverAll: number) => ({
+    beam: 0.56 * lengthOverAll ** (2 / 3),
+    draught: 0.085 * lengthOverAll,
+    mass: 1025 * (0.93 * lengthOverAll / 5.4) ** 3,
+    propellerDiameter: Math.min(0.6, 0.052 * lengthOverAll),
+  }),
+  form: displacementLaunchForm,
+  appendages: (boat, form) => {
+    const depth = Math.max(0.1, boat.draught - form.draughtBody)
+    return [
+      { name: 'skeg', span: depth, chord: 0.6 * form.lengthWaterline, thickness: 0.02 },
+      { name: 'rudder', span: 0.9 * boat.draught, chord: 0.06 * form.lengthWaterline, thickness: 0.08 },
+    ]
+  },
+  interaction: (form) => {
+    const block = form.volumeBody / (form.lengthWaterline * form.beamWaterline * form.draughtBody)
+    return { wakeFraction: 1 - (1.11 - 0.6 * block), thrustDeduction: 0.16, relativeRotative: 1, basis: 'Single screw behind deadwood: 1 − w = 1.11 − 0.6 CB (Gerr); thrust deduction 0.10 to 0.20 (common practice).' }
+  },
+  windage: boat => 0.85 * boat.beam * 0.16 * boat.lengthOverAll,
+  elevation: displacementLaunchElevation,
+}

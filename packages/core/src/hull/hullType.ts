@@ -1,0 +1,37 @@
+import type { Appendage } from '../resistance/appendageResistance'
+import type { BoatDimensions } from './boat'
+import type { Elevation } from './elevation'
+import type { HullForm } from './hullForm'
+
+/** How the hull and the propeller act on each other. */
+export interface HullPropellerInteraction {
+  /** w: the water at the propeller moves with the hull, Va = V (1 − w) */
+  wakeFraction: number
+  /** t: the propeller's suction slows the hull, T = R / (1 − t) */
+  thrustDeduction: number
+  /** ηR */
+  relativeRotative: number
+  basis: string
+}
+
+/** A method that fits this hull type, and how much it weighs in the recommendation. */
+export interface MethodWeight { method: string, weight: number }
+
+/** Dimensions that are usual for a boat of this type and length: what the first questions offer. */
+export interface TypicalDimensions { beam: number, draught: number, mass: number, propellerDiameter: number }
+
+/** Everything that is particular to one hull type. A new type is one folder with these, and a line in the registry. */
+export interface HullType {
+  id: string
+  label: string
+  /** one line, in an owner's words */
+  hint: string
+  methods: readonly MethodWeight[]
+  typical(lengthOverAll: number): TypicalDimensions
+  form(boat: BoatDimensions, density: number): HullForm
+  appendages(boat: BoatDimensions, form: HullForm): Appendage[]
+  interaction(form: HullForm, drive: 'shaft' | 'sailDrive', keel: 'fin' | 'long'): HullPropellerInteraction
+  /** frontal area above water, m² */
+  windage(boat: BoatDimensions): number
+  elevation(boat: BoatDimensions, form: HullForm): Elevation
+}

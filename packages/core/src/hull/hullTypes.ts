@@ -1,0 +1,20 @@
+import { displacementLaunch } from './displacementLaunch/displacementLaunch'
+import type { HullType } from './hullType'
+import { keelYacht } from './keelYacht/keelYacht'
+
+/** Every hull type that Remigo knows. A new one is its own folder and one line here. */
+export const HULL_TYPES: readonly HullType[] = [keelYacht, displacementLaunch]
+
+/**
+ * The hull type of a short name.
+ *
+ * @param id short name
+ * @returns its definition
+ * @throws RangeError when there is none
+ * @example hullTypeOf('keelYacht').label // 'Keel sailing yacht'
+ */
+export function hullTypeOf(id: string): HullType {
+  const found = HULL_TYPES.find(type => type.id === id)
+  if (!found) throw new RangeError(`hull type must be one of ${HULL_TYPES.map(t => t.id).join(', ')}; got ${id}`)
+  return found
+}

@@ -1,0 +1,4 @@
+export * from './findRoot'
+export * from './interpolate'
+export * from './maximise'
+export * from './monotoneCubic'

@@ -1,0 +1,4 @@
+export * from './demoCells'
+export * from './demoControllers'
+export * from './demoMotors'
+export * from './partSchemas'

@@ -1,0 +1,6 @@
+export * from './demoBoats'
+export * from './migrateProject'
+export * from './newProject'
+export * from './projectPath'
+export * from './projectSchema'
+export * from './readProject'

@@ -1,0 +1,35 @@
+import { PROJECT_VERSION } from './projectSchema'
+
+/** Turns a document of one version into the next. */
+export type Migration = (document: Record<string, unknown>) => Record<string, unknown>
+
+/** Migrations by the version that they start from. Version 1 is the first; a version 2 adds `1: …` here. */
+export const MIGRATIONS: Readonly<Record<number, Migration>> = {}
+
+/** A document of today's version, or the reason why it cannot be had. */
+export type MigrationOutcome =
+  | { outcome: 'current', document: Record<string, unknown> }
+  | { outcome: 'tooNew', version: number }
+  | { outcome: 'noPath', version: number }
+
+/**
+ * Brings a document up to a version, step by step.
+ *
+ * @param document with a whole `version` from 1
+ * @param migrations steps by starting version
+ * @param target version wanted
+ * @returns the document, or why not
+ * @example migrateProject({ version: 1 }).outcome // 'current'
+ */
+export function migrateProject(document: Record<string, unknown>, migrations = MIGRATIONS, target: number = PROJECT_VERSION): MigrationOutcome {
+  let current = document
+  let version = Number(document.version)
+  if (version > target) return { outcome: 'tooNew', version }
+  while (version < target) {
+    const step = migrations[version]
+    if (!step) return { outcome: 'noPath', version }
+    version += 1
+    current = { ...step(current), version }
+  }
+  return { outcome: 'current', document: current }
+}

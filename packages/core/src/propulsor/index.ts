@@ -1,0 +1,5 @@
+export * from './bSeries'
+export * from './cavitation'
+export * from './momentum'
+export * from './operatingAdvance'
+export * from './propellerOptimum'

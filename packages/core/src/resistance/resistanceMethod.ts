@@ -1,0 +1,55 @@
+import type { HullForm, Water } from '../hull'
+
+/** What a method is given: one hull in one water, with one state of its bottom. */
+export interface ResistanceCase {
+  form: HullForm
+  water: Water
+  /** CF is multiplied by this … */
+  frictionFactor: number
+  /** … and this is added to it */
+  frictionAllowance: number
+}
+
+/** A quantity that has left a method's published range. */
+export interface OutsideRange { name: string, value: number, min: number, max: number }
+
+/** Resistance of the bare hull at one speed, N. */
+export interface ResistancePoint { friction: number, wave: number }
+
+/** A hull prepared for one method, so that a speed costs little. */
+export interface PreparedResistance {
+  /** bare hull at a speed in m/s, ≥ 0 */
+  at(speed: number): ResistancePoint
+  /** speeds in m/s between which the method holds for this hull; empty when some dimension is outside */
+  speedFrom: number
+  speedTo: number
+  /** dimensions that leave the range, whatever the speed */
+  outside: OutsideRange[]
+}
+
+/** A way to get from dimensions to resistance. Siblings in this folder share this signature; the registry lists them. */
+export interface ResistanceMethod {
+  id: string
+  label: string
+  /** tag in the chart */
+  letter: string
+  source: string
+  /** one line: what it rests on */
+  basis: string
+  /** true when the formula already holds appendages, air, ordinary sea and paint, so that none is added again */
+  inService: boolean
+  /** likely error inside its range, as a share (common practice; no published figure for small craft) */
+  accuracy: number
+  prepare(given: ResistanceCase): PreparedResistance
+}
+
+/**
+ * The checks of a method's range that fail.
+ *
+ * @param checks name, value, least and greatest
+ * @returns those outside
+ * @example outsideOf([['L/B', 3.5, 3.9, 15]]).length // 1
+ */
+export function outsideOf(checks: readonly (readonly [name: string, value: number, min: number, max: number])[]): OutsideRange[] {
+  return checks.filter(([, value, min, max]) => value < min || value > max).map(([name, value, min, max]) => ({ name, value, min, max }))
+}

@@ -1,0 +1,114 @@
+import { packLoad, restVoltage, type PackLoad } from '../battery'
+import { continuousTorque, motorLoss, peakTorque, voltageNeeded, type MotorLosses } from '../drive'
+import { cubicAt, kellerAreaRatio, openWaterEfficiency, operatingAdvance, tipSpeed } from '../propulsor'
+import type { Model } from './model'
+
+/** State of charge at which the lever's figures are given. */
+export const LEVER_CHARGE = 0.5
+
+/** From the hull's need back to the pack, at one speed. SI. */
+export interface DriveTrain {
+  effectivePower: number
+  thrust: number
+  advanceSpeed: number
+  advanceRatio: number
+  /** rev/s of the propeller */
+  shaftSpeed: number
+  propellerTorque: number
+  deliveredPower: number
+  propellerEfficiency: number
+  tipSpeed: number
+  /** apparent slip 1 − V/(n P) */
+  slip: number
+  /** least area against cavitation */
+  kellerAreaRatio: number
+  /** rpm of the motor */
+  motorRpm: number
+  motorTorque: number
+  /** out of the motor's shaft */
+  shaftPower: number
+  motorLoss: number
+  motorInput: number
+  motorEfficiency: number
+  /** share of the all-day and of the peak torque that is used */
+  continuousShare: number
+  peakShare: number
+  /** motor-side amps, DC-equivalent */
+  phaseCurrent: number
+  /** V that the motor needs, against those at the pack */
+  voltageNeeded: number
+  controllerLoss: number
+  controllerInput: number
+  /** battery-side amps of the controller */
+  controllerCurrent: number
+  housePower: number
+  packPower: number
+  packCurrent: number
+  packVoltage: number
+  packOutcome: PackLoad['outcome']
+  /** share of the pack's power that reaches the water as thrust */
+  overallEfficiency: number
+}
+
+/** Converter between the pack and the 12 or 24 V of the house (0.90 to 0.95, common practice). */
+export const HOUSE_CONVERTER_EFFICIENCY = 0.92
+
+const NO_LOSSES: MotorLosses = { c1: 0, c2: 0, copper: 0, torqueConstant: 1, resistance: 0 }
+
+/**
+ * What every part does when the boat is driven at a speed against a resistance.
+ *
+ * @param model the boat
+ * @param speed m/s, ≥ 0
+ * @param resistance N, ≥ 0
+ * @param charge state of charge, 0 … 1
+ * @returns the chain; at rest only idle and house loads
+ *
+ * Source: handbook chain T = R/(1 − t), Va = V (1 − w), KT(J)/J² = T/(ρ Va² D²), Q = KQ ρ n² D⁵.
+ */
+export function driveTrain(model: Model, speed: number, resistance: number, charge = LEVER_CHARGE): DriveTrain {
+  const { design, use } = model.project
+  const { density } = model.water
+  const { wakeFraction, thrustDeduction, relativeRotative } = model.interaction
+  const D = design.propeller.diameter
+  const thrust = resistance / (1 - thrustDeduction)
+  const advanceSpeed = speed * (1 - wakeFraction)
+  let advanceRatio = 0, shaftSpeed = 0, propellerTorque = 0, propellerEfficiency = 0
+  if (thrust > 0 && advanceSpeed > 0.01) {
+    advanceRatio = operatingAdvance(model.propeller, thrust / (density * advanceSpeed * advanceSpeed * D * D))
+    shaftSpeed = advanceSpeed / (advanceRatio * D)
+    propellerTorque = cubicAt(model.propeller.kq, advanceRatio) * density * shaftSpeed ** 2 * D ** 5 / relativeRotative
+    propellerEfficiency = openWaterEfficiency(model.propeller, advanceRatio)
+  }
+  const deliveredPower = 2 * Math.PI * shaftSpeed * propellerTorque
+  const omega = 2 * Math.PI * shaftSpeed * model.totalRatio
+  const shaftPower = deliveredPower / model.transmission
+  const motorTorque = omega > 0 ? shaftPower / omega : 0
+  const losses = model.motor.outcome === 'fitted' ? model.motor.losses : NO_LOSSES
+  const lost = motorLoss(losses, motorTorque, omega)
+  const motorInput = shaftPower + lost
+  const controllerInput = speed > 0 ? motorInput / design.controller.efficiency + design.controller.idlePower : 0
+  const housePower = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const packPower = controllerInput + housePower
+  const load = packLoad(restVoltage(design.pack, charge), model.pack.resistance, packPower)
+  const allDay = continuousTorque(design.motor, omega), peak = peakTorque(design.motor, omega)
+  const effectivePower = resistance * speed
+  return {
+    effectivePower, thrust, advanceSpeed, advanceRatio, shaftSpeed, propellerTorque, deliveredPower, propellerEfficiency,
+    tipSpeed: tipSpeed(D, shaftSpeed),
+    slip: shaftSpeed > 0 ? 1 - speed / (shaftSpeed * design.propeller.pitch) : 0,
+    kellerAreaRatio: kellerAreaRatio(thrust, D, design.propeller.blades, model.project.boat.drive.shaftDepth, density),
+    motorRpm: omega * 30 / Math.PI, motorTorque, shaftPower, motorLoss: lost, motorInput,
+    motorEfficiency: motorInput > 0 ? shaftPower / motorInput : 0,
+    continuousShare: share(motorTorque, allDay), peakShare: share(motorTorque, peak),
+    phaseCurrent: motorTorque / losses.torqueConstant, voltageNeeded: voltageNeeded(losses, motorTorque, omega),
+    controllerLoss: controllerInput - motorInput, controllerInput, controllerCurrent: controllerInput / load.voltage,
+    housePower, packPower, packCurrent: load.current, packVoltage: load.voltage, packOutcome: load.outcome,
+    overallEfficiency: packPower > 0 ? effectivePower / packPower : 0,
+  }
+}
+
+/** Share of a limit; a limit of nothing counts as far beyond, not as infinite. */
+function share(value: number, limit: number): number {
+  return value <= 0 ? 0 : limit > 0 ? Math.min(99, value / limit) : 99
+}

@@ -1,0 +1,39 @@
+import type { DriveTrain } from './driveTrain'
+import type { Model } from './model'
+
+/** Energy for the use, J, and what the pack holds against it. */
+export interface EnergyBalance {
+  /** at cruise for the hours or the distance wished */
+  needed: number
+  /** usable, reserve taken off */
+  available: number
+  reserve: number
+  duration: number
+  distance: number
+}
+
+/**
+ * Time and distance of the use at cruise.
+ *
+ * @param use what the owner wants
+ * @returns duration in s, distance in m
+ * @example stretchOf({ stretchKind: 'hours', duration: 7200, distance: 0, cruiseSpeed: 2.5 }).distance // 18000
+ */
+export function stretchOf(use: { stretchKind: 'hours' | 'distance', duration: number, distance: number, cruiseSpeed: number }): { duration: number, distance: number } {
+  return use.stretchKind === 'hours'
+    ? { duration: use.duration, distance: use.duration * use.cruiseSpeed }
+    : { duration: use.distance / use.cruiseSpeed, distance: use.distance }
+}
+
+/**
+ * Energy that the use asks for, against what the pack gives with the reserve kept back.
+ *
+ * @param model the boat
+ * @param cruise the drive at cruising speed
+ * @returns J
+ */
+export function energyBalance(model: Model, cruise: DriveTrain): EnergyBalance {
+  const { duration, distance } = stretchOf(model.project.use)
+  const reserve = model.pack.usableEnergy * model.project.use.reserve
+  return { needed: cruise.packPower * duration, available: model.pack.usableEnergy - reserve, reserve, duration, distance }
+}

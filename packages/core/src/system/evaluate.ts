@@ -1,0 +1,53 @@
+import { hullSpeed } from '../hull'
+import { checkFindings, type FindingsReport } from '../findings'
+import type { Project } from '../project/projectSchema'
+import { energyBalance, type EnergyBalance } from './energy'
+import { modelOf, type Model } from './model'
+import { operatingPoint, type OperatingPoint } from './operatingPoint'
+import { payoffSpeed, type Payoff } from './payoff'
+import { topSpeed, type TopSpeed } from './topSpeed'
+
+/** What is true of the boat whatever the lever says. */
+export interface Summary {
+  cruise: OperatingPoint
+  /** at the top speed wished */
+  top: OperatingPoint
+  allDaySpeed: TopSpeed
+  minutesSpeed: TopSpeed
+  hullSpeed: number
+  payoff: Payoff
+  energy: EnergyBalance
+  findings: FindingsReport
+}
+
+/** The answer: the boat at one speed, and its summary. */
+export interface Evaluation extends Summary { model: Model, point: OperatingPoint }
+
+const summaries = new WeakMap<Project, Summary>()
+
+/**
+ * Evaluates a boat at a speed. The part that does not depend on speed is kept as long as the document lives.
+ *
+ * @param project the boat
+ * @param speed m/s, 0 … 30
+ * @returns point, cruise, top, limits, energy, findings
+ * @throws RangeError on a speed outside
+ */
+export function evaluate(project: Project, speed: number): Evaluation {
+  const model = modelOf(project)
+  let summary = summaries.get(project)
+  if (!summary) summaries.set(project, summary = summarise(model))
+  return { ...summary, model, point: operatingPoint(model, speed) }
+}
+
+function summarise(model: Model): Summary {
+  const { use } = model.project
+  const cruise = operatingPoint(model, use.cruiseSpeed)
+  const facts = {
+    model, cruise, top: operatingPoint(model, use.topSpeed),
+    allDaySpeed: topSpeed(model, 'allDay'), minutesSpeed: topSpeed(model, 'minutes'),
+    hullSpeed: hullSpeed(model.form.lengthWaterline), payoff: payoffSpeed(model), energy: energyBalance(model, cruise.drive),
+  }
+  const { model: _, ...rest } = facts
+  return { ...rest, findings: checkFindings(facts) }
+}

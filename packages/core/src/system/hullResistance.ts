@@ -1,0 +1,77 @@
+import { froudeNumber } from '../hull'
+import { airResistance, appendageResistance, HULL_CONDITIONS, insideShare, PAINT_ALLOWANCE, recommend, type MethodValue, type ResistancePoint } from '../resistance'
+import type { Model } from './model'
+
+/** The boat's whole resistance at a speed, N, with sea margin, appendages and air. */
+export interface HullResistance {
+  centre: number
+  low: number
+  high: number
+  outsideAll: boolean
+  methods: MethodValue[]
+  /** parts of the method that weighs most and holds here; N */
+  friction: number
+  wave: number
+  appendage: number
+  air: number
+  /** id of that method */
+  partsOf: string
+}
+
+/** Below this Froude number idle losses, growth and house loads rule, and the band is widened. */
+export const FINE_FROUDE = 0.25
+
+/**
+ * How far the upper end of the band is lifted at a low Froude number: measured totals up to twice the centre are normal there.
+ *
+ * @param fn Froude number
+ * @returns 1 from Fn 0.25 up, 2 at Fn 0.15 and below
+ * @example lowSpeedDoubt(0.2) // 1.500
+ *
+ * Source: common practice, from owners' measurements.
+ */
+export function lowSpeedDoubt(fn: number): number {
+  return 1 + Math.min(1, Math.max(0, (FINE_FROUDE - fn) / 0.1))
+}
+
+/**
+ * Every method's whole resistance at a speed, and the recommendation.
+ *
+ * @param model the boat
+ * @param speed m/s, ≥ 0
+ * @returns N
+ */
+export function hullResistance(model: Model, speed: number): HullResistance {
+  const { use } = model.project
+  const condition = HULL_CONDITIONS[use.hullCondition]
+  const margin = 1 + use.seaMargin
+  let appendage = 0
+  for (const fin of model.appendages) appendage += appendageResistance(fin, speed, model.water, condition.factor, PAINT_ALLOWANCE)
+  const lightFins = appendage * condition.low / condition.factor, heavyFins = appendage * condition.high / condition.factor
+  const air = airResistance(model.windage, speed, use.headWind)
+  // methods made for service hold still air already; a head wind comes on top
+  const windInService = use.headWind > 0 ? air : 0
+
+  let parts: ResistancePoint = { friction: 0, wave: 0 }, partsOf = '', best = -1
+  const methods: MethodValue[] = []
+  for (const { method, weight, middle, light, heavy } of model.methods) {
+    const inside = insideShare(speed, middle.speedFrom, middle.speedTo, middle.outside.length > 0)
+    const bare = middle.at(speed), bareLight = light.at(speed), bareHeavy = heavy.at(speed)
+    const rank = (method.inService ? 0 : 1) + 10 * inside + weight / 100
+    if (rank > best) { best = rank; parts = bare; partsOf = method.id }
+    methods.push(method.inService
+      ? { id: method.id, weight, inside, accuracy: method.accuracy, value: bare.wave + windInService, low: bareLight.wave + windInService, high: bareHeavy.wave + windInService }
+      : {
+          id: method.id, weight, inside, accuracy: method.accuracy,
+          value: (bare.friction + bare.wave + appendage + air) * margin,
+          low: (bareLight.friction + bareLight.wave + lightFins + air) * margin,
+          high: (bareHeavy.friction + bareHeavy.wave + heavyFins + air) * margin,
+        })
+  }
+  const { centre, low, high, outsideAll } = recommend(methods)
+  const doubt = lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline))
+  return {
+    centre, low, high: Math.max(high, centre * doubt), outsideAll,
+    methods, friction: parts.friction, wave: parts.wave, appendage, air, partsOf,
+  }
+}

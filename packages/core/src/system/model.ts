@@ -1,0 +1,77 @@
+import { packFigures, type PackFigures } from '../battery'
+import { fitMotorLosses, LEG_EFFICIENCY, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorFit } from '../drive'
+import { hullTypeOf, waterProperties, type HullForm, type HullPropellerInteraction, type HullType, type Water } from '../hull'
+import type { Project } from '../project/projectSchema'
+import { bladeFamily, openWater, type OpenWater } from '../propulsor'
+import { HULL_CONDITIONS, PAINT_ALLOWANCE, resistanceMethodOf, type Appendage, type PreparedResistance, type ResistanceMethod } from '../resistance'
+
+/** One method prepared for the boat as given, at its light end and at its heavy end. */
+export interface PreparedMethod {
+  method: ResistanceMethod
+  weight: number
+  middle: PreparedResistance
+  light: PreparedResistance
+  heavy: PreparedResistance
+}
+
+/** Everything about a boat that does not depend on speed. Worked out once for a document. */
+export interface Model {
+  project: Project
+  hullType: HullType
+  water: Water
+  form: HullForm
+  appendages: Appendage[]
+  windage: number
+  interaction: HullPropellerInteraction
+  methods: PreparedMethod[]
+  propeller: OpenWater
+  pitchRatio: number
+  motor: MotorFit
+  /** motor turns for one turn of the propeller */
+  totalRatio: number
+  /** from the motor's shaft to the propeller */
+  transmission: number
+  pack: PackFigures
+}
+
+const models = new WeakMap<Project, Model>()
+
+/**
+ * The boat made ready for any speed. Kept as long as the document object lives, since documents are never changed in place.
+ *
+ * @param project the boat
+ * @returns its model
+ */
+export function modelOf(project: Project): Model {
+  let model = models.get(project)
+  if (!model) models.set(project, model = buildModel(project))
+  return model
+}
+
+function buildModel(project: Project): Model {
+  const { boat, design, use } = project
+  const hullType = hullTypeOf(boat.hullType)
+  const water = waterProperties(boat.water, boat.waterTemperature)
+  const form = hullType.form(boat, water.density)
+  const light = hullType.form({ ...boat, mass: boat.mass * (1 - boat.massUncertainty) }, water.density)
+  const heavy = hullType.form({ ...boat, mass: boat.mass * (1 + boat.massUncertainty) }, water.density)
+  const condition = HULL_CONDITIONS[use.hullCondition]
+  const methods = hullType.methods.map(({ method: id, weight }) => {
+    const method = resistanceMethodOf(id)
+    const prepare = (f: HullForm, frictionFactor: number) => method.prepare({ form: f, water, frictionFactor, frictionAllowance: PAINT_ALLOWANCE })
+    return { method, weight, middle: prepare(form, condition.factor), light: prepare(light, condition.low), heavy: prepare(heavy, condition.high) }
+  })
+  const pitchRatio = Math.min(1.6, Math.max(0.3, design.propeller.pitch / design.propeller.diameter))
+  const leg = boat.drive.kind === 'sailDrive'
+  return {
+    project, hullType, water, form, methods, pitchRatio,
+    appendages: hullType.appendages(boat, form),
+    windage: hullType.windage(boat),
+    interaction: hullType.interaction(form, boat.drive.kind, boat.keel),
+    propeller: openWater(bladeFamily(design.propeller.areaRatio, design.propeller.blades), pitchRatio),
+    motor: fitMotorLosses(design.motor),
+    totalRatio: design.reduction.ratio * (leg ? boat.drive.legRatio : 1),
+    transmission: REDUCTION_EFFICIENCY[design.reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY),
+    pack: packFigures(design.pack),
+  }
+}

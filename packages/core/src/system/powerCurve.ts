@@ -1,0 +1,30 @@
+import { hullSpeed } from '../hull'
+import type { Project } from '../project/projectSchema'
+import { modelOf } from './model'
+import { operatingPoint, type OperatingPoint } from './operatingPoint'
+import { KNOT } from '../constants'
+
+/**
+ * Speeds of the power curve: from half a knot to a fifth beyond hull speed, or a tenth beyond the wished top if that is more.
+ *
+ * @param project the boat
+ * @param count how many, 2 or more
+ * @returns m/s, rising
+ */
+export function curveSpeeds(project: Project, count = 60): number[] {
+  const first = 0.5 * KNOT
+  const last = Math.max(1.2 * hullSpeed(modelOf(project).form.lengthWaterline), 1.1 * project.use.topSpeed)
+  return Array.from({ length: count }, (_, i) => first + (last - first) * i / (count - 1))
+}
+
+/**
+ * The whole power curve, every method at every speed.
+ *
+ * @param project the boat
+ * @param count of speeds
+ * @returns operating points, slow to fast
+ */
+export function powerCurve(project: Project, count = 60): OperatingPoint[] {
+  const model = modelOf(project)
+  return curveSpeeds(project, count).map(speed => operatingPoint(model, speed))
+}

@@ -1,0 +1,101 @@
+import { continuousTorque, fitMotorLosses, LEG_EFFICIENCY, motorLoss, REDUCTION_CHOICES, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorSpec, type ReductionSpec } from '../../drive'
+import { B_SERIES_RANGE, bladeFamily, cubicAt, kellerAreaRatio, openWater, operatingAdvance, propellerOptimum } from '../../propulsor'
+import { hullResistance } from '../hullResistance'
+import type { Model } from '../model'
+import type { DriveCandidate, Library } from './candidate'
+
+/** What the propeller must do at a speed. */
+interface Load { speed: number, thrust: number, advanceSpeed: number }
+
+/** Volts of the loaded, half empty pack as a share of the motor's rated volts; the pack is chosen about 6 % above those. */
+const LOADED_SHARE = 1
+const CONTROLLER_EFFICIENCY = 0.965
+/** Stock diameters and pitches come in steps of about 5 mm. */
+const STOCK = 0.005
+
+const stock = (value: number) => Math.max(STOCK, Math.round(value / STOCK) * STOCK)
+
+/**
+ * Every motor, reduction and propeller that could drive the boat, with how far each stays inside its ratings.
+ *
+ * @param model the boat; what is held in it is kept
+ * @param library parts to choose from
+ * @returns candidates, in no order
+ */
+export function driveCandidates(model: Model, library: Library): DriveCandidate[] {
+  const { project } = model
+  const { use, held, boat } = project
+  const cruise = loadAt(model, use.cruiseSpeed), top = loadAt(model, Math.max(use.topSpeed, use.cruiseSpeed))
+  const leg = boat.drive.kind === 'sailDrive'
+  const reductions = leg ? REDUCTION_CHOICES.filter(r => r.kind === 'direct') : REDUCTION_CHOICES
+  const motors = held.motor ? [project.design.motor] : library.motors
+  const found: DriveCandidate[] = []
+  for (const motor of motors) {
+    const fit = fitMotorLosses(motor)
+    if (fit.outcome !== 'fitted') continue
+    for (const reduction of reductions) {
+      const ratio = reduction.ratio * (leg ? boat.drive.legRatio : 1)
+      const transmission = REDUCTION_EFFICIENCY[reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY)
+      const greatest = freeSpeed(motor, fit.losses.resistance, fit.losses.torqueConstant) / ratio
+      const propeller = held.propeller ? project.design.propeller : bestPropeller(model, top, greatest)
+      if (!propeller) continue
+      const at = (load: Load) => {
+        const { omega, torque } = motorAt(model, load, propeller, ratio, transmission)
+        return { omega, torque, phase: torque / fit.losses.torqueConstant, power: (torque * omega + motorLoss(fit.losses, torque, omega)) / CONTROLLER_EFFICIENCY }
+      }
+      const c = at(cruise), t = at(top)
+      const excess = Math.max(
+        c.torque / (continuousTorque(motor, c.omega) || 1e-6) / (1 - use.headroom),
+        t.torque / (continuousTorque(motor, t.omega) || 1e-6),
+        t.omega / (2 * Math.PI) / (greatest * ratio) - 0.002,
+      )
+      found.push({ motor, reduction, propeller, excess, cruisePower: c.power, topPower: t.power, cruisePhase: c.phase, topPhase: t.phase })
+    }
+  }
+  return found
+}
+
+function loadAt(model: Model, speed: number): Load {
+  return {
+    speed, thrust: Math.max(1, hullResistance(model, speed).centre / (1 - model.interaction.thrustDeduction)),
+    advanceSpeed: speed * (1 - model.interaction.wakeFraction),
+  }
+}
+
+/** rev/s that the motor reaches at its rated torque on a loaded pack of its rated voltage. */
+function freeSpeed(motor: MotorSpec, resistance: number, kt: number): number {
+  const torque = motor.ratedPower / (motor.ratedRpm * 2 * Math.PI / 60)
+  const omega = (LOADED_SHARE * motor.ratedVoltage - torque / kt * resistance) / kt
+  return Math.min(motor.greatestRpm / 60, omega / (2 * Math.PI))
+}
+
+function bestPropeller(model: Model, top: Load, greatestShaftSpeed: number): DriveCandidate['propeller'] | null {
+  const { drive } = model.project.boat
+  const diameter = Math.floor(drive.greatestDiameter / STOCK + 1e-6) * STOCK
+  let blades = 3
+  let areaRatio = Math.max(0.45, Math.ceil(20 * kellerAreaRatio(top.thrust, diameter, blades, drive.shaftDepth, model.water.density)) / 20)
+  if (areaRatio > 0.8) {
+    blades = 4
+    areaRatio = Math.min(1, Math.ceil(20 * kellerAreaRatio(top.thrust, diameter, blades, drive.shaftDepth, model.water.density)) / 20)
+  }
+  const load = { thrust: top.thrust, advanceSpeed: top.advanceSpeed, density: model.water.density }
+  const best = propellerOptimum(load, diameter, areaRatio, blades, greatestShaftSpeed)
+  if (best.shaftSpeed > 1.01 * greatestShaftSpeed) return null
+  const [least, most] = B_SERIES_RANGE.pitchRatio
+  const pitch = stock(Math.min(most * diameter - STOCK / 2, Math.max(least * diameter + STOCK / 2, best.pitchRatio * diameter)))
+  return { diameter, pitch, areaRatio, blades }
+}
+
+function motorAt(model: Model, load: Load, propeller: DriveCandidate['propeller'], ratio: number, transmission: number): { omega: number, torque: number } {
+  const { density } = model.water
+  const D = propeller.diameter
+  const water = openWater(bladeFamily(propeller.areaRatio, propeller.blades), Math.min(1.6, Math.max(0.3, propeller.pitch / D)))
+  const j = operatingAdvance(water, load.thrust / (density * load.advanceSpeed ** 2 * D * D))
+  const n = load.advanceSpeed / (j * D)
+  const torque = cubicAt(water.kq, j) * density * n * n * D ** 5 / model.interaction.relativeRotative
+  return { omega: 2 * Math.PI * n * ratio, torque: torque / (ratio * transmission) }
+}
+
+/** The kinds of reduction in words, for reasons. */
+export const reductionText = (reduction: ReductionSpec): string =>
+  reduction.kind === 'direct' ? 'Direct drive' : `${reduction.kind === 'belt' ? 'Belt' : 'Gear'} ${reduction.ratio} : 1`

@@ -1,0 +1,72 @@
+import { CHEMISTRIES, packFigures, type CellSpec, type Chemistry, type PackSpec } from '../../battery'
+import { REDUCTION_PRICE } from '../../drive'
+import type { Project } from '../../project/projectSchema'
+import { TOUCH_LIMIT } from '../../wiring'
+import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
+import { stretchOf } from '../energy'
+import type { DesignCandidate, DriveCandidate, Library } from './candidate'
+
+/** What working above the touch limit adds: insulation watch, interlocks, a qualified person. Invented, of the usual order; €. */
+export const HIGH_VOLTAGE_COST = 1500
+
+/**
+ * Whole designs for one drive: every cell of the library, with the cheapest controller that suits.
+ *
+ * @param project the boat; what is held is kept
+ * @param drive motor, reduction and propeller
+ * @param library parts to choose from
+ * @returns designs, possibly none
+ */
+export function packCandidates(project: Project, drive: DriveCandidate, library: Library): DesignCandidate[] {
+  const { use, held, design } = project
+  const { duration } = stretchOf(use)
+  const house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const energy = (drive.cruisePower + house) * duration / (1 - use.reserve)
+  const cells = held.pack ? [design.pack.cell] : library.cells
+  const found: DesignCandidate[] = []
+  for (const cell of cells) {
+    const pack = held.pack ? design.pack : packFor(cell, drive, held.voltage ? design.systemVoltage : drive.motor.ratedVoltage, energy, use.headroom, house)
+    if (!pack) continue
+    const figures = packFigures(pack)
+    if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
+    if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
+    const amps = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
+    const controller = cheapestController(library, figures, amps(drive.topPower), amps(drive.cruisePower) / (1 - use.headroom), Math.max(drive.topPhase, drive.cruisePhase / (1 - use.headroom)))
+    if (!controller) continue
+    const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
+    found.push({
+      ...drive, controller, pack, systemVoltage: held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
+      cost: drive.motor.price + controller.price + REDUCTION_PRICE[drive.reduction.kind] + figures.price + high,
+    })
+  }
+  return found
+}
+
+function packFor(cell: CellSpec, drive: DriveCandidate, systemVoltage: number, energy: number, headroom: number, house: number): PackSpec | null {
+  const chemistry: Chemistry = CHEMISTRIES[cell.chemistry]
+  const block = chemistry.nominalVoltage * cell.cellsInSeries
+  const chargeVoltage = chemistry.sensibleVoltage[1]
+  // Nominal a few per cent above the motor's volts, so that it reaches its speed on a loaded pack: 16 LFP cells for 48 V (common practice).
+  let series = Math.round(1.06 * systemVoltage / block)
+  const most = Math.min(drive.motor.greatestVoltage, systemVoltage <= 50 ? TOUCH_LIMIT : Infinity)
+  series = Math.min(series, Math.floor(most / (chargeVoltage * cell.cellsInSeries)))
+  if (series < 1 || series * block < 0.9 * systemVoltage) return null
+  const string = packFigures({ cell, series, parallel: 1, chargeVoltage })
+  const volts = 0.94 * string.nominalVoltage
+  const parallel = Math.max(1,
+    // 2 % more than the sum, since the voltage at cruise is not known to the volt yet
+    Math.ceil(1.02 * energy / string.usableEnergy - 1e-9),
+    Math.ceil((drive.topPower + house) / volts / cell.current),
+    Math.ceil((drive.cruisePower + house) / volts / cell.current / (1 - headroom)))
+  return parallel > 100 ? null : { cell, series, parallel, chargeVoltage }
+}
+
+function cheapestController(library: Library, pack: { fullVoltage: number, nominalVoltage: number }, topAmps: number, cruiseAmps: number, phase: number) {
+  let best = null
+  for (const c of library.controllers) {
+    const fits = c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
+      && c.batteryCurrent >= Math.max(topAmps, cruiseAmps) && c.phaseCurrent >= phase
+    if (fits && (!best || c.price < best.price)) best = c
+  }
+  return best
+}

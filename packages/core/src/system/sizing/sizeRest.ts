@@ -1,0 +1,77 @@
+import type { Edit } from '../../project/projectPath'
+import { withEdits } from '../../project/projectPath'
+import type { Project } from '../../project/projectSchema'
+import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_MOTORS } from '../../parts'
+import type { Text } from '../../units'
+import { evaluate } from '../evaluate'
+import { modelOf } from '../model'
+import type { DesignCandidate, Library } from './candidate'
+import { driveCandidates } from './driveCandidates'
+import { packCandidates } from './packCandidates'
+import { sizingReasons } from './sizingReasons'
+
+/** Why a part was chosen, or kept. */
+export interface Reason { part: 'motor' | 'reduction' | 'propeller' | 'controller' | 'voltage' | 'pack', held: boolean, text: Text }
+
+/** A design for what is not held, or the reason why there is none. */
+export type SizingOutcome =
+  | { outcome: 'sized', edits: Edit[], reasons: Reason[], stops: number }
+  /** nothing in the library fits; `text` says what is short */
+  | { outcome: 'nothingFits', text: Text }
+
+/** The library that ships with Remigo. */
+export const DEMO_LIBRARY: Library = { motors: DEMO_MOTORS, controllers: DEMO_CONTROLLERS, cells: DEMO_CELLS }
+
+/** How many of the cheapest designs are put through every finding before one is taken. */
+const CHECKED = 12
+
+/**
+ * Sizes everything that is not held: motor, reduction, propeller, controller, voltage and pack.
+ * The cheapest design is taken that keeps the headroom at cruise, holds top within its all-day ratings,
+ * carries the energy with its reserve, and meets no finding that stops; fewest cautions decide between the first few.
+ *
+ * @param project the boat
+ * @param library parts to choose from
+ * @returns edits and reasons, or what is short
+ */
+export function sizeRest(project: Project, library: Library = DEMO_LIBRARY): SizingOutcome {
+  const model = modelOf(project)
+  const drives = driveCandidates(model, library)
+  const able = drives.filter(d => d.excess <= 1)
+  if (able.length === 0) return { outcome: 'nothingFits', text: whyNoDrive(project, drives.length ? Math.min(...drives.map(d => d.excess)) : Infinity) }
+  const designs = able.flatMap(drive => packCandidates(project, drive, library)).sort((a, b) => a.cost - b.cost)
+  if (designs.length === 0) {
+    return { outcome: 'nothingFits', text: { text: 'Motors are found, but no controller and pack in the library suit them with what is held. Let go of the pack or the voltage.' } }
+  }
+  let best: { design: DesignCandidate, edits: Edit[], stops: number, cautions: number } | undefined
+  for (const design of designs.slice(0, CHECKED)) {
+    const edits = designEdits(project, design)
+    const { counts } = evaluate(withEdits(project, edits), project.use.cruiseSpeed).findings
+    if (!best || counts.stop < best.stops || (counts.stop === best.stops && counts.caution < best.cautions)) {
+      best = { design, edits, stops: counts.stop, cautions: counts.caution }
+    }
+    if (best.stops === 0 && best.cautions === 0) break
+  }
+  const { design, edits, stops } = best!
+  return { outcome: 'sized', edits, stops, reasons: sizingReasons(project, design) }
+}
+
+function designEdits(project: Project, d: DesignCandidate): Edit[] {
+  const { held } = project
+  return [
+    ...(held.motor ? [] : [{ path: 'design.motor', value: d.motor }]),
+    ...(held.propeller ? [] : [{ path: 'design.propeller', value: d.propeller }]),
+    ...(held.pack ? [] : [{ path: 'design.pack', value: d.pack }]),
+    ...(held.voltage ? [] : [{ path: 'design.systemVoltage', value: d.systemVoltage }]),
+    { path: 'design.reduction', value: d.reduction },
+    { path: 'design.controller', value: d.controller },
+  ]
+}
+
+function whyNoDrive(project: Project, excess: number): Text {
+  if (project.held.motor) {
+    return { text: 'The held motor would need {x} of its all-day rating. Lower cruise or top, or let go of the motor.', params: { x: { value: excess, quantity: 'ratio' } } }
+  }
+  if (!Number.isFinite(excess)) return { text: 'No motor in the library turns a propeller of this size. Check the largest diameter that fits.' }
+  return { text: 'The largest motors would need {x} of their all-day rating at {top}. Lower the top speed.', params: { x: { value: excess, quantity: 'ratio' }, top: { value: project.use.topSpeed, quantity: 'speed' } } }
+}

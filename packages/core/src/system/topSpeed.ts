@@ -1,0 +1,31 @@
+import { hullSpeed } from '../hull'
+import { findRoot } from '../numeric'
+import { driveTrain } from './driveTrain'
+import { hullResistance } from './hullResistance'
+import { limitShares, tightestLimit, type LimitName } from './limits'
+import type { Model } from './model'
+
+/** Greatest speed and what stops it. */
+export type TopSpeed =
+  | { outcome: 'limited', speed: number, by: LimitName, iterations: number }
+  /** no limit met up to twice hull speed */
+  | { outcome: 'noLimit', speed: number }
+  /** even a crawl passes a limit */
+  | { outcome: 'none', by: LimitName }
+
+/**
+ * Greatest speed that motor, controller and pack hold, all day or for minutes.
+ *
+ * @param model the boat
+ * @param which all-day or peak ratings
+ * @returns the speed in m/s and the limit that sets it
+ */
+export function topSpeed(model: Model, which: 'allDay' | 'minutes'): TopSpeed {
+  const excess = (speed: number) => tightestLimit(limitShares(model, driveTrain(model, speed, hullResistance(model, speed).centre)), which)
+  const least = 0.25, most = 2 * hullSpeed(model.form.lengthWaterline)
+  const slowest = excess(least)
+  if (slowest.share >= 1) return { outcome: 'none', by: slowest.name }
+  const root = findRoot(v => Math.log(excess(v).share), least, most, 1e-3)
+  if (root.outcome === 'noBracket') return { outcome: 'noLimit', speed: most }
+  return { outcome: 'limited', speed: root.x, by: excess(root.x).name, iterations: root.iterations }
+}

@@ -1,0 +1,84 @@
+import type { QuantityId } from './quantities'
+import { chosenUnit, METRIC_UNITS, type UnitChoice } from './unitChoice'
+import { UNITS, type Unit, type UnitId } from './unitTable'
+
+const THIN_SPACE = '\u2009'
+const TRUE_MINUS = '\u2212'
+
+/** A figure ready to be set in type: its digits and its unit apart. */
+export interface FormattedQuantity { text: string, unit: string }
+
+/**
+ * SI value to a number in a unit.
+ *
+ * @param value SI
+ * @param unit the unit wanted
+ * @returns the number in that unit
+ * @example toUnit(2.572222, 'kn') // 5.000
+ */
+export function toUnit(value: number, unit: UnitId): number {
+  const u: Unit = UNITS[unit]
+  return (value - (u.offset ?? 0)) / u.scale
+}
+
+/**
+ * A number in a unit to SI.
+ *
+ * @param value in that unit
+ * @param unit the unit
+ * @returns the SI value
+ * @example fromUnit(8, 'hp') // 5965.6
+ */
+export function fromUnit(value: number, unit: UnitId): number {
+  const u: Unit = UNITS[unit]
+  return (u.offset ?? 0) + value * u.scale
+}
+
+/**
+ * Digits of a number as Remigo prints them: three figures, never more decimals than asked, thin spaces, true minus.
+ *
+ * @param value any finite number; not finite gives an en dash
+ * @param decimals most decimals
+ * @returns the digits
+ * @example formatNumber(-2.304, 2) // '−2.30'
+ */
+export function formatNumber(value: number, decimals: number): string {
+  if (!Number.isFinite(value)) return '–'
+  const size = Math.abs(value)
+  const wanted = size >= 99.95 ? 0 : size >= 9.995 ? 1 : 2
+  const digits = size.toFixed(Math.min(decimals, decimals > 2 ? decimals : wanted))
+  const [whole = '0', part] = digits.split('.')
+  const grouped = whole.length > 4 ? whole.replace(/\B(?=(\d{3})+$)/g, THIN_SPACE) : whole
+  const sign = value < 0 && Number(digits) !== 0 ? TRUE_MINUS : ''
+  return sign + grouped + (part ? `.${part}` : '')
+}
+
+/**
+ * A figure in the owner's unit.
+ *
+ * @param value SI; null or not finite gives an en dash
+ * @param quantity kind of quantity
+ * @param choice the owner's units
+ * @returns digits and unit
+ * @example formatQuantity(2290, 'electricPower').text // '2.29'
+ */
+export function formatQuantity(value: number | null, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
+  const id = chosenUnit(quantity, choice)
+  const unit: Unit = UNITS[id]
+  const text = value === null ? '–' : formatNumber(toUnit(value, id), unit.decimals)
+  return { text, unit: unit.symbol }
+}
+
+/**
+ * A figure with its unit in one string, as a sentence wants it.
+ *
+ * @param value SI
+ * @param quantity kind of quantity
+ * @param choice the owner's units
+ * @returns for instance "2.29 kW"
+ * @example quantityText(58.4, 'voltage') // '58.4\u00A0V'
+ */
+export function quantityText(value: number | null, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): string {
+  const { text, unit } = formatQuantity(value, quantity, choice)
+  return unit ? `${text}\u00A0${unit}` : text
+}

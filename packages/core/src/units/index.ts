@@ -1,0 +1,6 @@
+export * from './fillText'
+export * from './formatQuantity'
+export * from './parseQuantity'
+export * from './quantities'
+export * from './unitChoice'
+export * from './unitTable'

@@ -1,0 +1,85 @@
+import { fromUnit } from './formatQuantity'
+import { QUANTITIES, type Quantity, type QuantityId } from './quantities'
+import { chosenUnit, METRIC_UNITS, type UnitChoice } from './unitChoice'
+import { UNITS, type Unit, type UnitId } from './unitTable'
+
+/** What a typed text came to: an SI value, or a sentence that helps. */
+export type ParsedQuantity = { ok: true, value: number } | { ok: false, message: string }
+
+/** Aliases to the units that carry them. Case counts only where it must (mW and MW are neither). */
+const BY_ALIAS = new Map<string, UnitId[]>()
+for (const [id, unit] of Object.entries(UNITS) as [UnitId, Unit][]) {
+  for (const alias of new Set([unit.symbol.toLowerCase(), id.toLowerCase(), ...unit.aliases])) {
+    BY_ALIAS.set(alias, [...(BY_ALIAS.get(alias) ?? []), id])
+  }
+}
+
+const FOLLOWING: Partial<Record<UnitId, UnitId>> = { ft: 'in', h: 'min', min: 's' }
+
+/** "1,234.5", "1.234,5", "2,4", "1 200", "6 1/2" → a number, or a message when it can be read two ways. */
+function readNumber(raw: string): number | string {
+  const text = raw.replace(/[\u2009\u00A0\s_](?=\d{3}(\D|$))/g, '')
+  const fraction = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text.trim())
+  if (fraction) return Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3])
+  const t = text.trim()
+  const comma = t.lastIndexOf(','), dot = t.lastIndexOf('.')
+  if (comma >= 0 && dot >= 0) {
+    const thousands = comma > dot ? /\./g : /,/g
+    return Number(t.replace(thousands, '').replace(',', '.'))
+  }
+  if (/^\d{1,3}(,\d{3}){2,}$/.test(t)) return Number(t.replace(/,/g, ''))
+  if (/^[1-9]\d{0,2},\d{3}$/.test(t)) {
+    const [a, b] = t.split(',')
+    return `“${t}” can be read two ways. Write ${a}${b} or ${a}.${b}.`
+  }
+  return Number(t.replace(',', '.'))
+}
+
+/**
+ * Reads a quantity as an owner types it: any fitting unit, compound feet and inches or hours and minutes,
+ * fractions, decimal comma. Without a unit it is in the owner's own.
+ *
+ * @param text what was typed
+ * @param quantity kind of quantity wanted
+ * @param choice the owner's units
+ * @returns the SI value, or a message that says what is wrong and what would do
+ * @example parseQuantity('18 ft 6 in', 'length') // { ok: true, value: 5.6388 }
+ */
+export function parseQuantity(text: string, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): ParsedQuantity {
+  const wanted: Quantity = QUANTITIES[quantity]
+  const wrong = (why: string): ParsedQuantity => ({ ok: false, message: `${why} Try ${wanted.example}.` })
+  const source = text.trim().replace(/[\u2212–]/g, '-')
+  if (!source) return wrong(`This field wants a ${wanted.name}.`)
+  const sign = source.startsWith('-') ? -1 : 1
+  let rest = source.replace(/^[-+]\s*/, '')
+  let total = 0
+  let previous: UnitId | undefined
+  let pieces = 0
+  while (rest) {
+    const number = /^((?:\d+\s+)?\d+\/\d+|\d[\d.,\u2009\u00A0_]*(?:\s\d{3}(?!\d))*|[.,]\d+)\s*/.exec(rest)
+    if (!number) return wrong(`“${text.trim()}” is not a ${wanted.name}.`)
+    const value = readNumber(number[1]!)
+    if (typeof value === 'string') return { ok: false, message: value }
+    if (!Number.isFinite(value)) return wrong(`“${number[1]}” is not a number.`)
+    rest = rest.slice(number[0].length)
+    const word = /^[^\d]*/.exec(rest)![0].trim().replace(/,$/, '').trim()
+    rest = rest.slice(/^[^\d]*/.exec(rest)![0].length)
+    const unit = word ? findUnit(word, wanted) : (previous && FOLLOWING[previous]) || (pieces ? undefined : chosenUnit(quantity, choice))
+    if (!unit) {
+      const foreign = BY_ALIAS.get(word.toLowerCase())
+      const kind = foreign && Object.values<Quantity>(QUANTITIES).find(q => q.units.includes(foreign[0]!))
+      if (kind) return wrong(`“${word}” measures a ${kind.name}; this field wants a ${wanted.name}.`)
+      return wrong(word ? `“${word}” is not a unit Remigo knows.` : `“${text.trim()}” holds two numbers.`)
+    }
+    total += pieces ? value * UNITS[unit].scale : fromUnit(value * (('offset' in UNITS[unit]) ? sign : 1), unit)
+    if (pieces === 0 && 'offset' in UNITS[unit] && !rest) return { ok: true, value: total }
+    previous = unit
+    pieces++
+  }
+  return { ok: true, value: sign * total }
+}
+
+function findUnit(word: string, wanted: Quantity): UnitId | undefined {
+  const ids = BY_ALIAS.get(word.toLowerCase().replace(/\.$/, ''))
+  return ids?.find(id => wanted.units.includes(id))
+}

@@ -1,0 +1,45 @@
+import type { UnitId } from './unitTable'
+
+/** A kind of quantity: what a field or figure is about, and the units that suit it (first: metric, nautical). */
+export interface Quantity {
+  /** as in "this field wants a …" */
+  name: string
+  units: readonly [UnitId, ...UnitId[]]
+  /** the unit that the US profile shows */
+  us: UnitId
+  /** an example that a message can offer */
+  example: string
+}
+
+/** Every kind of quantity that Remigo shows or reads. SI inside; the units here are for the edge only. */
+export const QUANTITIES = {
+  length: { name: 'length', units: ['m', 'ft', 'cm', 'mm', 'in'], us: 'ft', example: '7.75 m or 25 ft 5 in' },
+  smallLength: { name: 'length', units: ['mm', 'in', 'cm', 'm', 'ft'], us: 'in', example: '356 mm or 14 in' },
+  distance: { name: 'distance', units: ['nm', 'km', 'mi'], us: 'nm', example: '18 nm or 33 km' },
+  speed: { name: 'speed', units: ['kn', 'kmh', 'mph', 'ms'], us: 'kn', example: '4.5 kn or 8 km/h' },
+  mass: { name: 'weight', units: ['t', 'kg', 'lb'], us: 'lb', example: '4.6 t or 10100 lb' },
+  partMass: { name: 'weight', units: ['kg', 'lb', 't'], us: 'lb', example: '38 kg or 84 lb' },
+  power: { name: 'power', units: ['kW', 'hp', 'PS', 'W'], us: 'hp', example: '6 kW or 8 hp' },
+  electricPower: { name: 'power', units: ['kW', 'W', 'hp'], us: 'kW', example: '2.4 kW or 2400 W' },
+  smallPower: { name: 'power', units: ['W', 'kW'], us: 'W', example: '150 W' },
+  force: { name: 'force', units: ['N', 'kN', 'lbf'], us: 'lbf', example: '430 N' },
+  torque: { name: 'torque', units: ['Nm', 'lbft'], us: 'lbft', example: '47.5 N·m' },
+  rotation: { name: 'shaft speed', units: ['rpm'], us: 'rpm', example: '930 rpm' },
+  voltage: { name: 'voltage', units: ['V'], us: 'V', example: '51.2 V' },
+  current: { name: 'current', units: ['A'], us: 'A', example: '120 A' },
+  charge: { name: 'capacity', units: ['Ah'], us: 'Ah', example: '280 Ah' },
+  resistance: { name: 'resistance', units: ['mohm', 'ohm'], us: 'mohm', example: '0.4 mΩ' },
+  energy: { name: 'energy', units: ['kWh', 'Wh'], us: 'kWh', example: '14 kWh' },
+  energyPerDistance: { name: 'energy for a distance', units: ['WhPerNm', 'WhPerKm', 'WhPerMi'], us: 'WhPerNm', example: '500 Wh/nm' },
+  duration: { name: 'time', units: ['h', 'min', 's'], us: 'h', example: '4 h or 3 h 30 min' },
+  ratio: { name: 'share', units: ['percent'], us: 'percent', example: '20 %' },
+  plain: { name: 'number', units: ['one'], us: 'one', example: '2.5' },
+  area: { name: 'area', units: ['m2', 'ft2'], us: 'ft2', example: '12 m²' },
+  volume: { name: 'volume', units: ['m3', 'ft3'], us: 'ft3', example: '2.4 m³' },
+  temperature: { name: 'temperature', units: ['degC', 'degF'], us: 'degF', example: '15 °C or 59 °F' },
+  speedPerVolt: { name: 'speed per volt', units: ['rpmPerVolt'], us: 'rpmPerVolt', example: '45 rpm/V' },
+  price: { name: 'price', units: ['euro'], us: 'euro', example: '1200' },
+} as const satisfies Record<string, Quantity>
+
+/** The short name of a kind of quantity. */
+export type QuantityId = keyof typeof QUANTITIES

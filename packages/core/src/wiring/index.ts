@@ -1,0 +1,2 @@
+export * from './conductor'
+export * from './touchLimit'
