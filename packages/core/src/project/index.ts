@@ -1,4 +1,6 @@
+export * from './boatContradictions'
 export * from './demoBoats'
+export * from './fields'
 export * from './migrateProject'
 export * from './newProject'
 export * from './projectPath'

@@ -1,58 +1,63 @@
 import { z } from 'zod'
 import { HULL_TYPES } from '../hull'
+import { boatContradictions } from './boatContradictions'
+import { FIELDS, type FieldPath } from './fields'
 import { cellSchema, controllerSchema, motorSchema } from '../parts'
 
 /** Version of the document that this code writes. */
 export const PROJECT_VERSION = 1
 
-const between = (least: number, most: number) => z.number().min(least).max(most)
+/** A number of the document, with the range and label of its field. */
+const numberAt = (path: FieldPath) => z.number().min(FIELDS[path].least).max(FIELDS[path].most).describe(`${FIELDS[path].label} (SI)`)
 
 const boatSchema = z.strictObject({
   hullType: z.enum(HULL_TYPES.map(t => t.id) as [string, ...string[]]).describe('kind of hull'),
-  lengthOverAll: between(2, 40).describe('m'),
-  lengthWaterline: between(1.5, 40).nullable().describe('m; null: estimate'),
-  beam: between(0.4, 12).describe('greatest beam, m'),
-  beamWaterline: between(0.3, 12).nullable().describe('m; null: estimate'),
-  draught: between(0.08, 5).describe('keel included, m'),
-  mass: between(20, 150_000).describe('laden, kg'),
-  massUncertainty: between(0, 0.5).describe('share of the mass that it may be wrong'),
-  prismatic: between(0.4, 0.95).nullable(), midship: between(0.4, 1).nullable(), waterplane: between(0.5, 1).nullable(),
-  lcb: between(-0.1, 0.1).nullable().describe('share of the waterline forward of its middle'),
+  lengthOverAll: numberAt('boat.lengthOverAll'),
+  lengthWaterline: numberAt('boat.lengthWaterline').nullable(),
+  beam: numberAt('boat.beam'),
+  beamWaterline: numberAt('boat.beamWaterline').nullable(),
+  draught: numberAt('boat.draught'),
+  mass: numberAt('boat.mass'),
+  massUncertainty: numberAt('boat.massUncertainty'),
+  prismatic: numberAt('boat.prismatic').nullable(), midship: numberAt('boat.midship').nullable(), waterplane: numberAt('boat.waterplane').nullable(),
+  lcb: numberAt('boat.lcb').nullable(),
   keel: z.enum(['fin', 'long']),
   water: z.enum(['sea', 'fresh']),
-  waterTemperature: between(272, 308).describe('K'),
+  waterTemperature: numberAt('boat.waterTemperature'),
   oldEngine: z.strictObject({
-    ratedPower: between(0, 500_000).describe('W; 0: none'), ratedRpm: between(300, 8000), mass: between(0, 5000).describe('with gearbox, exhaust and tank, kg'),
+    ratedPower: numberAt('boat.oldEngine.ratedPower'), ratedRpm: numberAt('boat.oldEngine.ratedRpm'), mass: numberAt('boat.oldEngine.mass'),
   }),
   drive: z.strictObject({
     kind: z.enum(['shaft', 'sailDrive']),
-    legRatio: between(1, 4).describe('reduction inside the leg; 1 for a shaft'),
-    greatestDiameter: between(0.08, 2).describe('largest propeller that fits, clearances taken off, m'),
-    shaftDepth: between(0.05, 4).describe('shaft line below the waterline at the propeller, m'),
+    legRatio: numberAt('boat.drive.legRatio'),
+    greatestDiameter: numberAt('boat.drive.greatestDiameter'),
+    shaftDepth: numberAt('boat.drive.shaftDepth'),
   }),
+}).superRefine((boat, context) => {
+  for (const { path, message } of boatContradictions(boat)) context.addIssue({ code: 'custom', path, message })
 })
 
 const useSchema = z.strictObject({
-  cruiseSpeed: between(0.2, 20).describe('m/s'),
-  topSpeed: between(0.2, 25).describe('wished, m/s'),
+  cruiseSpeed: numberAt('use.cruiseSpeed'),
+  topSpeed: numberAt('use.topSpeed'),
   stretchKind: z.enum(['hours', 'distance']),
-  duration: between(60, 400 * 3600).describe('at cruise, s'),
-  distance: between(50, 4_000_000).describe('at cruise, m'),
-  reserve: between(0, 0.6).describe('share of the usable energy kept back'),
-  headroom: between(0, 0.6).describe('share of every rating kept free at cruise'),
-  houseLoad: between(0, 20_000).describe('W'),
-  seaMargin: between(0, 1.5).describe('share added to the calm-water resistance'),
-  headWind: between(0, 40).describe('m/s'),
+  duration: numberAt('use.duration'),
+  distance: numberAt('use.distance'),
+  reserve: numberAt('use.reserve'),
+  headroom: numberAt('use.headroom'),
+  houseLoad: numberAt('use.houseLoad'),
+  seaMargin: numberAt('use.seaMargin'),
+  headWind: numberAt('use.headWind'),
   hullCondition: z.enum(['unknown', 'clean', 'slime', 'weed', 'barnacles']),
 })
 
 const designSchema = z.strictObject({
   motor: motorSchema,
   controller: controllerSchema,
-  reduction: z.strictObject({ kind: z.enum(['direct', 'belt', 'gear']), ratio: between(0.5, 12) }),
-  propeller: z.strictObject({ diameter: between(0.08, 2), pitch: between(0.03, 3), areaRatio: between(0.2, 1.2), blades: z.int().min(2).max(7) }),
-  pack: z.strictObject({ cell: cellSchema, series: z.int().min(1).max(400), parallel: z.int().min(1).max(100), chargeVoltage: between(1.5, 4.5).describe('V per single cell') }),
-  systemVoltage: between(6, 1000).describe('nominal voltage wished, V'),
+  reduction: z.strictObject({ kind: z.enum(['direct', 'belt', 'gear']), ratio: numberAt('design.reduction.ratio') }),
+  propeller: z.strictObject({ diameter: numberAt('design.propeller.diameter'), pitch: numberAt('design.propeller.pitch'), areaRatio: numberAt('design.propeller.areaRatio'), blades: z.int().min(2).max(7) }),
+  pack: z.strictObject({ cell: cellSchema, series: z.int().min(1).max(400), parallel: z.int().min(1).max(100), chargeVoltage: numberAt('design.pack.chargeVoltage') }),
+  systemVoltage: numberAt('design.systemVoltage'),
 })
 
 /** The whole document. SI units; other units carry their name. */

@@ -1,3 +1,4 @@
+export * from './designTotals'
 export * from './driveTrain'
 export * from './energy'
 export * from './evaluate'

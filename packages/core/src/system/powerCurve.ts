@@ -1,5 +1,6 @@
 import { hullSpeed } from '../hull'
 import type { Project } from '../project/projectSchema'
+import { driveTrain } from './driveTrain'
 import { modelOf } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
 import { KNOT } from '../constants'
@@ -27,4 +28,23 @@ export function curveSpeeds(project: Project, count = 60): number[] {
 export function powerCurve(project: Project, count = 60): OperatingPoint[] {
   const model = modelOf(project)
   return curveSpeeds(project, count).map(speed => operatingPoint(model, speed))
+}
+
+/** One method's shaft power along the curve, W, and whether it holds at each speed. */
+export interface MethodCurve { id: string, shaftPower: number[], holds: boolean[] }
+
+/**
+ * Shaft power that each method by itself would ask for, through this boat's propeller and transmission.
+ *
+ * @param project the boat
+ * @param points the power curve
+ * @returns a curve for each method
+ */
+export function methodCurves(project: Project, points: readonly OperatingPoint[]): MethodCurve[] {
+  const model = modelOf(project)
+  return model.methods.map(({ method }, i) => ({
+    id: method.id,
+    shaftPower: points.map(p => driveTrain(model, p.speed, p.resistance.methods[i]!.value).shaftPower),
+    holds: points.map(p => p.resistance.methods[i]!.inside > 0),
+  }))
 }

@@ -1,0 +1,41 @@
+import { createVuetify, type ThemeDefinition } from 'vuetify'
+import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
+
+const variables = { 'border-opacity': 1, 'medium-emphasis-opacity': 0.76, 'high-emphasis-opacity': 1 }
+
+/** The drawing board by day. The values repeat tokens.css, since Vuetify computes with them. */
+const board: ThemeDefinition = {
+  dark: false,
+  colors: {
+    'background': '#F6F0E2', 'surface': '#FCF8EE', 'surface-variant': '#EBE3D0', 'on-surface-variant': '#15273B', 'primary': '#1D4470', 'on-primary': '#FCF8EE', 'secondary': '#B0005E',
+    'success': '#1C6B50', 'warning': '#855300', 'error': '#B3261E', 'on-background': '#15273B', 'on-surface': '#15273B',
+  },
+  variables: { ...variables, 'border-color': '#B9BCB6' },
+}
+
+/** The drawing board at night. */
+const boardNight: ThemeDefinition = {
+  dark: true,
+  colors: {
+    'background': '#0C1826', 'surface': '#122234', 'surface-variant': '#081019', 'on-surface-variant': '#F0E9DA', 'primary': '#8DB9E2', 'on-primary': '#122234', 'secondary': '#FF86BC',
+    'success': '#6FCFA4', 'warning': '#EDBB55', 'error': '#FF8A70', 'on-background': '#F0E9DA', 'on-surface': '#F0E9DA',
+  },
+  variables: { ...variables, 'border-color': '#3A4F63' },
+}
+
+const flat = { rounded: 0, elevation: 0, ripple: false } as const
+
+export default defineNuxtPlugin((nuxt) => {
+  nuxt.vueApp.use(createVuetify({
+    icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
+    theme: { defaultTheme: 'board', themes: { board, boardNight } },
+    defaults: {
+      global: flat,
+      VTextField: { variant: 'plain', density: 'compact', hideDetails: true, singleLine: true },
+      VSelect: { variant: 'plain', density: 'compact', hideDetails: true, singleLine: true, menuProps: { ...flat } },
+      VDialog: { maxWidth: 560, scrollable: true },
+      VList: { density: 'compact', ...flat },
+      VCard: flat,
+    },
+  }))
+})

@@ -1,0 +1,37 @@
+import Dexie, { type EntityTable } from 'dexie'
+import type { Project } from '@remigo/core'
+
+/** A boat as the browser keeps it. `revision` rises with every save; it tells two tabs apart. */
+export interface BoatRow { id: string, name: string, updatedAt: number, revision: number, project: Project }
+
+/** The browser's store of boats. */
+export class BoatDatabase extends Dexie {
+  boats!: EntityTable<BoatRow, 'id'>
+
+  constructor(name = 'remigo') {
+    super(name)
+    this.version(1).stores({ boats: 'id, updatedAt' })
+  }
+}
+
+/** What a save came to. */
+export type SaveOutcome = { outcome: 'saved', revision: number } | { outcome: 'conflict', theirs: BoatRow } | { outcome: 'deletedElsewhere' }
+
+/**
+ * Saves a boat, unless another tab has saved it since.
+ *
+ * @param db the store
+ * @param project the boat
+ * @param knownRevision revision that this tab last read or wrote; 0 for a new boat
+ * @returns the new revision, or what the other tab wrote
+ */
+export function saveBoat(db: BoatDatabase, project: Project, knownRevision: number): Promise<SaveOutcome> {
+  return db.transaction('rw', db.boats, async () => {
+    const row = await db.boats.get(project.id)
+    if (!row && knownRevision > 0) return { outcome: 'deletedElsewhere' as const }
+    if (row && row.revision !== knownRevision) return { outcome: 'conflict' as const, theirs: row }
+    const revision = knownRevision + 1
+    await db.boats.put({ id: project.id, name: project.name, updatedAt: Date.now(), revision, project })
+    return { outcome: 'saved' as const, revision }
+  })
+}

@@ -1,0 +1,83 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { DEMO_BOATS, withEdits, type Edit, type Project } from '@remigo/core'
+
+/** One step of the history: what it was called, and the boat before and after. Boats share what did not change. */
+interface Step { label: string, before: Project, after: Project }
+
+/** A change that is tried, not yet kept. */
+export interface Trial { key: string, label: string, project: Project, reasons: string[] }
+
+/** The boat on the board: edits, history, and the change on trial. */
+export const useDocumentStore = defineStore('document', () => {
+  const project = shallowRef<Project>(DEMO_BOATS[0]!)
+  const trial = shallowRef<Trial | null>(null)
+  const past = shallowRef<Step[]>([])
+  const future = shallowRef<Step[]>([])
+  const changes = ref(0)
+
+  /** what the screen shows: the boat with the change on trial, if there is one */
+  const shown = computed(() => trial.value?.project ?? project.value)
+  const canUndo = computed(() => trial.value !== null || past.value.length > 0)
+  const canRedo = computed(() => trial.value === null && future.value.length > 0)
+  const undoLabel = computed(() => trial.value?.label ?? past.value.at(-1)?.label ?? '')
+  const redoLabel = computed(() => future.value.at(-1)?.label ?? '')
+
+  function commit(label: string, after: Project) {
+    past.value = [...past.value.slice(-199), { label, before: project.value, after }]
+    future.value = []
+    project.value = after
+    changes.value++
+  }
+
+  /** A named edit. While something is on trial the edit goes into the trial's boat and keeps it. */
+  function edit(label: string, edits: Edit[]) {
+    const base = shown.value
+    trial.value = null
+    commit(label, withEdits(base, edits))
+  }
+
+  function startTrial(key: string, label: string, edits: Edit[], reasons: string[] = []) {
+    trial.value = { key, label, project: withEdits(project.value, edits), reasons }
+  }
+
+  function keep() {
+    if (!trial.value) return
+    const { label, project: after } = trial.value
+    trial.value = null
+    commit(label, after)
+  }
+
+  function putBack() {
+    trial.value = null
+  }
+
+  function undo() {
+    if (trial.value) return putBack()
+    const step = past.value.at(-1)
+    if (!step) return
+    past.value = past.value.slice(0, -1)
+    future.value = [...future.value, step]
+    project.value = step.before
+    changes.value++
+  }
+
+  function redo() {
+    const step = future.value.at(-1)
+    if (!step || trial.value) return
+    future.value = future.value.slice(0, -1)
+    past.value = [...past.value, step]
+    project.value = step.after
+    changes.value++
+  }
+
+  /** Puts another boat on the board; the history starts anew. */
+  function open(next: Project) {
+    trial.value = null
+    past.value = []
+    future.value = []
+    project.value = next
+  }
+
+  return { project, trial, shown, changes, canUndo, canRedo, undoLabel, redoLabel, edit, startTrial, keep, putBack, undo, redo, open }
+})

@@ -1,0 +1,16 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { METRIC_UNITS, KNOT, type FigureId, type UnitChoice } from '@remigo/core'
+
+/** How this owner looks at things: the lever, units, light or dark, the working that is open. Nothing of it is in the boat. */
+export const useViewStore = defineStore('view', () => {
+  const speed = ref(5 * KNOT)
+  const units = useLocalStorage<UnitChoice>('remigo-units', METRIC_UNITS)
+  const theme = useLocalStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
+  const working = shallowRef<{ id: FigureId, anchor: HTMLElement } | null>(null)
+  const findingsOpen = ref(false)
+  const focusedFinding = ref<string | null>(null)
+  const choice = computed(() => units.value)
+  return { speed, units, choice, theme, working, findingsOpen, focusedFinding }
+})

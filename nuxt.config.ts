@@ -1,0 +1,36 @@
+import vuetify from 'vite-plugin-vuetify'
+
+export default defineNuxtConfig({
+  modules: ['@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint', (_, nuxt) => {
+    nuxt.hooks.hook('vite:extendConfig', (config) => {
+      config.plugins?.push(vuetify({ autoImport: true }))
+    })
+  }],
+  // data lives in the browser, so nothing is rendered on the server
+  ssr: false,
+  components: [{ path: '~/components', pathPrefix: false }],
+  devtools: { enabled: false },
+  app: {
+    head: {
+      htmlAttrs: { lang: 'en' }, title: 'Remigo',
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'description', content: 'Sizes the electric drive that replaces a combustion engine in a boat.' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+    },
+  },
+  css: ['vuetify/styles', '~/assets/fonts.css', '~/assets/tokens.css', '~/assets/base.css', '~/assets/print.css'],
+  build: { transpile: ['vuetify'] },
+  compatibilityDate: '2026-11-01',
+  experimental: { viteEnvironmentApi: true },
+  telemetry: { enabled: false },
+  typescript: { strict: true },
+  nitro: { compressPublicAssets: { gzip: true, brotli: true } },
+  vite: {
+    worker: { format: 'es' },
+    // Vuetify's @layer lines give a harmless warning
+    esbuild: { logOverride: { 'css-syntax-error': 'silent' } },
+  },
+  eslint: { config: { stylistic: true } },
+})

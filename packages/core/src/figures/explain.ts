@@ -1,0 +1,81 @@
+import { FIELDS, fieldError, type Field, type FieldPath } from '../project/fields'
+import { valueAt, withEdits } from '../project/projectPath'
+import type { Project } from '../project/projectSchema'
+import { evaluate, modelOf, type Evaluation } from '../system'
+import type { QuantityId, Text } from '../units'
+import type { Figure, FigureValue, WorkingInput } from './figure'
+import { FIGURES, type FigureId } from './figures'
+
+/** How far a figure moves when one input is a tenth lower or higher. */
+export interface Sensitivity { path: FieldPath, label: string, lower: number, higher: number }
+
+/** The working of one figure, ready to be shown. */
+export interface Working extends FigureValue {
+  id: FigureId
+  label: string
+  quantity: QuantityId
+  formula: string
+  inputs: WorkingInput[]
+  source: string
+  holds: Text
+  /** largest first */
+  sensitivities: Sensitivity[]
+}
+
+/** By how much each input is changed for the sensitivity. */
+export const SENSITIVITY_STEP = 0.1
+
+/**
+ * The working of a figure: formula, inputs, source, range, and what ± 10 % of each input does to it.
+ *
+ * @param id the figure
+ * @param project the boat
+ * @param speed of the lever, m/s
+ * @returns the working
+ */
+export function explain(id: FigureId, project: Project, speed: number): Working {
+  const figure: Figure = FIGURES[id]
+  const evaluation = evaluate(project, speed)
+  const value = figure.read(evaluation)
+  return {
+    id, label: figure.label, quantity: figure.quantity, ...value,
+    formula: figure.formula, inputs: figure.inputs(evaluation), source: figure.source, holds: figure.holds(evaluation),
+    sensitivities: sensitivitiesOf(figure, project, speed),
+  }
+}
+
+function sensitivitiesOf(figure: Figure, project: Project, speed: number): Sensitivity[] {
+  const found: Sensitivity[] = []
+  for (const path of figure.depends) {
+    const base = baseValue(project, path)
+    const at = (factor: number) => {
+      const value = base * factor
+      if (fieldError(path, value)) return null
+      return figure.read(evaluate(withEdits(project, [{ path, value }]), speed)).value
+    }
+    const lower = at(1 - SENSITIVITY_STEP), higher = at(1 + SENSITIVITY_STEP)
+    if (base === 0 || lower === null || higher === null) continue
+    const field: Field = FIELDS[path]
+    found.push({ path, label: field.label, lower, higher })
+  }
+  return found.sort((a, b) => Math.abs(b.higher - b.lower) - Math.abs(a.higher - a.lower))
+}
+
+/** The document's value, or the estimate that stands in for it. */
+function baseValue(project: Project, path: FieldPath): number {
+  const value = valueAt(project, path)
+  if (typeof value === 'number') return value
+  const field = path.split('.').at(-1)
+  return modelOf(project).form.estimates.find(e => e.field === field)?.value ?? 0
+}
+
+/**
+ * The value of a figure without its working.
+ *
+ * @param id the figure
+ * @param evaluation the boat at a speed
+ * @returns value and band
+ */
+export function readFigure(id: FigureId, evaluation: Evaluation): FigureValue {
+  return (FIGURES[id] as Figure).read(evaluation)
+}

@@ -1,0 +1,4 @@
+export * from './compareDesigns'
+export * from './explain'
+export * from './figure'
+export * from './figures'

@@ -1,0 +1,85 @@
+import { METRIC_UNITS, quantityText, type QuantityId, type UnitChoice } from '../units'
+
+/** A number in the document: its label, kind, allowed range (as stored) and a hint in an owner's words. */
+export interface Field {
+  label: string
+  quantity: QuantityId
+  least: number
+  most: number
+  hint?: string
+  /** units of the document in one SI unit, where the document keeps another (rpm: 60 in one rev/s) */
+  storedPerSi?: number
+}
+
+/** Every number that an owner may change, by its path. Forms, messages, schema and workings all read it here. */
+export const FIELDS = {
+  'boat.lengthOverAll': { label: 'Length over all', quantity: 'length', least: 2, most: 40, hint: 'Stem to stern, without pulpit or rudder' },
+  'boat.lengthWaterline': { label: 'Waterline', quantity: 'length', least: 1.5, most: 40, hint: 'Where the water meets stem and stern, laden' },
+  'boat.beam': { label: 'Greatest beam', quantity: 'length', least: 0.4, most: 12 },
+  'boat.beamWaterline': { label: 'Beam at the waterline', quantity: 'length', least: 0.3, most: 12 },
+  'boat.draught': { label: 'Draught', quantity: 'length', least: 0.08, most: 5, hint: 'Keel included' },
+  'boat.mass': { label: 'Weight', quantity: 'mass', least: 20, most: 150_000, hint: 'Afloat and laden, with crew' },
+  'boat.massUncertainty': { label: 'Weight may be wrong by', quantity: 'ratio', least: 0, most: 0.5 },
+  'boat.prismatic': { label: 'Prismatic coefficient', quantity: 'plain', least: 0.4, most: 0.95, hint: 'How full the ends are' },
+  'boat.midship': { label: 'Midship coefficient', quantity: 'plain', least: 0.4, most: 1, hint: 'How full the middle section is' },
+  'boat.waterplane': { label: 'Waterplane coefficient', quantity: 'plain', least: 0.5, most: 1 },
+  'boat.lcb': { label: 'Centre of buoyancy', quantity: 'ratio', least: -0.1, most: 0.1, hint: 'Forward of the middle; aft is negative' },
+  'boat.waterTemperature': { label: 'Water temperature', quantity: 'temperature', least: 272, most: 308 },
+  'boat.oldEngine.ratedPower': { label: 'Old engine', quantity: 'power', least: 0, most: 500_000, hint: 'As on its plate; 0 if there is none' },
+  'boat.oldEngine.ratedRpm': { label: 'Its rated speed', quantity: 'rotation', least: 300, most: 9000, storedPerSi: 60 },
+  'boat.oldEngine.mass': { label: 'What comes out weighs', quantity: 'partMass', least: 0, most: 5000, hint: 'Engine, gearbox, exhaust, tank' },
+  'boat.drive.legRatio': { label: 'Ratio in the leg', quantity: 'plain', least: 1, most: 4 },
+  'boat.drive.greatestDiameter': { label: 'Largest propeller', quantity: 'smallLength', least: 0.08, most: 2, hint: 'That fits with 15 % of its size free to the hull' },
+  'boat.drive.shaftDepth': { label: 'Shaft below the water', quantity: 'length', least: 0.05, most: 4, hint: 'At the propeller' },
+  'use.cruiseSpeed': { label: 'Cruise', quantity: 'speed', least: 0.2, most: 20 },
+  'use.topSpeed': { label: 'Top', quantity: 'speed', least: 0.2, most: 25, hint: 'All day, against wind and tide' },
+  'use.duration': { label: 'Hours at cruise', quantity: 'duration', least: 60, most: 1_440_000 },
+  'use.distance': { label: 'Distance at cruise', quantity: 'distance', least: 50, most: 4_000_000 },
+  'use.reserve': { label: 'Reserve', quantity: 'ratio', least: 0, most: 0.6, hint: 'Of the usable energy, never planned with' },
+  'use.headroom': { label: 'Headroom', quantity: 'ratio', least: 0, most: 0.6, hint: 'Kept free of every rating at cruise' },
+  'use.houseLoad': { label: 'House load', quantity: 'smallPower', least: 0, most: 20_000, hint: 'Lights, instruments, fridge, on average' },
+  'use.seaMargin': { label: 'Sea margin', quantity: 'ratio', least: 0, most: 1.5, hint: 'Calm 10 %, chop 20 to 30 %, head sea 50 %' },
+  'use.headWind': { label: 'Head wind', quantity: 'speed', least: 0, most: 40 },
+  'design.motor.ratedPower': { label: 'Rated power', quantity: 'power', least: 1, most: 500_000, hint: 'At the shaft, all day' },
+  'design.motor.ratedRpm': { label: 'Rated speed', quantity: 'rotation', least: 50, most: 20_000, storedPerSi: 60 },
+  'design.motor.ratedVoltage': { label: 'Rated voltage', quantity: 'voltage', least: 6, most: 1000 },
+  'design.motor.ratedEfficiency': { label: 'Efficiency there', quantity: 'ratio', least: 0.4, most: 0.985 },
+  'design.motor.kvRpmPerVolt': { label: 'Speed per volt', quantity: 'speedPerVolt', least: 0.5, most: 2000 },
+  'design.motor.noLoadCurrent': { label: 'Amps turning free', quantity: 'current', least: 0, most: 200 },
+  'design.motor.peakPower': { label: 'Peak power', quantity: 'power', least: 1, most: 1_000_000 },
+  'design.motor.peakSeconds': { label: 'Peak holds for', quantity: 'duration', least: 1, most: 7200 },
+  'design.motor.greatestRpm': { label: 'Greatest speed', quantity: 'rotation', least: 50, most: 30_000, storedPerSi: 60 },
+  'design.controller.leastVoltage': { label: 'Works from', quantity: 'voltage', least: 1, most: 1000 },
+  'design.controller.greatestVoltage': { label: 'Works up to', quantity: 'voltage', least: 1, most: 1500 },
+  'design.controller.batteryCurrent': { label: 'Battery amps, all day', quantity: 'current', least: 1, most: 2000 },
+  'design.controller.phaseCurrent': { label: 'Motor amps, all day', quantity: 'current', least: 1, most: 3000 },
+  'design.reduction.ratio': { label: 'Motor turns per shaft turn', quantity: 'plain', least: 0.5, most: 12 },
+  'design.propeller.diameter': { label: 'Diameter', quantity: 'smallLength', least: 0.08, most: 2 },
+  'design.propeller.pitch': { label: 'Pitch', quantity: 'smallLength', least: 0.03, most: 3 },
+  'design.propeller.areaRatio': { label: 'Blade area', quantity: 'plain', least: 0.2, most: 1.2, hint: 'Share of the disc' },
+  'design.propeller.blades': { label: 'Blades', quantity: 'plain', least: 2, most: 7 },
+  'design.pack.series': { label: 'In series', quantity: 'plain', least: 1, most: 400 },
+  'design.pack.parallel': { label: 'In parallel', quantity: 'plain', least: 1, most: 100 },
+  'design.pack.chargeVoltage': { label: 'Full at, per cell', quantity: 'voltage', least: 1.5, most: 4.5 },
+  'design.pack.cell.capacityAh': { label: 'Capacity of a cell', quantity: 'charge', least: 0.5, most: 2000 },
+  'design.systemVoltage': { label: 'System voltage', quantity: 'voltage', least: 6, most: 1000 },
+} as const satisfies Record<string, Field>
+
+/** A path of FIELDS. */
+export type FieldPath = keyof typeof FIELDS
+
+/**
+ * Judges a new value for a field against its range.
+ *
+ * @param path the field
+ * @param stored value as the document keeps it
+ * @param choice the owner's units, for the message
+ * @returns null when it will do, or a sentence with the range
+ * @example fieldError('boat.mass', 4600) // null
+ */
+export function fieldError(path: FieldPath, stored: number, choice: UnitChoice = METRIC_UNITS): string | null {
+  const field: Field = FIELDS[path]
+  if (stored >= field.least && stored <= field.most) return null
+  const show = (value: number) => quantityText(value / (field.storedPerSi ?? 1), field.quantity, choice)
+  return `${field.label} runs from ${show(field.least)} to ${show(field.most)}; this is ${show(stored)}.`
+}

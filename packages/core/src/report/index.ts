@@ -1,0 +1,3 @@
+export * from './curveCsv'
+export * from './evaluationJson'
+export * from './evaluationText'

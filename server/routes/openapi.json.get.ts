@@ -1,0 +1,4 @@
+import { openApiDocument } from '../openApi'
+
+/** GET /openapi.json */
+export default defineEventHandler(() => openApiDocument())
