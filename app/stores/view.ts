@@ -10,7 +10,8 @@ export const useViewStore = defineStore('view', () => {
   const theme = useLocalStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
   const working = shallowRef<{ id: FigureId, anchor: HTMLElement } | null>(null)
   const findingsOpen = ref(false)
+  const settingsOpen = ref(false)
   const focusedFinding = ref<string | null>(null)
   const choice = computed(() => units.value)
-  return { speed, units, choice, theme, working, findingsOpen, focusedFinding }
+  return { speed, units, choice, theme, working, findingsOpen, settingsOpen, focusedFinding }
 })

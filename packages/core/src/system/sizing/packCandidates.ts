@@ -4,6 +4,7 @@ import type { Project } from '../../project/projectSchema'
 import { TOUCH_LIMIT } from '../../wiring'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
 import { stretchOf } from '../energy'
+import { evaluate } from '../evaluate'
 import type { DesignCandidate, DriveCandidate, Library } from './candidate'
 
 /** What working above the touch limit adds: insulation watch, interlocks, a qualified person. Invented, of the usual order; €. */
@@ -25,7 +26,7 @@ export function packCandidates(project: Project, drive: DriveCandidate, library:
   const cells = held.pack ? [design.pack.cell] : library.cells
   const found: DesignCandidate[] = []
   for (const cell of cells) {
-    const pack = held.pack ? design.pack : packFor(cell, drive, held.voltage ? design.systemVoltage : drive.motor.ratedVoltage, energy, use.headroom, house)
+    const pack = held.pack ? design.pack : packOfCells(cell, { ...drive, greatestVoltage: drive.motor.greatestVoltage }, held.voltage ? design.systemVoltage : drive.motor.ratedVoltage, energy, use.headroom, house)
     if (!pack) continue
     const figures = packFigures(pack)
     if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
@@ -42,13 +43,16 @@ export function packCandidates(project: Project, drive: DriveCandidate, library:
   return found
 }
 
-function packFor(cell: CellSpec, drive: DriveCandidate, systemVoltage: number, energy: number, headroom: number, house: number): PackSpec | null {
+/** What a pack must carry: W at cruise and top, and the volts that the motor stands. */
+interface PackDemand { cruisePower: number, topPower: number, greatestVoltage: number }
+
+function packOfCells(cell: CellSpec, demand: PackDemand, systemVoltage: number, energy: number, headroom: number, house: number): PackSpec | null {
   const chemistry: Chemistry = CHEMISTRIES[cell.chemistry]
   const block = chemistry.nominalVoltage * cell.cellsInSeries
   const chargeVoltage = chemistry.sensibleVoltage[1]
   // Nominal a few per cent above the motor's volts, so that it reaches its speed on a loaded pack: 16 LFP cells for 48 V (common practice).
   let series = Math.round(1.06 * systemVoltage / block)
-  const most = Math.min(drive.motor.greatestVoltage, systemVoltage <= 50 ? TOUCH_LIMIT : Infinity)
+  const most = Math.min(demand.greatestVoltage, systemVoltage <= 50 ? TOUCH_LIMIT : Infinity)
   series = Math.min(series, Math.floor(most / (chargeVoltage * cell.cellsInSeries)))
   if (series < 1 || series * block < 0.9 * systemVoltage) return null
   const string = packFigures({ cell, series, parallel: 1, chargeVoltage })
@@ -56,9 +60,24 @@ function packFor(cell: CellSpec, drive: DriveCandidate, systemVoltage: number, e
   const parallel = Math.max(1,
     // 2 % more than the sum, since the voltage at cruise is not known to the volt yet
     Math.ceil(1.02 * energy / string.usableEnergy - 1e-9),
-    Math.ceil((drive.topPower + house) / volts / cell.current),
-    Math.ceil((drive.cruisePower + house) / volts / cell.current / (1 - headroom)))
+    Math.ceil((demand.topPower + house) / volts / cell.current),
+    Math.ceil((demand.cruisePower + house) / volts / cell.current / (1 - headroom)))
   return parallel > 100 ? null : { cell, series, parallel, chargeVoltage }
+}
+
+/**
+ * The pack that these cells would make for the boat as it is, at its system voltage.
+ *
+ * @param project the boat
+ * @param cell the cells
+ * @returns the pack, or null when they cannot make one
+ */
+export function packFor(project: Project, cell: CellSpec): PackSpec | null {
+  const { use, design } = project
+  const { cruise, top, energy } = evaluate(project, use.cruiseSpeed)
+  const house = cruise.drive.housePower
+  return packOfCells(cell, { cruisePower: cruise.drive.controllerInput, topPower: top.drive.controllerInput, greatestVoltage: design.motor.greatestVoltage },
+    design.systemVoltage, energy.needed / (1 - use.reserve), use.headroom, house)
 }
 
 function cheapestController(library: Library, pack: { fullVoltage: number, nominalVoltage: number }, topAmps: number, cruiseAmps: number, phase: number) {

@@ -1,0 +1,16 @@
+<script setup lang="ts">
+import { FIGURES, type FigureId } from '@remigo/core'
+
+/** A computed figure with its label, in a list. */
+defineProps<{ id: FigureId, band?: boolean }>()
+</script>
+
+<template>
+  <div class="figure-row"><span>{{ FIGURES[id].label }}</span><FigureValue :id="id" :band="band" /></div>
+</template>
+
+<style scoped>
+.figure-row { display: flex; justify-content: space-between; align-items: center; gap: 10px; min-height: 32px; font-size: 13.5px; line-height: 16px; border-top: .75px solid var(--rule); }
+.figure-row:first-child { border-top: 0; }
+@media (pointer: coarse) { .figure-row { min-height: 44px; } }
+</style>

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { chosenUnit, DEMO_CONTROLLERS, DEMO_MOTORS, motorEnvelope, toUnit, UNITS, type ControllerSpec, type MotorSpec, type ReductionSpec } from '@remigo/core'
+import { m } from '~/messages'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useViewStore } from '~/stores/view'
+import { useQuantities } from '~/composables/useQuantities'
+import type { ChartCurve } from '~/components/chart/chartTypes'
+
+/** Motor, reduction and controller: torque against speed with the propeller's demand, the nameplate, and the library to try from. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const view = useViewStore()
+const { text } = useQuantities()
+const design = computed(() => document.shown.design)
+const unit = computed(() => chosenUnit('torque', view.choice))
+const nm = (t: number) => toUnit(t, unit.value)
+const envelope = computed(() => motorEnvelope(document.shown, answer.curve))
+const curves = computed<ChartCurve[]>(() => [
+  { name: m.motor.peak, x: envelope.value.rpm, y: envelope.value.peak.map(nm), dash: 'dash', colour: 'tight', width: 1.6 },
+  { name: m.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
+  { name: m.motor.demand, x: envelope.value.demandRpm, y: envelope.value.demand.map(nm), colour: 'text', dash: 'longdash', width: 1.8 },
+])
+const marker = computed(() => {
+  const { drive, speed } = answer.evaluation.point
+  return { x: drive.motorRpm, y: nm(drive.motorTorque), tag: text(drive.motorRpm / 60, 'rotation'), value: `${text(drive.motorTorque, 'torque')}, ${text(speed, 'speed')}` }
+})
+const ceiling = computed(() => 1.12 * nm(Math.max(...envelope.value.peak)))
+
+const packVolts = computed(() => answer.evaluation.model.pack)
+const fitsPack = (p: MotorSpec | ControllerSpec) => p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
+const need = computed(() => Math.max(answer.summary.top.drive.shaftPower, answer.summary.cruise.drive.shaftPower / (1 - document.shown.use.headroom)))
+const motors = computed(() => DEMO_MOTORS.map(motor => ({ motor, fitted: motor.id === design.value.motor.id, state: !fitsPack(motor) ? 'stop' as const : motor.ratedPower < need.value ? 'caution' as const : 'fits' as const })))
+const controllers = computed(() => DEMO_CONTROLLERS.map(controller => ({ controller, fitted: controller.id === design.value.controller.id, state: !fitsPack(controller) ? 'stop' as const : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent ? 'caution' as const : 'fits' as const })))
+const tryPart = (part: MotorSpec | ControllerSpec, path: string) => document.startTrial(part.id, part.name, [{ path, value: part }])
+function setKind(kind: ReductionSpec['kind']) {
+  document.edit(m.motor.reduction, [{ path: 'design.reduction', value: { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) } }])
+}
+const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.motor.id && x.ratedPower === design.value.motor.ratedPower && x.ratedRpm === design.value.motor.ratedRpm))
+</script>
+
+<template>
+  <div class="bench">
+    <div class="bench__main">
+      <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${m.motor.typed.toLowerCase()}` : '')">{{ m.motor.lead }}</BenchLead>
+      <PlotChart
+        :label="m.motor.torque" :curves="curves" :marker="marker" :height="300"
+        :x="{ title: `${m.motor.axisRpm}, rpm`, from: 0, to: design.motor.greatestRpm }" :y="{ title: `${m.motor.axisTorque}, ${UNITS[unit].symbol}`, from: 0, to: ceiling }"
+      />
+      <p class="key small"><i class="solid" /> {{ m.motor.allDay }} <i class="dash" /> {{ m.motor.peak }} <i class="long" /> {{ m.motor.demand }}</p>
+      <section class="block" :aria-label="m.motor.library">
+        <h2 class="section-head">{{ m.motor.library }}</h2>
+        <table class="table" data-motors>
+          <tbody>
+            <tr v-for="row in motors" :key="row.motor.id" :class="{ current: row.fitted }">
+              <td><StateMark :state="row.state" :size="13" /></td><td>{{ row.motor.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span></td><td class="num">{{ text(row.motor.mass, 'partMass') }}</td><td class="num">{{ text(row.motor.price, 'price') }}</td>
+              <td class="num"><span v-if="row.fitted">{{ m.motor.fitted }}</span><button v-else type="button" class="btn small-btn" :aria-label="`${m.motor.try} ${row.motor.name}`" @click="tryPart(row.motor, 'design.motor')">{{ m.motor.try }}</button></td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section class="block" :aria-label="m.motor.controllers">
+        <h2 class="section-head">{{ m.motor.controllers }}</h2>
+        <table class="table">
+          <tbody>
+            <tr v-for="row in controllers" :key="row.controller.id" :class="{ current: row.fitted }">
+              <td><StateMark :state="row.state" :size="13" /></td><td>{{ row.controller.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span></td><td class="num">{{ row.controller.leastVoltage }}–{{ text(row.controller.greatestVoltage, 'voltage') }}</td><td class="num">{{ text(row.controller.batteryCurrent, 'current') }}</td><td class="num">{{ text(row.controller.price, 'price') }}</td>
+              <td class="num"><span v-if="row.fitted">{{ m.motor.fitted }}</span><button v-else type="button" class="btn small-btn" :aria-label="`${m.motor.try} ${row.controller.name}`" @click="tryPart(row.controller, 'design.controller')">{{ m.motor.try }}</button></td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </div>
+    <aside class="bench__side">
+      <section :aria-label="m.motor.numbers">
+        <h2 class="section-head head">{{ m.parts.motor }} <HoldPin part="motor" /></h2>
+        <FigureRow id="shaftPower" /><FigureRow id="motorRpm" /><FigureRow id="motorTorque" /><FigureRow id="motorEfficiency" /><FigureRow id="phaseCurrent" /><FigureRow id="controllerCurrent" /><FigureRow id="heat" />
+      </section>
+      <section class="block" :aria-label="m.motor.reduction">
+        <h2 class="section-head">{{ m.motor.reduction }}</h2>
+        <ChoiceField :label="m.motor.reduction" :options="m.motor.kinds" :model-value="design.reduction.kind" @update:model-value="setKind" />
+        <QuantityField path="design.reduction.ratio" />
+      </section>
+      <section class="block" :aria-label="m.motor.nameplate">
+        <h2 class="section-head">{{ m.motor.nameplate }}</h2>
+        <div class="rows">
+          <QuantityField path="design.motor.ratedPower" /><QuantityField path="design.motor.ratedRpm" /><QuantityField path="design.motor.ratedVoltage" /><QuantityField path="design.motor.ratedEfficiency" />
+          <QuantityField path="design.motor.kvRpmPerVolt" /><QuantityField path="design.motor.noLoadCurrent" /><QuantityField path="design.motor.peakPower" /><QuantityField path="design.motor.peakSeconds" /><QuantityField path="design.motor.greatestRpm" />
+        </div>
+      </section>
+      <section class="block" :aria-label="m.motor.controller">
+        <h2 class="section-head">{{ m.motor.controller }}</h2>
+        <p class="small soft">{{ design.controller.name }}</p>
+        <div class="rows"><QuantityField path="design.controller.leastVoltage" /><QuantityField path="design.controller.greatestVoltage" /><QuantityField path="design.controller.batteryCurrent" /><QuantityField path="design.controller.phaseCurrent" /></div>
+      </section>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; align-items: center; justify-content: space-between; }
+.current td { background: var(--band); }
+.small-btn { min-height: 28px; padding: 0 12px; }
+@media (pointer: coarse) { .small-btn { min-height: 44px; } }
+.key { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 8px; color: var(--soft); }
+.key i { width: 30px; height: 0; border-top: 2.5px solid var(--ink); margin-left: 8px; }
+.key i.dash { border-top: 2px dashed var(--tight); }
+.key i.long { border-top: 2px dashed var(--text); }
+</style>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { m } from '~/messages'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** The propeller in its place, to scale, from the side and from aft: the largest disc that fits is the dashed ring. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const { text } = useQuantities()
+const W = 520, H = 210, CY = 112
+const propeller = computed(() => document.shown.design.propeller)
+const room = computed(() => document.shown.boat.drive.greatestDiameter)
+/** px a metre: the disc that fits, with its clearance of 15 % above, fills the height */
+const scale = computed(() => 150 / (1.3 * Math.max(room.value, propeller.value.diameter)))
+const r = computed(() => propeller.value.diameter / 2 * scale.value)
+const ring = computed(() => room.value / 2 * scale.value)
+const hullY = computed(() => CY - ring.value - 0.15 * room.value * scale.value)
+/** blades from aft: as broad as the blade area makes them */
+const blade = computed(() => {
+  const { areaRatio, blades } = propeller.value
+  const half = Math.min(0.5, 0.62 * areaRatio * Math.PI / blades / 1.6) * r.value
+  return `M0 0C${half * 0.7} ${-r.value * 0.25} ${half * 1.5} ${-r.value * 0.7} ${half * 0.5} ${-r.value * 0.97}C${half * 0.1} ${-r.value * 1.01} ${-half * 0.5} ${-r.value} ${-half * 0.9} ${-r.value * 0.8}C${-half * 1.3} ${-r.value * 0.5} ${-half * 0.6} ${-r.value * 0.2} 0 0Z`
+})
+const angles = computed(() => Array.from({ length: propeller.value.blades }, (_, i) => i * 360 / propeller.value.blades))
+const clearance = computed(() => (room.value - propeller.value.diameter) / 2 + 0.15 * room.value)
+const state = computed(() => answer.summary.findings.findings.find(f => f.rule === 'propellerDiameter')?.severity ?? 'fits')
+const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} ${m.propeller.across}, ${text(clearance.value, 'smallLength')} ${m.propeller.clear}, ${text(0.15 * propeller.value.diameter, 'smallLength')} ${m.propeller.wanted}`)
+</script>
+
+<template>
+  <section class="block" :aria-label="m.propeller.place">
+    <h2 class="section-head">{{ m.propeller.place }}<span class="state"><StateMark :state="state" /> {{ text(clearance, 'smallLength') }} {{ m.propeller.clear }}, {{ text(0.15 * propeller.diameter, 'smallLength') }} {{ m.propeller.wanted }}</span></h2>
+    <svg :viewBox="`0 0 ${W} ${H}`" class="drawing" role="img" :aria-label="label">
+      <g>
+        <path :d="`M0 ${hullY - 22}H250V${hullY}C190 ${hullY + 2} 150 ${hullY} 118 ${CY - 22}L0 ${CY - 12}Z`" class="hull" />
+        <path :d="`M0 ${CY - 5}H108V${CY + 5}H0Z`" class="hull" />
+        <path :d="`M206 ${hullY + 6}H232L228 ${H - 14}H202Z`" class="hull" />
+        <path :d="`M104 ${CY}H172`" class="shaft" />
+        <path :d="`M150 ${CY - ring}V${CY + ring}`" class="room" />
+        <ellipse cx="150" :cy="CY - r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" /><ellipse cx="150" :cy="CY + r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" />
+        <path :d="`M140 ${CY - 7}H158L172 ${CY}L158 ${CY + 7}H140Z`" class="hub" />
+        <path :d="`M178 ${hullY + 1}V${CY - r}m-4 0h8M174 ${hullY + 1}h8`" class="dimension" />
+        <text x="252" :y="H - 6" class="caption" text-anchor="end">{{ m.propeller.side }}</text>
+      </g>
+      <g :transform="`translate(395 ${CY})`">
+        <path :d="`M-110 ${hullY - CY - 20}H110V${hullY - CY - 2}C60 ${hullY - CY} 14 ${hullY - CY + 3} 7 ${hullY - CY + 3}H-7C-14 ${hullY - CY + 3} -60 ${hullY - CY} -110 ${hullY - CY - 2}Z`" class="hull" />
+        <circle :r="ring" class="room" />
+        <path v-for="a in angles" :key="a" :d="blade" :transform="`rotate(${a})`" class="blade" />
+        <circle r="9" class="hub" />
+        <path :d="`M${-r} ${r + 10}H${r}M${-r} ${r + 6}v8M${r} ${r + 6}v8`" class="dimension" />
+        <text x="0" :y="r + 25" class="dimension-text" text-anchor="middle">{{ text(propeller.diameter, 'smallLength') }}</text>
+        <text x="112" :y="H - CY - 6" class="caption" text-anchor="end">{{ m.propeller.aft }}</text>
+      </g>
+    </svg>
+  </section>
+</template>
+
+<style scoped>
+.drawing { width: 100%; max-width: 640px; background: var(--water); border: .75px solid var(--rule); }
+.hull { fill: var(--hull); stroke: var(--ink); stroke-width: 1.5; }
+.shaft { stroke: var(--ink); stroke-width: 5; }
+.blade { fill: var(--band); stroke: var(--ink); stroke-width: 1.5; }
+.hub { fill: var(--ink); }
+.room { fill: none; stroke: var(--text); stroke-width: 1.25; stroke-dasharray: 5 4; }
+.dimension { fill: none; stroke: var(--text); stroke-width: .9; }
+.dimension-text { font: 600 14px var(--figures); fill: var(--text); }
+.caption { font: 400 12.5px var(--labels); fill: var(--soft); }
+.state { display: inline-flex; gap: 6px; align-items: center; color: var(--text); font-size: 13px; }
+</style>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { HULL_TYPES } from '@remigo/core'
+import { m } from '~/messages'
+import { useBoatsStore } from '~/stores/boats'
+import { useFirstAnswers } from '~/composables/useFirstAnswers'
+
+/** Ten answers to a complete first design. */
+const boats = useBoatsStore()
+const { name, hullType, drive, typed, errors, show, check, finish } = useFirstAnswers()
+const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
+const failed = ref(false)
+const QUESTIONS = [
+  ['lengthOverAll', m.start.length], ['beam', m.start.beam], ['mass', m.start.mass], ['greatestDiameter', m.start.propeller],
+  ['oldEnginePower', m.start.engine], ['cruiseSpeed', m.start.cruise], ['duration', m.start.hours],
+] as const
+
+async function make() {
+  const made = finish()
+  failed.value = !made
+  if (!made) return
+  await boats.add(made.project)
+  boats.notice = made.note
+  await navigateTo('/sheet')
+}
+</script>
+
+<template>
+  <form class="start" novalidate data-start-form @submit.prevent="make">
+    <h2>{{ m.start.title }}</h2>
+    <p class="prose soft">{{ m.start.lead }}</p>
+    <ol>
+      <li><label for="start-name"><span class="n">1</span>{{ m.start.name }}</label><VTextField id="start-name" v-model="name" class="ink-field wide" data-question="name" maxlength="60" placeholder="My boat" persistent-placeholder /></li>
+      <li><span class="n">2</span><ChoiceField v-model="hullType" :label="m.start.hullType" :options="types" /></li>
+      <li><span class="n">3</span><ChoiceField v-model="drive" :label="m.start.drive" :options="m.boat.drives" /></li>
+      <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
+        <label :for="`start-${question}`"><span class="n">{{ i + 4 }}</span>{{ label }}<small v-if="question === 'mass'" class="soft">{{ m.start.weightHint }}</small></label>
+        <VTextField :id="`start-${question}`" v-model="typed[question]" class="ink-field" :data-question="question" autocomplete="off" :placeholder="`${m.start.typical} ${show(question)}`" persistent-placeholder :aria-invalid="errors[question] ? 'true' : undefined" :aria-describedby="errors[question] ? `start-${question}-error` : undefined" @blur="check(question)" />
+        <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
+      </li>
+    </ol>
+    <div class="actions">
+      <button type="submit" class="btn btn--best" data-make>{{ m.start.go }}</button>
+      <NuxtLink to="/boat" class="btn">{{ m.start.back }}</NuxtLink>
+      <p v-if="failed" class="error" role="alert">{{ m.start.errors }}</p>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.start { padding: 16px 20px 32px; max-width: 680px; }
+h2 { font: 600 28px/32px var(--figures); margin-bottom: 4px; }
+ol { margin: 12px 0; }
+li { position: relative; display: grid; grid-template-columns: minmax(0, 1fr) 190px; gap: 2px 14px; align-items: center; padding: 5px 0 5px 34px; min-height: 46px; border-bottom: .75px solid var(--rule); }
+li > .choice { grid-column: 1 / -1; }
+.n { position: absolute; left: 0; top: 10px; width: 24px; height: 24px; border: 1.25px solid var(--ink); border-radius: 50%; display: grid; place-items: center; font: 600 13px var(--figures); }
+label { font-size: 15px; }
+small { display: block; font-size: 12px; }
+.error { grid-column: 1 / -1; color: var(--clash); font-size: 13px; line-height: 17px; padding-left: 16px; position: relative; }
+.error::before { content: ""; position: absolute; left: 0; top: 4px; width: 10px; height: 10px; background: var(--clash); }
+.actions { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
+.wide :deep(input) { text-align: left !important; }
+@media (max-width: 520px) { li { grid-template-columns: 1fr; } }
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { restVoltage, TOUCH_LIMIT } from '@remigo/core'
+import { m } from '~/messages'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** Windows of pack, controller and motor on one scale of volts, with the pack now and the touch limit. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const { text, format } = useQuantities()
+const box = ref<HTMLElement>()
+const { width } = useElementSize(box)
+const design = computed(() => document.shown.design)
+const pack = computed(() => {
+  const { pack: figures } = answer.evaluation.model
+  const low = restVoltage(design.value.pack, 0.1) - answer.summary.top.drive.packCurrent * figures.resistance
+  return { from: Math.max(0, low), to: figures.fullVoltage, now: answer.evaluation.point.drive.packVoltage }
+})
+const rows = computed(() => [
+  { key: 'pack', label: m.pack.pack, from: pack.value.from, to: pack.value.to, state: worst(['packAboveWindow', 'packBelowWindow']) },
+  { key: 'controller', label: m.pack.controller, from: design.value.controller.leastVoltage, to: design.value.controller.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow']) },
+  { key: 'motor', label: m.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: pack.value.to > design.value.motor.greatestVoltage ? 'stop' as const : 'fits' as const },
+])
+function worst(rules: string[]) {
+  return answer.summary.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
+}
+const LEFT = 84, RIGHT = 30, TOP = 34, ROW = 34
+const scale = computed(() => {
+  const all = rows.value.flatMap(r => [r.from, r.to])
+  const showTouch = Math.max(...all) > 0.6 * TOUCH_LIMIT && Math.min(...all) < 1.3 * TOUCH_LIMIT
+  const from = Math.min(...all) * 0.94, to = Math.max(...all, ...(showTouch ? [TOUCH_LIMIT] : [])) * 1.05
+  return { from, to, showTouch }
+})
+const x = (v: number) => LEFT + (v - scale.value.from) / (scale.value.to - scale.value.from) * Math.max(10, width.value - LEFT - RIGHT)
+const common = computed(() => ({ from: Math.max(...rows.value.slice(1).map(r => r.from)), to: Math.min(...rows.value.slice(1).map(r => r.to)) }))
+const height = computed(() => TOP + ROW * rows.value.length + 8)
+</script>
+
+<template>
+  <section class="block" :aria-label="m.pack.window">
+    <h2 class="section-head">{{ m.pack.window }}<span>{{ m.pack.windowHint }}</span></h2>
+    <div ref="box">
+      <svg v-if="width > 0" :width="width" :height="height" role="img" :aria-label="rows.map(r => `${r.label} ${text(r.from, 'voltage')} to ${text(r.to, 'voltage')}`).join('; ')">
+        <rect v-if="common.to > common.from" :x="x(common.from)" :y="TOP" :width="x(common.to) - x(common.from)" :height="ROW * rows.length" class="common" />
+        <g v-for="(row, i) in rows" :key="row.key" :transform="`translate(0 ${TOP + i * ROW})`">
+          <path :d="`M0 0H${width}`" class="hair" />
+          <text x="0" y="22" class="label">{{ row.label }}</text>
+          <rect :x="x(row.from)" y="8" :width="Math.max(2, x(row.to) - x(row.from))" height="17" class="bar" :class="row.key" />
+          <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">{{ format(row.from, 'voltage').text }}</text>
+          <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">{{ format(row.to, 'voltage').text }}</text>
+          <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
+        </g>
+        <template v-if="scale.showTouch">
+          <path :d="`M${x(TOUCH_LIMIT)} ${TOP - 12}V${height}`" class="touch" />
+          <text :x="x(TOUCH_LIMIT)" :y="TOP - 17" class="label" text-anchor="middle">{{ m.pack.touch }} {{ TOUCH_LIMIT }}</text>
+        </template>
+        <path :d="`M${x(pack.now)} ${TOP - 4}V${height}`" class="now" />
+        <rect :x="x(pack.now) - 42" y="0" width="84" height="20" class="tag" />
+        <text :x="x(pack.now)" y="15" class="tag-text">{{ text(pack.now, 'voltage') }} {{ m.pack.now }}</text>
+      </svg>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.common { fill: var(--fits-wash); }
+.hair { stroke: var(--rule); stroke-width: .75; }
+.label { font: 400 13px var(--labels); fill: var(--text); }
+.bar { fill: var(--band); stroke: var(--ink); stroke-width: 1.25; }
+.bar.pack { fill: var(--ink); }
+.value { font: 600 14px var(--figures); fill: var(--text); }
+.value.pack { fill: var(--sheet); }
+.touch { stroke: var(--text); stroke-width: 1.25; }
+.now { stroke: var(--signal); stroke-width: 2.5; }
+.tag { fill: var(--signal); }
+.tag-text { font: 600 13.5px var(--figures); fill: var(--on-signal); text-anchor: middle; }
+</style>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import type * as Plotly from 'plotly.js'
+import { useTokens } from '~/composables/useTokens'
+import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes'
+
+/**
+ * The one wrapper over Plotly: theme, type, fixed ranges, and a table for screen readers.
+ * The lever's line, point and tag lie on top as plain SVG, so that moving the lever does not draw the chart again.
+ */
+const props = defineProps<{ label: string, x: ChartAxis, y: ChartAxis, curves: ChartCurve[], across?: ChartLine[], upright?: ChartLine[], marker?: ChartMarker | null, height?: number }>()
+const emit = defineEmits<{ pick: [x: number] }>()
+const MARGIN = { l: 42, r: 14, t: 12, b: 46 }
+const root = ref<HTMLElement>()
+const plot = ref<HTMLElement>()
+const { width } = useElementSize(root)
+const tokens = useTokens()
+const drawn = ref(false)
+let plotly: typeof Plotly | null = null
+
+const height = computed(() => props.height ?? 400)
+const px = (v: number) => MARGIN.l + (v - props.x.from) / (props.x.to - props.x.from) * (width.value - MARGIN.l - MARGIN.r)
+const py = (v: number) => MARGIN.t + (1 - (v - props.y.from) / (props.y.to - props.y.from)) * (height.value - MARGIN.t - MARGIN.b)
+const inside = computed(() => props.marker && props.marker.x >= props.x.from && props.marker.x <= props.x.to)
+const tagWidth = computed(() => 20 + 8 * (props.marker?.tag.length ?? 0))
+
+const traces = computed(() => {
+  const t = tokens.value
+  return props.curves.filter(c => !c.hidden).map(c => ({
+    type: 'scatter', mode: 'lines', name: c.name, x: c.x, y: c.y, connectgaps: false, showlegend: false, hovertemplate: `${c.name}: %{y:.3~g}<extra></extra>`,
+    line: { color: c.fill !== undefined ? 'rgba(0,0,0,0)' : t[c.colour ?? 'ink'], width: c.width ?? 1.5, dash: c.dash ?? 'solid' },
+    ...(c.fill ? { fill: 'tonexty', fillcolor: t.band } : {}),
+    ...(c.fill !== undefined ? { hoverinfo: 'skip', hovertemplate: undefined } : {}),
+  }))
+})
+const layout = computed(() => {
+  const t = tokens.value
+  const line = (at: number, vertical: boolean, dash = 'solid') => ({ type: 'line', layer: 'below', line: { color: t.ink, width: dash === 'solid' ? 1.25 : 1, dash }, ...(vertical ? { x0: at, x1: at, yref: 'paper', y0: 0, y1: 1 } : { y0: at, y1: at, xref: 'paper', x0: 0, x1: 1 }) })
+  const axis = (a: ChartAxis) => ({ title: { text: a.title, font: { size: 12.5, color: t.soft } }, range: [a.from, a.to], fixedrange: true, gridcolor: t.grid, zeroline: false, linecolor: t.rule, tickfont: { family: 'Barlow Semi Condensed', size: 14, color: t.text }, ticks: '' })
+  const tags = props.curves.filter(c => c.tag && !c.hidden).flatMap((c) => {
+    const last = c.y.findLastIndex((v, i) => v !== null && v <= props.y.to && c.x[i]! <= props.x.to)
+    return last < 0 ? [] : [{ x: c.x[last]!, y: c.y[last]!, text: `<b>${c.tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }]
+  })
+  return {
+    height: height.value, width: width.value, margin: MARGIN, paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: t.sheet, font: { family: 'IBM Plex Sans Condensed', size: 12.5, color: t.soft },
+    xaxis: axis(props.x), yaxis: axis(props.y), hovermode: 'x', dragmode: false, showlegend: false,
+    shapes: [...(props.across ?? []).map(l => line(l.at, false, l.dash)), ...(props.upright ?? []).map(l => line(l.at, true, l.dash))],
+    annotations: [
+      ...(props.across ?? []).filter(l => l.at <= props.y.to).map(l => ({ x: 0.01, xref: 'paper', y: l.at, yanchor: 'bottom', xanchor: 'left', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
+      ...(props.upright ?? []).filter(l => l.at <= props.x.to).map(l => ({ x: l.at, y: 0.99, yref: 'paper', yanchor: 'top', xanchor: 'right', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
+      ...tags,
+    ],
+  }
+})
+
+async function draw() {
+  if (!plotly || !plot.value || width.value < 40) return
+  await plotly.react(plot.value, traces.value as Plotly.Data[], layout.value as unknown as Partial<Plotly.Layout>, { displayModeBar: false, responsive: false, staticPlot: false })
+  drawn.value = true
+}
+onMounted(async () => {
+  plotly = (await import('plotly.js-cartesian-dist-min')).default as typeof Plotly
+  await draw()
+})
+watch([traces, layout, width], draw)
+onBeforeUnmount(() => { if (plotly && plot.value) plotly.purge(plot.value) })
+
+function pick(event: PointerEvent) {
+  const { left } = root.value!.getBoundingClientRect()
+  const share = (event.clientX - left - MARGIN.l) / (width.value - MARGIN.l - MARGIN.r)
+  if (share >= 0 && share <= 1) emit('pick', props.x.from + share * (props.x.to - props.x.from))
+}
+/** every sixth point is enough for a reader */
+const table = computed(() => props.curves.filter(c => c.fill === undefined && !c.hidden))
+const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => i % 6 === 0) ?? [])
+</script>
+
+<template>
+  <figure ref="root" class="chart" :style="{ height: `${height}px` }" :data-drawn="drawn" :aria-label="label" @pointerdown="pick">
+    <div ref="plot" aria-hidden="true" />
+    <svg v-if="marker && inside && width > 40" class="lever-echo" :width="width" :height="height" aria-hidden="true">
+      <path :d="`M${px(marker.x)} ${MARGIN.t}V${height - MARGIN.b}`" class="line" />
+      <path v-if="marker.low !== undefined && marker.high !== undefined" :d="`M${px(marker.x) + 12} ${py(Math.min(y.to, marker.high))}V${py(marker.low)}m-4 0h8M${px(marker.x) + 8} ${py(Math.min(y.to, marker.high))}h8`" class="range" />
+      <circle v-if="marker.y <= y.to" :cx="px(marker.x)" :cy="py(marker.y)" r="6" class="point" />
+      <text v-if="marker.y <= y.to" :x="px(marker.x) + (px(marker.x) > width - 120 ? -12 : 20)" :y="py(marker.y) - 8" class="value" :text-anchor="px(marker.x) > width - 120 ? 'end' : 'start'">{{ marker.value }}</text>
+      <rect :x="px(marker.x) - tagWidth / 2" :y="height - MARGIN.b + 1" :width="tagWidth" height="20" class="tag" />
+      <text :x="px(marker.x)" :y="height - MARGIN.b + 16" class="tag-text">{{ marker.tag }}</text>
+    </svg>
+    <table class="visually-hidden">
+      <caption>{{ label }}</caption>
+      <thead><tr><th>{{ x.title }}</th><th v-for="c in table" :key="c.name">{{ c.name }}</th></tr></thead>
+      <tbody><tr v-for="i in tableRows" :key="i"><td>{{ table[0]!.x[i]!.toFixed(1) }}</td><td v-for="c in table" :key="c.name">{{ c.y[i]?.toFixed(2) ?? '' }}</td></tr></tbody>
+    </table>
+  </figure>
+</template>
+
+<style scoped>
+.chart { position: relative; margin: 0; min-width: 0; touch-action: pan-y; overflow: hidden; }
+.lever-echo { position: absolute; inset: 0; pointer-events: none; }
+.line { stroke: var(--signal); stroke-width: 2.5; }
+.range { stroke: var(--signal); stroke-width: 2; fill: none; }
+.point { fill: var(--signal); stroke: var(--sheet); stroke-width: 1.5; }
+.value { font: 600 16px var(--figures); fill: var(--signal); paint-order: stroke; stroke: var(--sheet); stroke-width: 4px; }
+.tag { fill: var(--signal); }
+.tag-text { font: 600 14px var(--figures); fill: var(--on-signal); text-anchor: middle; }
+</style>

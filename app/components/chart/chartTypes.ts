@@ -1,0 +1,11 @@
+/** A curve of a chart, in the chart's own units. `fill` shades down to the curve before it. */
+export interface ChartCurve { name: string, x: number[], y: (number | null)[], dash?: 'solid' | 'dash' | 'dot' | 'dashdot' | 'longdash', width?: number, colour?: 'ink' | 'soft' | 'fits' | 'tight' | 'clash' | 'text', fill?: boolean, hidden?: boolean, tag?: string }
+
+/** A straight line with a word on it. */
+export interface ChartLine { at: number, label: string, dash?: 'solid' | 'dash' | 'dashdot' }
+
+/** Where the lever stands in the chart. */
+export interface ChartMarker { x: number, y: number, tag: string, value: string, low?: number, high?: number }
+
+/** An axis: title and fixed range. */
+export interface ChartAxis { title: string, from: number, to: number }

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { useId } from 'vue'
+import { mdiBackspaceOutline } from '@mdi/js'
+import type { FieldPath } from '@remigo/core'
+import { m } from '~/messages'
+import { useFieldEdit } from '~/composables/useFieldEdit'
+
+/** A number with its unit: label and hint at the left, the field at the right, a sentence below when it makes no sense. */
+const props = defineProps<{ path: FieldPath, label?: string, hint?: string, estimate?: string, optional?: boolean }>()
+const { field, text, error, stored, focus, leave, commit, clear } = useFieldEdit(props.path)
+const id = useId()
+</script>
+
+<template>
+  <div class="field" :class="{ 'field--wrong': error }">
+    <label :for="id">{{ label ?? field.label }}<span v-if="hint ?? field.hint" class="hint">{{ hint ?? field.hint }}</span></label>
+    <div class="box">
+      <VTextField
+        :id="id" v-model="text" class="ink-field" :data-field="path" autocomplete="off" :placeholder="optional ? (estimate ?? m.field.unset) : ''" persistent-placeholder
+        :aria-invalid="error ? 'true' : undefined" :aria-describedby="error ? `${id}-error` : undefined"
+        @focus="focus" @blur="leave" @keydown.enter="commit"
+      />
+      <button v-if="optional && stored !== null" type="button" class="clear" :aria-label="`${m.field.clear}: ${field.label}`" @click="clear">
+        <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiBackspaceOutline" fill="currentColor" /></svg>
+      </button>
+    </div>
+    <p v-if="error" :id="`${id}-error`" class="error" role="alert">{{ error }}</p>
+  </div>
+</template>
+
+<style scoped>
+.field { display: grid; grid-template-columns: minmax(0, 1fr) 104px; gap: 2px 10px; align-items: center; min-height: 41px; padding: 4px 0; }
+label { font-size: 13.5px; line-height: 16px; }
+.hint { display: block; color: var(--soft); font-size: 12px; line-height: 15px; }
+.box { position: relative; }
+.clear { position: absolute; left: 2px; top: 50%; transform: translateY(-50%); color: var(--ink); padding: 6px 4px; line-height: 0; }
+.error { grid-column: 1 / -1; color: var(--clash); font-size: 12.500px; line-height: 16px; padding-left: 16px; position: relative; }
+.error::before { content: ""; position: absolute; left: 0; top: 3px; width: 10px; height: 10px; background: var(--clash); }
+.field--wrong .box { outline: 1.25px solid var(--clash); }
+</style>
+
+<style>
+.ink-field { background: var(--sheet); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); }
+.ink-field .v-field__input { padding: 0 8px !important; min-height: var(--hit) !important; font: 600 16px/20px var(--figures); font-variant-numeric: tabular-nums lining-nums; text-align: right; color: var(--text); opacity: 1 !important; letter-spacing: 0; mask-image: none !important; }
+.ink-field input.v-field__input, .ink-field input { text-align: right; }
+.ink-field input::placeholder { color: var(--soft) !important; opacity: 1 !important; font-weight: 500; font-size: 13px; }
+.ink-field:focus-within { outline: 2px solid var(--text); outline-offset: 1px; }
+.ink-field input:focus-visible { outline: none; }
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { area } from 'd3-shape'
+import { mdiMinus, mdiPlus } from '@mdi/js'
+import { m } from '~/messages'
+import { useLever } from '~/composables/useLever'
+import { useLeverPointer } from '~/composables/useLeverPointer'
+import { useAnswerStore } from '~/stores/answer'
+import { placeLabels } from './placeLabels'
+
+/** The lever lying along the bottom, for touch: − and + at the ends, a large handle between. */
+const answer = useAnswerStore()
+const { most, speed, shown, marks, ticks, valueText, symbol, mostShown, drag, step, key, wheel } = useLever()
+const box = ref<HTMLElement>()
+const { width } = useElementSize(box)
+const PAD = 34, BASE = 78, HEAD = 12
+
+const x = (v: number) => PAD + v / most.value * Math.max(1, width.value - 2 * PAD)
+const tallest = computed(() => Math.max(...answer.curve.map(p => p.drive.shaftPower)))
+const silhouette = computed(() => area<(typeof answer.curve)[number]>()
+  .x(p => x(p.speed)).y0(BASE).y1(p => BASE - (BASE - HEAD - 14) * p.drive.shaftPower / tallest.value)(answer.curve) ?? '')
+const levels = computed(() => placeLabels(marks.value.map((mark, i) => ({ key: mark.key, at: HEAD + i * 13 })), 13, HEAD, HEAD + 30))
+
+function move(event: PointerEvent) {
+  const { left } = box.value!.getBoundingClientRect()
+  const span = width.value - 2 * PAD
+  drag((event.clientX - left - PAD) / span * most.value, 5 / span * most.value)
+}
+const { grab, follow } = useLeverPointer(move)
+</script>
+
+<template>
+  <div class="flat">
+    <button type="button" class="end" :aria-label="m.lever.slower" @click="step(-1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiMinus" fill="currentColor" /></svg></button>
+    <div ref="box" class="lever" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
+      <svg v-if="width > 0" :width="width" height="112" aria-hidden="true">
+        <path :d="silhouette" class="silhouette" />
+        <g v-for="mark in marks" :key="mark.key">
+          <path :d="`M${x(mark.speed)} ${levels[mark.key]! - 8}V${BASE}`" class="mark" />
+          <text :x="x(mark.speed) - 4" :y="levels[mark.key]!" class="mark-label">{{ mark.label }}</text>
+        </g>
+        <rect :x="x(0)" :y="BASE" :width="x(most) - x(0)" height="10" class="track" />
+        <rect :x="x(0)" :y="BASE" :width="x(speed) - x(0)" height="10" class="filled" />
+        <g v-for="t in ticks" :key="t.label">
+          <path :d="`M${x(t.speed)} ${BASE + 10}v5`" class="tick" />
+          <text :x="x(t.speed)" y="107" class="tick-label">{{ t.label }}</text>
+        </g>
+      </svg>
+      <div
+        class="handle" role="slider" tabindex="0" :style="{ left: `${x(speed)}px` }" :aria-label="m.lever.label" aria-orientation="horizontal"
+        :aria-valuenow="Number(shown)" :aria-valuemin="0" :aria-valuemax="mostShown" :aria-valuetext="valueText" data-lever @keydown="key"
+      >
+        <span class="figures">{{ shown }}</span><span class="unit">{{ symbol }}</span>
+      </div>
+    </div>
+    <button type="button" class="end" :aria-label="m.lever.faster" @click="step(1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" fill="currentColor" /></svg></button>
+  </div>
+</template>
+
+<style scoped>
+.flat { display: grid; grid-template-columns: 48px 1fr 48px; gap: 4px; align-items: center; padding: 4px 8px; background: var(--sheet); border-top: 2px solid var(--ink); }
+.end { width: 48px; height: 56px; border: 1.25px solid var(--ink); background: var(--paper); display: grid; place-items: center; }
+.lever { position: relative; height: 112px; touch-action: none; min-width: 0; }
+.silhouette { fill: var(--band); stroke: var(--ink); }
+.track { fill: var(--desk); stroke: var(--ink); }
+.filled { fill: var(--signal); }
+.tick, .mark { stroke: var(--text); fill: none; }
+.tick-label { font: 500 15px var(--figures); fill: var(--text); text-anchor: middle; }
+.mark-label { font: 500 12.500px var(--labels); fill: var(--text); text-anchor: end; paint-order: stroke; stroke: var(--sheet); stroke-width: 3px; }
+.handle { position: absolute; top: 44px; width: 72px; height: 54px; margin-left: -36px; background: var(--signal); color: var(--on-signal); display: flex; align-items: baseline; justify-content: center; gap: 3px; padding-top: 15px; clip-path: polygon(0 16%, 40% 16%, 50% 0, 60% 16%, 100% 16%, 100% 100%, 0 100%); }
+.handle .figures { font-size: 26px; line-height: 30px; }
+.handle .unit { font: 500 14px var(--figures); }
+.handle:focus-visible { outline: none; box-shadow: inset 0 0 0 3px var(--on-signal); }
+</style>

@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import { m } from '~/messages'
+import { BENCHES } from '~/benches'
+
+/** The benches by number. */
+</script>
+
+<template>
+  <nav class="tabs" :aria-label="m.shell.benchesLabel">
+    <NuxtLink v-for="bench in BENCHES" :key="bench.id" :to="bench.path" class="tab" :data-bench="bench.id"><span class="number">{{ bench.key }}</span>{{ bench.label }}</NuxtLink>
+  </nav>
+</template>
+
+<style scoped>
+.tabs { display: flex; background: var(--desk); border-bottom: 1px solid var(--ink); border-top: 2px solid var(--ink); height: 38px; overflow: hidden; }
+.tab { display: flex; align-items: center; gap: 6px; padding: 0 14px; color: var(--text); text-decoration: none; font-size: 14px; font-weight: 500; border-right: 1px solid var(--rule); border-top: 3px solid transparent; margin-top: -2px; white-space: nowrap; }
+.number { color: var(--soft); font-size: 13px; }
+.tab:hover { background: var(--paper); }
+.tab.router-link-active { background: var(--paper); border-top-color: var(--ink); font-weight: 600; margin-bottom: -1px; }
+.tab:focus-visible { outline-offset: -3px; }
+</style>

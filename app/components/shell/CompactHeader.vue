@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { mdiChevronDown, mdiClose, mdiUndo } from '@mdi/js'
+import { m } from '~/messages'
+import { BENCHES } from '~/benches'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useViewStore } from '~/stores/view'
+
+/** The head on small screens: boats, bench, undo, and the tally that opens the findings as a sheet. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const view = useViewStore()
+const route = useRoute()
+const bench = computed(() => BENCHES.find(b => b.path === route.path))
+const counts = computed(() => answer.summary.findings.counts)
+</script>
+
+<template>
+  <header class="head">
+    <BoatsMenu class="boats" />
+    <VMenu location="bottom start">
+      <template #activator="{ props }">
+        <button type="button" class="bench-button" v-bind="props" data-bench-menu>
+          <span class="soft">{{ bench?.key }}</span><b>{{ bench?.label ?? m.brand }}</b>
+          <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiChevronDown" fill="currentColor" /></svg>
+        </button>
+      </template>
+      <VList nav role="menu">
+        <VListItem v-for="b in BENCHES" :key="b.id" :to="b.path" :title="`${b.key}  ${b.label}`" role="menuitem" :data-bench="b.id" />
+      </VList>
+    </VMenu>
+    <button type="button" class="icon-btn" :disabled="!document.canUndo" :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`" @click="document.undo()"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg></button>
+    <button type="button" class="counts" :aria-label="`${m.shell.openFindings}: ${counts.stop} ${m.states.stop}, ${counts.caution} ${m.states.caution}`" data-open-findings @click="view.findingsOpen = true">
+      <StateMark state="stop" /><span class="figures">{{ counts.stop }}</span><StateMark state="caution" /><span class="figures">{{ counts.caution }}</span>
+    </button>
+    <VDialog v-model="view.findingsOpen" location="bottom" class="findings-sheet" :max-width="720" width="100%">
+      <div class="sheet" role="dialog" :aria-label="m.shell.findings">
+        <TallyPanel class="sheet__tally" />
+        <FindingsRail class="sheet__rail">
+          <button type="button" class="icon-btn" :aria-label="m.shell.closeFindings" @click="view.findingsOpen = false"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button>
+        </FindingsRail>
+      </div>
+    </VDialog>
+  </header>
+</template>
+
+<style scoped>
+.head { display: flex; align-items: stretch; background: var(--sheet); min-height: 48px; }
+.head :deep(.brand) { margin: 0; padding: 0 4px 0 10px; }
+.head :deep(.brand span) { display: none; }
+.bench-button { flex: 1; display: flex; align-items: center; gap: 7px; min-width: 0; padding: 0 6px; font-size: 16px; border-left: .75px solid var(--rule); }
+.bench-button b { font-weight: 600; white-space: nowrap; }
+.counts { display: flex; align-items: center; gap: 6px; padding: 0 12px; border-left: 1px solid var(--ink); font-size: 18px; min-height: 48px; }
+.sheet { display: flex; flex-direction: column; height: 78dvh; background: var(--sheet); border-top: 2px solid var(--ink); color: var(--text); }
+.sheet__tally { height: auto; flex: none; }
+.sheet__tally :deep(ul) { display: grid; grid-template-columns: 1fr 1fr; }
+.sheet__rail { flex: 1; border-top: 1px solid var(--ink); }
+</style>
+
+<style>
+.findings-sheet { align-items: flex-end !important; }
+.findings-sheet > .v-overlay__content { margin: 0 !important; max-height: none !important; }
+</style>

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { mdiPin, mdiPinOutline } from '@mdi/js'
+import type { HeldPart } from '@remigo/core'
+import { m } from '~/messages'
+import { useDocumentStore } from '~/stores/document'
+import { useSizing } from '~/composables/useSizing'
+
+/** Holds a part ("already bought"), or lets it go. */
+const props = defineProps<{ part: HeldPart }>()
+const document = useDocumentStore()
+const { toggle } = useSizing()
+const held = computed(() => document.shown.held[props.part])
+</script>
+
+<template>
+  <button type="button" class="btn hold" :class="{ held }" :aria-pressed="held" @click="toggle(part)">
+    <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="held ? mdiPin : mdiPinOutline" fill="currentColor" /></svg>
+    {{ held ? m.held.head : m.held.hold }} <span class="visually-hidden">{{ m.held.names[part] }}</span>
+  </button>
+</template>
+
+<style scoped>
+.hold { gap: 6px; padding: 0 10px; justify-content: flex-start; }
+.held svg { color: var(--signal); }
+.held { font-weight: 600; }
+</style>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { watch } from 'vue'
+import { m } from '~/messages'
+import { useBoatsStore } from '~/stores/boats'
+import { useDocumentStore } from '~/stores/document'
+
+/** Bands above the bench: a trial that is open, two tabs that disagree, a boat just deleted, a word from elsewhere. */
+const boats = useBoatsStore()
+const document = useDocumentStore()
+let timer: ReturnType<typeof setTimeout> | undefined
+watch(() => boats.notice, (notice) => {
+  clearTimeout(timer)
+  if (notice) timer = setTimeout(() => { boats.notice = null }, 6000)
+})
+</script>
+
+<template>
+  <div class="bands">
+    <div v-if="boats.conflict" class="band band--tight" role="alert" data-conflict>
+      <span>{{ m.conflict.text }}</span>
+      <button type="button" class="btn" @click="boats.resolveConflict('theirs')">{{ m.conflict.theirs }}</button>
+      <button type="button" class="btn" @click="boats.resolveConflict('mine')">{{ m.conflict.mine }}</button>
+      <button type="button" class="btn" @click="boats.resolveConflict('both')">{{ m.conflict.both }}</button>
+    </div>
+    <div v-if="document.trial" class="band" role="status">
+      <span><b>{{ m.trial.band }}:</b> {{ document.trial.label }}</span>
+      <button type="button" class="btn btn--best" @click="document.keep()">{{ m.trial.keep }}</button>
+      <button type="button" class="btn" @click="document.putBack()">{{ m.trial.back }}</button>
+    </div>
+    <div v-if="boats.deleted" class="band" role="status">
+      <span>{{ m.boats.deleted(boats.deleted.name) }}</span>
+      <button type="button" class="btn btn--best" @click="boats.undoRemove()">{{ m.boats.undo }}</button>
+      <button type="button" class="btn" @click="boats.deleted = null">{{ m.boats.close }}</button>
+    </div>
+    <div v-if="boats.notice" class="band" role="status"><span>{{ boats.notice }}</span></div>
+  </div>
+</template>
+
+<style scoped>
+.band { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; padding: 5px 16px; background: var(--band); border-bottom: 1px solid var(--ink); font-size: 14px; }
+.band span { flex: 1 1 140px; }
+.band .btn { padding: 0 12px; }
+.band--tight { background: var(--tight-wash); }
+</style>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { QUANTITIES, UNITS, chosenUnit, type QuantityId, type Quantity, type UnitId } from '@remigo/core'
+import { m } from '~/messages'
+import { useViewStore } from '~/stores/view'
+
+/** The owner's units, as a profile and one by one, and day or night. */
+const view = useViewStore()
+const shown: [QuantityId, string][] = [['speed', 'Speed'], ['length', 'Length'], ['smallLength', 'Propeller'], ['distance', 'Distance'], ['mass', 'Weight of the boat'], ['partMass', 'Weight of parts'], ['power', 'Power of engines'], ['electricPower', 'Electric power'], ['force', 'Pull'], ['torque', 'Torque'], ['temperature', 'Temperature'], ['energyPerDistance', 'Energy for a distance']]
+const unitsOf = (id: QuantityId) => (QUANTITIES[id] as Quantity).units
+function choose(id: QuantityId, unit: string) {
+  view.units = { ...view.units, overrides: { ...view.units.overrides, [id]: unit as UnitId } }
+}
+</script>
+
+<template>
+  <VDialog v-model="view.settingsOpen" :max-width="460">
+    <div class="settings" role="dialog" :aria-label="m.settings.title">
+      <h2 class="section-head">{{ m.settings.title }}</h2>
+      <ChoiceField :label="m.settings.profile" :options="m.settings.profiles" :model-value="view.units.profile" @update:model-value="view.units = { profile: $event, overrides: {} }" />
+      <ChoiceField v-model="view.theme" :label="m.settings.theme" :options="m.settings.themes" />
+      <h3 class="section-head">{{ m.settings.each }}</h3>
+      <div class="grid">
+        <label v-for="[id, label] in shown" :key="id">{{ label }}
+          <select :value="chosenUnit(id, view.choice)" :data-unit="id" @change="choose(id, ($event.target as HTMLSelectElement).value)">
+            <option v-for="unit in unitsOf(id)" :key="unit" :value="unit">{{ UNITS[unit].symbol }}</option>
+          </select>
+        </label>
+      </div>
+      <button type="button" class="btn btn--best" @click="view.settingsOpen = false">{{ m.boats.close }}</button>
+    </div>
+  </VDialog>
+</template>
+
+<style scoped>
+.settings { background: var(--sheet); border: 1.25px solid var(--ink); padding: 16px; color: var(--text); overflow: auto; }
+h3 { margin-top: 10px; }
+.grid { display: grid; grid-template-columns: 1fr 1fr; gap: 0 20px; margin-bottom: 14px; }
+.grid label { display: flex; justify-content: space-between; align-items: center; min-height: 40px; border-bottom: .75px solid var(--rule); font-size: 13.5px; }
+select { min-height: var(--hit); min-width: 84px; background: var(--paper); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px var(--figures); padding: 0 6px; }
+@media (max-width: 480px) { .grid { grid-template-columns: 1fr; } }
+</style>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { mdiRedo, mdiThemeLightDark, mdiUndo } from '@mdi/js'
+import { hullTypeOf } from '@remigo/core'
+import { m } from '~/messages'
+import { useBoatsStore } from '~/stores/boats'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+import { useBoardTheme } from '~/composables/useBoardTheme'
+import { BENCHES } from '~/benches'
+
+/** The drawing's title block: the brand, undo and redo, the boat's name and main dimensions, and when it was saved. */
+const document = useDocumentStore()
+const boats = useBoatsStore()
+const { text } = useQuantities()
+const { toggle } = useBoardTheme()
+const route = useRoute()
+const boat = computed(() => document.shown.boat)
+const sheet = computed(() => BENCHES.findIndex(b => b.path === route.path) + 1)
+const saved = computed(() => boats.failure ?? (boats.savedAt ? `${m.shell.saved} ${new Date(boats.savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}, ${m.shell.onThisMachine}` : m.shell.saving))
+const rows = computed(() => [
+  { label: 'Length over all', value: text(boat.value.lengthOverAll, 'length') },
+  { label: 'Waterline', value: boat.value.lengthWaterline === null ? m.strip.open : text(boat.value.lengthWaterline, 'length') },
+  { label: 'Weight', value: `${text(boat.value.mass, 'mass')} ± ${Math.round(boat.value.massUncertainty * 100)} %` },
+  { label: 'Draught', value: text(boat.value.draught, 'length') },
+])
+</script>
+
+<template>
+  <section class="title">
+    <div class="bar">
+      <BoatsMenu />
+      <button type="button" class="icon-btn" :disabled="!document.canUndo" :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`" :title="`${m.shell.undo} ${document.undoLabel}`" @click="document.undo()"><svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg></button>
+      <button type="button" class="icon-btn" :disabled="!document.canRedo" :aria-label="`${m.shell.redo}: ${document.redoLabel || m.shell.nothing}`" :title="`${m.shell.redo} ${document.redoLabel}`" @click="document.redo()"><svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiRedo" fill="currentColor" /></svg></button>
+      <button type="button" class="icon-btn" :aria-label="m.shell.light" :title="m.shell.light" @click="toggle"><svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiThemeLightDark" fill="currentColor" /></svg></button>
+    </div>
+    <div class="name">
+      <h1>{{ document.shown.name }}</h1>
+      <p class="soft">{{ hullTypeOf(boat.hullType).label }}, {{ m.boat.drives[boat.drive.kind].toLowerCase() }}</p>
+    </div>
+    <dl>
+      <div v-for="row in rows" :key="row.label"><dt>{{ row.label }}</dt><dd class="figures">{{ row.value }}</dd></div>
+    </dl>
+    <div class="foot">
+      <p v-if="sheet" class="sheet">{{ m.benches.sheet }} {{ sheet }} of {{ BENCHES.length }}</p>
+      <p class="soft" :class="{ bad: boats.failure }" data-saved>{{ saved }}</p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.title { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
+.bar { display: flex; align-items: center; min-height: 39px; padding: 0 6px 0 2px; border-bottom: 1px solid var(--ink); background: var(--paper); }
+.name { padding: 8px 14px 6px; border-bottom: 1px solid var(--ink); }
+h1 { font: 600 25px/29px var(--figures); overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.name p { font-size: 13.5px; line-height: 17px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+dl { display: grid; grid-template-columns: 1fr 1fr; }
+dl div { padding: 4px 6px 3px 14px; border-bottom: .75px solid var(--rule); }
+dl div:nth-child(odd) { border-right: .75px solid var(--rule); }
+dt { color: var(--soft); font-size: 12.5px; line-height: 15px; white-space: nowrap; }
+dd { font-size: 15.5px; line-height: 19px; white-space: nowrap; }
+.foot { padding: 7px 14px; font-size: 13px; line-height: 17px; }
+.sheet { font-weight: 600; }
+.bad { color: var(--clash); }
+</style>

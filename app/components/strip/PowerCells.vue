@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { mdiPin } from '@mdi/js'
+import { FIGURES, readFigure, type HeldPart } from '@remigo/core'
+import { m } from '~/messages'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+import { STAGES } from './stages'
+
+/** The head of the strip: a cell a stage, in the order of the power, each a door to its bench. */
+defineProps<{ compact: boolean }>()
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const { format, text } = useQuantities()
+const route = useRoute()
+
+const cells = computed(() => STAGES.map((stage, i) => {
+  const read = (id: typeof stage.figure) => readFigure(id, answer.evaluation).value
+  const value = format(read(stage.figure), 'electricPower')
+  const next = STAGES[i + 1]
+  const state = answer.summary.findings.worst[stage.part] ?? 'fits' as const
+  const lost = next ? stage.power(answer.evaluation.point) - next.power(answer.evaluation.point) : 0
+  return {
+    ...stage, state, value, second: text(read(stage.second), FIGURES[stage.second].quantity),
+    lost: next ? `\u2212${format(lost, 'electricPower').text}` : '',
+    held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
+    current: route.path === stage.bench && (stage.part !== 'controller' || route.path !== '/motor'),
+  }
+}))
+</script>
+
+<template>
+  <nav class="cells" :aria-label="m.parts.pack + ' to ' + m.parts.hull.toLowerCase()">
+    <NuxtLink v-for="cell in cells" :key="cell.part" :to="cell.bench" class="cell" :class="{ current: cell.current }" :data-part="cell.part">
+      <span class="head">
+        <StateMark :state="cell.state" :size="compact ? 12 : 14" />
+        <span class="name">{{ compact ? m.partsShort[cell.part] : m.parts[cell.part] }}</span>
+        <svg v-if="cell.held" class="pin" width="15" height="15" viewBox="0 0 24 24" role="img" :aria-label="m.held.head"><path :d="mdiPin" fill="currentColor" /></svg>
+        <span v-if="!compact" class="key">{{ m.keys[cell.part] }}</span>
+        <span class="visually-hidden">{{ m.states[cell.state] }}</span>
+      </span>
+      <span class="values">
+        <span class="figures main">{{ cell.value.text }}<small>{{ cell.value.unit }}</small></span>
+        <span v-if="!compact" class="second">{{ cell.second }}</span>
+      </span>
+      <span v-if="cell.lost && !compact" class="lost" :title="m.strip.lost">{{ cell.lost }}</span>
+    </NuxtLink>
+  </nav>
+</template>
+
+<style scoped>
+.cells { display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); border-bottom: 1px solid var(--ink); background: var(--sheet); }
+.cell { position: relative; display: block; padding: 5px 12px 4px; color: var(--text); text-decoration: none; border-left: 1px solid var(--ink); min-width: 0; }
+.cell:first-child { border-left: 0; }
+.head { display: flex; align-items: center; gap: 6px; font: 500 14px/18px var(--labels); }
+.name { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.pin { color: var(--signal); }
+.key { margin-left: auto; color: var(--soft); font-size: 12px; }
+.values { display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
+.main { font-size: 20px; line-height: 25px; white-space: nowrap; }
+.main small { font-size: 13px; font-weight: 500; color: var(--soft); margin-left: 3px; }
+.second { font: 500 13px/16px var(--figures); font-variant-numeric: tabular-nums; color: var(--soft); white-space: nowrap; }
+.lost { position: absolute; right: 0; bottom: -17px; transform: translateX(50%); z-index: 1; font: 500 12px/14px var(--figures); font-variant-numeric: tabular-nums; color: var(--text); background: var(--paper); padding: 0 3px; margin-bottom: -8px; }
+.current { background: var(--ink); color: var(--sheet); }
+.current .key, .current .second, .current small { color: var(--sheet); }
+.current .pin { color: var(--sheet); }
+@media (max-width: 899px) {
+  .cell { padding: 4px 5px 2px 6px; }
+  .head { font-size: 13px; gap: 3px; }
+  .main { font-size: 17px; line-height: 20px; }
+  .main small { font-size: 12px; margin-left: 2px; }
+}
+</style>

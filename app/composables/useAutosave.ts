@@ -1,0 +1,12 @@
+import { useEventListener, watchDebounced } from '@vueuse/core'
+import { useBoatsStore } from '~/stores/boats'
+import { useDocumentStore } from '~/stores/document'
+
+/** Saves within a second of the last change, at the latest every second while changes go on, and on leaving. */
+export function useAutosave() {
+  const doc = useDocumentStore()
+  const boats = useBoatsStore()
+  watchDebounced(() => doc.changes, () => boats.save(), { debounce: 300, maxWait: 800 })
+  useEventListener(window, 'pagehide', () => boats.keepUnsaved())
+  useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void boats.save() })
+}

@@ -1,0 +1,69 @@
+import { computed, reactive, ref } from 'vue'
+import {
+  boatContradictions, fieldError, fillText, newProject, parseQuantity, quantityText, sizeRest, typicalAnswers, withEdits,
+  FIELDS, type Field, type FieldPath, type FirstAnswers, type Project, type QuantityId,
+} from '@remigo/core'
+import { m } from '~/messages'
+import { useViewStore } from '~/stores/view'
+
+/** The typed answers, by the field of the document that they become. */
+const QUESTIONS = {
+  lengthOverAll: 'boat.lengthOverAll', beam: 'boat.beam', mass: 'boat.mass', greatestDiameter: 'boat.drive.greatestDiameter',
+  oldEnginePower: 'boat.oldEngine.ratedPower', cruiseSpeed: 'use.cruiseSpeed', duration: 'use.duration',
+} as const satisfies Partial<Record<keyof FirstAnswers, FieldPath>>
+type Question = keyof typeof QUESTIONS
+
+/** Ten answers, with usual values offered, and the first design that they lead to. */
+export function useFirstAnswers() {
+  const view = useViewStore()
+  const name = ref('')
+  const hullType = ref('keelYacht')
+  const drive = ref<'shaft' | 'sailDrive'>('shaft')
+  const typed = reactive<Record<Question, string>>({ lengthOverAll: '', beam: '', mass: '', greatestDiameter: '', oldEnginePower: '', cruiseSpeed: '', duration: '' })
+  const errors = reactive<Partial<Record<Question, string>>>({})
+
+  const field = (question: Question): Field => FIELDS[QUESTIONS[question]]
+  const read = (question: Question): number | null => {
+    const parsed = typed[question].trim() ? parseQuantity(typed[question], field(question).quantity, view.choice) : null
+    return parsed?.ok ? parsed.value : null
+  }
+  const length = computed(() => {
+    const value = read('lengthOverAll')
+    return value !== null && !fieldError('boat.lengthOverAll', value) ? value : 9
+  })
+  const typical = computed(() => typicalAnswers(hullType.value, length.value))
+  const show = (question: Question) => quantityText(typical.value[question], field(question).quantity as QuantityId, view.choice).replace(/\u00A0/g, ' ')
+
+  /** What the answers come to; what is left empty is usual for the type and length. */
+  const answers = computed<FirstAnswers>(() => {
+    const given = Object.fromEntries((Object.keys(QUESTIONS) as Question[]).map(q => [q, read(q) ?? typical.value[q]])) as unknown as Pick<FirstAnswers, Question>
+    return { ...given, name: name.value.trim(), hullType: hullType.value, drive: drive.value }
+  })
+
+  function check(question: Question): boolean {
+    const text = typed[question].trim()
+    if (!text) { errors[question] = undefined; return true }
+    const parsed = parseQuantity(text, field(question).quantity, view.choice)
+    errors[question] = parsed.ok ? fieldError(QUESTIONS[question], parsed.value, view.choice) ?? undefined : parsed.message
+    return !errors[question]
+  }
+
+  /** Every answer checked, and all of them together; the boat, or null with the errors set. */
+  function finish(): { project: Project, note: string | null } | null {
+    const good = (Object.keys(QUESTIONS) as Question[]).map(check).every(Boolean)
+    if (!good) return null
+    const boat = newProject(answers.value, crypto.randomUUID())
+    const wrong = boatContradictions(boat.boat)[0]
+    if (wrong) {
+      errors[wrong.path[0] === 'mass' ? 'mass' : wrong.path[0] === 'beam' ? 'beam' : 'lengthOverAll'] = `${wrong.message}.`
+      return null
+    }
+    const kept = Object.fromEntries((Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]))
+    const project = { ...boat, typed: kept }
+    const sized = sizeRest(project)
+    return sized.outcome === 'sized'
+      ? { project: withEdits(project, sized.edits), note: null }
+      : { project, note: `${m.held.nothingFits}: ${fillText(sized.text, view.choice)}` }
+  }
+  return { name, hullType, drive, typed, errors, typical, show, check, answers, finish }
+}

@@ -1,0 +1,20 @@
+/**
+ * Drag of a lever by mouse, pen or finger: from press to release, wherever the pointer goes.
+ *
+ * @param move called with each place of the pointer
+ * @returns handlers for pointerdown and pointermove
+ */
+export function useLeverPointer(move: (event: PointerEvent) => void) {
+  return {
+    grab(event: PointerEvent) {
+      const target = event.currentTarget as HTMLElement
+      target.setPointerCapture(event.pointerId)
+      target.querySelector<HTMLElement>('[role=slider]')?.focus({ preventScroll: true })
+      event.preventDefault()
+      move(event)
+    },
+    follow(event: PointerEvent) {
+      if ((event.currentTarget as HTMLElement).hasPointerCapture(event.pointerId)) move(event)
+    },
+  }
+}

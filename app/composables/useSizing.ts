@@ -1,0 +1,25 @@
+import { ref } from 'vue'
+import { fillText, sizeRest, type HeldPart } from '@remigo/core'
+import { m } from '~/messages'
+import { useDocumentStore } from '~/stores/document'
+import { useViewStore } from '~/stores/view'
+
+/** Sizing of what is not held, put on trial; and the pins. */
+export function useSizing() {
+  const document = useDocumentStore()
+  const view = useViewStore()
+  const failure = ref<string | null>(null)
+
+  function size() {
+    document.putBack()
+    const sized = sizeRest(document.project)
+    failure.value = sized.outcome === 'nothingFits' ? fillText(sized.text, view.choice) : null
+    if (sized.outcome === 'sized') document.startTrial('size', m.held.sized, sized.edits, sized.reasons.map(r => fillText(r.text, view.choice)))
+  }
+  function toggle(part: HeldPart) {
+    const held = document.shown.held[part]
+    failure.value = null
+    document.edit(`${held ? m.held.letGo : m.held.hold}: ${m.held.names[part]}`, [{ path: `held.${part}`, value: !held }])
+  }
+  return { failure, size, toggle }
+}

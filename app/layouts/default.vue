@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { defineAsyncComponent } from 'vue'
+import { m } from '~/messages'
+import { useCompact } from '~/composables/useCompact'
+import { useShortcuts } from '~/composables/useShortcuts'
+import { useViewStore } from '~/stores/view'
+
+/** The board: title block, strip, tally; lever, bench, findings. On small screens the strip stays and the lever lies below. */
+const compact = useCompact()
+const view = useViewStore()
+const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/WorkingPopover.vue'))
+const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
+useShortcuts()
+</script>
+
+<template>
+  <div class="board" :class="{ 'board--compact': compact }">
+    <a href="#bench" class="skip">{{ m.shell.skip }}</a>
+    <template v-if="!compact">
+      <TitleBlock class="at-title" />
+      <BoatStrip class="at-strip" />
+      <TallyPanel class="at-tally" />
+      <LeverPanel class="at-lever" />
+      <BenchTabs class="at-tabs" />
+      <FindingsRail class="at-findings" />
+    </template>
+    <template v-else>
+      <CompactHeader class="at-title" />
+      <BoatStrip class="at-strip" />
+      <SpeedLeverFlat class="at-lever" />
+    </template>
+    <main id="bench" class="at-bench" tabindex="-1">
+      <NoticeBands />
+      <slot />
+    </main>
+    <WorkingPopover v-if="view.working" />
+    <SettingsDialog v-if="view.settingsOpen" />
+  </div>
+</template>
+
+<style scoped>
+.board { display: grid; height: 100dvh; grid-template-columns: 216px minmax(0, 1fr) 280px; grid-template-rows: 250px 38px minmax(0, 1fr); grid-template-areas: "title strip tally" "lever tabs findings" "lever bench findings"; background: var(--paper); }
+.at-title { grid-area: title; border-right: 1px solid var(--ink); border-bottom: 2px solid var(--ink); min-width: 0; }
+.at-strip { grid-area: strip; min-width: 0; }
+.at-tally { grid-area: tally; border-left: 1px solid var(--ink); border-bottom: 2px solid var(--ink); min-width: 0; }
+.at-lever { grid-area: lever; border-right: 1px solid var(--ink); min-width: 0; }
+.at-tabs { grid-area: tabs; min-width: 0; }
+.at-findings { grid-area: findings; border-left: 1px solid var(--ink); min-width: 0; }
+.at-bench { grid-area: bench; overflow: auto; min-width: 0; scrollbar-gutter: stable; }
+.at-bench:focus { outline: none; }
+.board--compact { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto 196px minmax(0, 1fr) auto; grid-template-areas: "title" "strip" "bench" "lever"; }
+.board--compact .at-title { border-right: 0; border-bottom: 1px solid var(--ink); }
+.board--compact .at-strip { border-bottom: 2px solid var(--ink); }
+.board--compact .at-lever { border-right: 0; }
+.board--compact .at-bench { scrollbar-gutter: auto; }
+.skip { position: absolute; left: -999px; top: 0; z-index: 10; background: var(--sheet); color: var(--text); padding: 8px 12px; border: 1.25px solid var(--ink); }
+.skip:focus { left: 8px; top: 8px; }
+@media (min-width: 1500px) { .board { grid-template-columns: 248px minmax(0, 1fr) 320px; grid-template-rows: 310px 38px minmax(0, 1fr); } }
+@media (max-width: 1120px) { .board:not(.board--compact) { grid-template-columns: 208px minmax(0, 1fr) 250px; } }
+@media (max-width: 899px) and (min-height: 1000px) { .board--compact { grid-template-rows: auto 260px minmax(0, 1fr) auto; } }
+</style>

@@ -1,0 +1,45 @@
+/** Every sentence and label of the interface that does not come from the core, in one place. */
+export const m = {
+  brand: 'Remigo',
+  states: { stop: 'Clashes', caution: 'Tight', note: 'Open', fits: 'Fits' },
+  stateHints: { stop: 'cannot run like this', caution: 'little or nothing to spare', note: 'not known well', fits: '' },
+  parts: { pack: 'Pack', controller: 'Controller', motor: 'Motor', propeller: 'Propeller', hull: 'Hull' },
+  partsShort: { pack: 'Pack', controller: 'Control', motor: 'Motor', propeller: 'Prop', hull: 'Hull' },
+  keys: { pack: 'B', controller: 'C', motor: 'M', propeller: 'P', hull: 'T' },
+  benches: { boat: 'Boat', use: 'Use', curve: 'Power curve', propeller: 'Propeller', motor: 'Motor', pack: 'Pack', sheet: 'Sheet' },
+  shell: {
+    undo: 'Undo', redo: 'Redo', nothing: 'nothing', menu: 'Boats and settings', light: 'Light or dark', saved: 'Saved', saving: 'Saving', onThisMachine: 'on this machine only', notSaved: 'Not saved',
+    skip: 'Skip to the bench', tally: 'State of the drive', tallyHint: 'at cruise and at top', findings: 'Findings', findingsHint: 'all parts, worst first', findingsPartHint: 'first', noFindings: 'Nothing to mend. Every rule finds room.',
+    benchesLabel: 'Benches', closeFindings: 'Close findings', openFindings: 'Open findings',
+  },
+  held: { head: 'Held', none: 'Nothing is held: all parts are sized together.', hold: 'Hold', letGo: 'Let go', size: 'Size the rest', rest: 'The rest is sized around it.', names: { motor: 'motor', pack: 'pack', propeller: 'propeller', voltage: 'voltage' }, sized: 'New sizing', nothingFits: 'Nothing fits' },
+  trial: { band: 'On trial', head: 'Trying', keep: 'Keep it', back: 'Put back', same: 'No figure moves by more than half a per cent.', why: 'Why these', after: 'after' },
+  lever: { label: 'Speed', width: 'width: kW', cruise: 'cruise', top: 'top', hull: 'hull', keys: '↑ ↓ by 0.1', slower: 'Slower', faster: 'Faster', allDay: 'all day', minutes: 'minutes', value: (speed: string, power: string) => `${speed}, ${power} from the pack` },
+  strip: { label: (name: string) => `${name} from the side, bow to the left`, wave: 'wave', waterline: 'waterline', lost: 'lost', open: 'Open' },
+  boat: {
+    story: 'Story', dimensions: 'Hull', drive: 'Drive line', engine: 'Old engine', estimates: 'Estimated', estimatesHint: 'type a figure when you know it', hullType: 'Kind of hull', keel: 'Keel', keels: { fin: 'Fin', long: 'Long' }, water: 'Water', waters: { sea: 'Sea', fresh: 'Fresh' },
+    driveKind: 'How it drives', drives: { shaft: 'Shaft', sailDrive: 'Sail drive' }, estimate: 'estimated', estimateUsed: (value: string) => `${value} estimated`, leadSteep: (power: string) => `Beyond it each tenth of a knot costs more than a tenth more power. There the hull takes ${power}.`, leadHull: (power: string) => `Up to it speed is fairly paid for; there the hull takes ${power}. Beyond, power only makes waves.`,
+    leadHead: (hull: string) => `Hull speed ${hull}`, derived: 'What follows', name: 'Name', start: 'Start with your own boat',
+    oldEngine: (hp: string, share: string) => `Cruise asks ${share} of the old ${hp} at the shaft.`, noEngine: 'No engine to compare with.',
+  },
+  use: {
+    plan: 'The day', margins: 'Margins', stretch: 'Plan by', stretches: { hours: 'Hours', distance: 'Distance' }, condition: 'Bottom', conditions: { unknown: 'Not known', clean: 'Clean', slime: 'Slime', weed: 'Weed', barnacles: 'Barnacles' },
+    lead: (d: string, t: string) => `Wished: ${d}, ${t} at cruise.`, enough: 'The pack carries it with the reserve kept.', short: 'The pack does not carry it with the reserve kept.', reach: 'From low to high is what weight, growth and methods leave open.', balance: 'Energy', needs: 'The use takes', has: 'To use', reserve: 'Kept back', notUsable: 'Spares the cells', speeds: 'Speeds',
+  },
+  curve: {
+    lead: 'at the motor shaft, hull, wind and sea as set.', range: (a: string, b: string) => `${a} to ${b}`, methods: 'Methods', moves: 'What moves it', movesHint: '± 10 % of each', holds: 'holds', here: 'kW here', rated: 'motor all day', usable: 'with headroom', axisSpeed: 'Speed', axisPower: 'Shaft power', hullSpeed: 'hull speed', chart: 'Power at the motor shaft against speed, every method', band: 'Recommended', outside: 'outside', csv: 'Curve as CSV', note: 'Solid where a method holds, dotted outside. The band joins their spread with what is not known.', offline: '',
+    why: 'Why outside',
+  },
+  propeller: { lead: 'of the power at the propeller pushes the water aft as it should.', place: 'In its place', side: 'from the side', aft: 'from aft', sizes: 'Other pitches', sizesHint: 'tried on the boat at a touch', pitch: 'Pitch', atCruise: 'at cruise', motorUse: 'motor at top', try: 'Try', fitted: 'Fitted', clear: 'clear', room: 'room', wanted: 'wanted', numbers: 'At the lever', dims: 'Propeller', best: 'Best pitch', bestHint: 'for top, at the shaft speed that motor and reduction allow', across: 'across' },
+  motor: { lead: 'of what it holds all day, at the lever’s speed.', torque: 'Torque against motor speed', nameplate: 'Nameplate', library: 'Motors in the library', controllers: 'Controllers', try: 'Try', fitted: 'Fitted', weak: 'too weak', demand: 'propeller asks', allDay: 'all day', peak: 'for minutes', axisRpm: 'Motor speed', axisTorque: 'Torque', reduction: 'Reduction', kinds: { direct: 'Direct', belt: 'Belt', gear: 'Gear' }, controller: 'Controller', numbers: 'At the lever', typed: 'Typed in', volts: 'fits' , price: 'price', rated: 'rated', cooling: 'cooling' },
+  pack: { lead: (use: string, mass: string, price: string) => `${use} to use. ${mass} and ${price} with box and management.`, lasts: (t: string, d: string, v: string) => `At ${v} it lasts ${t}, ${d}.`, window: 'Voltage', windowHint: 'volts DC', now: 'now', touch: 'touch limit', amps: 'Amps', allowed: 'all day', cell: 'Cell', cells: 'Cells in the library', build: 'Pack', bank: (s: number, p: number) => `${s} in series, ${p} in parallel`, try: 'Try', fitted: 'Fitted', low: 'Low', motor: 'Motor', controller: 'Controller', pack: 'Pack', atCruise: 'cruise', atTop: 'top', atLever: 'now', caution: 'A linked pack cannot be switched off. Insulated tools, no rings, a fuse at the source. Local code first; a licensed electrician checks it.', fewer: 'fewer', more: 'more', house: '' , systemVoltage: 'System voltage' },
+  sheet: { title: 'Sheet', print: 'Print', export: 'Export', fit: 'What to fit', fast: 'How fast', far: 'How far', not: 'What does not fit, and why', all: 'Everything fits.', boat: 'Boat', caution: 'Remigo advises; it never certifies. Batteries, high voltage and an untested drive can hurt: follow local code, and have a licensed electrician and a surveyor look at it.', estimated: 'estimated', made: (date: string) => `Made ${date} with Remigo. Figures from published methods; the ranges say how sure they are.`, curve: 'Power from the pack by speed', working: 'How the figures come about' },
+  start: {
+    title: 'Your boat in ten answers', lead: 'Guess where you must: all of it can be changed later, and the answer says what matters most.', name: 'Name', hullType: 'Kind of hull', drive: 'How it drives', mass: 'Weight', go: 'Make the first design', back: 'Back', typical: 'usual', first: 'First design', errors: 'One answer needs another look.', weightHint: 'Laden. Taken as ± 20 %', cruise: 'Speed you really use', hours: 'Hours at that speed', engine: 'Old engine', propeller: 'Largest propeller that fits', beam: 'Greatest beam', length: 'Length over all',
+  },
+  boats: { title: 'Boats', open: 'Open', add: 'New boat', duplicate: 'Duplicate', remove: 'Delete', export: 'Export file', import: 'Import file', deleted: (name: string) => `${name} is deleted.`, undo: 'Bring back', importFailed: 'The file was not imported. Nothing has changed.', close: 'Close', demo: 'demo' },
+  settings: { title: 'Units and light', profile: 'Units', profiles: { metric: 'Metric, nautical', us: 'US' }, each: 'Single quantities', theme: 'Light', themes: { auto: 'As the device', board: 'Day', boardNight: 'Night' } },
+  conflict: { text: 'Another tab has changed this boat too.', theirs: 'Take theirs', mine: 'Keep mine', both: 'Keep both' },
+  working: { head: 'Working', holds: 'Holds', source: 'Source', ifWrong: 'If an input is 10 % wrong', close: 'Close', range: 'range' },
+  field: { unset: 'estimated', clear: 'Estimate again' },
+} as const

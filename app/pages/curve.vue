@@ -1,0 +1,5 @@
+<script setup lang="ts">
+definePageMeta({ parts: ['hull'] })
+</script>
+
+<template><CurveBench /></template>

@@ -1,0 +1,5 @@
+<script setup lang="ts">
+definePageMeta({ parts: ['motor', 'controller'] })
+</script>
+
+<template><MotorBench /></template>

@@ -1,0 +1,5 @@
+<script setup lang="ts">
+definePageMeta({ parts: ['propeller'] })
+</script>
+
+<template><PropellerBench /></template>

@@ -1,0 +1,70 @@
+import { voltageNeeded } from '../drive'
+import { withEdits } from '../project/projectPath'
+import type { Project } from '../project/projectSchema'
+import { propellerOptimum } from '../propulsor'
+import { hullResistance } from './hullResistance'
+import { modelOf } from './model'
+import { operatingPoint } from './operatingPoint'
+
+/** A stock pitch on this boat. */
+export interface PitchChoice {
+  pitch: number
+  fitted: boolean
+  /** W from the pack at cruise */
+  cruisePower: number
+  /** rev/s at the top speed wished */
+  topShaftSpeed: number
+  /** share of the motor's all-day torque at top */
+  motorUse: number
+  state: 'fits' | 'caution' | 'stop'
+}
+
+/** Step between stock pitches, m (common practice: about an inch). */
+const STOCK_STEP = 0.025
+
+/**
+ * The fitted pitch and the stock pitches around it, each tried on the boat.
+ *
+ * @param project the boat
+ * @returns choices, fine to coarse; those outside 0.45 to 1.5 of the diameter are left out
+ */
+export function pitchChoices(project: Project): PitchChoice[] {
+  const { diameter, pitch } = project.design.propeller
+  const pitches = [-3, -2, -1, 0, 1, 2, 3].map(k => k === 0 ? pitch : Math.round((pitch + k * STOCK_STEP) / 0.005) * 0.005)
+  return pitches.filter(p => p >= 0.45 * diameter && p <= 1.5 * diameter).map((p) => {
+    const model = modelOf(p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }]))
+    const cruise = operatingPoint(model, project.use.cruiseSpeed), top = operatingPoint(model, project.use.topSpeed)
+    return {
+      pitch: p, fitted: p === pitch, cruisePower: cruise.drive.packPower, topShaftSpeed: top.drive.shaftSpeed, motorUse: top.drive.continuousShare,
+      state: top.holds === 'allDay' ? 'fits' : top.holds === 'minutes' ? 'caution' : 'stop',
+    }
+  })
+}
+
+/**
+ * The pitch of best efficiency at the top speed wished, for this diameter, area and reduction.
+ *
+ * @param project the boat
+ * @returns pitch in m, rounded to 5 mm, and what decided it
+ */
+export function bestPitch(project: Project): { pitch: number, limitedBy: 'efficiency' | 'shaftSpeed' | 'series' } {
+  const model = modelOf(project)
+  const { design, use } = project
+  const thrust = hullResistance(model, use.topSpeed).centre / (1 - model.interaction.thrustDeduction)
+  const limit = greatestShaftSpeed(project)
+  const best = propellerOptimum({ thrust, advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density },
+    design.propeller.diameter, design.propeller.areaRatio, design.propeller.blades, limit)
+  return { pitch: Math.round(best.pitchRatio * design.propeller.diameter / 0.005) * 0.005, limitedBy: best.limitedBy }
+}
+
+/** rev/s of the propeller that the motor reaches at its rated torque on the pack's nominal voltage. */
+function greatestShaftSpeed(project: Project): number {
+  const model = modelOf(project)
+  const { motor } = project.design
+  if (model.motor.outcome !== 'fitted') return Infinity
+  const { losses } = model.motor
+  const torque = motor.ratedPower / (motor.ratedRpm * 2 * Math.PI / 60)
+  const drop = voltageNeeded(losses, torque, 0)
+  const omega = (model.pack.nominalVoltage - drop) / losses.torqueConstant
+  return Math.min(motor.greatestRpm / 60, omega / (2 * Math.PI)) / model.totalRatio
+}
