@@ -22,15 +22,15 @@ export default defineNuxtConfig({
   },
   css: ['vuetify/styles', '~/assets/fonts.css', '~/assets/tokens.css', '~/assets/base.css', '~/assets/print.css'],
   build: { transpile: ['vuetify'] },
-  compatibilityDate: '2026-11-01',
   experimental: { viteEnvironmentApi: true },
-  telemetry: { enabled: false },
-  typescript: { strict: true },
+  compatibilityDate: '2026-11-01',
   nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   vite: {
     worker: { format: 'es' },
     // Vuetify's @layer lines give a harmless warning
     esbuild: { logOverride: { 'css-syntax-error': 'silent' } },
   },
+  typescript: { strict: true },
+  telemetry: { enabled: false },
   eslint: { config: { stylistic: true } },
 })

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { projectSchema } from '@remigo/core'
+import { projectJsonSchema } from '@remigo/core'
 import { BODY_LIMIT, evaluateRequestSchema } from './evaluateRequest'
 
 const errors = {
@@ -36,7 +36,7 @@ export function openApiDocument() {
     },
     components: {
       schemas: {
-        Project: z.toJSONSchema(projectSchema, { target: 'draft-2020-12' }),
+        Project: projectJsonSchema(),
         Errors: errors,
         Evaluation: {
           type: 'object', required: ['name', 'speed', 'figures', 'methods', 'limits', 'counts', 'findings'],

@@ -46,13 +46,12 @@ useShortcuts()
 .at-lever { grid-area: lever; border-right: 1px solid var(--ink); min-width: 0; }
 .at-tabs { grid-area: tabs; min-width: 0; }
 .at-findings { grid-area: findings; border-left: 1px solid var(--ink); min-width: 0; }
-.at-bench { grid-area: bench; overflow: auto; min-width: 0; scrollbar-gutter: stable; }
+.at-bench { grid-area: bench; overflow: auto; min-width: 0; scrollbar-width: thin; scrollbar-color: var(--rule) transparent; }
 .at-bench:focus { outline: none; }
 .board--compact { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto 196px minmax(0, 1fr) auto; grid-template-areas: "title" "strip" "bench" "lever"; }
 .board--compact .at-title { border-right: 0; border-bottom: 1px solid var(--ink); }
 .board--compact .at-strip { border-bottom: 2px solid var(--ink); }
 .board--compact .at-lever { border-right: 0; }
-.board--compact .at-bench { scrollbar-gutter: auto; }
 .skip { position: absolute; left: -999px; top: 0; z-index: 10; background: var(--sheet); color: var(--text); padding: 8px 12px; border: 1.25px solid var(--ink); }
 .skip:focus { left: 8px; top: 8px; }
 @media (min-width: 1500px) { .board { grid-template-columns: 248px minmax(0, 1fr) 320px; grid-template-rows: 310px 38px minmax(0, 1fr); } }

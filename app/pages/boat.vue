@@ -2,4 +2,6 @@
 definePageMeta({ parts: ['hull'] })
 </script>
 
-<template><BoatBench /></template>
+<template>
+  <BoatBench />
+</template>

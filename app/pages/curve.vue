@@ -2,4 +2,6 @@
 definePageMeta({ parts: ['hull'] })
 </script>
 
-<template><CurveBench /></template>
+<template>
+  <CurveBench />
+</template>

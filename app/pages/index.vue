@@ -2,4 +2,6 @@
 definePageMeta({ redirect: to => ({ path: '/boat', query: to.query }) })
 </script>
 
-<template><div /></template>
+<template>
+  <div />
+</template>

@@ -2,4 +2,6 @@
 definePageMeta({ parts: ['motor', 'controller'] })
 </script>
 
-<template><MotorBench /></template>
+<template>
+  <MotorBench />
+</template>

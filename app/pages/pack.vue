@@ -2,4 +2,6 @@
 definePageMeta({ parts: ['pack'] })
 </script>
 
-<template><PackBench /></template>
+<template>
+  <PackBench />
+</template>

@@ -2,4 +2,6 @@
 definePageMeta({ parts: ['propeller'] })
 </script>
 
-<template><PropellerBench /></template>
+<template>
+  <PropellerBench />
+</template>

@@ -2,4 +2,6 @@
 definePageMeta({ parts: [] })
 </script>
 
-<template><SheetBench /></template>
+<template>
+  <SheetBench />
+</template>

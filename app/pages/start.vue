@@ -2,4 +2,6 @@
 definePageMeta({ parts: [] })
 </script>
 
-<template><StartBench /></template>
+<template>
+  <StartBench />
+</template>

@@ -2,4 +2,6 @@
 definePageMeta({ parts: [] })
 </script>
 
-<template><UseBench /></template>
+<template>
+  <UseBench />
+</template>

@@ -72,6 +72,10 @@ function toggle(id: string) {
 }
 const csv = () => download(`${document.shown.name.toLowerCase()}-curve.csv`, curveCsv(document.shown), 'text/csv')
 const spread = (lower: number, higher: number) => format(Math.abs(higher - lower) / 2, 'electricPower').text
+const estimateOf = (path: FieldPath) => {
+  const found = answer.evaluation.model.form.estimates.find(e => `boat.${e.field}` === path)
+  return found && text(found.value, FIELDS[path].quantity)
+}
 const label = (path: FieldPath) => FIELDS[path].label
 </script>
 
@@ -80,7 +84,7 @@ const label = (path: FieldPath) => FIELDS[path].label
     <div class="bench__main">
       <BenchLead figure="shaftPower" :head="m.curve.range(format(point.shaftPowerLow, 'electricPower').text, text(point.shaftPowerHigh, 'electricPower'))">{{ m.curve.lead }}</BenchLead>
       <PlotChart
-        :label="m.curve.chart" :curves="curves" :marker="marker" :across="across" :upright="upright" :height="400"
+        :label="m.curve.chart" :curves="curves" :marker="marker" :across="across" :upright="upright" :height="400" over-lever
         :x="{ title: `${m.curve.axisSpeed}, ${UNITS[speedUnit].symbol}`, from: 0, to: speeds.at(-1)! }" :y="{ title: `${m.curve.axisPower}, ${UNITS[powerUnit].symbol}`, from: 0, to: ceiling }"
         @pick="lever.set(fromUnit($event, speedUnit))"
       />
@@ -98,7 +102,7 @@ const label = (path: FieldPath) => FIELDS[path].label
       <section class="block" :aria-label="m.curve.moves">
         <h2 class="section-head">{{ m.curve.moves }}<span>{{ m.curve.movesHint }}</span></h2>
         <div class="rows">
-          <QuantityField v-for="s in moves" :key="s.path" :path="s.path" :label="label(s.path)" :hint="`± ${spread(s.lower, s.higher)} ${UNITS[powerUnit].symbol}`" :optional="s.path === 'boat.lengthWaterline' || s.path === 'boat.beamWaterline'" />
+          <QuantityField v-for="s in moves" :key="s.path" :path="s.path" :label="label(s.path)" :hint="`± ${spread(s.lower, s.higher)} ${UNITS[powerUnit].symbol}`" :optional="s.path === 'boat.lengthWaterline' || s.path === 'boat.beamWaterline'" :estimate="estimateOf(s.path)" />
         </div>
       </section>
       <button type="button" class="btn" @click="csv">{{ m.curve.csv }}</button>

@@ -43,7 +43,7 @@ function tryCell(cell: CellSpec) {
         <table class="table" data-cells>
           <tbody>
             <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">
-              <td>{{ row.cell.name }}<small class="soft"> {{ CHEMISTRIES[row.cell.chemistry].label }}</small></td>
+              <td>{{ row.cell.name }}<small class="soft">{{ CHEMISTRIES[row.cell.chemistry].label }}</small></td>
               <td class="num">{{ row.built ? `${row.built.series} × ${row.built.parallel}` : '–' }}</td>
               <td class="num"><span v-if="row.fitted">{{ m.pack.fitted }}</span><button v-else type="button" class="btn small-btn" :disabled="!row.built" :aria-label="`${m.pack.try} ${row.cell.name}`" @click="tryCell(row.cell)">{{ m.pack.try }}</button></td>
             </tr>
@@ -55,8 +55,8 @@ function tryCell(cell: CellSpec) {
       <section :aria-label="m.pack.build">
         <h2 class="section-head head">{{ m.pack.build }} <HoldPin part="pack" /></h2>
         <p class="small soft">{{ pack.cell.name }}</p>
-        <div class="stepped"><button type="button" class="icon-btn step" :aria-label="`${m.pack.fewer}: series`" @click="change('series', -1)">−</button><QuantityField path="design.pack.series" /><button type="button" class="icon-btn step" :aria-label="`${m.pack.more}: series`" @click="change('series', 1)">+</button></div>
-        <div class="stepped"><button type="button" class="icon-btn step" :aria-label="`${m.pack.fewer}: parallel`" @click="change('parallel', -1)">−</button><QuantityField path="design.pack.parallel" /><button type="button" class="icon-btn step" :aria-label="`${m.pack.more}: parallel`" @click="change('parallel', 1)">+</button></div>
+        <div class="stepped"><QuantityField path="design.pack.series" /><button type="button" class="icon-btn step" :aria-label="`${m.pack.fewer}: series`" @click="change('series', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${m.pack.more}: series`" @click="change('series', 1)">+</button></div>
+        <div class="stepped"><QuantityField path="design.pack.parallel" /><button type="button" class="icon-btn step" :aria-label="`${m.pack.fewer}: parallel`" @click="change('parallel', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${m.pack.more}: parallel`" @click="change('parallel', 1)">+</button></div>
         <QuantityField path="design.pack.chargeVoltage" /><QuantityField path="design.pack.cell.capacityAh" /><QuantityField path="use.reserve" />
         <h2 class="section-head head voltage">{{ m.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
         <QuantityField path="design.systemVoltage" />
@@ -81,17 +81,16 @@ function tryCell(cell: CellSpec) {
 .voltage { margin-top: 12px; }
 .current td { background: var(--band); }
 .small-btn { min-height: 28px; padding: 0 12px; }
-.stepped { display: grid; grid-template-columns: 30px 1fr 30px; align-items: center; }
+.stepped { display: grid; grid-template-columns: 1fr 30px 30px; gap: 4px; align-items: center; }
 .stepped :deep(.field) { grid-template-columns: 1fr 56px; }
 .step { min-width: 30px; font: 600 18px var(--figures); border: .75px solid var(--rule); background: var(--desk); color: var(--text); }
-.stepped .step:first-child { margin-right: 6px; } .stepped .step:last-child { margin-left: 6px; }
 .amps p { display: flex; gap: 6px; align-items: center; font-size: 13px; margin-top: 5px; }
 .amps .figures { margin-left: auto; font-size: 15px; }
 .bar { position: relative; height: 10px; border: 1px solid var(--ink); background: var(--sheet); }
 .bar i { position: absolute; inset: 0 auto 0 0; background: var(--ink); }
-.bar b { position: absolute; left: 80%; top: -4px; bottom: -4px; width: 2px; background: var(--text); }
+.bar b { position: absolute; left: 80%; top: 0; bottom: 0; width: 2px; background: var(--text); }
 .warning { display: flex; gap: 8px; margin-top: 18px; font-size: 13px; line-height: 17px; }
 .warning svg { flex: none; }
-small { font-size: 12px; }
-@media (pointer: coarse) { .small-btn { min-height: 44px; } .stepped { grid-template-columns: 48px 1fr 48px; } .step { min-width: 46px; } }
+small { font-size: 12px; display: block; }
+@media (pointer: coarse) { .small-btn { min-height: 44px; } .stepped { grid-template-columns: 1fr 48px 48px; } .step { min-width: 46px; } }
 </style>

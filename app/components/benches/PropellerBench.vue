@@ -10,7 +10,6 @@ import { useQuantities } from '~/composables/useQuantities'
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text, format } = useQuantities()
-const propeller = computed(() => document.shown.design.propeller)
 const rows = computed(() => pitchChoices(document.project))
 const best = computed(() => bestPitch(document.project))
 const limited = computed(() => ({ efficiency: '', shaftSpeed: m.propeller.bestHint, series: '' })[best.value.limitedBy])
@@ -27,11 +26,11 @@ function tryPitch(pitch: number) {
       <section class="block" :aria-label="m.propeller.sizes">
         <h2 class="section-head">{{ m.propeller.sizes }}<span>{{ m.propeller.sizesHint }}</span></h2>
         <table class="table" data-pitches>
-          <thead><tr><th>{{ m.propeller.pitch }}</th><th class="num">{{ m.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ m.propeller.motorUse }}</th><th /></tr></thead>
+          <thead><tr><th>{{ m.propeller.pitch }}</th><th class="num">{{ m.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ m.propeller.limit }}</th><th /></tr></thead>
           <tbody>
             <tr v-for="row in rows" :key="row.pitch" :class="{ current: row.fitted }">
               <td class="figures">{{ text(row.pitch, 'smallLength') }}</td><td class="num">{{ text(row.cruisePower, 'electricPower') }}</td><td class="num">{{ format(row.topShaftSpeed, 'rotation').text }}</td>
-              <td class="num"><StateMark :state="row.state" :size="13" /> {{ row.motorUse > 9 ? '–' : text(row.motorUse, 'ratio') }}</td>
+              <td class="num"><StateMark :state="row.state" :size="13" /> {{ row.tightest.share > 9 ? '' : text(row.tightest.share, 'ratio') }} {{ m.limits[row.tightest.name] }}</td>
               <td class="num"><span v-if="row.fitted">{{ m.propeller.fitted }}</span><button v-else type="button" class="btn small-btn" @click="tryPitch(row.pitch)">{{ m.propeller.try }}</button></td>
             </tr>
           </tbody>

@@ -42,7 +42,7 @@ const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} $
         <ellipse cx="150" :cy="CY - r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" /><ellipse cx="150" :cy="CY + r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" />
         <path :d="`M140 ${CY - 7}H158L172 ${CY}L158 ${CY + 7}H140Z`" class="hub" />
         <path :d="`M178 ${hullY + 1}V${CY - r}m-4 0h8M174 ${hullY + 1}h8`" class="dimension" />
-        <text x="252" :y="H - 6" class="caption" text-anchor="end">{{ m.propeller.side }}</text>
+        <text x="8" :y="H - 8" class="caption">{{ m.propeller.side }}</text>
       </g>
       <g :transform="`translate(395 ${CY})`">
         <path :d="`M-110 ${hullY - CY - 20}H110V${hullY - CY - 2}C60 ${hullY - CY} 14 ${hullY - CY + 3} 7 ${hullY - CY + 3}H-7C-14 ${hullY - CY + 3} -60 ${hullY - CY} -110 ${hullY - CY - 2}Z`" class="hull" />

@@ -31,7 +31,7 @@ const speeds = computed(() => [s.value.cruise, s.value.top].map((p, i) => ({
   label: i ? m.lever.top : m.lever.cruise, speed: text(p.speed, 'speed'), power: text(p.drive.packPower, 'electricPower'), band: `${text(p.packPowerLow, 'electricPower')} to ${text(p.packPowerHigh, 'electricPower')}`,
   amps: text(p.drive.packCurrent, 'current'), rpm: text(p.drive.shaftSpeed, 'rotation'), time: text(p.timeLeft, 'duration'), distance: text(p.distanceLeft, 'distance'),
 })))
-const fast = computed(() => `${FIGURES.allDaySpeed.label} ${text('speed' in s.value.allDaySpeed ? s.value.allDaySpeed.speed : 0, 'speed')}; ${FIGURES.minutesSpeed.label.toLowerCase()} ${text('speed' in s.value.minutesSpeed ? s.value.minutesSpeed.speed : 0, 'speed')}. ${FIGURES.hullSpeed.label} ${text(s.value.hullSpeed, 'speed')}; ${s.value.payoff.reason === 'steep' ? m.boat.leadSteep(text(s.value.payoff.effectivePower, 'electricPower')) : m.boat.leadHull(text(s.value.payoff.effectivePower, 'electricPower'))}`)
+const fast = computed(() => `${FIGURES.allDaySpeed.label} ${text('speed' in s.value.allDaySpeed ? s.value.allDaySpeed.speed : 0, 'speed')}; ${FIGURES.minutesSpeed.label.toLowerCase()} ${text('speed' in s.value.minutesSpeed ? s.value.minutesSpeed.speed : 0, 'speed')}. ${FIGURES.hullSpeed.label} ${text(s.value.hullSpeed, 'speed')}. ${s.value.payoff.reason === 'steep' ? m.boat.leadSteep(text(s.value.payoff.effectivePower, 'electricPower')) : m.boat.leadHull(text(s.value.payoff.effectivePower, 'electricPower'))}`)
 const far = computed(() => `${text(s.value.cruise.distanceLeft, 'distance')} at ${text(s.value.cruise.speed, 'speed')} (${text(s.value.cruise.distanceLow, 'distance')} to ${text(s.value.cruise.distanceHigh, 'distance')}), ${text(s.value.cruise.timeLeft, 'duration')}, with ${text(document.shown.use.reserve, 'ratio')} kept back. ${m.use.lead(text(s.value.energy.distance, 'distance'), text(s.value.energy.duration, 'duration'))} ${s.value.energy.needed <= s.value.energy.available ? m.use.enough : m.use.short}`)
 const methods = computed(() => answer.evaluation.model.methods.map(x => resistanceMethodOf(x.method.id).source).join('; '))
 
@@ -67,10 +67,12 @@ const print = () => window.print()
     </section>
     <section>
       <h3>{{ m.sheet.fast }}</h3><p class="prose">{{ fast }}</p>
-      <div class="scroll"><table class="table">
-        <thead><tr><th /><th class="num">{{ m.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th class="num">{{ FIGURES.packCurrent.label }}</th><th class="num">{{ FIGURES.propellerRpm.label }}</th><th class="num">{{ FIGURES.timeLeft.label }}</th><th class="num">{{ FIGURES.distanceLeft.label }}</th></tr></thead>
-        <tbody><tr v-for="row in speeds" :key="row.label"><th scope="row">{{ row.label }}</th><td class="num">{{ row.speed }}</td><td class="num">{{ row.power }}</td><td class="num">{{ row.band }}</td><td class="num">{{ row.amps }}</td><td class="num">{{ row.rpm }}</td><td class="num">{{ row.time }}</td><td class="num">{{ row.distance }}</td></tr></tbody>
-      </table></div>
+      <div class="scroll">
+        <table class="table">
+          <thead><tr><th /><th class="num">{{ m.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th class="num">{{ FIGURES.packCurrent.label }}</th><th class="num">{{ FIGURES.propellerRpm.label }}</th><th class="num">{{ FIGURES.timeLeft.label }}</th><th class="num">{{ FIGURES.distanceLeft.label }}</th></tr></thead>
+          <tbody><tr v-for="row in speeds" :key="row.label"><th scope="row">{{ row.label }}</th><td class="num">{{ row.speed }}</td><td class="num">{{ row.power }}</td><td class="num">{{ row.band }}</td><td class="num">{{ row.amps }}</td><td class="num">{{ row.rpm }}</td><td class="num">{{ row.time }}</td><td class="num">{{ row.distance }}</td></tr></tbody>
+        </table>
+      </div>
     </section>
     <section>
       <h3>{{ m.sheet.curve }}</h3>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
-import { restVoltage, TOUCH_LIMIT } from '@remigo/core'
+import { restVoltage, TOUCH_LIMIT, type Severity } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -24,7 +24,7 @@ const rows = computed(() => [
   { key: 'controller', label: m.pack.controller, from: design.value.controller.leastVoltage, to: design.value.controller.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow']) },
   { key: 'motor', label: m.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: pack.value.to > design.value.motor.greatestVoltage ? 'stop' as const : 'fits' as const },
 ])
-function worst(rules: string[]) {
+function worst(rules: string[]): Severity | 'fits' {
   return answer.summary.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
 }
 const LEFT = 84, RIGHT = 30, TOP = 34, ROW = 34

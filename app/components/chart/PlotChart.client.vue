@@ -2,6 +2,8 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import type * as Plotly from 'plotly.js'
+import { LEVER_INSET } from '~/components/lever/leverInset'
+import { useCompact } from '~/composables/useCompact'
 import { useTokens } from '~/composables/useTokens'
 import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes'
 
@@ -9,9 +11,12 @@ import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes
  * The one wrapper over Plotly: theme, type, fixed ranges, and a table for screen readers.
  * The lever's line, point and tag lie on top as plain SVG, so that moving the lever does not draw the chart again.
  */
-const props = defineProps<{ label: string, x: ChartAxis, y: ChartAxis, curves: ChartCurve[], across?: ChartLine[], upright?: ChartLine[], marker?: ChartMarker | null, height?: number }>()
+const props = defineProps<{ label: string, x: ChartAxis, y: ChartAxis, curves: ChartCurve[], across?: ChartLine[], upright?: ChartLine[], marker?: ChartMarker | null, height?: number, overLever?: boolean }>()
 const emit = defineEmits<{ pick: [x: number] }>()
-const MARGIN = { l: 42, r: 14, t: 12, b: 46 }
+const compact = useCompact()
+/** on small screens the axis stands right above the lever's, so that the line runs from the handle into the curve */
+const side = computed(() => compact.value && props.overLever ? { l: LEVER_INSET - 16, r: LEVER_INSET - 16 } : { l: 42, r: 14 })
+const MARGIN = { t: 12, b: 46 }
 const root = ref<HTMLElement>()
 const plot = ref<HTMLElement>()
 const { width } = useElementSize(root)
@@ -19,8 +24,8 @@ const tokens = useTokens()
 const drawn = ref(false)
 let plotly: typeof Plotly | null = null
 
-const height = computed(() => props.height ?? 400)
-const px = (v: number) => MARGIN.l + (v - props.x.from) / (props.x.to - props.x.from) * (width.value - MARGIN.l - MARGIN.r)
+const height = computed(() => Math.min(props.height ?? 400, compact.value ? 300 : 1000))
+const px = (v: number) => side.value.l + (v - props.x.from) / (props.x.to - props.x.from) * (width.value - side.value.l - side.value.r)
 const py = (v: number) => MARGIN.t + (1 - (v - props.y.from) / (props.y.to - props.y.from)) * (height.value - MARGIN.t - MARGIN.b)
 const inside = computed(() => props.marker && props.marker.x >= props.x.from && props.marker.x <= props.x.to)
 const tagWidth = computed(() => 20 + 8 * (props.marker?.tag.length ?? 0))
@@ -43,12 +48,12 @@ const layout = computed(() => {
     return last < 0 ? [] : [{ x: c.x[last]!, y: c.y[last]!, text: `<b>${c.tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }]
   })
   return {
-    height: height.value, width: width.value, margin: MARGIN, paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: t.sheet, font: { family: 'IBM Plex Sans Condensed', size: 12.5, color: t.soft },
+    height: height.value, width: width.value, margin: { ...MARGIN, ...side.value }, paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: t.sheet, font: { family: 'IBM Plex Sans Condensed', size: 12.5, color: t.soft },
     xaxis: axis(props.x), yaxis: axis(props.y), hovermode: 'x', dragmode: false, showlegend: false,
     shapes: [...(props.across ?? []).map(l => line(l.at, false, l.dash)), ...(props.upright ?? []).map(l => line(l.at, true, l.dash))],
     annotations: [
       ...(props.across ?? []).filter(l => l.at <= props.y.to).map(l => ({ x: 0.01, xref: 'paper', y: l.at, yanchor: 'bottom', xanchor: 'left', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
-      ...(props.upright ?? []).filter(l => l.at <= props.x.to).map(l => ({ x: l.at, y: 0.99, yref: 'paper', yanchor: 'top', xanchor: 'right', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
+      ...(props.upright ?? []).filter(l => l.at <= props.x.to).map(l => ({ x: l.at, y: 0.01, yref: 'paper', yanchor: 'bottom', xanchor: 'right', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
       ...tags,
     ],
   }
@@ -68,7 +73,7 @@ onBeforeUnmount(() => { if (plotly && plot.value) plotly.purge(plot.value) })
 
 function pick(event: PointerEvent) {
   const { left } = root.value!.getBoundingClientRect()
-  const share = (event.clientX - left - MARGIN.l) / (width.value - MARGIN.l - MARGIN.r)
+  const share = (event.clientX - left - side.value.l) / (width.value - side.value.l - side.value.r)
   if (share >= 0 && share <= 1) emit('pick', props.x.from + share * (props.x.to - props.x.from))
 }
 /** every sixth point is enough for a reader */

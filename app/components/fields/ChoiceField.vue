@@ -1,17 +1,18 @@
 <script setup lang="ts" generic="T extends string">
-import { useId } from 'vue'
+import { computed, useId } from 'vue'
 
 /** A choice between a few words, as a row of buttons that behave as radio buttons. */
-defineProps<{ label: string, options: Record<T, string>, modelValue: T }>()
+const props = defineProps<{ label: string, options: Record<T, string>, modelValue: T }>()
 const emit = defineEmits<{ 'update:modelValue': [value: T] }>()
 const id = useId()
+const words = computed(() => Object.entries(props.options) as [T, string][])
 </script>
 
 <template>
   <div class="choice">
     <span :id="id" class="label">{{ label }}</span>
     <div class="options" role="radiogroup" :aria-labelledby="id">
-      <label v-for="(word, key) in options" :key="key" :class="{ on: modelValue === key }">
+      <label v-for="[key, word] in words" :key="key" :class="{ on: modelValue === key }">
         <input type="radio" :name="id" :value="key" :checked="modelValue === key" @change="emit('update:modelValue', key)">{{ word }}
       </label>
     </div>

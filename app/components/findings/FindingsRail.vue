@@ -1,25 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PartName } from '@remigo/core'
+import type { Finding, PartName, Severity } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 
-/** Findings, worst first; those of the bench's part lead. While something is tried, its card stands on top. */
+/** Findings, worst first; among equals those of the bench's part lead. While something is tried, its card stands on top. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const route = useRoute()
+const SEVERITIES: Severity[] = ['stop', 'caution', 'note']
 const part = computed(() => (route.meta.parts as PartName[] | undefined) ?? [])
 const findings = computed(() => {
-  const all = answer.summary.findings.findings
-  return [...all.filter(f => part.value.includes(f.part)), ...all.filter(f => !part.value.includes(f.part))]
+  const own = (f: Finding) => part.value.includes(f.part) ? 0 : 1
+  return [...answer.summary.findings.findings].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || own(a) - own(b))
 })
 </script>
 
 <template>
   <section class="rail" :aria-label="m.shell.findings">
     <header class="rail__head">
-      <h2>{{ m.shell.findings }}</h2><span class="soft">{{ part.length ? `${m.parts[part[0]!].toLowerCase()} ${m.shell.findingsPartHint}` : m.shell.findingsHint }}</span>
+      <h2>{{ m.shell.findings }}</h2><span class="soft">{{ m.shell.findingsHint }}</span>
       <slot />
     </header>
     <div class="rail__body">

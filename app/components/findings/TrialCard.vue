@@ -15,8 +15,10 @@ const changes = computed(() => document.trial ? compareDesigns(document.project,
 
 <template>
   <article v-if="document.trial" class="trial" data-trial>
-    <header><svg width="15" height="15" viewBox="0 0 16 16" aria-hidden="true"><path d="M.8.8h14.400v14.400H.8Z" fill="none" stroke="currentColor" stroke-width="1.6" /><path d="M1 1h7v14H1Z" fill="currentColor" /></svg>
-      <h3>{{ m.trial.head }}<b>{{ document.trial.label }}</b></h3></header>
+    <header>
+      <svg width="15" height="15" viewBox="0 0 16 16" aria-hidden="true"><path d="M.8.8h14.400v14.400H.8Z" fill="none" stroke="currentColor" stroke-width="1.6" /><path d="M1 1h7v14H1Z" fill="currentColor" /></svg>
+      <h3>{{ m.trial.head }}<b>{{ document.trial.label }}</b></h3>
+    </header>
     <dl v-if="changes.length">
       <template v-for="c in changes" :key="c.id">
         <dt>{{ c.label }}</dt><dd class="figures"><span class="before">{{ text(c.before, c.quantity) }}</span> <span aria-label="becomes">→</span> {{ text(c.after, c.quantity) }}</dd>

@@ -27,6 +27,8 @@ const holds = computed(() => {
   const top = (s: typeof a) => s.outcome === 'none' ? 0 : Math.min(most.value, s.speed)
   return { allDay: top(a), minutes: Math.max(top(a), top(b)) }
 })
+/** a mark under the handle needs no word: the handle says its speed */
+const covered = (at: number) => Math.abs(at - y(speed.value)) < 22
 const labels = computed(() => placeLabels(marks.value.map(mark => ({ key: mark.key, at: y(mark.speed) })), 15, PAD, height.value - PAD))
 /** hours left at whole speeds, where no mark's label stands */
 const hours = computed(() => ticks.value.filter(t => t.speed > 0).flatMap((t) => {
@@ -63,7 +65,7 @@ const { grab, follow } = useLeverPointer(move)
       <text v-for="h in hours" :key="h.at" :x="WIDTH - 3" :y="h.at + 4" class="hours">{{ h.text }}</text>
       <g v-for="mark in marks" :key="mark.key">
         <path :d="`M${TRACK} ${y(mark.speed)}h22L${WIDTH - 52} ${labels[mark.key]! + 3}H${WIDTH}`" class="mark" />
-        <text :x="WIDTH - 2" :y="labels[mark.key]!" class="mark-label">{{ mark.label }}</text>
+        <text v-if="!covered(labels[mark.key]! - 4)" :x="WIDTH - 2" :y="labels[mark.key]!" class="mark-label">{{ mark.label }}</text>
       </g>
     </svg>
     <div

@@ -7,6 +7,7 @@ import { m } from '~/messages'
 import { useLever } from '~/composables/useLever'
 import { useLeverPointer } from '~/composables/useLeverPointer'
 import { useAnswerStore } from '~/stores/answer'
+import { LEVER_PAD } from './leverInset'
 import { placeLabels } from './placeLabels'
 
 /** The lever lying along the bottom, for touch: − and + at the ends, a large handle between. */
@@ -14,7 +15,7 @@ const answer = useAnswerStore()
 const { most, speed, shown, marks, ticks, valueText, symbol, mostShown, drag, step, key, wheel } = useLever()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
-const PAD = 34, BASE = 78, HEAD = 12
+const PAD = LEVER_PAD, BASE = 78, HEAD = 12
 
 const x = (v: number) => PAD + v / most.value * Math.max(1, width.value - 2 * PAD)
 const tallest = computed(() => Math.max(...answer.curve.map(p => p.drive.shaftPower)))
@@ -61,7 +62,8 @@ const { grab, follow } = useLeverPointer(move)
 <style scoped>
 .flat { display: grid; grid-template-columns: 48px 1fr 48px; gap: 4px; align-items: center; padding: 4px 8px; background: var(--sheet); border-top: 2px solid var(--ink); }
 .end { width: 48px; height: 56px; border: 1.25px solid var(--ink); background: var(--paper); display: grid; place-items: center; }
-.lever { position: relative; height: 112px; touch-action: none; min-width: 0; }
+.lever { position: relative; height: 112px; touch-action: none; min-width: 0; z-index: 1; }
+svg { overflow: visible; }
 .silhouette { fill: var(--band); stroke: var(--ink); }
 .track { fill: var(--desk); stroke: var(--ink); }
 .filled { fill: var(--signal); }

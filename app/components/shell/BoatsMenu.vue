@@ -69,7 +69,7 @@ async function picked(event: Event) {
 </template>
 
 <style scoped>
-.brand { display: flex; align-items: center; gap: 7px; min-height: var(--hit); padding: 0 8px 0 12px; margin-right: auto; font: 600 18px/22px var(--labels); color: var(--text); }
+.brand { display: flex; align-items: center; gap: 5px; min-height: var(--hit); padding: 0 2px 0 10px; margin-right: auto; font: 600 17px/22px var(--labels); color: var(--text); }
 .brand svg:first-child { color: var(--ink); }
 .menu { background: var(--sheet); border: 1.25px solid var(--ink); box-shadow: 3px 3px 0 var(--rule); padding: 10px 12px 12px; color: var(--text); }
 ul { margin: 4px 0 10px; max-height: 40vh; overflow: auto; }

@@ -50,7 +50,7 @@ const rows = computed(() => [
 
 <style scoped>
 .title { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.bar { display: flex; align-items: center; min-height: 39px; padding: 0 6px 0 2px; border-bottom: 1px solid var(--ink); background: var(--paper); }
+.bar { display: flex; align-items: center; min-height: 39px; padding: 0 2px 0 0; border-bottom: 1px solid var(--ink); background: var(--paper); }
 .name { padding: 8px 14px 6px; border-bottom: 1px solid var(--ink); }
 h1 { font: 600 25px/29px var(--figures); overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .name p { font-size: 13.5px; line-height: 17px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }

@@ -23,7 +23,7 @@ const boat = computed(() => document.shown.boat)
 const elevation = computed(() => answer.evaluation.model.hullType.elevation(boat.value, answer.evaluation.model.form))
 const layout = computed(() => {
   const e = elevation.value
-  const side = compact.value ? 10 : 62, above = compact.value ? 46 : 58, below = compact.value ? 8 : 24
+  const side = compact.value ? 10 : 62, above = compact.value ? 40 : 46, below = compact.value ? 6 : 22
   const pixelsPerMetre = Math.max(1, Math.min((width.value - 2 * side) / e.lengthOverAll, (height.value - above - below) / (e.top - e.bottom)))
   return { pixelsPerMetre, bowX: (width.value - e.lengthOverAll * pixelsPerMetre) / 2, waterY: above + e.top * pixelsPerMetre + Math.max(0, height.value - above - below - (e.top - e.bottom) * pixelsPerMetre) * 0.5 }
 })
@@ -53,7 +53,7 @@ const leaders = computed(() => STAGES.map((stage, i) => {
   const px = bowX + place.x * k, lift = 'height' in place ? place.height / 2 * k : 'diameter' in place ? place.diameter / 2 * k : 0
   const py = waterY - place.z * k - lift
   const from = (i + 0.5) * width.value / STAGES.length
-  const knee = 30 + (stage.part === 'hull' ? 0 : 4)
+  const knee = 26
   return { part: stage.part, x: px, y: py, path: `M${from} ${RIBBON_Y + 4}V${knee - 8}L${px} ${knee + 8}V${py}`, mark: { x: px - 8, y: py - 20 } }
 }))
 const worst = computed(() => answer.summary.findings.worst)

@@ -66,9 +66,9 @@ export function restVoltage(pack: PackSpec, stateOfCharge: number): number {
 }
 
 /** Current and voltage of a pack that gives a power, or the most that it can give. */
-export type PackLoad =
-  | { outcome: 'carries', current: number, voltage: number }
-  | { outcome: 'tooWeak', greatestPower: number, current: number, voltage: number }
+export type PackLoad
+  = | { outcome: 'carries', current: number, voltage: number }
+    | { outcome: 'tooWeak', greatestPower: number, current: number, voltage: number }
 
 /**
  * Current and loaded voltage of a pack at a power: I = (V0 − √(V0² − 4 R P)) / (2 R).

@@ -71,7 +71,7 @@ export const PROPELLER_FIGURES = {
     read: ({ point }) => ({ value: point.drive.kellerAreaRatio }),
     formula: 'area = (1.3 + 0.3 blades) × thrust ÷ (pressure × diameter²) + 0.2',
     inputs: e => [
-      { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' }, { value: e.model.project.design.propeller.blades, quantity: 'plain', what: 'blades' },
+      { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' }, { value: e.model.project.design.propeller.blades, quantity: 'count', what: 'blades' },
       { value: e.model.project.boat.drive.shaftDepth, quantity: 'length', what: 'shaft below the water' },
     ],
     source: 'Keller 1966', holds: () => ({ text: 'One propeller, atmospheric pressure at sea level.' }), depends: HULL_FIELDS,

@@ -18,6 +18,20 @@ export function lowerTopSpeed({ allDaySpeed, model }: Facts): Fix[] {
 }
 
 /**
+ * Lower cruise until the rating that bites first keeps the headroom; demand rises at least with the square of the speed.
+ *
+ * @param facts of the boat
+ * @returns one fix, or none
+ */
+export function lowerCruise({ allDaySpeed, model: { project } }: Facts): Fix[] {
+  if (allDaySpeed.outcome !== 'limited') return []
+  const { headroom, cruiseSpeed } = project.use
+  const speed = Math.floor(allDaySpeed.speed * Math.sqrt(1 - headroom) / 0.0257222) * 0.0257222
+  if (speed >= cruiseSpeed || speed < 0.2) return []
+  return [{ label: { text: 'Cruise at {speed}', params: { speed: { value: speed, quantity: 'speed' } } }, edits: [{ path: 'use.cruiseSpeed', value: speed }] }]
+}
+
+/**
  * One more string in parallel, unless the pack is held.
  *
  * @param facts of the boat

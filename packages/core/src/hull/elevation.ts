@@ -1,8 +1,8 @@
 /** One stroke of a drawn line: x in m aft of the bow, z in m above the waterline. */
-export type Stroke =
-  | readonly ['M' | 'L', number, number]
-  | readonly ['C', number, number, number, number, number, number]
-  | readonly ['Z']
+export type Stroke
+  = | readonly ['M' | 'L', number, number]
+    | readonly ['C', number, number, number, number, number, number]
+    | readonly ['Z']
 
 /** A line of the side elevation. */
 export type Line = readonly Stroke[]

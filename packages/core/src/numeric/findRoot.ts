@@ -1,8 +1,8 @@
 /** What a bracketing solver found. */
-export type RootOutcome =
-  | { outcome: 'root', x: number, residual: number, iterations: number }
-  | { outcome: 'noBracket', fLow: number, fHigh: number }
-  | { outcome: 'notConverged', x: number, residual: number, iterations: number }
+export type RootOutcome
+  = | { outcome: 'root', x: number, residual: number, iterations: number }
+    | { outcome: 'noBracket', fLow: number, fHigh: number }
+    | { outcome: 'notConverged', x: number, residual: number, iterations: number }
 
 /**
  * Root of a continuous function inside a bracket, by Brent's method (inverse quadratic, secant, bisection).

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import type { CellSpec } from '../battery'
-import { CHEMISTRIES, type ChemistryId } from '../battery'
+import type { CellSpec, ChemistryId } from '../battery'
+import { CHEMISTRIES } from '../battery'
 import type { ControllerSpec, MotorSpec } from '../drive'
 
 const positive = (most: number) => z.number().positive().max(most)

@@ -7,10 +7,10 @@ export type Migration = (document: Record<string, unknown>) => Record<string, un
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {}
 
 /** A document of today's version, or the reason why it cannot be had. */
-export type MigrationOutcome =
-  | { outcome: 'current', document: Record<string, unknown> }
-  | { outcome: 'tooNew', version: number }
-  | { outcome: 'noPath', version: number }
+export type MigrationOutcome
+  = | { outcome: 'current', document: Record<string, unknown> }
+    | { outcome: 'tooNew', version: number }
+    | { outcome: 'noPath', version: number }
 
 /**
  * Brings a document up to a version, step by step.

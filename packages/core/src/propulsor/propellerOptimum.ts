@@ -25,6 +25,9 @@ export interface PropellerOptimum {
   limitedBy: 'efficiency' | 'shaftSpeed' | 'series'
 }
 
+/** Steps of the first, coarse look along P/D. */
+const COARSE = 9
+
 /**
  * The pitch of best efficiency for a load, with diameter, area and blades given, at a shaft speed not above the one allowed.
  * More pitch turns slower, so the limit on shaft speed is a least pitch.
@@ -38,7 +41,7 @@ export interface PropellerOptimum {
  * @throws RangeError on a load or diameter that is not positive
  * @example propellerOptimum({ thrust: 500, advanceSpeed: 2.5, density: 1025.9 }, 0.4, 0.5, 3).efficiency // 0.6186
  *
- * Source: B-series by Oosterveld & van Oossanen 1975; golden section over P/D.
+ * Source: B-series by Oosterveld & van Oossanen 1975; a coarse look and golden section over P/D.
  */
 export function propellerOptimum(load: PropellerLoad, diameter: number, areaRatio: number, blades: number, greatestShaftSpeed = Infinity): PropellerOptimum {
   const { thrust, advanceSpeed, density } = load
@@ -48,10 +51,18 @@ export function propellerOptimum(load: PropellerLoad, diameter: number, areaRati
   const family = bladeFamily(areaRatio, blades)
   const loading = thrust / (density * advanceSpeed * advanceSpeed * diameter * diameter)
   const [least, most] = B_SERIES_RANGE.pitchRatio
-  const best = maximise((p) => {
+  const efficiencyAt = (p: number) => {
     const water = openWater(family, p)
     return openWaterEfficiency(water, operatingAdvance(water, loading))
-  }, least, most, 1e-3)
+  }
+  // At light loads the series' sixth powers of P/D give two low humps: a coarse look finds the higher one first.
+  const stride = (most - least) / COARSE
+  let at = 0
+  for (let i = 1, top = efficiencyAt(least); i <= COARSE; i++) {
+    const value = efficiencyAt(least + i * stride)
+    if (value > top) { top = value; at = i }
+  }
+  const best = maximise(efficiencyAt, least + Math.max(0, at - 1) * stride, least + Math.min(COARSE, at + 1) * stride, 1e-3)
   const speedAt = (p: number) => advanceSpeed / (operatingAdvance(openWater(family, p), loading) * diameter)
 
   let pitchRatio = best.x

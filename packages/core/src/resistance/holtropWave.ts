@@ -1,11 +1,19 @@
 /** Shape that the wave terms depend on; m, m², m³, iE in degrees, lcb in % forward of the middle. */
 export interface HoltropShape {
-  L: number, B: number, T: number, volume: number
-  CP: number, CM: number, CWP: number, lcb: number
+  L: number
+  B: number
+  T: number
+  volume: number
+  CP: number
+  CM: number
+  CWP: number
+  lcb: number
   /** immersed transom area, m² */
   AT: number
   /** bulb: transverse area m², height of its centroid m, draught forward m */
-  ABT?: number, hB?: number, TF?: number
+  ABT?: number
+  hB?: number
+  TF?: number
   /** half angle of entrance, degrees; estimated when absent */
   iE?: number
 }

@@ -3,6 +3,7 @@ import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
 import { propellerOptimum } from '../propulsor'
 import { hullResistance } from './hullResistance'
+import type { LimitName } from './limits'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
 
@@ -14,8 +15,8 @@ export interface PitchChoice {
   cruisePower: number
   /** rev/s at the top speed wished */
   topShaftSpeed: number
-  /** share of the motor's all-day torque at top */
-  motorUse: number
+  /** the rating that is used most at top, and how much of it */
+  tightest: { name: LimitName, share: number }
   state: 'fits' | 'caution' | 'stop'
 }
 
@@ -35,7 +36,7 @@ export function pitchChoices(project: Project): PitchChoice[] {
     const model = modelOf(p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }]))
     const cruise = operatingPoint(model, project.use.cruiseSpeed), top = operatingPoint(model, project.use.topSpeed)
     return {
-      pitch: p, fitted: p === pitch, cruisePower: cruise.drive.packPower, topShaftSpeed: top.drive.shaftSpeed, motorUse: top.drive.continuousShare,
+      pitch: p, fitted: p === pitch, cruisePower: cruise.drive.packPower, topShaftSpeed: top.drive.shaftSpeed, tightest: top.tightest,
       state: top.holds === 'allDay' ? 'fits' : top.holds === 'minutes' ? 'caution' : 'stop',
     }
   })

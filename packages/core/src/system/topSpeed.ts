@@ -6,12 +6,12 @@ import { limitShares, tightestLimit, type LimitName } from './limits'
 import type { Model } from './model'
 
 /** Greatest speed and what stops it. */
-export type TopSpeed =
-  | { outcome: 'limited', speed: number, by: LimitName, iterations: number }
+export type TopSpeed
+  = | { outcome: 'limited', speed: number, by: LimitName, iterations: number }
   /** no limit met up to twice hull speed */
-  | { outcome: 'noLimit', speed: number }
+    | { outcome: 'noLimit', speed: number }
   /** even a crawl passes a limit */
-  | { outcome: 'none', by: LimitName }
+    | { outcome: 'none', by: LimitName }
 
 /**
  * Greatest speed that motor, controller and pack hold, all day or for minutes.

@@ -56,7 +56,7 @@ export function parseQuantity(text: string, quantity: QuantityId, choice: UnitCh
   let previous: UnitId | undefined
   let pieces = 0
   while (rest) {
-    const number = /^((?:\d+\s+)?\d+\/\d+|\d[\d.,\u2009\u00A0_]*(?:\s\d{3}(?!\d))*|[.,]\d+)\s*/.exec(rest)
+    const number = /^((?:\d+\s+)?\d+\/\d+|\d[\d.,\u2009\u00A0_]*(?:\s\d{3}(?!\d))*(?:[.,]\d+)?|[.,]\d+)\s*/.exec(rest)
     if (!number) return wrong(`“${text.trim()}” is not a ${wanted.name}.`)
     const value = readNumber(number[1]!)
     if (typeof value === 'string') return { ok: false, message: value }

@@ -33,6 +33,8 @@ export const QUANTITIES = {
   energyPerDistance: { name: 'energy for a distance', units: ['WhPerNm', 'WhPerKm', 'WhPerMi'], us: 'WhPerNm', example: '500 Wh/nm' },
   duration: { name: 'time', units: ['h', 'min', 's'], us: 'h', example: '4 h or 3 h 30 min' },
   ratio: { name: 'share', units: ['percent'], us: 'percent', example: '20 %' },
+  cellVoltage: { name: 'voltage', units: ['cellV'], us: 'cellV', example: '3.45 V' },
+  count: { name: 'whole number', units: ['count'], us: 'count', example: '16' },
   plain: { name: 'number', units: ['one'], us: 'one', example: '2.5' },
   area: { name: 'area', units: ['m2', 'ft2'], us: 'ft2', example: '12 m²' },
   volume: { name: 'volume', units: ['m3', 'ft3'], us: 'ft3', example: '2.4 m³' },

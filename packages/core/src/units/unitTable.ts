@@ -56,6 +56,8 @@ export const UNITS = {
   s: { symbol: 's', aliases: ['sec', 'second', 'seconds'], scale: 1, decimals: 0 },
   percent: { symbol: '%', aliases: ['percent', 'pct', 'per cent'], scale: 0.01, decimals: 0 },
   one: { symbol: '', aliases: [], scale: 1, decimals: 2 },
+  count: { symbol: '', aliases: [], scale: 1, decimals: 0 },
+  cellV: { symbol: 'V', aliases: ['volt', 'volts'], scale: 1, decimals: 2 },
   m2: { symbol: 'm²', aliases: ['m2', 'sqm'], scale: 1, decimals: 1 },
   ft2: { symbol: 'ft²', aliases: ['ft2', 'sqft'], scale: si('ft2'), decimals: 0 },
   m3: { symbol: 'm³', aliases: ['m3'], scale: 1, decimals: 2 },

@@ -1,5 +1,5 @@
 import type { Rule } from '../finding'
-import { lowerTopSpeed, otherController } from '../fixes'
+import { lowerCruise, lowerTopSpeed, otherController } from '../fixes'
 import { ratingUse } from '../ratingUse'
 
 /** Battery-side amps against the controller. */
@@ -22,7 +22,7 @@ export const controllerCurrent: Rule = {
       },
       fixes: [
         ...otherController(facts, { batteryCurrent: Math.max(top.drive.controllerCurrent, cruise.drive.controllerCurrent / (1 - project.use.headroom)), phaseCurrent: top.drive.phaseCurrent }),
-        ...lowerTopSpeed(facts),
+        ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
       ],
     }
   },

@@ -1,5 +1,5 @@
 import type { Rule } from '../finding'
-import { largerMotor, lowerTopSpeed, RESIZE } from '../fixes'
+import { largerMotor, lowerCruise, lowerTopSpeed, RESIZE } from '../fixes'
 import { ratingUse } from '../ratingUse'
 
 /** Torque at cruise and top against the motor. */
@@ -22,7 +22,7 @@ export const motorRating: Rule = {
         params: { torque: { value: point.drive.motorTorque, quantity: 'torque' }, rpm: { value: point.drive.motorRpm / 60, quantity: 'rotation' }, share: { value: use.share, quantity: 'ratio' } },
       },
       fixes: [
-        ...lowerTopSpeed(facts),
+        ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
         ...largerMotor(facts, Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom))),
         RESIZE,
       ],

@@ -1,5 +1,5 @@
 import type { Rule } from '../finding'
-import { lowerTopSpeed, moreParallel } from '../fixes'
+import { lowerCruise, lowerTopSpeed, moreParallel } from '../fixes'
 import { ratingUse } from '../ratingUse'
 
 /** Amps drawn from the cells against what they give. */
@@ -20,7 +20,7 @@ export const packCurrent: Rule = {
         text: `At ${atCruise ? 'cruise' : 'top'} the pack gives {amps}. Its cells allow {limit} ${use.case === 'topBeyond' ? 'for half a minute' : 'all day'}.`,
         params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
       },
-      fixes: [...moreParallel(facts, Math.max(wanted, project.design.pack.parallel + 1)), ...lowerTopSpeed(facts)],
+      fixes: [...moreParallel(facts, Math.max(wanted, project.design.pack.parallel + 1)), ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts))],
     }
   },
 }

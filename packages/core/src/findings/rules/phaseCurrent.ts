@@ -1,5 +1,5 @@
 import type { Rule } from '../finding'
-import { lowerTopSpeed, otherController } from '../fixes'
+import { lowerCruise, lowerTopSpeed, otherController } from '../fixes'
 import { ratingUse } from '../ratingUse'
 
 /** Motor-side amps against the controller. */
@@ -22,7 +22,7 @@ export const phaseCurrent: Rule = {
       },
       fixes: [
         ...otherController(facts, { batteryCurrent: top.drive.controllerCurrent, phaseCurrent: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)) }),
-        ...lowerTopSpeed(facts),
+        ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
       ],
     }
   },

@@ -27,7 +27,7 @@ export function displacementLaunchElevation(boat: BoatDimensions, form: HullForm
   const propeller = { x: rudderFore - 0.035 * L, z: -0.56 * T, diameter: D }
   const motorX = propeller.x - 0.2 * L
   return {
-    lengthOverAll: L, top: bow + 0.115 * L, bottom: -T, waterlineFrom: from, waterlineTo: to,
+    lengthOverAll: L, top: bow + 0.06 * L, bottom: -T, waterlineFrom: from, waterlineTo: to,
     keel: [
       ['M', from + 0.05 * L, -0.6 * Tc], ['C', from + 0.1 * L, -0.98 * Tc, 0.3 * L, -T, 0.4 * L, -T],
       ['L', rudderFore + 0.045 * L, -T], ['L', rudderFore + 0.045 * L, -0.94 * T], ['L', propeller.x - 0.035 * L, -0.94 * T],
@@ -42,7 +42,7 @@ export function displacementLaunchElevation(boat: BoatDimensions, form: HullForm
     ],
     roof: [['M', 0.2 * L, 0.86 * bow], ['C', 0.23 * L, bow + 0.04 * L, 0.26 * L, bow + 0.05 * L, 0.3 * L, bow + 0.052 * L], ['L', 0.45 * L, bow + 0.048 * L], ['L', 0.46 * L, 0.72 * bow]],
     windows: [0.275, 0.36].map((x): Line => [['M', x * L, bow + 0.032 * L], ['L', (x + 0.07) * L, bow + 0.03 * L], ['L', (x + 0.07) * L, bow - 0.005 * L], ['L', (x - 0.012) * L, bow - 0.003 * L], ['Z']]),
-    mast: [['M', 0.93 * L, stern], ['L', 0.96 * L, stern + 0.11 * L]],
+    mast: [['M', 0.93 * L, stern], ['L', 0.95 * L, stern + 0.07 * L]],
     pack: { x: 0.4 * L, z: -0.42 * Tc, width: 0.12 * L, height: 0.5 * Tc },
     controller: { x: 0.55 * L, z: -0.15 * Tc, width: 0.038 * L, height: 0.4 * Tc },
     motor: { x: motorX, z: -0.4 * Tc, width: 0.07 * L, height: 0.42 * Tc, tilt: 4 },

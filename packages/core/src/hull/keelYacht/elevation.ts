@@ -48,12 +48,12 @@ export function keelYachtElevation(boat: BoatDimensions, form: HullForm): Elevat
   const propeller = { x: rudderAft - 1.25 * rudder.chord - 0.03 * L, z: -0.62 * Tc - 0.3 * D, diameter: D }
   const motorX = propeller.x - 0.15 * L
   return {
-    lengthOverAll: L, top: bow + 0.14 * L, bottom: -T, waterlineFrom: from, waterlineTo: to,
+    lengthOverAll: L, top: bow + 0.035 * L, bottom: -T, waterlineFrom: from, waterlineTo: to,
     keel: keelLine, ballast, rudder: rudderLine, hull,
     deck: [[['M', 0, bow - 0.018 * L], ['C', 0.3 * L, 0.8 * bow - 0.018 * L, 0.6 * L, 0.86 * stern - 0.018 * L, L - 0.006 * L, stern - 0.018 * L]]],
     roof: [['M', 0.3 * L, 0.84 * bow], ['C', 0.34 * L, bow + 0.012 * L, 0.36 * L, bow + 0.022 * L, 0.42 * L, bow + 0.026 * L], ['L', 0.66 * L, bow + 0.016 * L], ['L', 0.675 * L, 0.82 * stern]],
     windows: [0.42, 0.53].map((x): Line => [['M', x * L, bow + 0.004 * L], ['L', (x + 0.085) * L, bow + 0.001 * L], ['L', (x + 0.085) * L, bow - 0.012 * L], ['L', x * L, bow - 0.01 * L], ['Z']]),
-    mast: [['M', 0.4 * L, bow + 0.024 * L], ['L', 0.4 * L, bow + 0.13 * L], ['M', 0.408 * L, bow + 0.024 * L], ['L', 0.408 * L, bow + 0.135 * L]],
+    mast: [['M', 0.4 * L, bow + 0.024 * L], ['L', 0.4 * L, bow + 0.075 * L], ['M', 0.408 * L, bow + 0.024 * L], ['L', 0.408 * L, bow + 0.08 * L]],
     pack: { x: 0.47 * L, z: -0.2 * Tc, width: 0.1 * L, height: 0.4 * Tc },
     controller: { x: 0.605 * L, z: 0.05 * Tc, width: 0.035 * L, height: 0.36 * Tc },
     motor: { x: motorX, z: -0.22 * Tc, width: 0.06 * L, height: 0.34 * Tc, tilt: 8 },

@@ -14,10 +14,10 @@ import { sizingReasons } from './sizingReasons'
 export interface Reason { part: 'motor' | 'reduction' | 'propeller' | 'controller' | 'voltage' | 'pack', held: boolean, text: Text }
 
 /** A design for what is not held, or the reason why there is none. */
-export type SizingOutcome =
-  | { outcome: 'sized', edits: Edit[], reasons: Reason[], stops: number }
+export type SizingOutcome
+  = | { outcome: 'sized', edits: Edit[], reasons: Reason[], stops: number }
   /** nothing in the library fits; `text` says what is short */
-  | { outcome: 'nothingFits', text: Text }
+    | { outcome: 'nothingFits', text: Text }
 
 /** The library that ships with Remigo. */
 export const DEMO_LIBRARY: Library = { motors: DEMO_MOTORS, controllers: DEMO_CONTROLLERS, cells: DEMO_CELLS }

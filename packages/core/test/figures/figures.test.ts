@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest'
+import { compareDesigns, explain, FIGURES, readFigure, type Figure, type FigureId } from '../../src/figures'
+import { DEMO_BOATS, FIELDS, withEdits } from '../../src/project'
+import { evaluate } from '../../src/system'
+import { fillText, QUANTITIES } from '../../src/units'
+import { curveCsv, evaluationJson, evaluationText } from '../../src/report'
+
+const yacht = DEMO_BOATS[0]!
+const ids = Object.keys(FIGURES) as FigureId[]
+
+describe('every figure shows its working', () => {
+  it.each(ids)('%s', (id) => {
+    for (const speed of [0, 1, yacht.use.cruiseSpeed, 4]) {
+      const working = explain(id, yacht, speed)
+      expect(Number.isNaN(working.value)).toBe(false)
+      expect(working.formula.length).toBeGreaterThan(5)
+      expect(working.source.length).toBeGreaterThan(2)
+      expect(working.inputs.length).toBeGreaterThan(0)
+      for (const input of working.inputs) expect(QUANTITIES[input.quantity]).toBeDefined()
+      expect(fillText(working.holds).length).toBeGreaterThan(5)
+      for (const path of (FIGURES[id] as Figure).depends) expect(FIELDS[path]).toBeDefined()
+    }
+  })
+  it('the sensitivity is what a changed boat really gives', () => {
+    const working = explain('packPower', yacht, 2.5)
+    const mass = working.sensitivities.find(s => s.path === 'boat.mass')!
+    const heavier = withEdits(yacht, [{ path: 'boat.mass', value: yacht.boat.mass * 1.1 }])
+    expect(mass.higher).toBeCloseTo(evaluate(heavier, 2.5).point.drive.packPower, 6)
+    expect(mass.higher).toBeGreaterThan(mass.lower)
+  })
+  it('an estimate counts as an input too', () => {
+    expect(explain('pull', yacht, 2.5).sensitivities.map(s => s.path)).toContain('boat.beamWaterline')
+  })
+  it('the pull is the sum of its parts where one method holds', () => {
+    const e = evaluate(yacht, 1.9), w = explain('pull', yacht, 1.9)
+    const [friction, wave, fins, air, margin] = w.inputs.map(i => i.value!) as [number, number, number, number, number]
+    expect((friction + wave + fins + air) * margin).toBeCloseTo(e.point.resistance.centre, 6)
+  })
+})
+
+it('a change is weighed by the figures that move most', () => {
+  const doubled = withEdits(yacht, [{ path: 'design.pack.parallel', value: 2 }])
+  const changes = compareDesigns(yacht, doubled, yacht.use.cruiseSpeed)
+  expect(changes.length).toBeLessThanOrEqual(4)
+  expect(changes[0]!.relative).toBeGreaterThan(0.5)
+  expect(changes.map(c => c.id)).toContain('cruiseRange')
+  expect(compareDesigns(yacht, yacht, 2)).toEqual([])
+})
+
+describe('what leaves Remigo', () => {
+  const e = evaluate(yacht, 2.5)
+  it('JSON holds every figure and every finding', () => {
+    const json = evaluationJson(e)
+    expect(Object.keys(json.figures)).toEqual(ids)
+    expect(json.findings).toHaveLength(e.findings.findings.length)
+    expect(JSON.parse(JSON.stringify(json))).toEqual(json)
+  })
+  it('text says speed, figures and findings', () => {
+    expect(evaluationText(e)).toMatch(/Tirrick at 4\.9 kn[\s\S]*From the pack[\s\S]*CLASHES/)
+  })
+  it('CSV has a row a speed and a column a method', () => {
+    const [head, ...rows] = curveCsv(yacht).trim().split('\n')
+    expect(head).toContain('delft1998_N,delft1998_holds,holtrop1984_N')
+    expect(rows).toHaveLength(60)
+    expect(readFigure('pull', e).value).toBeGreaterThan(0)
+  })
+})

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest'
+import { ratingUse, RULES } from '../../src/findings'
+import { DEMO_BOATS, withEdits, type Edit, type Project } from '../../src/project'
+import { evaluate, sizeRest } from '../../src/system'
+import { fillText } from '../../src/units'
+
+const yacht = DEMO_BOATS[0]!
+const calm = (() => {
+  const s = sizeRest(yacht)
+  if (s.outcome !== 'sized') throw new Error('no design')
+  return withEdits(yacht, [...s.edits, { path: 'boat.massUncertainty', value: 0.05 }])
+})()
+const findingsOf = (project: Project) => evaluate(project, project.use.cruiseSpeed).findings
+const { motor, controller, pack, propeller } = calm.design
+
+/** One way to break each rule, from a boat on which every rule fits. */
+const BROKEN: Record<string, Edit[]> = {
+  packAboveWindow: [{ path: 'design.pack.chargeVoltage', value: 4 }],
+  packBelowWindow: [{ path: 'design.controller', value: { ...controller, leastVoltage: 51 } }],
+  packCurrent: [{ path: 'design.pack.cell', value: { ...pack.cell, current: 30, currentPeak: 400 } }],
+  rangeShort: [{ path: 'use.duration', value: 9 * 3600 }],
+  touchVoltage: [{ path: 'design.pack.series', value: 18 }],
+  controllerCurrent: [{ path: 'design.controller', value: { ...controller, batteryCurrent: 30 } }],
+  phaseCurrent: [{ path: 'design.controller', value: { ...controller, phaseCurrent: 30 } }],
+  motorNameplate: [{ path: 'design.motor', value: { ...motor, noLoadCurrent: 60 } }],
+  motorRating: [{ path: 'design.motor', value: { ...motor, ratedPower: 3600 } }],
+  motorSpeed: [{ path: 'design.propeller.pitch', value: 0.19 }],
+  motorPoorLoad: [{ path: 'design.motor', value: { ...motor, ratedPower: 30_000, peakPower: 40_000, noLoadCurrent: 40 } }],
+  propellerDiameter: [{ path: 'boat.drive.greatestDiameter', value: 0.3 }],
+  cavitation: [{ path: 'design.propeller.areaRatio', value: 0.25 }],
+  tipSpeed: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.6, pitch: 0.06 } }, { path: 'use.topSpeed', value: 3.4 }, { path: 'held.motor', value: false }],
+  propellerSeries: [{ path: 'design.propeller.areaRatio', value: 0.9 }],
+  efficiencyDoubt: [{ path: 'use.houseLoad', value: 12_000 }],
+  cruiseAboveTop: [{ path: 'use.topSpeed', value: 1.5 }],
+  topBeyondHull: [{ path: 'use.topSpeed', value: 4.2 }],
+  methodsApart: [{ path: 'use.cruiseSpeed', value: 2.85 }],
+  weightUnknown: [{ path: 'boat.massUncertainty', value: 0.3 }],
+}
+
+describe('every rule', () => {
+  it('is content with the calm boat', () => {
+    expect(findingsOf(calm).findings.map(f => f.rule)).toEqual([])
+    expect(findingsOf(calm).counts.fits).toBe(RULES.length)
+  })
+  it.each(RULES.map(r => [r.id, r] as const))('%s: found when broken, with numbers, a reason and a fix', (id, rule) => {
+    const broken = withEdits(calm, BROKEN[id]!)
+    const finding = findingsOf(broken).findings.find(f => f.rule === id)
+    expect(finding, id).toBeDefined()
+    expect(fillText(finding!.sentence)).toMatch(/\d|outside every method/)
+    expect(fillText(finding!.amount)).not.toMatch(/NaN|–/)
+    expect(finding!.fixes.length).toBeGreaterThan(0)
+    expect(rule.source.length).toBeGreaterThan(3)
+  })
+  it.each(RULES.map(r => r.id).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad'].includes(id)))('%s: some fix mends it or makes it milder', (id) => {
+    const broken = withEdits(calm, BROKEN[id]!)
+    const order = { stop: 3, caution: 2, note: 1 } as const
+    const before = findingsOf(broken).findings.find(f => f.rule === id)!
+    const after = before.fixes.map((fix) => {
+      let fixed = withEdits(broken, fix.edits)
+      if (fix.resize) {
+        const s = sizeRest(fixed)
+        if (s.outcome !== 'sized') return order[before.severity]
+        fixed = withEdits(fixed, s.edits)
+      }
+      const still = findingsOf(fixed).findings.find(f => f.rule === id)
+      return still ? order[still.severity] : 0
+    })
+    expect(Math.min(...after)).toBeLessThan(order[before.severity])
+  })
+  it('touching the limit of touch carries its caution', () => {
+    const finding = findingsOf(withEdits(calm, BROKEN.touchVoltage!)).findings.find(f => f.rule === 'touchVoltage')!
+    expect(finding.caution).toMatch(/qualified person.*Local code.*licensed electrician/)
+  })
+})
+
+describe('ratings', () => {
+  it('cruise must leave the headroom; top may use the peak for minutes', () => {
+    expect(ratingUse(0.79, 1, 0.6, 0.2)).toBeNull()
+    expect(ratingUse(0.81, 1, 0.6, 0.2)).toMatchObject({ severity: 'caution', case: 'headroom' })
+    expect(ratingUse(0.5, 1.2, 0.9, 0.2)).toMatchObject({ severity: 'caution', case: 'topMinutes' })
+    expect(ratingUse(0.5, 2, 1.1, 0.2)).toMatchObject({ severity: 'stop', case: 'topBeyond' })
+    expect(ratingUse(1.1, 2, 1.1, 0.2)).toMatchObject({ severity: 'stop', case: 'cruiseBeyond' })
+  })
+})
+
+it('a report counts each rule once, worst first, and marks each part with its worst', () => {
+  const report = findingsOf(withEdits(calm, [...BROKEN.packAboveWindow!, ...BROKEN.weightUnknown!, ...BROKEN.touchVoltage!]))
+  const { stop, caution, note, fits } = report.counts
+  expect(stop + caution + note + fits).toBe(RULES.length)
+  expect(report.findings[0]!.severity).toBe('stop')
+  expect(report.worst.pack).toBe('stop')
+  expect(report.worst.hull).toBe('note')
+})

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest'
+import fc from 'fast-check'
+import { chosenUnit, formatNumber, formatQuantity, fromUnit, METRIC_UNITS, parseQuantity, QUANTITIES, quantityText, toUnit, UNITS, type QuantityId, type UnitChoice, type UnitId } from '../../src/units'
+
+const value = (text: string, quantity: QuantityId, choice?: UnitChoice) => {
+  const parsed = parseQuantity(text, quantity, choice)
+  if (!parsed.ok) throw new Error(parsed.message)
+  return parsed.value
+}
+const message = (text: string, quantity: QuantityId) => {
+  const parsed = parseQuantity(text, quantity)
+  return parsed.ok ? null : parsed.message
+}
+
+describe('what owners type', () => {
+  it.each<[string, QuantityId, number]>([
+    ['18 ft 6 in', 'length', 18.5 * 0.3048], ['18\' 6"', 'length', 18.5 * 0.3048], ['18ft6', 'length', 18.5 * 0.3048], ['6 1/2 in', 'smallLength', 6.5 * 0.0254],
+    ['7.75', 'length', 7.75], ['7,75 m', 'length', 7.75], ['775 cm', 'length', 7.75],
+    ['4.5 kn', 'speed', 4.5 * 1852 / 3600], ['9 km/h', 'speed', 2.5], ['10 mph', 'speed', 4.4704],
+    ['8 hp', 'power', 8 * 745.699872], ['2,4 kW', 'power', 2400], ['10 PS', 'power', 7354.9875],
+    ['660 lb', 'mass', 660 * 0.45359237], ['4.6', 'mass', 4600], ['4600 kg', 'mass', 4600], ['1 234,5 kg', 'mass', 1234.5], ['1,234.5 kg', 'mass', 1234.5], ['1.234,5 kg', 'mass', 1234.5],
+    ['3 h 30 min', 'duration', 12_600], ['1h30', 'duration', 5400], ['20 %', 'ratio', 0.2], ['−3 %', 'ratio', -0.03],
+    ['59 °F', 'temperature', 288.15], ['15', 'temperature', 288.15], ['-5 °C', 'temperature', 268.15], ['930 rpm', 'rotation', 15.5], ['47.5 Nm', 'torque', 47.5], ['18 nm', 'distance', 18 * 1852],
+  ])('%s as %s', (text, quantity, expected) => {
+    expect(value(text, quantity)).toBeCloseTo(expected, 6)
+  })
+
+  it('takes a bare number in the owner’s own unit', () => {
+    expect(value('30', 'length', { profile: 'us', overrides: {} })).toBeCloseTo(9.144, 9)
+    expect(value('10', 'speed', { profile: 'metric', overrides: { speed: 'kmh' } })).toBeCloseTo(2.7778, 4)
+  })
+})
+
+describe('what makes no sense gets a sentence that helps', () => {
+  it('names the unit that belongs elsewhere, and offers an example', () => {
+    expect(message('4 kg', 'length')).toMatch(/“kg” measures a weight; this field wants a length\. Try 7\.75 m/)
+  })
+  it('refuses to guess a thousand from a decimal', () => {
+    expect(message('1,200 kg', 'mass')).toBe('“1,200” can be read two ways. Write 1200 or 1.200.')
+  })
+  it.each(['', 'abc', '12 furlongs', '4 m 5', '1.2.3 m', '--3'])('%s', (text) => {
+    expect(message(text, 'length')).toBeTruthy()
+  })
+})
+
+describe('figures in type', () => {
+  it('keeps three figures, thin spaces and a true minus', () => {
+    expect(formatNumber(-2.304, 2)).toBe('−2.30')
+    expect(formatNumber(12345.6, 2)).toBe('12\u2009346')
+    expect(formatNumber(99.96, 1)).toBe('100')
+    expect(formatNumber(Number.NaN, 2)).toBe('–')
+    expect(quantityText(-0.00001, 'voltage')).toBe('0.0\u00A0V')
+  })
+  it('shows hp for the old engine in the US profile', () => {
+    expect(formatQuantity(745.7 * 18, 'power', { profile: 'us', overrides: {} })).toEqual({ text: '18.0', unit: 'hp' })
+  })
+})
+
+describe('properties', () => {
+  const units = fc.constantFrom(...(Object.keys(UNITS) as UnitId[]))
+  it('to a unit and back is the same', () => {
+    fc.assert(fc.property(units, fc.double({ min: -1e6, max: 1e6, noNaN: true }), (unit, v) => {
+      expect(fromUnit(toUnit(v, unit), unit)).toBeCloseTo(v, 5)
+    }))
+  })
+  it('a figure that is shown can be typed in again', () => {
+    const kinds = Object.keys(QUANTITIES) as QuantityId[]
+    fc.assert(fc.property(fc.constantFrom(...kinds), fc.double({ min: 0.1, max: 900, noNaN: true }), (quantity, v) => {
+      const si = fromUnit(v, chosenUnit(quantity, METRIC_UNITS))
+      const again = value(quantityText(si, quantity), quantity)
+      expect(Math.abs(toUnit(again - (quantity === 'temperature' ? si - 273.15 : si), chosenUnit(quantity, METRIC_UNITS)))).toBeLessThan(0.51)
+    }))
+  })
+  it('never throws on any text', () => {
+    fc.assert(fc.property(fc.string(), fc.constantFrom(...(Object.keys(QUANTITIES) as QuantityId[])), (text, quantity) => {
+      const parsed = parseQuantity(text, quantity)
+      expect(parsed.ok ? Number.isFinite(parsed.value) : parsed.message.length > 0).toBe(true)
+    }))
+  })
+})

@@ -1,0 +1,24 @@
+import { existsSync } from 'node:fs'
+import { defineConfig } from '@playwright/test'
+
+const PORT = 4173
+const chromium = process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => existsSync(path))
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results/e2e',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 45_000,
+  expect: { timeout: 8_000 },
+  reporter: 'line',
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      ...(chromium ? { executablePath: chromium } : {}),
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: { command: 'node .output/server/index.mjs', port: PORT, env: { PORT: String(PORT), NITRO_PORT: String(PORT) }, reuseExistingServer: false, timeout: 30_000 },
+})

@@ -1,0 +1,52 @@
+// npm test: everything that must hold before a change may land, closed by one line of true counts.
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run, say } from './prepare.mjs'
+
+const results = join(ROOT, 'test-results')
+let passed = 0, failed = 0
+
+/** A step that is one check by itself: it passes or fails as a whole. */
+function check(name, ok) {
+  if (ok) passed++
+  else { failed++; say(`${name}: FAILED`) }
+}
+function readJson(file) {
+  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null
+}
+
+ensureInstalled()
+rmSync(results, { recursive: true, force: true })
+mkdirSync(results, { recursive: true })
+
+say('lint …')
+check('lint', run('npm', ['run', '--silent', 'lint']) === 0)
+say('types …')
+check('types', run('npm', ['run', '--silent', 'typecheck']) === 0)
+
+say('unit tests …')
+const unitFile = join(results, 'unit.json')
+const unitCode = run('npx', ['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitFile}`])
+const unit = readJson(unitFile)
+passed += unit?.numPassedTests ?? 0
+failed += unit?.numFailedTests ?? 0
+if (unitCode !== 0 && !unit?.numFailedTests) check('unit tests', false)
+
+say('build …')
+const built = ensureBuilt(true)
+check('build', built)
+
+const chromium = ensureChromium()
+if (built && chromium) {
+  say('the real interface in Chromium …')
+  const e2eFile = join(results, 'e2e.json')
+  const e2eCode = run('npx', ['playwright', 'test', '--reporter=line,json'], { env: { CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile } })
+  const stats = readJson(e2eFile)?.stats
+  passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0)
+  failed += stats?.unexpected ?? 0
+  if (e2eCode !== 0 && !stats?.unexpected) check('end-to-end tests', false)
+}
+else check('end-to-end tests (not run)', false)
+
+console.log(`${passed} passed, ${failed} failed`)
+process.exit(failed > 0 ? 1 : 0)

@@ -1,0 +1,32 @@
+import 'fake-indexeddb/auto'
+import { describe, expect, it } from 'vitest'
+import { DEMO_BOATS, withEdits } from '@remigo/core'
+import { BoatDatabase, saveBoat } from '../app/storage/boatDatabase'
+
+const boat = DEMO_BOATS[0]!
+let count = 0
+const fresh = () => new BoatDatabase(`test-${count++}`)
+
+describe('boats in the browser', () => {
+  it('each save raises the revision', async () => {
+    const db = fresh()
+    expect(await saveBoat(db, boat, 0)).toEqual({ outcome: 'saved', revision: 1 })
+    expect(await saveBoat(db, boat, 1)).toEqual({ outcome: 'saved', revision: 2 })
+    expect((await db.boats.get(boat.id))!.project).toEqual(boat)
+  })
+  it('a save over another tab’s work is refused and shows theirs', async () => {
+    const db = fresh()
+    await saveBoat(db, boat, 0)
+    const theirs = withEdits(boat, [{ path: 'name', value: 'Theirs' }])
+    await saveBoat(db, theirs, 1)
+    const result = await saveBoat(db, boat, 1)
+    expect(result.outcome === 'conflict' && result.theirs.name).toBe('Theirs')
+    expect((await db.boats.get(boat.id))!.name).toBe('Theirs')
+  })
+  it('a boat deleted elsewhere is told', async () => {
+    const db = fresh()
+    await saveBoat(db, boat, 0)
+    await db.boats.delete(boat.id)
+    expect((await saveBoat(db, boat, 1)).outcome).toBe('deletedElsewhere')
+  })
+})
