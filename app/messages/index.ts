@@ -41,6 +41,7 @@ export const m = {
   settings: { title: 'Units and light', profile: 'Units', profiles: { metric: 'Metric, nautical', us: 'US' }, each: 'Single quantities', theme: 'Light', themes: { auto: 'As the device', board: 'Day', boardNight: 'Night' } },
   conflict: { text: 'Another tab has changed this boat too.', theirs: 'Take theirs', mine: 'Keep mine', both: 'Keep both' },
   working: { head: 'Working', holds: 'Holds', source: 'Source', ifWrong: 'If an input is 10 % wrong', close: 'Close', range: 'range' },
+  effects: { cruiseRange: 'range', cruisePower: 'power', allDaySpeed: 'speed', designPrice: 'price', designMass: 'weight', packFull: 'volts', packAvailable: 'energy', motorUse: 'motor', propellerEfficiency: 'propeller' },
   limits: { motorTorque: 'motor', motorRpm: 'motor rpm', voltage: 'volts', batteryAmps: 'battery amps', phaseAmps: 'motor amps', packAmps: 'cell amps', packPower: 'pack' },
   field: { unset: 'estimated', clear: 'Estimate again' },
 } as const

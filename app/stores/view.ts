@@ -8,7 +8,7 @@ export const useViewStore = defineStore('view', () => {
   const speed = ref(5 * KNOT)
   const units = useLocalStorage<UnitChoice>('remigo-units', METRIC_UNITS)
   const theme = useLocalStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
-  const working = shallowRef<{ id: FigureId, anchor: HTMLElement } | null>(null)
+  const working = shallowRef<{ id: FigureId, anchor: HTMLElement, speed?: number } | null>(null)
   const findingsOpen = ref(false)
   const settingsOpen = ref(false)
   const focusedFinding = ref<string | null>(null)

@@ -15,9 +15,9 @@ const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.evaluation.model.pack)
 const point = computed(() => answer.evaluation.point)
 const amps = computed(() => [
-  { label: `${m.pack.atLever} ${text(point.value.speed, 'speed')}`, value: point.value.drive.packCurrent },
-  { label: `${m.pack.atCruise} ${text(answer.summary.cruise.speed, 'speed')}`, value: answer.summary.cruise.drive.packCurrent },
-  { label: `${m.pack.atTop} ${text(answer.summary.top.speed, 'speed')}`, value: answer.summary.top.drive.packCurrent },
+  { label: `${m.pack.atLever} ${text(point.value.speed, 'speed')}`, speed: point.value.speed, value: point.value.drive.packCurrent },
+  { label: `${m.pack.atCruise} ${text(answer.summary.cruise.speed, 'speed')}`, speed: answer.summary.cruise.speed, value: answer.summary.cruise.drive.packCurrent },
+  { label: `${m.pack.atTop} ${text(answer.summary.top.speed, 'speed')}`, speed: answer.summary.top.speed, value: answer.summary.top.drive.packCurrent },
 ].map(a => ({ ...a, share: Math.min(1.25, a.value / figures.value.current), state: a.value > figures.value.currentPeak ? 'stop' as const : a.value > figures.value.current ? 'caution' as const : 'fits' as const })))
 const rows = computed(() => DEMO_CELLS.map(cell => ({ cell, fitted: cell.id === pack.value.cell.id, built: packFor(document.project, cell) })))
 function change(key: 'series' | 'parallel', by: number) {
@@ -64,7 +64,7 @@ function tryCell(cell: CellSpec) {
       <section class="block" :aria-label="m.pack.amps">
         <h2 class="section-head">{{ m.pack.amps }}<span>{{ m.pack.allowed }} {{ text(figures.current, 'current') }}</span></h2>
         <div v-for="a in amps" :key="a.label" class="amps">
-          <p>{{ a.label }} <span class="figures">{{ text(a.value, 'current') }}</span> <StateMark :state="a.state" :size="13" /><span class="visually-hidden">{{ m.states[a.state] }}</span></p>
+          <p>{{ a.label }} <FigureValue id="packCurrent" :speed="a.speed" class="amp" /> <StateMark :state="a.state" :size="13" /><span class="visually-hidden">{{ m.states[a.state] }}</span></p>
           <div class="bar"><i :style="{ width: `${a.share / 1.25 * 100}%` }" /><b /></div>
         </div>
       </section>
@@ -85,7 +85,7 @@ function tryCell(cell: CellSpec) {
 .stepped :deep(.field) { grid-template-columns: 1fr 56px; }
 .step { min-width: 30px; font: 600 18px var(--figures); border: .75px solid var(--rule); background: var(--desk); color: var(--text); }
 .amps p { display: flex; gap: 6px; align-items: center; font-size: 13px; margin-top: 5px; }
-.amps .figures { margin-left: auto; font-size: 15px; }
+.amp { margin-left: auto; }
 .bar { position: relative; height: 10px; border: 1px solid var(--ink); background: var(--sheet); }
 .bar i { position: absolute; inset: 0 auto 0 0; background: var(--ink); }
 .bar b { position: absolute; left: 80%; top: 0; bottom: 0; width: 2px; background: var(--text); }

@@ -11,7 +11,7 @@ import { useBoatFiles } from '~/composables/useBoatFiles'
 /** The answer on one sheet, in words and numbers, to read and to print. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const { text, fill } = useQuantities()
+const { text, fill, format } = useQuantities()
 const { exportBoat } = useBoatFiles()
 const boat = computed(() => document.shown.boat)
 const design = computed(() => document.shown.design)
@@ -28,9 +28,9 @@ const fit = computed(() => [
 ])
 const TABLE: FigureId[] = ['designPrice', 'designMass', 'packFull', 'packAvailable', 'energyNeeded', 'propellerEfficiency']
 const speeds = computed(() => [s.value.cruise, s.value.top].map((p, i) => ({
-  label: i ? m.lever.top : m.lever.cruise, speed: text(p.speed, 'speed'), power: text(p.drive.packPower, 'electricPower'), band: `${text(p.packPowerLow, 'electricPower')} to ${text(p.packPowerHigh, 'electricPower')}`,
-  amps: text(p.drive.packCurrent, 'current'), rpm: text(p.drive.shaftSpeed, 'rotation'), time: text(p.timeLeft, 'duration'), distance: text(p.distanceLeft, 'distance'),
+  label: i ? m.lever.top : m.lever.cruise, at: p.speed, speed: text(p.speed, 'speed'), band: `${format(p.packPowerLow, 'electricPower').text} to ${text(p.packPowerHigh, 'electricPower')}`,
 })))
+const COLUMNS: FigureId[] = ['packCurrent', 'propellerRpm', 'timeLeft', 'distanceLeft']
 const fast = computed(() => `${FIGURES.allDaySpeed.label} ${text('speed' in s.value.allDaySpeed ? s.value.allDaySpeed.speed : 0, 'speed')}; ${FIGURES.minutesSpeed.label.toLowerCase()} ${text('speed' in s.value.minutesSpeed ? s.value.minutesSpeed.speed : 0, 'speed')}. ${FIGURES.hullSpeed.label} ${text(s.value.hullSpeed, 'speed')}. ${s.value.payoff.reason === 'steep' ? m.boat.leadSteep(text(s.value.payoff.effectivePower, 'electricPower')) : m.boat.leadHull(text(s.value.payoff.effectivePower, 'electricPower'))}`)
 const far = computed(() => `${text(s.value.cruise.distanceLeft, 'distance')} at ${text(s.value.cruise.speed, 'speed')} (${text(s.value.cruise.distanceLow, 'distance')} to ${text(s.value.cruise.distanceHigh, 'distance')}), ${text(s.value.cruise.timeLeft, 'duration')}, with ${text(document.shown.use.reserve, 'ratio')} kept back. ${m.use.lead(text(s.value.energy.distance, 'distance'), text(s.value.energy.duration, 'duration'))} ${s.value.energy.needed <= s.value.energy.available ? m.use.enough : m.use.short}`)
 const methods = computed(() => answer.evaluation.model.methods.map(x => resistanceMethodOf(x.method.id).source).join('; '))
@@ -62,15 +62,15 @@ const print = () => window.print()
     </header>
     <section>
       <h3>{{ m.sheet.fit }}</h3>
-      <table class="table"><tbody><tr v-for="row in fit" :key="row[0]"><th scope="row">{{ row[0] }}</th><td>{{ row[1] }}</td><td class="num">{{ row[2] }}</td></tr></tbody></table>
+      <table class="table fit"><tbody><tr v-for="row in fit" :key="row[0]"><th scope="row">{{ row[0] }}</th><td>{{ row[1] }}</td><td class="num">{{ row[2] }}</td></tr></tbody></table>
       <dl class="figures-list"><div v-for="id in TABLE" :key="id"><dt>{{ FIGURES[id].label }}</dt><dd><FigureValue :id="id" /></dd></div></dl>
     </section>
     <section>
       <h3>{{ m.sheet.fast }}</h3><p class="prose">{{ fast }}</p>
       <div class="scroll">
         <table class="table">
-          <thead><tr><th /><th class="num">{{ m.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th class="num">{{ FIGURES.packCurrent.label }}</th><th class="num">{{ FIGURES.propellerRpm.label }}</th><th class="num">{{ FIGURES.timeLeft.label }}</th><th class="num">{{ FIGURES.distanceLeft.label }}</th></tr></thead>
-          <tbody><tr v-for="row in speeds" :key="row.label"><th scope="row">{{ row.label }}</th><td class="num">{{ row.speed }}</td><td class="num">{{ row.power }}</td><td class="num">{{ row.band }}</td><td class="num">{{ row.amps }}</td><td class="num">{{ row.rpm }}</td><td class="num">{{ row.time }}</td><td class="num">{{ row.distance }}</td></tr></tbody>
+          <thead><tr><th /><th class="num">{{ m.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th v-for="id in COLUMNS" :key="id" class="num">{{ FIGURES[id].label }}</th></tr></thead>
+          <tbody><tr v-for="row in speeds" :key="row.label"><th scope="row">{{ row.label }}</th><td class="num">{{ row.speed }}</td><td class="num"><FigureValue id="packPower" :speed="row.at" /></td><td class="num">{{ row.band }}</td><td v-for="id in COLUMNS" :key="id" class="num"><FigureValue :id="id" :speed="row.at" /></td></tr></tbody>
         </table>
       </div>
     </section>
@@ -96,6 +96,8 @@ const print = () => window.print()
 
 <style scoped>
 .sheet { padding: 16px 20px 32px; max-width: 820px; }
+.fit td { overflow-wrap: anywhere; }
+.fit .num { white-space: normal; }
 .actions { display: flex; gap: 8px; margin-bottom: 12px; }
 h2 { font: 600 34px/38px var(--figures); }
 h3 { font: 600 16px/20px var(--labels); margin: 18px 0 6px; padding-bottom: 3px; border-bottom: 1.25px solid var(--ink); }

@@ -1,25 +1,27 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { FIGURES, readFigure, type FigureId } from '@remigo/core'
+import { evaluate, FIGURES, readFigure, type FigureId } from '@remigo/core'
 import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** The one way a computed number stands on the screen: digits, unit, and a press that opens its working. */
-const props = defineProps<{ id: FigureId, size?: 'bench' | 'strip' | 'reading' | 'row', band?: boolean }>()
+/** The one way a computed number stands on the screen: digits, unit, and a press that opens its working. At the lever's speed, unless another is given. */
+const props = defineProps<{ id: FigureId, size?: 'bench' | 'strip' | 'reading' | 'row', band?: boolean, speed?: number }>()
 const answer = useAnswerStore()
+const document = useDocumentStore()
 const view = useViewStore()
 const { format } = useQuantities()
 const root = ref<HTMLElement>()
 
 const figure = computed(() => FIGURES[props.id])
-const value = computed(() => readFigure(props.id, answer.evaluation))
+const value = computed(() => readFigure(props.id, props.speed === undefined ? answer.evaluation : evaluate(document.shown, props.speed)))
 const shown = computed(() => format(value.value.value, figure.value.quantity))
 const low = computed(() => props.band && value.value.low !== undefined ? format(value.value.low, figure.value.quantity).text : null)
 const high = computed(() => props.band && value.value.high !== undefined ? format(value.value.high, figure.value.quantity).text : null)
 
 function open() {
-  if (root.value) view.working = view.working?.id === props.id ? null : { id: props.id, anchor: root.value }
+  if (root.value) view.working = view.working?.anchor === root.value ? null : { id: props.id, anchor: root.value, speed: props.speed }
 }
 </script>
 

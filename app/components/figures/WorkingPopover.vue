@@ -3,17 +3,19 @@ import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
 import { explain, type Sensitivity } from '@remigo/core'
 import { m } from '~/messages'
+import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 
 /** How the figure that was pressed comes about. */
+const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
 const { text, format, fill } = useQuantities()
 
 const open = computed({ get: () => view.working !== null, set: (value) => { if (!value) view.working = null } })
-const working = computed(() => view.working && explain(view.working.id, document.shown, view.speed))
+const working = computed(() => view.working && explain(view.working.id, document.shown, view.working.speed ?? Math.min(view.speed, answer.greatestSpeed)))
 const strongest = computed(() => working.value?.sensitivities.slice(0, 4) ?? [])
 const reach = computed(() => Math.max(1e-12, ...strongest.value.flatMap(s => [Math.abs(s.lower - working.value!.value), Math.abs(s.higher - working.value!.value)])))
 

@@ -31,7 +31,7 @@ function price(after: Project): string {
   if (!change) return ''
   const sign = change.after > change.before ? '+' : '\u2212'
   if (change.quantity === 'price') return `${sign}${format(Math.abs(change.after - change.before), 'price').text} €`
-  return `${change.label.toLowerCase()} ${sign}${Math.abs(change.relative * 100).toFixed(Math.abs(change.relative) < 0.1 ? 1 : 0)} %`
+  return `${m.effects[change.id as keyof typeof m.effects]} ${sign}${Math.abs(change.relative * 100).toFixed(Math.abs(change.relative) < 0.1 ? 1 : 0)} %`
 }
 function tryFix(index: number) {
   const fix = fixes.value[index]!

@@ -54,7 +54,8 @@ const counts = computed(() => answer.summary.findings.counts)
 .counts { display: flex; align-items: center; gap: 6px; padding: 0 12px; border-left: 1px solid var(--ink); font-size: 18px; min-height: 48px; }
 .sheet { display: flex; flex-direction: column; height: 78dvh; background: var(--sheet); border-top: 2px solid var(--ink); color: var(--text); }
 .sheet__tally { height: auto; flex: none; }
-.sheet__tally :deep(ul) { display: grid; grid-template-columns: 1fr 1fr; }
+.sheet__tally :deep(ul) { display: grid; grid-template-columns: 1fr 1fr; flex: none; }
+.sheet__tally :deep(li .small) { display: none; }
 .sheet__rail { flex: 1; border-top: 1px solid var(--ink); }
 </style>
 

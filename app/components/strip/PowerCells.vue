@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiPin } from '@mdi/js'
-import { FIGURES, readFigure, type HeldPart } from '@remigo/core'
+import { readFigure, type HeldPart } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -12,7 +12,7 @@ import { STAGES } from './stages'
 defineProps<{ compact: boolean }>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const { format, text } = useQuantities()
+const { format } = useQuantities()
 const route = useRoute()
 
 const cells = computed(() => STAGES.map((stage, i) => {
@@ -22,7 +22,7 @@ const cells = computed(() => STAGES.map((stage, i) => {
   const state = answer.summary.findings.worst[stage.part] ?? 'fits' as const
   const lost = next ? stage.power(answer.evaluation.point) - next.power(answer.evaluation.point) : 0
   return {
-    ...stage, state, value, second: text(read(stage.second), FIGURES[stage.second].quantity),
+    ...stage, state, value, second: stage.second,
     lost: next ? `\u2212${format(lost, 'electricPower').text}` : '',
     held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
     current: route.path === stage.bench && (stage.part !== 'controller' || route.path !== '/motor'),
@@ -32,20 +32,20 @@ const cells = computed(() => STAGES.map((stage, i) => {
 
 <template>
   <nav class="cells" :aria-label="m.parts.pack + ' to ' + m.parts.hull.toLowerCase()">
-    <NuxtLink v-for="cell in cells" :key="cell.part" :to="cell.bench" class="cell" :class="{ current: cell.current }" :data-part="cell.part">
-      <span class="head">
+    <div v-for="cell in cells" :key="cell.part" class="cell" :class="{ current: cell.current }" :data-part="cell.part">
+      <NuxtLink :to="cell.bench" class="head">
         <StateMark :state="cell.state" :size="compact ? 12 : 14" />
         <span class="name">{{ compact ? m.partsShort[cell.part] : m.parts[cell.part] }}</span>
         <svg v-if="cell.held" class="pin" width="15" height="15" viewBox="0 0 24 24" role="img" :aria-label="m.held.head"><path :d="mdiPin" fill="currentColor" /></svg>
         <span v-if="!compact" class="key">{{ m.keys[cell.part] }}</span>
         <span class="visually-hidden">{{ m.states[cell.state] }}</span>
-      </span>
+      </NuxtLink>
       <span class="values">
-        <span class="figures main">{{ cell.value.text }}<small>{{ cell.value.unit }}</small></span>
-        <span v-if="!compact" class="second">{{ cell.second }}</span>
+        <span v-if="compact" class="figures main">{{ cell.value.text }}<small>{{ cell.value.unit }}</small></span>
+        <template v-else><FigureValue :id="cell.figure" size="strip" class="main" /><FigureValue :id="cell.second" class="second" /></template>
       </span>
       <span v-if="cell.lost && !compact" class="lost" :title="m.strip.lost">{{ cell.lost }}</span>
-    </NuxtLink>
+    </div>
   </nav>
 </template>
 
@@ -53,18 +53,24 @@ const cells = computed(() => STAGES.map((stage, i) => {
 .cells { display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); border-bottom: 1px solid var(--ink); background: var(--sheet); }
 .cell { position: relative; display: block; padding: 5px 12px 4px; color: var(--text); text-decoration: none; border-left: 1px solid var(--ink); min-width: 0; }
 .cell:first-child { border-left: 0; }
-.head { display: flex; align-items: center; gap: 6px; font: 500 14px/18px var(--labels); }
+.head { display: flex; align-items: center; gap: 6px; font: 500 14px/18px var(--labels); color: inherit; text-decoration: none; }
+/* the whole cell is the door; the figures stand on it and open their workings */
+.head::after { content: ""; position: absolute; inset: 0; }
+.values :deep(.figure) { z-index: 1; }
+.current :deep(.figure), .current :deep(.unit) { color: var(--sheet); }
 .name { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .pin { color: var(--signal); }
 .key { margin-left: auto; color: var(--soft); font-size: 12px; }
 .values { display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
 .main { font-size: 20px; line-height: 25px; white-space: nowrap; }
 .main small { font-size: 13px; font-weight: 500; color: var(--soft); margin-left: 3px; }
-.second { font: 500 13px/16px var(--figures); font-variant-numeric: tabular-nums; color: var(--soft); white-space: nowrap; }
+.second.figure { font-size: 13.5px; line-height: 16px; font-weight: 500; color: var(--soft); }
+.current .second.figure { color: var(--sheet); }
 .lost { position: absolute; right: 0; bottom: -17px; transform: translateX(50%); z-index: 1; font: 500 12px/14px var(--figures); font-variant-numeric: tabular-nums; color: var(--text); background: var(--paper); padding: 0 3px; margin-bottom: -8px; }
 .current { background: var(--ink); color: var(--sheet); }
-.current .key, .current .second, .current small { color: var(--sheet); }
+.current .key, .current small { color: var(--sheet); }
 .current .pin { color: var(--sheet); }
+.current :deep(.ring) { stroke: var(--sheet); }
 @media (max-width: 899px) {
   .cell { padding: 4px 5px 2px 6px; }
   .head { font-size: 13px; gap: 3px; }

@@ -47,7 +47,7 @@ export const HULL_FIGURES = {
   waveLength: {
     label: 'Wave', quantity: 'length', part: 'hull',
     read: ({ point }) => ({ value: point.waveLength }),
-    formula: 'length = 2 π × speed² ÷ g', inputs: e => [{ value: e.point.speed, quantity: 'speed', what: 'the lever' }],
+    formula: 'length = 2 pi × speed² ÷ g', inputs: e => [{ value: e.point.speed, quantity: 'speed', what: 'the lever' }],
     source: 'Deep-water wave', holds: () => ({ text: 'Water deeper than half the wave.' }), depends: [],
   },
   froude: {
@@ -60,7 +60,7 @@ export const HULL_FIGURES = {
   hullSpeed: {
     label: 'Hull speed', quantity: 'speed', part: 'hull',
     read: e => ({ value: e.hullSpeed }),
-    formula: 'speed = √(g × waterline ÷ 2π)',
+    formula: 'speed = √(g × waterline ÷ 2 pi)',
     inputs: e => [{ value: e.model.form.lengthWaterline, quantity: 'length', what: e.model.project.boat.lengthWaterline === null ? 'waterline, estimated' : 'waterline' }],
     source: 'Wave as long as the waterline; 1.34 √LWL in knots and feet', holds: () => ({ text: 'Displacement hulls.' }), depends: ['boat.lengthWaterline'],
   },

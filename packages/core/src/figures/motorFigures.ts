@@ -13,7 +13,7 @@ export const MOTOR_FIGURES = {
       { value: (1 - e.model.interaction.thrustDeduction) / (1 - e.model.interaction.wakeFraction), quantity: 'ratio', what: 'hull: (1 − t) ÷ (1 − w)' },
       { value: e.model.transmission, quantity: 'ratio', what: 'shaft, seal and reduction' },
     ],
-    source: 'Handbook chain PE/PD = ηH ηO ηR; losses of belt, gear and shaft are common practice', holds: ALWAYS, depends: MOTOR_FIELDS,
+    source: 'Power at the hull over power delivered = hull × open water × relative rotative efficiency; losses of belt, gear and shaft are common practice', holds: ALWAYS, depends: MOTOR_FIELDS,
   },
   motorRpm: {
     label: 'Motor speed', quantity: 'rotation', part: 'motor',
@@ -25,9 +25,9 @@ export const MOTOR_FIGURES = {
   motorTorque: {
     label: 'Motor torque', quantity: 'torque', part: 'motor',
     read: ({ point }) => ({ value: point.drive.motorTorque }),
-    formula: 'torque = power ÷ (2π × turns)',
+    formula: 'torque = power ÷ (2 pi × turns)',
     inputs: e => [{ value: e.point.drive.shaftPower, quantity: 'electricPower', what: 'at the motor shaft' }, { value: e.point.drive.motorRpm / 60, quantity: 'rotation', what: 'motor' }],
-    source: 'T = P / ω', holds: ALWAYS, depends: MOTOR_FIELDS,
+    source: 'Power is torque times angular speed', holds: ALWAYS, depends: MOTOR_FIELDS,
   },
   motorUse: {
     label: 'Of its all-day rating', quantity: 'ratio', part: 'motor',
@@ -43,7 +43,7 @@ export const MOTOR_FIGURES = {
   motorEfficiency: {
     label: 'Motor efficiency', quantity: 'ratio', part: 'motor',
     read: ({ point }) => ({ value: point.drive.motorEfficiency }),
-    formula: 'efficiency = out ÷ (out + losses); losses = c1 ω + c2 ω² + r T²',
+    formula: 'efficiency = out ÷ (out + losses); losses = c1 × turns + c2 × turns² + r × torque²',
     inputs: e => [
       { value: e.point.drive.shaftPower, quantity: 'electricPower', what: 'out, at the shaft' },
       { value: e.point.drive.motorLoss, quantity: 'smallPower', what: 'lost as heat' },
@@ -65,9 +65,9 @@ export const MOTOR_FIGURES = {
     formula: 'amps = torque ÷ torque per amp',
     inputs: e => [
       { value: e.point.drive.motorTorque, quantity: 'torque', what: 'torque' },
-      { value: e.model.project.design.motor.kvRpmPerVolt, quantity: 'speedPerVolt', what: 'speed per volt; torque per amp is 60 ÷ (2π × it)' },
+      { value: e.model.project.design.motor.kvRpmPerVolt, quantity: 'speedPerVolt', what: 'speed per volt; torque per amp is 60 ÷ (2 pi × it)' },
     ],
-    source: 'Kt = 60 / (2π Kv), DC-equivalent', holds: ALWAYS, depends: [...MOTOR_FIELDS, 'design.motor.kvRpmPerVolt'],
+    source: 'Kt = 60 / (2 pi Kv), DC-equivalent', holds: ALWAYS, depends: [...MOTOR_FIELDS, 'design.motor.kvRpmPerVolt'],
   },
   controllerInput: {
     label: 'Power into the controller', quantity: 'electricPower', part: 'controller',

@@ -48,7 +48,7 @@ export const PROPELLER_FIGURES = {
   propellerEfficiency: {
     label: 'Propeller efficiency', quantity: 'ratio', part: 'propeller',
     read: ({ point }) => ({ value: point.drive.propellerEfficiency }),
-    formula: 'efficiency = J ÷ 2π × KT ÷ KQ',
+    formula: 'efficiency = J ÷ 2 pi × KT ÷ KQ',
     inputs: e => [
       { value: e.point.drive.advanceRatio, quantity: 'plain', what: 'advance ratio J' },
       { value: e.model.pitchRatio, quantity: 'plain', what: 'pitch over diameter' },

@@ -28,7 +28,7 @@ export const QUANTITIES = {
   voltage: { name: 'voltage', units: ['V'], us: 'V', example: '51.2 V' },
   current: { name: 'current', units: ['A'], us: 'A', example: '120 A' },
   charge: { name: 'capacity', units: ['Ah'], us: 'Ah', example: '280 Ah' },
-  resistance: { name: 'resistance', units: ['mohm', 'ohm'], us: 'mohm', example: '0.4 mΩ' },
+  resistance: { name: 'resistance', units: ['mohm', 'ohm'], us: 'mohm', example: '0.4 mohm' },
   energy: { name: 'energy', units: ['kWh', 'Wh'], us: 'kWh', example: '14 kWh' },
   energyPerDistance: { name: 'energy for a distance', units: ['WhPerNm', 'WhPerKm', 'WhPerMi'], us: 'WhPerNm', example: '500 Wh/nm' },
   duration: { name: 'time', units: ['h', 'min', 's'], us: 'h', example: '4 h or 3 h 30 min' },

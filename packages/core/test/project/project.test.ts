@@ -7,7 +7,7 @@ const errorsOf = (text: string) => {
   const read = readProject(text)
   return read.ok ? [] : read.errors
 }
-const altered = (change: (copy: Record<string, never>) => void) => {
+const altered = (change: (copy: Record<string, Record<string, unknown>>) => void) => {
   const copy = JSON.parse(writeProject(yacht))
   change(copy)
   return JSON.stringify(copy)
@@ -24,12 +24,12 @@ describe('a file', () => {
     ['without format', '{"version":1}', 'format', /is missing/],
     ['without version', '{"format":"remigo-boat"}', 'version', /whole number/],
     ['too new', altered((c) => { Object.assign(c, { version: PROJECT_VERSION + 6 }) }), 'version', /version 7.*Update Remigo/],
-    ['too heavy', altered((c) => { Object.assign(c.boat, { mass: 9e9 }) }), 'boat.mass', /at most 150000/],
-    ['a word for a number', altered((c) => { Object.assign(c.use, { cruiseSpeed: 'fast' }) }), 'use.cruiseSpeed', /should be a number/],
-    ['a missing part', altered((c) => { delete (c.design as Record<string, unknown>).motor }), 'design.motor', /is missing/],
-    ['a field of another program', altered((c) => { Object.assign(c.boat, { sails: 3 }) }), 'boat.sails', /not part of a Remigo boat/],
-    ['an unknown hull', altered((c) => { Object.assign(c.boat, { hullType: 'raft' }) }), 'boat.hullType', /“keelYacht” or “displacementLaunch”/],
-    ['a waterline longer than the boat', altered((c) => { Object.assign(c.boat, { lengthWaterline: 11 }) }), 'boat.lengthWaterline', /longer than the boat/],
+    ['too heavy', altered((c) => { Object.assign(c.boat!, { mass: 9e9 }) }), 'boat.mass', /at most 150000/],
+    ['a word for a number', altered((c) => { Object.assign(c.use!, { cruiseSpeed: 'fast' }) }), 'use.cruiseSpeed', /should be a number/],
+    ['a missing part', altered((c) => { delete c.design!.motor }), 'design.motor', /is missing/],
+    ['a field of another program', altered((c) => { Object.assign(c.boat!, { sails: 3 }) }), 'boat.sails', /not part of a Remigo boat/],
+    ['an unknown hull', altered((c) => { Object.assign(c.boat!, { hullType: 'raft' }) }), 'boat.hullType', /“keelYacht” or “displacementLaunch”/],
+    ['a waterline longer than the boat', altered((c) => { Object.assign(c.boat!, { lengthWaterline: 11 }) }), 'boat.lengthWaterline', /longer than the boat/],
   ])('that is %s names the field and the reason', (_, text, field, reason) => {
     const errors = errorsOf(text)
     expect(errors.map(e => e.field)).toContain(field)

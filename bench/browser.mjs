@@ -1,0 +1,78 @@
+// The built application in Chromium, its processor slowed down four times.
+import { chromium } from '@playwright/test'
+import { PORT, startServer } from './server.mjs'
+
+const SLOW = 4
+
+const quantile = (values, q) => {
+  const sorted = [...values].sort((a, b) => a - b)
+  return sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))]
+}
+
+/** First load: largest paint, and gzip bytes of the scripts that came before it was idle. */
+async function firstLoad(browser) {
+  const paints = [], bytes = []
+  for (let i = 0; i < 7; i++) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, extraHTTPHeaders: { 'accept-encoding': 'gzip' } })
+    const page = await context.newPage()
+    const cdp = await context.newCDPSession(page)
+    await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOW })
+    await cdp.send('Network.enable')
+    const scripts = new Map()
+    let total = 0
+    cdp.on('Network.responseReceived', e => scripts.set(e.requestId, e.type === 'Script' || e.response.mimeType.includes('javascript')))
+    cdp.on('Network.loadingFinished', (e) => { if (scripts.get(e.requestId)) total += e.encodedDataLength })
+    await page.addInitScript(() => {
+      window.__paint = 0
+      new PerformanceObserver((list) => { for (const entry of list.getEntries()) window.__paint = entry.startTime }).observe({ type: 'largest-contentful-paint', buffered: true })
+    })
+    await page.goto(`http://localhost:${PORT}/`)
+    await page.locator('.strip .drawing > svg').waitFor()
+    await page.waitForLoadState('networkidle')
+    await page.waitForTimeout(300)
+    paints.push(await page.evaluate(() => window.__paint))
+    bytes.push(total)
+    await context.close()
+  }
+  return { paint: quantile(paints, 0.5), kilobytes: quantile(bytes, 0.5) / 1000 }
+}
+
+/** From a key on the lever to the frame after it, on the bench with a chart. */
+async function leverToScreen(browser) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(`http://localhost:${PORT}/curve`)
+  await page.locator('[data-drawn=true]').waitFor()
+  const cdp = await page.context().newCDPSession(page)
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOW })
+  const times = await page.evaluate(async () => {
+    const lever = document.querySelector('[data-lever]')
+    const painted = () => new Promise(resolve => requestAnimationFrame(() => { const channel = new MessageChannel(); channel.port1.onmessage = resolve; channel.port2.postMessage(0) }))
+    const out = []
+    for (let i = 0; i < 120; i++) {
+      await painted()
+      const start = performance.now()
+      lever.dispatchEvent(new KeyboardEvent('keydown', { key: i % 40 < 20 ? 'ArrowUp' : 'ArrowDown', bubbles: true, cancelable: true }))
+      await painted()
+      out.push(performance.now() - start)
+    }
+    return out.slice(20)
+  })
+  await page.close()
+  return quantile(times, 0.95)
+}
+
+/** Browser figures, medians of several runs. */
+export async function browserBench(executablePath) {
+  const server = await startServer()
+  const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+  const { paint, kilobytes } = await firstLoad(browser)
+  const levers = []
+  for (let i = 0; i < 3; i++) levers.push(await leverToScreen(browser))
+  await browser.close()
+  server.kill()
+  return [
+    { name: 'first load, largest paint, 4 × slower', value: paint, unit: 'ms', limit: 1500 },
+    { name: 'first view, JavaScript, gzip', value: kilobytes, unit: 'kB', limit: 300 },
+    { name: 'lever to painted screen, p95, 4 × slower', value: quantile(levers, 0.5), unit: 'ms', limit: 50 },
+  ]
+}

@@ -1,0 +1,30 @@
+// The core as it ships: bundled, then timed by tinybench.
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { build } from 'esbuild'
+import { Bench } from 'tinybench'
+import { ROOT } from '../scripts/prepare.mjs'
+
+/** Times the core's heavy calls. Each evaluation gets a boat that it has not seen, so that nothing is remembered. */
+export async function coreBench() {
+  const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-bench-')), 'core.mjs')
+  await build({ entryPoints: [join(ROOT, 'packages/core/src/index.ts')], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
+  const { DEMO_BOATS, evaluate, powerCurve, propellerOptimum, sizeRest } = await import(outfile)
+  const fresh = i => ({ ...DEMO_BOATS[i % 2] })
+  let n = 0
+  const tasks = [
+    ['one propeller optimum', 0.15, () => propellerOptimum({ thrust: 300 + n++ % 400, advanceSpeed: 2.4, density: 1025.9 }, 0.4, 0.5, 3, 14)],
+    ['one full evaluation, new boat', 0.5, () => evaluate(fresh(n++), 2 + (n % 100) / 100)],
+    ['lever moved, same boat', 0.5, () => evaluate(DEMO_BOATS[0], 2 + (n++ % 100) / 100)],
+    ['power curve, 60 speeds, all methods', 10, () => powerCurve(fresh(n++))],
+    ['size the rest', 150, () => sizeRest(fresh(n++))],
+  ]
+  const bench = new Bench({ time: 1500, warmupTime: 500 })
+  for (const [name, , task] of tasks) bench.add(name, task)
+  await bench.run()
+  return tasks.map(([name, limit]) => {
+    const { latency } = bench.getTask(name).result
+    return { name, value: latency.p50 ?? latency.median, unit: 'ms', limit }
+  })
+}

@@ -1,0 +1,65 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from '@playwright/test'
+import { openBench } from './board'
+
+const BENCHES = ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/sheet', '/start']
+const SCREENS = [{ name: 'laptop', width: 1280, height: 800 }, { name: 'large', width: 1920, height: 1080 }, { name: 'tablet', width: 820, height: 1180 }, { name: 'phone', width: 390, height: 844 }]
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`no serious or critical axe violation, ${theme}`, async ({ browser }) => {
+    test.setTimeout(120_000)
+    for (const size of [SCREENS[0]!, SCREENS[3]!]) {
+      const context = await browser.newContext({ viewport: size, colorScheme: theme })
+      const page = await context.newPage()
+      for (const path of BENCHES) {
+        await openBench(page, path)
+        if (path === '/curve') await page.locator('.at-bench [data-figure]').first().click()
+        if (path === '/pack' && size.name === 'laptop') await page.locator('.fix').first().click()
+        const { violations } = await new AxeBuilder({ page }).analyze()
+        const bad = violations.filter(v => v.impact === 'serious' || v.impact === 'critical')
+        expect(bad.map(v => `${size.name} ${path} ${v.id}: ${v.nodes.slice(0, 3).map(n => n.target).join(' | ')}`)).toEqual([])
+      }
+      await context.close()
+    }
+  })
+}
+
+for (const size of SCREENS) {
+  test(`nothing is cut off or runs past the screen, ${size.name}`, async ({ browser }) => {
+    const page = await browser.newPage({ viewport: size })
+    for (const path of BENCHES) {
+      await openBench(page, path)
+      const wide = await page.evaluate(() => {
+        const bench = document.querySelector('#bench')!
+        return { page: document.documentElement.scrollWidth - innerWidth, bench: bench.scrollWidth - bench.clientWidth }
+      })
+      expect(wide, path).toEqual({ page: 0, bench: 0 })
+      await expect(page.getByRole('slider')).toBeInViewport({ ratio: 0.9 })
+      await expect(page.locator('.strip')).toBeInViewport()
+    }
+    await page.close()
+  })
+}
+
+test('the whole walk by keyboard alone', async ({ page }) => {
+  await openBench(page)
+  for (const [key, bench] of [['2', 'Use'], ['3', 'Power curve'], ['4', 'Propeller'], ['5', 'Motor'], ['6', 'Pack'], ['7', 'Sheet'], ['1', 'Boat'], ['b', 'Pack'], ['p', 'Propeller'], ['m', 'Motor']] as const) {
+    await page.keyboard.press(key)
+    await expect(page.locator('.tab.router-link-active')).toContainText(bench)
+  }
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByRole('slider').locator('.figures')).toHaveText('4.7')
+  // a fix by Tab and Enter
+  const fix = page.locator('.fix').first()
+  await fix.focus()
+  await page.keyboard.press('Enter')
+  await page.locator('[data-trial]').getByRole('button', { name: 'Keep it' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-tally=stop] .count')).toHaveText('0')
+  // a working by keys, closed by Escape
+  await page.locator('.at-bench [data-figure]').first().focus()
+  await page.keyboard.press('Enter')
+  await expect(page.locator('.working')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.locator('.working')).toBeHidden()
+})

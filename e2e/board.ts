@@ -1,0 +1,37 @@
+import { expect, type Page } from '@playwright/test'
+
+/** Opens a bench as an owner does, on a browser that has never seen Remigo. */
+export async function openBench(page: Page, path = '/') {
+  await page.goto(path)
+  await expect(page.locator('.strip .drawing > svg')).toBeVisible()
+}
+
+/** The digits of a figure, as a number. */
+export async function figure(page: Page, id: string, within = 'body'): Promise<number> {
+  const text = await page.locator(`${within} [data-figure=${id}] .digits`).first().innerText()
+  return Number(text.replace(/[\u2009\s]/g, '').replace('−', '-'))
+}
+
+/** Types into a field of the document and leaves it. */
+export async function type(page: Page, path: string, text: string) {
+  const field = page.locator(`input[data-field="${path}"], [data-field="${path}"] input`).first()
+  await field.fill(text)
+  await field.press('Enter')
+}
+
+/** What a field shows. */
+export function field(page: Page, path: string) {
+  return page.locator(`input[data-field="${path}"], [data-field="${path}"] input`).first()
+}
+
+/** Waits until the boat is saved: the store's row carries the value. */
+export async function savedBoat(page: Page): Promise<{ id: string, revision: number }[]> {
+  return page.evaluate(() => new Promise((resolve, reject) => {
+    const open = indexedDB.open('remigo')
+    open.onerror = () => reject(open.error)
+    open.onsuccess = () => {
+      const all = open.result.transaction('boats').objectStore('boats').getAll()
+      all.onsuccess = () => { open.result.close(); resolve(all.result) }
+    }
+  }))
+}

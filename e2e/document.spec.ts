@@ -1,0 +1,101 @@
+import { expect, test } from '@playwright/test'
+import { field, figure, openBench, savedBoat, type } from './board'
+
+test('fields take typed units, remember what was typed, and keep the last good value', async ({ page }) => {
+  await openBench(page, '/boat')
+  const over = field(page, 'boat.lengthOverAll')
+  await type(page, 'boat.lengthOverAll', '31 ft 6 in')
+  await expect(page.locator('dl').filter({ hasText: 'Length over all' }).first()).toContainText('9.60')
+  await over.blur()
+  await expect(over).toHaveValue('9.60 m')
+  await over.focus()
+  await expect(over).toHaveValue('31 ft 6 in')
+  await type(page, 'boat.lengthOverAll', '12 kg')
+  await expect(page.getByText(/measures a weight; this field wants a length/)).toBeVisible()
+  await expect(page.locator('h1 ~ p, dl').filter({ hasText: '9.60' }).first()).toBeVisible()
+  await type(page, 'boat.lengthOverAll', '90 m')
+  await expect(page.getByText(/Length over all runs from 2\.00.m to 40\.0.m/)).toBeVisible()
+  await type(page, 'boat.lengthOverAll', '9,2')
+  await expect(page.getByText(/runs from/)).toBeHidden()
+})
+
+test('US units change every figure and field', async ({ page }) => {
+  await openBench(page, '/boat')
+  await page.locator('[data-menu]').click()
+  await page.getByRole('button', { name: 'Units and light' }).click()
+  await page.getByText('US', { exact: true }).click()
+  await page.locator('[data-unit=speed]').selectOption('mph')
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
+  await expect(field(page, 'boat.lengthOverAll')).toHaveValue('30.2 ft')
+  await expect(field(page, 'boat.oldEngine.ratedPower')).toHaveValue('18.0 hp')
+  await expect(page.getByRole('slider')).toContainText('mph')
+  await page.reload()
+  await expect(field(page, 'boat.mass')).toHaveValue(/lb$/)
+})
+
+test('undo and redo go across benches', async ({ page }) => {
+  await openBench(page, '/boat')
+  await type(page, 'boat.mass', '5 t')
+  await page.locator('[data-bench=use]').click()
+  await type(page, 'use.reserve', '30 %')
+  await page.locator('[data-bench=pack]').click()
+  await page.locator('h1').click()
+  await page.keyboard.press('Control+z')
+  await page.keyboard.press('Control+z')
+  await page.locator('[data-bench=boat]').click()
+  await expect(field(page, 'boat.mass')).toHaveValue('4.60 t')
+  await page.keyboard.press('Control+Shift+z')
+  await expect(field(page, 'boat.mass')).toHaveValue('5.00 t')
+})
+
+test('saved within a second, and on leaving at once', async ({ page }) => {
+  await openBench(page, '/boat')
+  await type(page, 'boat.mass', '4.9 t')
+  await expect.poll(async () => (await savedBoat(page)).find(row => row.id === 'demo-tirrick')?.revision, { timeout: 1000, intervals: [50] }).toBe(2)
+  await type(page, 'boat.mass', '5.3 t')
+  await page.reload()
+  await expect(field(page, 'boat.mass')).toHaveValue('5.30 t')
+})
+
+test('several boats: duplicate, delete with undo, open', async ({ page }) => {
+  await openBench(page, '/boat')
+  await page.locator('[data-menu]').click()
+  await page.getByRole('button', { name: 'Duplicate' }).click()
+  await expect(page.locator('h1')).toHaveText('Tirrick (copy)')
+  await page.locator('[data-menu]').click()
+  await page.getByRole('button', { name: 'Delete' }).click()
+  await page.getByRole('button', { name: 'Bring back' }).click()
+  await expect(page.locator('h1')).toHaveText('Tirrick (copy)')
+  await page.locator('[data-menu]').click()
+  await page.locator('[data-boats]').getByRole('button', { name: /Osprel/ }).click()
+  await expect(page.locator('h1')).toHaveText('Osprel')
+  expect(await figure(page, 'hullSpeed')).toBeCloseTo(6.9, 1)
+})
+
+test('two tabs: a clean tab follows, two changed ones are asked', async ({ context }) => {
+  const one = await context.newPage(), two = await context.newPage()
+  await openBench(one, '/boat?boat=demo-tirrick')
+  await openBench(two, '/boat?boat=demo-tirrick')
+  await type(one, 'boat.mass', '5 t')
+  await expect(field(two, 'boat.mass')).toHaveValue('5.00 t')
+  await expect(two.getByText('Updated from another tab.')).toBeVisible()
+
+  // both change before either hears of the other: the second save is refused and asks
+  await two.evaluate(() => new Promise<void>((resolve) => {
+    const open = indexedDB.open('remigo')
+    open.onsuccess = () => {
+      const store = open.result.transaction('boats', 'readwrite').objectStore('boats')
+      const get = store.get('demo-tirrick')
+      get.onsuccess = () => {
+        const row = get.result
+        store.put({ ...row, revision: row.revision + 1, project: { ...row.project, boat: { ...row.project.boat, mass: 7000 } } }).onsuccess = () => { open.result.close(); resolve() }
+      }
+    }
+  }))
+  await type(one, 'boat.mass', '5.5 t')
+  await expect(one.locator('[data-conflict]')).toBeVisible()
+  await one.getByRole('button', { name: 'Keep both' }).click()
+  await expect(field(one, 'boat.mass')).toHaveValue('7.00 t')
+  await one.locator('[data-menu]').click()
+  await expect(one.locator('[data-boats]')).toContainText('Tirrick (this tab)')
+})

@@ -1,0 +1,70 @@
+import { expect, test } from '@playwright/test'
+import { figure, openBench } from './board'
+
+test('the lever moves by keys, and every figure with it', async ({ page }) => {
+  await openBench(page, '/curve')
+  const lever = page.getByRole('slider')
+  await expect(lever).toHaveAttribute('aria-valuetext', '4.6\u00A0kn, 2.08\u00A0kW from the pack')
+  const before = await figure(page, 'packPower')
+  await lever.focus()
+  for (const [key, shown] of [['ArrowUp', '4.7'], ['PageUp', '5.7'], ['ArrowDown', '5.6'], ['Home', '4.6'], ['End', '5.6']] as const) {
+    await page.keyboard.press(key)
+    await expect(lever.locator('.figures')).toHaveText(shown)
+  }
+  expect(await figure(page, 'packPower')).toBeGreaterThan(before * 1.5)
+  await expect(page.locator('.lever-echo .tag-text')).toHaveText('5.6\u00A0kn')
+  await expect(page.locator('.cells [data-part=pack] .main')).toContainText('5.12')
+})
+
+test('by mouse, by wheel, and by a press on the curve', async ({ page }) => {
+  await openBench(page, '/curve')
+  const lever = page.getByRole('slider')
+  const box = (await lever.boundingBox())!
+  await page.mouse.move(box.x + 20, box.y + 18)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 20, box.y + 118, { steps: 6 })
+  await page.mouse.up()
+  const dragged = Number(await lever.getAttribute('aria-valuenow'))
+  expect(dragged).toBeLessThan(4)
+  await page.mouse.wheel(0, -100)
+  await expect(lever).toHaveAttribute('aria-valuenow', String(Math.round((dragged + 0.1) * 10) / 10))
+  const chart = page.locator('.chart')
+  await expect(chart).toHaveAttribute('data-drawn', 'true')
+  await chart.click({ position: { x: 350, y: 200 } })
+  expect(Number(await lever.getAttribute('aria-valuenow'))).toBeGreaterThan(4.5)
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test('by touch: the ends, and the handle', async ({ page }) => {
+    await openBench(page, '/curve')
+    const lever = page.getByRole('slider')
+    await page.getByRole('button', { name: 'Faster' }).tap()
+    await expect(lever.locator('.figures')).toHaveText('4.7')
+    await page.getByRole('button', { name: 'Slower' }).tap()
+    await page.getByRole('button', { name: 'Slower' }).tap()
+    await expect(lever.locator('.figures')).toHaveText('4.5')
+    const box = (await page.locator('.flat .lever').boundingBox())!
+    await page.touchscreen.tap(box.x + box.width * 0.8, box.y + 80)
+    expect(Number(await lever.getAttribute('aria-valuenow'))).toBeGreaterThan(5.5)
+    await page.locator('[data-open-findings]').tap()
+    await expect(page.locator('[data-rule=packAboveWindow]')).toBeVisible()
+  })
+})
+
+test('every figure opens its working', async ({ page }) => {
+  test.setTimeout(120_000)
+  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/sheet']) {
+    await openBench(page, path)
+    const figures = page.locator('.at-bench [data-figure], .cells [data-figure]')
+    const count = await figures.count()
+    expect(count, path).toBeGreaterThan(0)
+    for (let i = 0; i < count; i++) {
+      await figures.nth(i).click()
+      const working = page.locator('.working')
+      await expect(working).toContainText('Source')
+      await page.keyboard.press('Escape')
+      await expect(working).toBeHidden()
+    }
+  }
+})

@@ -1,0 +1,35 @@
+// npm run screenshots: one current picture of each main view, from demo data, into docs/screenshots/.
+import { spawn } from 'node:child_process'
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import { ensureBuilt, ensureChromium, ROOT, say } from './prepare.mjs'
+
+const PORT = 4179, OUT = join(ROOT, 'docs/screenshots')
+const VIEWS = [
+  ['boat', '/boat', {}], ['use', '/use', {}], ['curve', '/curve', {}], ['propeller', '/propeller', {}], ['motor', '/motor', {}], ['pack', '/pack', {}], ['sheet', '/sheet', {}], ['start', '/start', {}],
+  ['trial', '/pack', { click: '[data-rule=packAboveWindow] .fix' }], ['working', '/curve', { click: '.at-bench [data-figure=shaftPower]' }],
+  ['curve-night', '/curve', { theme: 'dark' }], ['launch', '/boat?boat=demo-osprel', {}],
+  ['phone-curve', '/curve', { size: [390, 844] }], ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }], ['tablet', '/propeller', { size: [820, 1180] }],
+]
+
+ensureBuilt()
+mkdirSync(OUT, { recursive: true })
+const server = spawn(process.execPath, [join(ROOT, '.output/server/index.mjs')], { env: { ...process.env, PORT: String(PORT), NITRO_PORT: String(PORT) }, stdio: 'ignore' })
+await new Promise(resolve => setTimeout(resolve, 1500))
+const browser = await chromium.launch({ executablePath: ensureChromium() ?? undefined, args: ['--no-sandbox', '--disable-gpu'] })
+for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS) {
+  const phone = size[0] < 900
+  const page = await browser.newPage({ viewport: { width: size[0], height: size[1] }, colorScheme: theme, hasTouch: phone, isMobile: phone })
+  await page.goto(`http://localhost:${PORT}${path}`)
+  await page.locator('.strip svg').first().waitFor()
+  if (/curve|motor|working/.test(name)) await page.locator('[data-drawn=true]').waitFor()
+  if (click) await page.click(click)
+  await page.evaluate(() => document.fonts.ready)
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: join(OUT, `${name}.png`) })
+  await page.close()
+  say(`docs/screenshots/${name}.png`)
+}
+await browser.close()
+server.kill()
