@@ -17,12 +17,20 @@ export default defineNuxtConfig({
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
         { name: 'description', content: 'Sizes the electric drive that replaces a combustion engine in a boat.' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        ...['barlow-semi-condensed-latin-500', 'barlow-semi-condensed-latin-600', 'ibm-plex-sans-condensed-latin-400', 'ibm-plex-sans-condensed-latin-500', 'ibm-plex-sans-condensed-latin-600']
+          .map(name => ({ rel: 'preload' as const, as: 'font' as const, type: 'font/woff2' as const, crossorigin: '' as const, href: `/fonts/${name}-normal.woff2` })),
+      ],
     },
   },
-  css: ['vuetify/styles', '~/assets/fonts.css', '~/assets/tokens.css', '~/assets/base.css', '~/assets/print.css'],
+  css: ['vuetify/styles/layers', 'vuetify/styles/core', '~/assets/fonts.css', '~/assets/tokens.css', '~/assets/base.css', '~/assets/print.css'],
   build: { transpile: ['vuetify'] },
-  experimental: { viteEnvironmentApi: true },
+  experimental: {
+    viteEnvironmentApi: true,
+    // a bench is fetched when the pointer nears its tab, so that the first view loads no more than it shows
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+  },
   compatibilityDate: '2026-11-01',
   nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   vite: {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import BoardShell from '~/components/shell/BoardShell.vue'
 import { useAutosave } from '~/composables/useAutosave'
 import { useBoardTheme } from '~/composables/useBoardTheme'
 import { useBoatsStore } from '~/stores/boats'
@@ -12,6 +13,6 @@ void boats.start(typeof route.query.boat === 'string' ? route.query.boat : undef
 
 <template>
   <VApp>
-    <NuxtLayout v-if="boats.ready"><NuxtPage /></NuxtLayout>
+    <BoardShell v-if="boats.ready"><NuxtPage /></BoardShell>
   </VApp>
 </template>

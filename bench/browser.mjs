@@ -27,7 +27,7 @@ async function firstLoad(browser) {
       new PerformanceObserver((list) => { for (const entry of list.getEntries()) window.__paint = entry.startTime }).observe({ type: 'largest-contentful-paint', buffered: true })
     })
     await page.goto(`http://localhost:${PORT}/`)
-    await page.locator('.strip .drawing > svg').waitFor()
+    await page.locator('.strip svg.still').waitFor()
     await page.waitForLoadState('networkidle')
     await page.waitForTimeout(300)
     paints.push(await page.evaluate(() => window.__paint))
@@ -37,28 +37,27 @@ async function firstLoad(browser) {
   return { paint: quantile(paints, 0.5), kilobytes: quantile(bytes, 0.5) / 1000 }
 }
 
-/** From a key on the lever to the frame after it, on the bench with a chart. */
+/** From a real key press to the next painted frame, as Chromium's own event timing tells it (steps of 8 ms, nothing below 16), on the bench with a chart. */
 async function leverToScreen(browser) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`http://localhost:${PORT}/curve`)
   await page.locator('[data-drawn=true]').waitFor()
+  await page.locator('[data-lever]').focus()
   const cdp = await page.context().newCDPSession(page)
   await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOW })
-  const times = await page.evaluate(async () => {
-    const lever = document.querySelector('[data-lever]')
-    const painted = () => new Promise(resolve => requestAnimationFrame(() => { const channel = new MessageChannel(); channel.port1.onmessage = resolve; channel.port2.postMessage(0) }))
-    const out = []
-    for (let i = 0; i < 120; i++) {
-      await painted()
-      const start = performance.now()
-      lever.dispatchEvent(new KeyboardEvent('keydown', { key: i % 40 < 20 ? 'ArrowUp' : 'ArrowDown', bubbles: true, cancelable: true }))
-      await painted()
-      out.push(performance.now() - start)
-    }
-    return out.slice(20)
+  await page.evaluate(() => {
+    window.__keys = []
+    new PerformanceObserver((list) => { for (const e of list.getEntries()) if (e.name === 'keydown') window.__keys.push(e.duration) }).observe({ type: 'event', durationThreshold: 16 })
   })
+  const PRESSES = 120
+  for (let i = 0; i < PRESSES; i++) {
+    await page.keyboard.press(i % 40 < 20 ? 'ArrowUp' : 'ArrowDown')
+    await page.waitForTimeout(60)
+  }
+  const times = await page.evaluate(() => window.__keys)
   await page.close()
-  return quantile(times, 0.95)
+  // a press that is not reported was painted within 16 ms
+  return quantile([...times, ...Array(Math.max(0, PRESSES - times.length)).fill(16)], 0.95)
 }
 
 /** Browser figures, medians of several runs. */

@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test'
 /** Opens a bench as an owner does, on a browser that has never seen Remigo. */
 export async function openBench(page: Page, path = '/') {
   await page.goto(path)
-  await expect(page.locator('.strip .drawing > svg')).toBeVisible()
+  await expect(page.locator('.strip svg.still')).toBeVisible()
 }
 
 /** The digits of a figure, as a number. */

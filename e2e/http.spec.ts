@@ -39,7 +39,7 @@ test('the page asks nothing of the network and keeps to its content policy', asy
   for (const path of ['/boat', '/curve', '/motor', '/pack', '/sheet']) {
     const response = await page.goto(path)
     expect(response!.headers()['content-security-policy']).toContain('script-src \'self\'')
-    await expect(page.locator('.strip .drawing > svg')).toBeVisible()
+    await expect(page.locator('.strip svg.still')).toBeVisible()
     if (path === '/curve') await expect(page.locator('.chart')).toHaveAttribute('data-drawn', 'true')
   }
   expect(foreign).toEqual([])

@@ -22,7 +22,7 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
   const phone = size[0] < 900
   const page = await browser.newPage({ viewport: { width: size[0], height: size[1] }, colorScheme: theme, hasTouch: phone, isMobile: phone })
   await page.goto(`http://localhost:${PORT}${path}`)
-  await page.locator('.strip svg').first().waitFor()
+  await page.locator('.strip svg.still').waitFor()
   if (/curve|motor|working/.test(name)) await page.locator('[data-drawn=true]').waitFor()
   if (click) await page.click(click)
   await page.evaluate(() => document.fonts.ready)

@@ -20,7 +20,7 @@ describe('the drawing', () => {
   it('draws the wave at its true length: crests one wavelength apart', () => {
     const points = [...wavePath(scale, 0, 8, 4, 0.38, 700).matchAll(/L([\d.]+) ([\d.]+)/g)].map(m => [Number(m[1]), Number(m[2])] as const).filter(([x]) => x < 420)
     const crests = points.filter(([, y], i) => i > 0 && i < points.length - 1 && y < points[i - 1]![1] && y <= points[i + 1]![1]).map(([x]) => x)
-    expect(crests[1]! - crests[0]!).toBeGreaterThan(4 * 40 - 5)
-    expect(crests[1]! - crests[0]!).toBeLessThan(4 * 40 + 5)
+    expect(crests[1]! - crests[0]!).toBeGreaterThan(4 * 40 - 8)
+    expect(crests[1]! - crests[0]!).toBeLessThan(4 * 40 + 8)
   })
 })

@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import { readProject, writeProject, type FieldError } from '@remigo/core'
+import { writeProject, type FieldError } from '@remigo/core'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 
@@ -27,6 +27,8 @@ export function useBoatFiles() {
     download(`${doc.project.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.remigo.json`, writeProject(doc.project), 'application/json')
   }
   async function importBoat(file: File): Promise<boolean> {
+    // the schema is only needed here, so it stays out of the first view
+    const { readProject } = await import('@remigo/core/project/readProject')
     const read = readProject(await file.text())
     errors.value = read.ok ? [] : read.errors
     if (!read.ok) return false

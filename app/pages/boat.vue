@@ -1,5 +1,5 @@
 <script setup lang="ts">
-definePageMeta({ parts: ['hull'] })
+definePageMeta({ parts: ['hull'], alias: ['/'] })
 </script>
 
 <template>

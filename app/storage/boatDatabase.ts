@@ -1,6 +1,8 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { Project } from '@remigo/core'
 
+export { liveQuery } from 'dexie'
+
 /** A boat as the browser keeps it. `revision` rises with every save; it tells two tabs apart. */
 export interface BoatRow { id: string, name: string, updatedAt: number, revision: number, project: Project }
 

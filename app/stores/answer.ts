@@ -12,7 +12,8 @@ export const useAnswerStore = defineStore('answer', () => {
   const evaluation = computed(() => evaluate(document.shown, Math.min(view.speed, greatestSpeed.value)))
   /** the part that does not move with the lever */
   const summary = computed(() => evaluate(document.shown, document.shown.use.cruiseSpeed))
+  const model = computed(() => summary.value.model)
   const curve = computed(() => powerCurve(document.shown))
   const methods = computed(() => methodCurves(document.shown, curve.value))
-  return { greatestSpeed, evaluation, summary, curve, methods }
+  return { greatestSpeed, model, evaluation, summary, curve, methods }
 })

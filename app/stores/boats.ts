@@ -1,8 +1,7 @@
-import { liveQuery } from 'dexie'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import { DEMO_BOATS, type Project } from '@remigo/core'
-import { BoatDatabase, saveBoat, type BoatRow } from '../storage/boatDatabase'
+import type { BoatDatabase, BoatRow } from '../storage/boatDatabase'
 import { useDocumentStore } from './document'
 import { useViewStore } from './view'
 
@@ -13,7 +12,9 @@ export interface BoatSummary { id: string, name: string, updatedAt: number, proj
 export const useBoatsStore = defineStore('boats', () => {
   const document = useDocumentStore()
   const view = useViewStore()
-  const db = new BoatDatabase()
+  /** the store and its package are loaded after the first picture stands */
+  const storage = import('../storage/boatDatabase')
+  let db: BoatDatabase
   const list = shallowRef<BoatSummary[]>([])
   const ready = ref(false)
   const revision = ref(0)
@@ -39,13 +40,19 @@ export const useBoatsStore = defineStore('boats', () => {
 
   /** First visit: the demo boats. Then the boat asked for, else the one last open. */
   async function start(wanted?: string) {
+    // a first visit need not wait for the store: the demo boat is on the board already
+    if (!wanted && !localStorage.getItem('remigo-open')) {
+      view.speed = document.project.use.cruiseSpeed
+      ready.value = true
+    }
     try {
+      db = new (await storage).BoatDatabase()
       if (await db.boats.count() === 0) await putDemoBoats()
       if (wanted && !(await db.boats.get(wanted))) await putDemoBoats()
       const last = localStorage.getItem('remigo-open')
       const row = (wanted && await db.boats.get(wanted)) || (last && await db.boats.get(last)) || (await db.boats.get(DEMO_BOATS[0]!.id)) || await db.boats.orderBy('updatedAt').last()
       if (row) show(recoverUnsaved(row))
-      watchOtherTabs()
+      await watchOtherTabs()
     }
     catch (error) {
       failure.value = `This browser keeps no data (${(error as Error).name}). Export the boat before you leave.`
@@ -59,7 +66,8 @@ export const useBoatsStore = defineStore('boats', () => {
     }
   }
 
-  function watchOtherTabs() {
+  async function watchOtherTabs() {
+    const { liveQuery } = await storage
     liveQuery(() => db.boats.toArray()).subscribe((rows) => {
       list.value = rows.map(({ id, name, updatedAt, project }) => ({ id, name, updatedAt, project })).sort((a, b) => a.name.localeCompare(b.name))
       const mine = rows.find(row => row.id === document.project.id)
@@ -78,6 +86,7 @@ export const useBoatsStore = defineStore('boats', () => {
       if (!dirty() || conflict.value) return
       const project = document.project, changes = document.changes
       try {
+        const { saveBoat } = await storage
         const result = await saveBoat(db, project, revision.value)
         if (result.outcome === 'conflict') { conflict.value = result.theirs; return }
         if (result.outcome === 'deletedElsewhere') {

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { refDebounced } from '@vueuse/core'
 import { curveCsv, explain, FIELDS, fromUnit, chosenUnit, toUnit, UNITS, type FieldPath } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
+import { useEstimates } from '~/composables/useEstimates'
 import { useLever } from '~/composables/useLever'
 import { download } from '~/composables/useBoatFiles'
 import type { ChartCurve } from '~/components/chart/chartTypes'
@@ -30,7 +32,7 @@ const curves = computed<ChartCurve[]>(() => [
   { name: 'high', x: speeds.value, y: answer.curve.map(p => kw(p.shaftPowerHigh)), fill: true },
   { name: m.curve.band, x: speeds.value, y: answer.curve.map(p => kw(p.drive.shaftPower)), width: 2.6 },
   ...answer.methods.flatMap((curve, i): ChartCurve[] => {
-    const { method } = answer.evaluation.model.methods[i]!
+    const { method } = answer.model.methods[i]!
     const off = hidden.value.has(method.id)
     return [
       { name: method.label, x: speeds.value, y: curve.shaftPower.map((p, k) => curve.holds[k] ? kw(p) : null), dash: DASHES[i % 4], hidden: off, tag: method.letter },
@@ -42,6 +44,10 @@ const point = computed(() => answer.evaluation.point)
 const motor = computed(() => document.shown.design.motor)
 /** the axis ends a little above what the motor or the wished top takes */
 const ceiling = computed(() => kw(Math.max(1.5 * motor.value.ratedPower, 1.35 * answer.summary.top.drive.shaftPower)))
+const axes = computed(() => ({
+  x: { title: `${m.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`, from: 0, to: speeds.value.at(-1)! },
+  y: { title: `${m.curve.axisPower}, ${UNITS[powerUnit.value].symbol}`, from: 0, to: ceiling.value },
+}))
 const marker = computed(() => {
   const p = point.value
   return { x: kn(p.speed), y: kw(p.drive.shaftPower), low: kw(p.shaftPowerLow), high: kw(p.shaftPowerHigh), tag: text(p.speed, 'speed'), value: text(p.drive.shaftPower, 'electricPower') }
@@ -51,13 +57,15 @@ const across = computed(() => [
   { at: kw(motor.value.ratedPower * (1 - document.shown.use.headroom)), label: m.curve.usable, dash: 'dash' as const },
 ])
 const upright = computed(() => [{ at: kn(answer.summary.hullSpeed), label: m.curve.hullSpeed, dash: 'dashdot' as const }])
-const moves = computed(() => explain('shaftPower', document.shown, view.speed).sensitivities.filter(s => s.path !== 'design.reduction.ratio').slice(0, 5))
+/** the strength of each input follows the lever a moment later: it takes some twenty evaluations */
+const settled = refDebounced(computed(() => lever.speed.value), 200)
+const moves = computed(() => explain('shaftPower', document.shown, settled.value).sensitivities.filter(s => s.path !== 'design.reduction.ratio').slice(0, 5))
 const nearest = computed(() => {
   const v = point.value.speed
   return answer.curve.reduce((best, p, i) => Math.abs(p.speed - v) < Math.abs(answer.curve[best]!.speed - v) ? i : best, 0)
 })
 const rows = computed(() => answer.methods.map((curve, i) => {
-  const { method, middle } = answer.evaluation.model.methods[i]!
+  const { method, middle } = answer.model.methods[i]!
   const value = point.value.resistance.methods[i]!
   return {
     id: method.id, letter: method.letter, label: method.label, holds: value.inside > 0,
@@ -72,10 +80,7 @@ function toggle(id: string) {
 }
 const csv = () => download(`${document.shown.name.toLowerCase()}-curve.csv`, curveCsv(document.shown), 'text/csv')
 const spread = (lower: number, higher: number) => format(Math.abs(higher - lower) / 2, 'electricPower').text
-const estimateOf = (path: FieldPath) => {
-  const found = answer.evaluation.model.form.estimates.find(e => `boat.${e.field}` === path)
-  return found && text(found.value, FIELDS[path].quantity)
-}
+const { estimateOf } = useEstimates()
 const label = (path: FieldPath) => FIELDS[path].label
 </script>
 
@@ -85,7 +90,7 @@ const label = (path: FieldPath) => FIELDS[path].label
       <BenchLead figure="shaftPower" :head="m.curve.range(format(point.shaftPowerLow, 'electricPower').text, text(point.shaftPowerHigh, 'electricPower'))">{{ m.curve.lead }}</BenchLead>
       <PlotChart
         :label="m.curve.chart" :curves="curves" :marker="marker" :across="across" :upright="upright" :height="400" over-lever
-        :x="{ title: `${m.curve.axisSpeed}, ${UNITS[speedUnit].symbol}`, from: 0, to: speeds.at(-1)! }" :y="{ title: `${m.curve.axisPower}, ${UNITS[powerUnit].symbol}`, from: 0, to: ceiling }"
+        :x="axes.x" :y="axes.y"
         @pick="lever.set(fromUnit($event, speedUnit))"
       />
       <p class="small soft">{{ m.curve.note }}</p>

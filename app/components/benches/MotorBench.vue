@@ -26,9 +26,12 @@ const marker = computed(() => {
   const { drive, speed } = answer.evaluation.point
   return { x: drive.motorRpm, y: nm(drive.motorTorque), tag: text(drive.motorRpm / 60, 'rotation'), value: `${text(drive.motorTorque, 'torque')}, ${text(speed, 'speed')}` }
 })
-const ceiling = computed(() => 1.12 * nm(Math.max(...envelope.value.peak)))
+const axes = computed(() => ({
+  x: { title: `${m.motor.axisRpm}, rpm`, from: 0, to: design.value.motor.greatestRpm },
+  y: { title: `${m.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.12 * nm(Math.max(...envelope.value.peak)) },
+}))
 
-const packVolts = computed(() => answer.evaluation.model.pack)
+const packVolts = computed(() => answer.model.pack)
 const fitsPack = (p: MotorSpec | ControllerSpec) => p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
 const need = computed(() => Math.max(answer.summary.top.drive.shaftPower, answer.summary.cruise.drive.shaftPower / (1 - document.shown.use.headroom)))
 const motors = computed(() => DEMO_MOTORS.map(motor => ({ motor, fitted: motor.id === design.value.motor.id, state: !fitsPack(motor) ? 'stop' as const : motor.ratedPower < need.value ? 'caution' as const : 'fits' as const })))
@@ -46,7 +49,7 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
       <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${m.motor.typed.toLowerCase()}` : '')">{{ m.motor.lead }}</BenchLead>
       <PlotChart
         :label="m.motor.torque" :curves="curves" :marker="marker" :height="300"
-        :x="{ title: `${m.motor.axisRpm}, rpm`, from: 0, to: design.motor.greatestRpm }" :y="{ title: `${m.motor.axisTorque}, ${UNITS[unit].symbol}`, from: 0, to: ceiling }"
+        :x="axes.x" :y="axes.y"
       />
       <p class="key small"><i class="solid" /> {{ m.motor.allDay }} <i class="dash" /> {{ m.motor.peak }} <i class="long" /> {{ m.motor.demand }}</p>
       <section class="block" :aria-label="m.motor.library">

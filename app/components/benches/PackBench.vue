@@ -12,7 +12,7 @@ const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text } = useQuantities()
 const pack = computed(() => document.shown.design.pack)
-const figures = computed(() => answer.evaluation.model.pack)
+const figures = computed(() => answer.model.pack)
 const point = computed(() => answer.evaluation.point)
 const amps = computed(() => [
   { label: `${m.pack.atLever} ${text(point.value.speed, 'speed')}`, speed: point.value.speed, value: point.value.drive.packCurrent },

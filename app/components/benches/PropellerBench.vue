@@ -21,7 +21,7 @@ function tryPitch(pitch: number) {
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="propellerEfficiency">{{ m.propeller.lead }} {{ answer.evaluation.model.interaction.basis }}</BenchLead>
+      <BenchLead figure="propellerEfficiency">{{ m.propeller.lead }} {{ answer.model.interaction.basis }}</BenchLead>
       <PropellerDrawing />
       <section class="block" :aria-label="m.propeller.sizes">
         <h2 class="section-head">{{ m.propeller.sizes }}<span>{{ m.propeller.sizesHint }}</span></h2>

@@ -16,7 +16,7 @@ const { exportBoat } = useBoatFiles()
 const boat = computed(() => document.shown.boat)
 const design = computed(() => document.shown.design)
 const s = computed(() => answer.summary)
-const pack = computed(() => answer.evaluation.model.pack)
+const pack = computed(() => answer.model.pack)
 const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
 
 const fit = computed(() => [
@@ -33,7 +33,7 @@ const speeds = computed(() => [s.value.cruise, s.value.top].map((p, i) => ({
 const COLUMNS: FigureId[] = ['packCurrent', 'propellerRpm', 'timeLeft', 'distanceLeft']
 const fast = computed(() => `${FIGURES.allDaySpeed.label} ${text('speed' in s.value.allDaySpeed ? s.value.allDaySpeed.speed : 0, 'speed')}; ${FIGURES.minutesSpeed.label.toLowerCase()} ${text('speed' in s.value.minutesSpeed ? s.value.minutesSpeed.speed : 0, 'speed')}. ${FIGURES.hullSpeed.label} ${text(s.value.hullSpeed, 'speed')}. ${s.value.payoff.reason === 'steep' ? m.boat.leadSteep(text(s.value.payoff.effectivePower, 'electricPower')) : m.boat.leadHull(text(s.value.payoff.effectivePower, 'electricPower'))}`)
 const far = computed(() => `${text(s.value.cruise.distanceLeft, 'distance')} at ${text(s.value.cruise.speed, 'speed')} (${text(s.value.cruise.distanceLow, 'distance')} to ${text(s.value.cruise.distanceHigh, 'distance')}), ${text(s.value.cruise.timeLeft, 'duration')}, with ${text(document.shown.use.reserve, 'ratio')} kept back. ${m.use.lead(text(s.value.energy.distance, 'distance'), text(s.value.energy.duration, 'duration'))} ${s.value.energy.needed <= s.value.energy.available ? m.use.enough : m.use.short}`)
-const methods = computed(() => answer.evaluation.model.methods.map(x => resistanceMethodOf(x.method.id).source).join('; '))
+const methods = computed(() => answer.model.methods.map(x => resistanceMethodOf(x.method.id).source).join('; '))
 
 const W = 640, H = 190
 const chart = computed(() => {

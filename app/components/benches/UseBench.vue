@@ -15,7 +15,7 @@ const enough = computed(() => energy.value.needed <= energy.value.available)
 const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path, value }])
 /** the pack as a bar: what the use takes, what is left, the reserve, and what spares the cells */
 const bar = computed(() => {
-  const whole = Math.max(answer.evaluation.model.pack.energy, energy.value.needed)
+  const whole = Math.max(answer.model.pack.energy, energy.value.needed)
   const share = (v: number) => `${Math.max(0, 100 * v / whole)}%`
   return { used: share(energy.value.needed), available: share(energy.value.available), reserve: share(energy.value.reserve) }
 })

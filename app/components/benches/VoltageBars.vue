@@ -15,7 +15,7 @@ const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 const design = computed(() => document.shown.design)
 const pack = computed(() => {
-  const { pack: figures } = answer.evaluation.model
+  const { pack: figures } = answer.model
   const low = restVoltage(design.value.pack, 0.1) - answer.summary.top.drive.packCurrent * figures.resistance
   return { from: Math.max(0, low), to: figures.fullVoltage, now: answer.evaluation.point.drive.packVoltage }
 })

@@ -83,7 +83,7 @@ const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => 
 
 <template>
   <figure ref="root" class="chart" :style="{ height: `${height}px` }" :data-drawn="drawn" :aria-label="label" @pointerdown="pick">
-    <div ref="plot" aria-hidden="true" />
+    <div ref="plot" class="plot" aria-hidden="true" />
     <svg v-if="marker && inside && width > 40" class="lever-echo" :width="width" :height="height" aria-hidden="true">
       <path :d="`M${px(marker.x)} ${MARGIN.t}V${height - MARGIN.b}`" class="line" />
       <path v-if="marker.low !== undefined && marker.high !== undefined" :d="`M${px(marker.x) + 12} ${py(Math.min(y.to, marker.high))}V${py(marker.low)}m-4 0h8M${px(marker.x) + 8} ${py(Math.min(y.to, marker.high))}h8`" class="range" />
@@ -101,8 +101,10 @@ const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => 
 </template>
 
 <style scoped>
-.chart { position: relative; margin: 0; min-width: 0; touch-action: pan-y; overflow: hidden; }
-.lever-echo { position: absolute; inset: 0; pointer-events: none; }
+.chart { position: relative; contain: layout paint; margin: 0; min-width: 0; touch-action: pan-y; overflow: hidden; }
+/* its own layer, so that the curves below are not painted again with it */
+.plot { will-change: transform; contain: strict; height: 100%; }
+.lever-echo { position: absolute; inset: 0; pointer-events: none; will-change: transform; contain: strict; }
 .line { stroke: var(--signal); stroke-width: 2.5; }
 .range { stroke: var(--signal); stroke-width: 2; fill: none; }
 .point { fill: var(--signal); stroke: var(--sheet); stroke-width: 1.5; }

@@ -1,82 +1,30 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import { mdiChevronDown } from '@mdi/js'
 import { m } from '~/messages'
-import { useBoatsStore } from '~/stores/boats'
-import { useDocumentStore } from '~/stores/document'
-import { useViewStore } from '~/stores/view'
-import { useBoatFiles } from '~/composables/useBoatFiles'
 
-/** Behind the brand: the boats of this browser, what can be done with them, and the settings. */
-const boats = useBoatsStore()
-const document = useDocumentStore()
-const view = useViewStore()
-const { errors, exportBoat, importBoat } = useBoatFiles()
+/** The brand, which opens the boats and settings. What it opens is loaded when it is first wanted. */
+const BoatsPanel = defineAsyncComponent(() => import('./BoatsPanel.vue'))
 const open = ref(false)
-const failed = ref(false)
-const picker = ref<HTMLInputElement>()
-
-async function go(action: () => unknown) {
-  open.value = false
-  await action()
-}
-async function picked(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
-  failed.value = !(await importBoat(file))
-  open.value = false
+const wanted = ref(false)
+const button = ref<HTMLElement>()
+function toggle() {
+  wanted.value = true
+  open.value = !open.value
 }
 </script>
 
 <template>
-  <VMenu v-model="open" :close-on-content-click="false" location="bottom start" :min-width="264">
-    <template #activator="{ props }">
-      <button type="button" class="brand" v-bind="props" :aria-label="m.shell.menu" data-menu>
-        <svg width="22" height="22" viewBox="0 0 32 32" aria-hidden="true"><path d="M4 28 20 12" stroke="currentColor" stroke-width="2.6" fill="none" /><path d="M18.500 13.500C19 9 22 5 27.500 4.500 27 10 23 13 18.500 13.500Z" fill="currentColor" /></svg>
-        <span>{{ m.brand }}</span>
-        <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiChevronDown" fill="currentColor" /></svg>
-      </button>
-    </template>
-    <div class="menu">
-      <h2 class="section-head">{{ m.boats.title }}</h2>
-      <ul data-boats>
-        <li v-for="boat in boats.list" :key="boat.id">
-          <button type="button" :class="{ current: boat.id === document.project.id }" :aria-current="boat.id === document.project.id" @click="go(() => boats.open(boat.id))">
-            {{ boat.name }}<span v-if="boat.id.startsWith('demo-')" class="soft">{{ m.boats.demo }}</span>
-          </button>
-        </li>
-      </ul>
-      <div class="actions">
-        <button type="button" class="btn btn--best" @click="go(() => navigateTo('/start'))">{{ m.boats.add }}</button>
-        <button type="button" class="btn" @click="go(() => boats.duplicate())">{{ m.boats.duplicate }}</button>
-        <button type="button" class="btn" @click="go(exportBoat)">{{ m.boats.export }}</button>
-        <button type="button" class="btn" @click="picker?.click()">{{ m.boats.import }}</button>
-        <button type="button" class="btn" @click="go(() => boats.remove())">{{ m.boats.remove }}</button>
-        <button type="button" class="btn" @click="go(() => { view.settingsOpen = true })">{{ m.settings.title }}</button>
-      </div>
-      <input ref="picker" type="file" accept=".json,application/json" class="visually-hidden" tabindex="-1" :aria-label="m.boats.import" @change="picked">
-    </div>
-  </VMenu>
-  <VDialog v-model="failed">
-    <div class="errors" role="alertdialog" :aria-label="m.boats.importFailed">
-      <h2 class="section-head">{{ m.boats.importFailed }}</h2>
-      <ul data-import-errors><li v-for="e in errors.slice(0, 12)" :key="e.field + e.message"><b>{{ e.field }}</b> {{ e.message }}</li></ul>
-      <button type="button" class="btn btn--best" @click="failed = false">{{ m.boats.close }}</button>
-    </div>
-  </VDialog>
+  <button ref="button" type="button" class="brand" :aria-label="m.shell.menu" aria-haspopup="menu" :aria-expanded="open" data-menu @click="toggle">
+    <svg width="22" height="22" viewBox="0 0 32 32" aria-hidden="true"><path d="M4 28 20 12" stroke="currentColor" stroke-width="2.6" fill="none" /><path d="M18.500 13.500C19 9 22 5 27.500 4.500 27 10 23 13 18.500 13.500Z" fill="currentColor" /></svg>
+    <span>{{ m.brand }}</span>
+    <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiChevronDown" fill="currentColor" /></svg>
+  </button>
+  <BoatsPanel v-if="wanted" v-model="open" :target="button" />
 </template>
 
 <style scoped>
 .brand { display: flex; align-items: center; gap: 5px; min-height: var(--hit); padding: 0 2px 0 10px; margin-right: auto; font: 600 17px/22px var(--labels); color: var(--text); }
 .brand svg:first-child { color: var(--ink); }
-.menu { background: var(--sheet); border: 1.25px solid var(--ink); box-shadow: 3px 3px 0 var(--rule); padding: 10px 12px 12px; color: var(--text); }
-ul { margin: 4px 0 10px; max-height: 40vh; overflow: auto; }
-li button { display: flex; justify-content: space-between; width: 100%; min-height: var(--hit); align-items: center; border-bottom: .75px solid var(--rule); padding: 0 6px; }
-li button:hover { background: var(--desk); }
-li .current { font-weight: 600; border-left: 3px solid var(--ink); }
-.actions { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; }
-.errors { background: var(--sheet); border: 1.25px solid var(--ink); padding: 16px; color: var(--text); }
-.errors li { padding: 6px 0; border-bottom: .75px solid var(--rule); font-size: 14px; overflow-wrap: anywhere; }
+@media (max-width: 899px) { .brand { margin: 0; padding: 0 4px 0 10px; } .brand span { display: none; } }
 </style>

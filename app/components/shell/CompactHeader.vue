@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { mdiChevronDown, mdiClose, mdiUndo } from '@mdi/js'
 import { m } from '~/messages'
-import { BENCHES } from '~/benches'
+import { BENCHES, benchOf } from '~/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -12,13 +12,13 @@ const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
 const route = useRoute()
-const bench = computed(() => BENCHES.find(b => b.path === route.path))
+const bench = computed(() => benchOf(route.path))
 const counts = computed(() => answer.summary.findings.counts)
 </script>
 
 <template>
   <header class="head">
-    <BoatsMenu class="boats" />
+    <BoatsMenu />
     <VMenu location="bottom start">
       <template #activator="{ props }">
         <button type="button" class="bench-button" v-bind="props" data-bench-menu>
@@ -47,8 +47,6 @@ const counts = computed(() => answer.summary.findings.counts)
 
 <style scoped>
 .head { display: flex; align-items: stretch; background: var(--sheet); min-height: 48px; }
-.head :deep(.brand) { margin: 0; padding: 0 4px 0 10px; }
-.head :deep(.brand span) { display: none; }
 .bench-button { flex: 1; display: flex; align-items: center; gap: 7px; min-width: 0; padding: 0 6px; font-size: 16px; border-left: .75px solid var(--rule); }
 .bench-button b { font-weight: 600; white-space: nowrap; }
 .counts { display: flex; align-items: center; gap: 6px; padding: 0 12px; border-left: 1px solid var(--ink); font-size: 18px; min-height: 48px; }

@@ -7,7 +7,7 @@ import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { useBoardTheme } from '~/composables/useBoardTheme'
-import { BENCHES } from '~/benches'
+import { BENCHES, benchOf } from '~/benches'
 
 /** The drawing's title block: the brand, undo and redo, the boat's name and main dimensions, and when it was saved. */
 const document = useDocumentStore()
@@ -16,8 +16,13 @@ const { text } = useQuantities()
 const { toggle } = useBoardTheme()
 const route = useRoute()
 const boat = computed(() => document.shown.boat)
-const sheet = computed(() => BENCHES.findIndex(b => b.path === route.path) + 1)
-const saved = computed(() => boats.failure ?? (boats.savedAt ? `${m.shell.saved} ${new Date(boats.savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}, ${m.shell.onThisMachine}` : m.shell.saving))
+const sheet = computed(() => Number(benchOf(route.path)?.key ?? 0))
+/** hours and minutes of a moment, 24-hour */
+function clock(at: number) {
+  const d = new Date(at)
+  return `${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
+}
+const saved = computed(() => boats.failure ?? (boats.savedAt ? `${m.shell.saved} ${clock(boats.savedAt)}, ${m.shell.onThisMachine}` : m.shell.saving))
 const rows = computed(() => [
   { label: 'Length over all', value: text(boat.value.lengthOverAll, 'length') },
   { label: 'Waterline', value: boat.value.lengthWaterline === null ? m.strip.open : text(boat.value.lengthWaterline, 'length') },

@@ -61,7 +61,7 @@ const cells = computed(() => STAGES.map((stage, i) => {
 .name { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .pin { color: var(--signal); }
 .key { margin-left: auto; color: var(--soft); font-size: 12px; }
-.values { display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
+.values { contain: strict; height: 25px; display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
 .main { font-size: 20px; line-height: 25px; white-space: nowrap; }
 .main small { font-size: 13px; font-weight: 500; color: var(--soft); margin-left: 3px; }
 .second.figure { font-size: 13.5px; line-height: 16px; font-weight: 500; color: var(--soft); }

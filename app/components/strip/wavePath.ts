@@ -19,7 +19,7 @@ export function wavePath(scale: StripScale, from: number, length: number, wave: 
   const period = Math.max(4, wave * scale.pixelsPerMetre)
   const height = Math.min(9, STEEPNESS * period * Math.min(1, (froude / 0.38) ** 2) / 2 + 0.4)
   const points = [`M0 ${scale.waterY.toFixed(1)}`]
-  for (let x = Math.max(0, start - period / 4); x <= width; x += 4) {
+  for (let x = Math.max(0, start - period / 4); x <= width; x += 7) {
     const along = (x - start) / period
     const fade = Math.max(0, 1 - Math.max(0, (x - start) - length * scale.pixelsPerMetre) / (1.5 * period))
     const rise = along < 0 ? Math.cos(2 * Math.PI * along) * (1 + 4 * along) : Math.cos(2 * Math.PI * along)

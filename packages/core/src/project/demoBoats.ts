@@ -1,6 +1,7 @@
 import { KNOT } from '../constants'
 import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_MOTORS } from '../parts'
-import { PROJECT_VERSION, type Project } from './projectSchema'
+import type { Project } from './projectSchema'
+import { PROJECT_VERSION } from './projectVersion'
 
 const part = <T extends { id: string }>(list: readonly T[], id: string): T => {
   const found = list.find(p => p.id === id)

@@ -1,4 +1,4 @@
-import { PROJECT_VERSION } from './projectSchema'
+import { PROJECT_VERSION } from './projectVersion'
 
 /** Turns a document of one version into the next. */
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>

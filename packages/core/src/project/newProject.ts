@@ -1,7 +1,8 @@
 import { KNOT } from '../constants'
 import { hullSpeed, hullTypeOf } from '../hull'
 import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_MOTORS } from '../parts'
-import { PROJECT_VERSION, type Project } from './projectSchema'
+import type { Project } from './projectSchema'
+import { PROJECT_VERSION } from './projectVersion'
 
 /** The ten answers that lead to a first design. SI. */
 export interface FirstAnswers {

@@ -2,10 +2,8 @@ import { z } from 'zod'
 import { HULL_TYPES } from '../hull'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
+import { PROJECT_VERSION } from './projectVersion'
 import { cellSchema, controllerSchema, motorSchema } from '../parts'
-
-/** Version of the document that this code writes. */
-export const PROJECT_VERSION = 1
 
 /** A number of the document, with the range and label of its field. */
 const numberAt = (path: FieldPath) => z.number().min(FIELDS[path].least).max(FIELDS[path].most).describe(`${FIELDS[path].label} (SI)`)

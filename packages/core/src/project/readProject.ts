@@ -1,6 +1,7 @@
 import type { z } from 'zod'
 import { migrateProject } from './migrateProject'
-import { PROJECT_VERSION, projectSchema, type Project } from './projectSchema'
+import { projectSchema, type Project } from './projectSchema'
+import { PROJECT_VERSION } from './projectVersion'
 
 /** What is wrong with a field of a file. */
 export interface FieldError { field: string, message: string }
@@ -69,14 +70,4 @@ export function toFieldError(issue: z.core.$ZodIssue): FieldError {
   if (issue.code === 'invalid_type') return { field, message: `${field} should be a ${issue.expected}${issue.input === undefined ? ' and is missing' : ''}.` }
   if (issue.code === 'invalid_value') return { field, message: `${field} should be ${issue.values.map(v => `“${String(v)}”`).join(' or ')}.` }
   return { field, message: `${field}: ${issue.message}.` }
-}
-
-/**
- * A boat as the text of a file: readable, stable order.
- *
- * @param project the boat
- * @returns JSON, two spaces, final newline
- */
-export function writeProject(project: Project): string {
-  return `${JSON.stringify(project, null, 2)}\n`
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
+import Qty from 'js-quantities'
 import { chosenUnit, formatNumber, formatQuantity, fromUnit, METRIC_UNITS, parseQuantity, QUANTITIES, quantityText, toUnit, UNITS, type QuantityId, type UnitChoice, type UnitId } from '../../src/units'
 
 const value = (text: string, quantity: QuantityId, choice?: UnitChoice) => {
@@ -53,6 +54,12 @@ describe('figures in type', () => {
   })
   it('shows hp for the old engine in the US profile', () => {
     expect(formatQuantity(745.7 * 18, 'power', { profile: 'us', overrides: {} })).toEqual({ text: '18.0', unit: 'hp' })
+  })
+})
+
+describe('sizes of units', () => {
+  it.each<[UnitId, string]>([['ft', 'ft'], ['in', 'in'], ['nm', 'nmi'], ['mi', 'mi'], ['kn', 'knot'], ['kmh', 'km/h'], ['mph', 'mph'], ['lb', 'lbs'], ['t', 'metric-ton'], ['kW', 'kW'], ['hp', 'hp'], ['lbf', 'lbf'], ['kWh', 'kWh'], ['h', 'h'], ['min', 'min'], ['ft2', 'ft2'], ['ft3', 'ft3']])('%s agrees with a general unit package', (unit, name) => {
+    expect(fromUnit(1, unit) / Qty(1, name).baseScalar).toBeCloseTo(1, 6)
   })
 })
 

@@ -1,16 +1,21 @@
 <script setup lang="ts">
-import { defineAsyncComponent } from 'vue'
+import { defineAsyncComponent, onMounted } from 'vue'
 import { m } from '~/messages'
 import { useCompact } from '~/composables/useCompact'
+import { useStages } from '~/composables/useStages'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { useViewStore } from '~/stores/view'
 
 /** The board: title block, strip, tally; lever, bench, findings. On small screens the strip stays and the lever lies below. */
 const compact = useCompact()
 const view = useViewStore()
+const CompactHeader = defineAsyncComponent(() => import('~/components/shell/CompactHeader.vue'))
+const SpeedLeverFlat = defineAsyncComponent(() => import('~/components/lever/SpeedLeverFlat.vue'))
 const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/WorkingPopover.vue'))
 const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
+const { stage, start } = useStages()
 useShortcuts()
+onMounted(start)
 </script>
 
 <template>
@@ -19,10 +24,10 @@ useShortcuts()
     <template v-if="!compact">
       <TitleBlock class="at-title" />
       <BoatStrip class="at-strip" />
-      <TallyPanel class="at-tally" />
-      <LeverPanel class="at-lever" />
+      <div class="at-tally"><TallyPanel v-if="stage >= 1" /></div>
+      <div class="at-lever"><LeverPanel v-if="stage >= 1" /></div>
       <BenchTabs class="at-tabs" />
-      <FindingsRail class="at-findings" />
+      <div class="at-findings"><FindingsRail v-if="stage >= 2" /></div>
     </template>
     <template v-else>
       <CompactHeader class="at-title" />
@@ -42,11 +47,15 @@ useShortcuts()
 .board { display: grid; height: 100dvh; grid-template-columns: 216px minmax(0, 1fr) 280px; grid-template-rows: 250px 38px minmax(0, 1fr); grid-template-areas: "title strip tally" "lever tabs findings" "lever bench findings"; background: var(--paper); }
 .at-title { grid-area: title; border-right: 1px solid var(--ink); border-bottom: 2px solid var(--ink); min-width: 0; }
 .at-strip { grid-area: strip; min-width: 0; }
+.at-tally, .at-lever, .at-findings { background: var(--sheet); min-height: 0; }
 .at-tally { grid-area: tally; border-left: 1px solid var(--ink); border-bottom: 2px solid var(--ink); min-width: 0; }
 .at-lever { grid-area: lever; border-right: 1px solid var(--ink); min-width: 0; }
 .at-tabs { grid-area: tabs; min-width: 0; }
 .at-findings { grid-area: findings; border-left: 1px solid var(--ink); min-width: 0; }
 .at-bench { grid-area: bench; overflow: auto; min-width: 0; scrollbar-width: thin; scrollbar-color: var(--rule) transparent; }
+/* what moves in one place lays out and paints nothing elsewhere */
+.at-strip, .at-lever, .at-bench, .at-findings, .at-title, .at-tally { contain: layout paint; }
+.board:not(.board--compact) > :is(.at-strip, .at-lever, .at-bench, .at-findings, .at-title, .at-tally) { contain: strict; }
 .at-bench:focus { outline: none; }
 .board--compact { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto 196px minmax(0, 1fr) auto; grid-template-areas: "title" "strip" "bench" "lever"; }
 .board--compact .at-title { border-right: 0; border-bottom: 1px solid var(--ink); }

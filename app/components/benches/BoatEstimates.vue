@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import { m } from '~/messages'
+import { useEstimates } from '~/composables/useEstimates'
+
+/** Form coefficients that few owners know: estimated, marked as such, and open to a better figure. */
+const { estimateOf } = useEstimates()
+</script>
+
+<template>
+  <section class="block" :aria-label="m.boat.estimates">
+    <h2 class="section-head">{{ m.boat.estimates }}</h2>
+    <p class="small soft">{{ m.boat.estimatesHint }}</p>
+    <div class="rows">
+      <QuantityField path="boat.prismatic" optional :estimate="estimateOf('boat.prismatic')" /><QuantityField path="boat.midship" optional :estimate="estimateOf('boat.midship')" hint="" />
+      <QuantityField path="boat.waterplane" optional :estimate="estimateOf('boat.waterplane')" /><QuantityField path="boat.lcb" optional :estimate="estimateOf('boat.lcb')" />
+    </div>
+  </section>
+</template>
