@@ -18,7 +18,7 @@ describe('what owners type', () => {
     ['18 ft 6 in', 'length', 18.5 * 0.3048], ['18\' 6"', 'length', 18.5 * 0.3048], ['18ft6', 'length', 18.5 * 0.3048], ['6 1/2 in', 'smallLength', 6.5 * 0.0254],
     ['7.75', 'length', 7.75], ['7,75 m', 'length', 7.75], ['775 cm', 'length', 7.75],
     ['4.5 kn', 'speed', 4.5 * 1852 / 3600], ['9 km/h', 'speed', 2.5], ['10 mph', 'speed', 4.4704],
-    ['8 hp', 'power', 8 * 745.699872], ['2,4 kW', 'power', 2400], ['10 PS', 'power', 7354.9875],
+    ['8 hp', 'power', 8 * 745.69987158], ['2,4 kW', 'power', 2400], ['10 PS', 'power', 7354.9875],
     ['660 lb', 'mass', 660 * 0.45359237], ['4.6', 'mass', 4600], ['4600 kg', 'mass', 4600], ['1 234,5 kg', 'mass', 1234.5], ['1,234.5 kg', 'mass', 1234.5], ['1.234,5 kg', 'mass', 1234.5],
     ['3 h 30 min', 'duration', 12_600], ['1h30', 'duration', 5400], ['20 %', 'ratio', 0.2], ['−3 %', 'ratio', -0.03],
     ['59 °F', 'temperature', 288.15], ['15', 'temperature', 288.15], ['-5 °C', 'temperature', 268.15], ['930 rpm', 'rotation', 15.5], ['47.5 Nm', 'torque', 47.5], ['18 nm', 'distance', 18 * 1852],
