@@ -8,7 +8,8 @@ const SCREENS = [{ name: 'laptop', width: 1280, height: 800 }, { name: 'large', 
 for (const theme of ['light', 'dark'] as const) {
   test(`no serious or critical axe violation, ${theme}`, async ({ browser }) => {
     test.setTimeout(120_000)
-    for (const size of [SCREENS[0]!, SCREENS[3]!]) {
+    // colours are the same at every size, so the night is looked at once
+    for (const size of theme === 'dark' ? [SCREENS[0]!] : [SCREENS[0]!, SCREENS[3]!]) {
       const context = await browser.newContext({ viewport: size, colorScheme: theme })
       const page = await context.newPage()
       for (const path of BENCHES) {

@@ -4,6 +4,8 @@ import { expect, type Page } from '@playwright/test'
 export async function openBench(page: Page, path = '/') {
   await page.goto(path)
   await expect(page.locator('.strip svg.still')).toBeVisible()
+  // the first view comes in stages: the findings, or the lying lever of a small screen, are the last of the frame
+  await expect(page.locator('.at-findings .rail, .flat').first()).toBeVisible()
 }
 
 /** The digits of a figure, as a number. */

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { FIGURES } from '@remigo/core'
 import { figure, openBench } from './board'
 
 test('the lever moves by keys, and every figure with it', async ({ page }) => {
@@ -54,12 +55,16 @@ test.describe('on a phone', () => {
 
 test('every figure opens its working', async ({ page }) => {
   test.setTimeout(120_000)
+  const seen = new Set<string>()
   for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/sheet']) {
     await openBench(page, path)
     const figures = page.locator('.at-bench [data-figure], .cells [data-figure]')
     const count = await figures.count()
     expect(count, path).toBeGreaterThan(0)
     for (let i = 0; i < count; i++) {
+      const id = (await figures.nth(i).getAttribute('data-figure'))!
+      if (seen.has(id)) continue
+      seen.add(id)
       await figures.nth(i).click()
       const working = page.locator('.working')
       await expect(working).toContainText('Source')
@@ -67,4 +72,5 @@ test('every figure opens its working', async ({ page }) => {
       await expect(working).toBeHidden()
     }
   }
+  expect(seen.size).toBe(Object.keys(FIGURES).length)
 })

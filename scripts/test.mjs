@@ -26,7 +26,7 @@ check('types', run('npm', ['run', '--silent', 'typecheck']) === 0)
 
 say('unit tests …')
 const unitFile = join(results, 'unit.json')
-const unitCode = run('npx', ['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitFile}`])
+const unitCode = run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`], { env: { NO_COLOR: '1' } })
 const unit = readJson(unitFile)
 passed += unit?.numPassedTests ?? 0
 failed += unit?.numFailedTests ?? 0

@@ -26,6 +26,7 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
   <div class="columns">
     <section class="block" :aria-label="m.boat.dimensions">
       <h2 class="section-head">{{ m.boat.dimensions }}</h2>
+      <TextField path="name" :label="m.boat.name" :most="60" />
       <ChoiceField :label="m.boat.hullType" :options="types" :model-value="boat.hullType" @update:model-value="set(m.boat.hullType, 'boat.hullType', $event)" />
       <div class="rows">
         <QuantityField path="boat.lengthOverAll" /><QuantityField path="boat.lengthWaterline" optional :estimate="estimateOf('boat.lengthWaterline')" />
@@ -52,6 +53,7 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
         <ChoiceField :label="m.boat.water" :options="m.boat.waters" :model-value="boat.water" @update:model-value="set(m.boat.water, 'boat.water', $event)" />
         <div class="rows"><QuantityField path="boat.waterTemperature" /></div>
       </section>
+      <TextField path="story" :label="m.boat.story" :most="600" :lines="4" optional />
     </div>
   </div>
 </template>

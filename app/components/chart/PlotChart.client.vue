@@ -102,9 +102,8 @@ const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => 
 
 <style scoped>
 .chart { position: relative; contain: layout paint; margin: 0; min-width: 0; touch-action: pan-y; overflow: hidden; }
-/* its own layer, so that the curves below are not painted again with it */
-.plot { will-change: transform; contain: strict; height: 100%; }
-.lever-echo { position: absolute; inset: 0; pointer-events: none; will-change: transform; contain: strict; }
+.plot { contain: strict; height: 100%; }
+.lever-echo { position: absolute; inset: 0; pointer-events: none; contain: strict; }
 .line { stroke: var(--signal); stroke-width: 2.5; }
 .range { stroke: var(--signal); stroke-width: 2; fill: none; }
 .point { fill: var(--signal); stroke: var(--sheet); stroke-width: 1.5; }

@@ -6,8 +6,8 @@ import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** The one way a computed number stands on the screen: digits, unit, and a press that opens its working. At the lever's speed, unless another is given. */
-const props = defineProps<{ id: FigureId, size?: 'bench' | 'strip' | 'reading' | 'row', band?: boolean, speed?: number }>()
+/** The one way a computed number stands on the screen: digits, unit, and a press that opens its working. At the lever's speed, unless another is given; `still` leaves the press to what is around it. */
+const props = defineProps<{ id: FigureId, size?: 'bench' | 'strip' | 'reading' | 'row', band?: boolean, speed?: number, still?: boolean }>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
@@ -26,8 +26,9 @@ function open() {
 </script>
 
 <template>
+  <span v-if="still" class="figure" :class="`figure--${size ?? 'row'}`"><span class="digits">{{ shown.text }}</span><span v-if="shown.unit" class="unit">{{ shown.unit }}</span></span>
   <button
-    ref="root" type="button" class="figure" :class="`figure--${size ?? 'row'}`" :data-figure="id"
+    v-else ref="root" type="button" class="figure" :class="`figure--${size ?? 'row'}`" :data-figure="id"
     :aria-label="`${figure.label} ${shown.text} ${shown.unit}: working`" @click.stop="open"
   >
     <span class="digits">{{ shown.text }}</span><span v-if="shown.unit" class="unit">{{ shown.unit }}</span>

@@ -45,9 +45,9 @@ const { grab, follow } = useLeverPointer(move)
 
 <style scoped>
 .lever { position: relative; height: 100%; width: 115px; touch-action: none; cursor: ns-resize; overflow: hidden; }
-.filled { position: absolute; top: 0; width: 9px; background: var(--signal); will-change: transform; }
+.filled { position: absolute; top: 0; width: 9px; background: var(--signal); }
 .mark-label { position: absolute; right: 2px; font: 500 12.500px/15px var(--labels); color: var(--text); background: var(--sheet); padding-left: 3px; }
-.handle { position: absolute; top: 0; left: 2px; will-change: transform; contain: strict; width: 104px; height: 36px; margin-top: -18px; background: var(--signal); color: var(--on-signal); clip-path: polygon(0 0, 84% 0, 100% 50%, 84% 100%, 0 100%); display: flex; align-items: baseline; gap: 3px; padding: 3px 0 0 9px; cursor: grab; }
+.handle { position: absolute; top: 0; left: 2px; contain: strict; width: 104px; height: 36px; margin-top: -18px; background: var(--signal); color: var(--on-signal); clip-path: polygon(0 0, 84% 0, 100% 50%, 84% 100%, 0 100%); display: flex; align-items: baseline; gap: 3px; padding: 3px 0 0 9px; cursor: grab; }
 .handle .figures { font-size: 26px; line-height: 30px; }
 .handle .unit { font: 500 14px var(--figures); }
 .handle:focus-visible { outline: none; box-shadow: inset 0 0 0 3px var(--on-signal); }

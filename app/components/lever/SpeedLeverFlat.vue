@@ -70,7 +70,7 @@ svg { overflow: visible; }
 .tick, .mark { stroke: var(--text); fill: none; }
 .tick-label { font: 500 15px var(--figures); fill: var(--text); text-anchor: middle; }
 .mark-label { font: 500 12.500px var(--labels); fill: var(--text); text-anchor: end; paint-order: stroke; stroke: var(--sheet); stroke-width: 3px; }
-.handle { position: absolute; left: 0; will-change: transform; top: 44px; width: 72px; height: 54px; margin-left: -36px; background: var(--signal); color: var(--on-signal); display: flex; align-items: baseline; justify-content: center; gap: 3px; padding-top: 15px; clip-path: polygon(0 16%, 40% 16%, 50% 0, 60% 16%, 100% 16%, 100% 100%, 0 100%); }
+.handle { position: absolute; left: 0; top: 44px; width: 72px; height: 54px; margin-left: -36px; background: var(--signal); color: var(--on-signal); display: flex; align-items: baseline; justify-content: center; gap: 3px; padding-top: 15px; clip-path: polygon(0 16%, 40% 16%, 50% 0, 60% 16%, 100% 16%, 100% 100%, 0 100%); }
 .handle .figures { font-size: 26px; line-height: 30px; }
 .handle .unit { font: 500 14px var(--figures); }
 .handle:focus-visible { outline: none; box-shadow: inset 0 0 0 3px var(--on-signal); }

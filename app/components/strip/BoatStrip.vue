@@ -68,7 +68,7 @@ const waveText = computed(() => `${m.strip.wave} ${quantityText(answer.evaluatio
 .strip { display: grid; grid-template-rows: auto minmax(0, 1fr); height: 100%; min-width: 0; background: var(--paper); }
 .drawing { position: relative; min-height: 0; overflow: hidden; }
 svg { position: absolute; inset: 0; contain: strict; }
-.moving { will-change: transform; pointer-events: none; }
+.moving { pointer-events: none; }
 .sea { fill: var(--water); }
 .surface { fill: none; stroke: var(--ink); stroke-width: 1.4; }
 .ribbon { fill: var(--ink); }

@@ -1,38 +1,29 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiPin } from '@mdi/js'
-import { readFigure, type HeldPart } from '@remigo/core'
+import type { HeldPart } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
-import { useQuantities } from '~/composables/useQuantities'
+import LostPower from './LostPower.vue'
 import { STAGES } from './stages'
 
-/** The head of the strip: a cell a stage, in the order of the power, each a door to its bench. */
+/** The head of the strip: a cell a stage, in the order of the power, each a door to its bench. Only the figures move with the lever. */
 defineProps<{ compact: boolean }>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const { format } = useQuantities()
 const route = useRoute()
 
-const cells = computed(() => STAGES.map((stage, i) => {
-  const read = (id: typeof stage.figure) => readFigure(id, answer.evaluation).value
-  const value = format(read(stage.figure), 'electricPower')
-  const next = STAGES[i + 1]
-  const state = answer.summary.findings.worst[stage.part] ?? 'fits' as const
-  const lost = next ? stage.power(answer.evaluation.point) - next.power(answer.evaluation.point) : 0
-  return {
-    ...stage, state, value, second: stage.second,
-    lost: next ? `\u2212${format(lost, 'electricPower').text}` : '',
-    held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
-    current: route.path === stage.bench && (stage.part !== 'controller' || route.path !== '/motor'),
-  }
-}))
+const cells = computed(() => STAGES.map(stage => ({
+  ...stage, state: answer.summary.findings.worst[stage.part] ?? 'fits' as const,
+  held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
+  current: route.path === stage.bench && stage.part !== 'controller',
+})))
 </script>
 
 <template>
   <nav class="cells" :aria-label="m.parts.pack + ' to ' + m.parts.hull.toLowerCase()">
-    <div v-for="cell in cells" :key="cell.part" class="cell" :class="{ current: cell.current }" :data-part="cell.part">
+    <div v-for="(cell, i) in cells" :key="cell.part" class="cell" :class="{ current: cell.current }" :data-part="cell.part">
       <NuxtLink :to="cell.bench" class="head">
         <StateMark :state="cell.state" :size="compact ? 12 : 14" />
         <span class="name">{{ compact ? m.partsShort[cell.part] : m.parts[cell.part] }}</span>
@@ -41,10 +32,10 @@ const cells = computed(() => STAGES.map((stage, i) => {
         <span class="visually-hidden">{{ m.states[cell.state] }}</span>
       </NuxtLink>
       <span class="values">
-        <span v-if="compact" class="figures main">{{ cell.value.text }}<small>{{ cell.value.unit }}</small></span>
-        <template v-else><FigureValue :id="cell.figure" size="strip" class="main" /><FigureValue :id="cell.second" class="second" /></template>
+        <FigureValue :id="cell.figure" size="strip" class="main" :still="compact" />
+        <FigureValue v-if="!compact" :id="cell.second" class="second" />
       </span>
-      <span v-if="cell.lost && !compact" class="lost" :title="m.strip.lost">{{ cell.lost }}</span>
+      <LostPower v-if="!compact && i < cells.length - 1" :index="i" />
     </div>
   </nav>
 </template>
@@ -63,18 +54,15 @@ const cells = computed(() => STAGES.map((stage, i) => {
 .key { margin-left: auto; color: var(--soft); font-size: 12px; }
 .values { contain: strict; height: 25px; display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
 .main { font-size: 20px; line-height: 25px; white-space: nowrap; }
-.main small { font-size: 13px; font-weight: 500; color: var(--soft); margin-left: 3px; }
 .second.figure { font-size: 13.5px; line-height: 16px; font-weight: 500; color: var(--soft); }
 .current .second.figure { color: var(--sheet); }
-.lost { position: absolute; right: 0; bottom: -17px; transform: translateX(50%); z-index: 1; font: 500 12px/14px var(--figures); font-variant-numeric: tabular-nums; color: var(--text); background: var(--paper); padding: 0 3px; margin-bottom: -8px; }
 .current { background: var(--ink); color: var(--sheet); }
-.current .key, .current small { color: var(--sheet); }
+.current .key { color: var(--sheet); }
 .current .pin { color: var(--sheet); }
 .current :deep(.ring) { stroke: var(--sheet); }
 @media (max-width: 899px) {
   .cell { padding: 4px 5px 2px 6px; }
   .head { font-size: 13px; gap: 3px; }
   .main { font-size: 17px; line-height: 20px; }
-  .main small { font-size: 12px; margin-left: 2px; }
-}
+  }
 </style>

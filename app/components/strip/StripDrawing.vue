@@ -58,7 +58,7 @@ const bottomY = computed(() => props.scale.waterY - props.elevation.bottom * pro
 </template>
 
 <style scoped>
-svg { position: absolute; inset: 0; contain: strict; will-change: transform; pointer-events: none; }
+svg { position: absolute; inset: 0; contain: strict; pointer-events: none; }
 .leader { fill: none; stroke: var(--text); stroke-width: .9; }
 .dot { fill: var(--text); }
 .disc { fill: var(--hull); }

@@ -1,4 +1,5 @@
 import type { Facts, Finding, PartName, Severity } from './finding'
+import { RESIZE } from './fixes'
 import { RULES } from './rules'
 
 /** What does not fit, worst first, and how many rules found nothing. */
@@ -24,7 +25,8 @@ export function checkFindings(facts: Facts): FindingsReport {
   for (const rule of RULES) {
     const found = rule.check(facts)
     if (!found) { counts.fits++; continue }
-    findings.push({ ...found, rule: rule.id, part: rule.part })
+    // where everything that would help is held, sizing anew says what to let go of
+    findings.push({ ...found, fixes: found.fixes.length > 0 ? found.fixes : [RESIZE], rule: rule.id, part: rule.part })
     counts[found.severity]++
     const known = worst[rule.part]
     if (!known || ORDER[found.severity] < ORDER[known]) worst[rule.part] = found.severity
