@@ -9,8 +9,8 @@ export default defineConfig({
   outputDir: 'test-results/e2e',
   fullyParallel: true,
   workers: 2,
-  timeout: 45_000,
-  expect: { timeout: 8_000 },
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
   reporter: 'line',
   use: {
     baseURL: `http://localhost:${PORT}`,
