@@ -1,4 +1,5 @@
-import type { Facts, Finding, PartName, Severity } from './finding'
+import type { Facts, Finding, Fix, PartName, Severity } from './finding'
+import { FIELDS, fieldError, type FieldPath } from '../project/fields'
 import { RESIZE } from './fixes'
 import { RULES } from './rules'
 
@@ -11,6 +12,11 @@ export interface FindingsReport {
 }
 
 const ORDER: Record<Severity, number> = { stop: 0, caution: 1, note: 2 }
+
+/** A fix that would leave a field's range (a hundred strings in parallel) is none. */
+function isPossible(fix: Fix): boolean {
+  return fix.edits.every(({ path, value }) => !(path in FIELDS) || typeof value !== 'number' || fieldError(path as FieldPath, value) === null)
+}
 
 /**
  * Runs every rule.
@@ -25,8 +31,9 @@ export function checkFindings(facts: Facts): FindingsReport {
   for (const rule of RULES) {
     const found = rule.check(facts)
     if (!found) { counts.fits++; continue }
-    // where everything that would help is held, sizing anew says what to let go of
-    findings.push({ ...found, fixes: found.fixes.length > 0 ? found.fixes : [RESIZE], rule: rule.id, part: rule.part })
+    const fixes = found.fixes.filter(isPossible)
+    // where nothing simple helps, or all of it is held, sizing anew says what to let go of
+    findings.push({ ...found, fixes: fixes.length > 0 ? fixes : [RESIZE], rule: rule.id, part: rule.part })
     counts[found.severity]++
     const known = worst[rule.part]
     if (!known || ORDER[found.severity] < ORDER[known]) worst[rule.part] = found.severity
