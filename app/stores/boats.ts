@@ -14,7 +14,10 @@ export const useBoatsStore = defineStore('boats', () => {
   const view = useViewStore()
   /** the store and its package are loaded after the first picture stands */
   const storage = import('../storage/boatDatabase')
-  let db: BoatDatabase
+  let db: BoatDatabase | undefined
+  let markStarted!: () => void
+  /** settled when the store has been read; saves wait for it */
+  const started = new Promise<void>((resolve) => { markStarted = resolve })
   const list = shallowRef<BoatSummary[]>([])
   const ready = ref(false)
   const revision = ref(0)
@@ -40,27 +43,38 @@ export const useBoatsStore = defineStore('boats', () => {
 
   /** First visit: the demo boats. Then the boat asked for, else the one last open. */
   async function start(wanted?: string) {
-    // a first visit need not wait for the store: the demo boat is on the board already
+    // A first visit need not wait for the store: the demo boat is on the board already, and may be changed before it is kept.
     if (!wanted && !localStorage.getItem('remigo-open')) {
       view.speed = document.project.use.cruiseSpeed
       ready.value = true
     }
     try {
       db = new (await storage).BoatDatabase()
+      const early = ready.value
       if (await db.boats.count() === 0) await putDemoBoats()
       if (wanted && !(await db.boats.get(wanted))) await putDemoBoats()
       const last = localStorage.getItem('remigo-open')
       const row = (wanted && await db.boats.get(wanted)) || (last && await db.boats.get(last)) || (await db.boats.get(DEMO_BOATS[0]!.id)) || await db.boats.orderBy('updatedAt').last()
-      if (row) show(recoverUnsaved(row))
+      if (row && early && row.id === document.project.id) adopt(row)
+      else if (row) show(recoverUnsaved(row))
       await watchOtherTabs()
     }
     catch (error) {
       failure.value = `This browser keeps no data (${(error as Error).name}). Export the boat before you leave.`
     }
     ready.value = true
+    markStarted()
+  }
+
+  /** The boat on the board is this row already: only its revision was not known. */
+  function adopt(row: BoatRow) {
+    revision.value = row.revision
+    savedAt.value = row.updatedAt
+    localStorage.setItem('remigo-open', row.id)
   }
 
   async function putDemoBoats() {
+    if (!db) return
     for (const project of DEMO_BOATS) {
       if (!(await db.boats.get(project.id))) await db.boats.put({ id: project.id, name: project.name, updatedAt: Date.now(), revision: 1, project })
     }
@@ -68,7 +82,9 @@ export const useBoatsStore = defineStore('boats', () => {
 
   async function watchOtherTabs() {
     const { liveQuery } = await storage
-    liveQuery(() => db.boats.toArray()).subscribe((rows) => {
+    const store = db
+    if (!store) return
+    liveQuery(() => store.boats.toArray()).subscribe((rows) => {
       list.value = rows.map(({ id, name, updatedAt, project }) => ({ id, name, updatedAt, project })).sort((a, b) => a.name.localeCompare(b.name))
       const mine = rows.find(row => row.id === document.project.id)
       if (mine && mine.revision > revision.value && !dirty() && !document.trial) {
@@ -83,7 +99,8 @@ export const useBoatsStore = defineStore('boats', () => {
   /** Saves now; one save at a time. */
   function save(): Promise<void> {
     saving = saving.then(async () => {
-      if (!dirty() || conflict.value) return
+      await started
+      if (!db || !dirty() || conflict.value) return
       const project = document.project, changes = document.changes
       try {
         const { saveBoat } = await storage
@@ -119,13 +136,13 @@ export const useBoatsStore = defineStore('boats', () => {
     localStorage.removeItem('remigo-unsaved')
     const left = JSON.parse(text) as { revision: number, project: Project }
     if (left.project.id !== row.id || left.revision !== row.revision) return row
-    void db.boats.put({ ...row, name: left.project.name, project: left.project, updatedAt: Date.now() })
+    void db?.boats.put({ ...row, name: left.project.name, project: left.project, updatedAt: Date.now() })
     return { ...row, project: left.project }
   }
 
   async function open(id: string) {
     await save()
-    const row = await db.boats.get(id)
+    const row = await db?.boats.get(id)
     if (row) show(row)
   }
 
@@ -133,7 +150,7 @@ export const useBoatsStore = defineStore('boats', () => {
   async function add(project: Project) {
     await save()
     const row = { id: project.id, name: project.name, updatedAt: Date.now(), revision: 1, project }
-    await db.boats.put(row)
+    await db?.boats.put(row)
     show(row)
   }
 
@@ -144,6 +161,7 @@ export const useBoatsStore = defineStore('boats', () => {
 
   async function remove() {
     await save()
+    if (!db) return
     const row = await db.boats.get(document.project.id)
     if (!row) return
     await db.boats.delete(row.id)
@@ -157,7 +175,7 @@ export const useBoatsStore = defineStore('boats', () => {
     if (!deleted.value) return
     const row = deleted.value
     deleted.value = null
-    await db.boats.put(row)
+    await db?.boats.put(row)
     show(row)
   }
 
@@ -173,7 +191,7 @@ export const useBoatsStore = defineStore('boats', () => {
     }
     if (choice === 'both') {
       const id = crypto.randomUUID(), name = `${mine.name} (this tab)`.slice(0, 60)
-      await db.boats.put({ id, name, updatedAt: Date.now(), revision: 1, project: { ...mine, id, name } })
+      await db?.boats.put({ id, name, updatedAt: Date.now(), revision: 1, project: { ...mine, id, name } })
     }
     show(theirs)
   }

@@ -27,11 +27,9 @@ function open() {
 
 <template>
   <span v-if="still" class="figure" :class="`figure--${size ?? 'row'}`"><span class="digits">{{ shown.text }}</span><span v-if="shown.unit" class="unit">{{ shown.unit }}</span></span>
-  <button
-    v-else ref="root" type="button" class="figure" :class="`figure--${size ?? 'row'}`" :data-figure="id"
-    :aria-label="`${figure.label} ${shown.text} ${shown.unit}: working`" @click.stop="open"
-  >
-    <span class="digits">{{ shown.text }}</span><span v-if="shown.unit" class="unit">{{ shown.unit }}</span>
+  <!-- the name is read from the content, so that the lever changes one text and nothing else -->
+  <button v-else ref="root" type="button" class="figure" :class="`figure--${size ?? 'row'}`" :data-figure="id" aria-haspopup="dialog" @click.stop="open">
+    <span class="visually-hidden">{{ figure.label }} </span><span class="digits">{{ shown.text }}</span><span v-if="shown.unit" class="unit">{{ shown.unit }}</span>
     <span v-if="low" class="band">{{ low }} to {{ high }}</span>
   </button>
 </template>
