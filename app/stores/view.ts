@@ -1,14 +1,17 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { METRIC_UNITS, KNOT, type FigureId, type UnitChoice } from '@remigo/core'
+import { METRIC_UNITS, KNOT, type FigureId, type Project, type UnitChoice } from '@remigo/core'
+
+/** A working that is open: of a figure, at a speed (else the lever's), of another design than the one on the board, or of one method alone. */
+export interface OpenWorking { id: FigureId, anchor: HTMLElement, speed?: number, project?: Project, method?: string }
 
 /** How this owner looks at things: the lever, units, light or dark, the working that is open. Nothing of it is in the boat. */
 export const useViewStore = defineStore('view', () => {
   const speed = ref(5 * KNOT)
   const units = useLocalStorage<UnitChoice>('remigo-units', METRIC_UNITS)
   const theme = useLocalStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
-  const working = shallowRef<{ id: FigureId, anchor: HTMLElement, speed?: number } | null>(null)
+  const working = shallowRef<OpenWorking | null>(null)
   const findingsOpen = ref(false)
   const settingsOpen = ref(false)
   const focusedFinding = ref<string | null>(null)

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import type { FigureId } from '@remigo/core'
+import { vLive } from '~/directives/live'
 
-/** The head of a bench: its one large figure, the range beside it, a line of words. */
-defineProps<{ figure: FigureId, head?: string }>()
+/** The head of a bench: its one large figure, the range beside it (a function when it moves with the lever, a slot when its numbers are figures), a line of words. */
+const props = defineProps<{ figure: FigureId, head?: string | (() => string) }>()
+const words = () => typeof props.head === 'function' ? props.head() : props.head ?? ''
 </script>
 
 <template>
   <div class="bench__lead">
-    <FigureValue :id="figure" size="bench" />
-    <p class="prose"><strong v-if="head">{{ head }}</strong><slot /></p>
+    <div class="bench__figure"><FigureValue :id="figure" size="bench" /></div>
+    <p class="prose"><strong v-if="$slots.head"><slot name="head" /></strong><strong v-else-if="head" class="live" v-live="words" /><slot /></p>
   </div>
 </template>

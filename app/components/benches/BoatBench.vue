@@ -3,7 +3,6 @@ import { computed, defineAsyncComponent } from 'vue'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
-import { useQuantities } from '~/composables/useQuantities'
 import { useStages } from '~/composables/useStages'
 
 /** What the boat is: her speed, her story, what follows from her dimensions; the fields come a moment later on the first view. */
@@ -11,19 +10,17 @@ const BoatFields = defineAsyncComponent(() => import('./BoatFields.vue'))
 const BoatEstimates = defineAsyncComponent(() => import('./BoatEstimates.vue'))
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const { text } = useQuantities()
 const { stage } = useStages()
-const lead = computed(() => {
-  const { effectivePower, reason } = answer.summary.payoff
-  const power = text(effectivePower, 'electricPower')
-  return reason === 'steep' ? m.boat.leadSteep(power) : m.boat.leadHull(power)
-})
+const payoff = computed(() => answer.summary.payoff)
 </script>
 
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="payoffSpeed" :head="m.boat.leadHead(text(answer.summary.hullSpeed, 'speed'))">{{ lead }}</BenchLead>
+      <BenchLead figure="payoffSpeed">
+        <template #head><FigureSentence :words="m.boat.leadHead" :figures="['hullSpeed']" /></template>
+        <FigureSentence :words="payoff.reason === 'steep' ? m.boat.leadSteep : m.boat.leadHull" :figures="[{ id: 'effectivePower', speed: payoff.speed }]" />
+      </BenchLead>
       <p v-if="document.shown.story" class="story prose">{{ document.shown.story }}</p>
       <BoatFields v-if="stage >= 3" />
     </div>

@@ -48,10 +48,10 @@ const axes = computed(() => ({
   x: { title: `${m.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`, from: 0, to: speeds.value.at(-1)! },
   y: { title: `${m.curve.axisPower}, ${UNITS[powerUnit.value].symbol}`, from: 0, to: ceiling.value },
 }))
-const marker = computed(() => {
+const marker = () => {
   const p = point.value
   return { x: kn(p.speed), y: kw(p.drive.shaftPower), low: kw(p.shaftPowerLow), high: kw(p.shaftPowerHigh), tag: text(p.speed, 'speed'), value: text(p.drive.shaftPower, 'electricPower') }
-})
+}
 const across = computed(() => [
   { at: kw(motor.value.ratedPower), label: `${m.curve.rated} ${text(motor.value.ratedPower, 'electricPower')}` },
   { at: kw(motor.value.ratedPower * (1 - document.shown.use.headroom)), label: m.curve.usable, dash: 'dash' as const },
@@ -60,24 +60,6 @@ const upright = computed(() => [{ at: kn(answer.summary.hullSpeed), label: m.cur
 /** the strength of each input follows the lever a moment later: it takes some twenty evaluations */
 const settled = refDebounced(computed(() => lever.speed.value), 200)
 const moves = computed(() => explain('shaftPower', document.shown, settled.value).sensitivities.filter(s => s.path !== 'design.reduction.ratio').slice(0, 5))
-const nearest = computed(() => {
-  const v = point.value.speed
-  return answer.curve.reduce((best, p, i) => Math.abs(p.speed - v) < Math.abs(answer.curve[best]!.speed - v) ? i : best, 0)
-})
-const rows = computed(() => answer.methods.map((curve, i) => {
-  const { method, middle } = answer.model.methods[i]!
-  const value = point.value.resistance.methods[i]!
-  return {
-    id: method.id, letter: method.letter, label: method.label, holds: value.inside > 0,
-    range: middle.outside.length ? middle.outside.map(o => o.name.toLowerCase()).join(', ') : `${kn(middle.speedFrom).toFixed(1)}–${kn(middle.speedTo).toFixed(1)}`,
-    outside: middle.outside.length > 0, power: format(curve.shaftPower[nearest.value]!, 'electricPower').text, source: method.source,
-  }
-}))
-function toggle(id: string) {
-  const next = new Set(hidden.value)
-  if (!next.delete(id)) next.add(id)
-  hidden.value = next
-}
 const csv = () => download(`${document.shown.name.toLowerCase()}-curve.csv`, curveCsv(document.shown), 'text/csv')
 const spread = (lower: number, higher: number) => format(Math.abs(higher - lower) / 2, 'electricPower').text
 const { estimateOf } = useEstimates()
@@ -87,7 +69,7 @@ const label = (path: FieldPath) => FIELDS[path].label
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="shaftPower" :head="m.curve.range(format(point.shaftPowerLow, 'electricPower').text, text(point.shaftPowerHigh, 'electricPower'))">{{ m.curve.lead }}</BenchLead>
+      <BenchLead figure="shaftPower" :head="() => m.curve.range(format(point.shaftPowerLow, 'electricPower').text, text(point.shaftPowerHigh, 'electricPower'))">{{ m.curve.lead }}</BenchLead>
       <PlotChart
         :label="m.curve.chart" :curves="curves" :marker="marker" :across="across" :upright="upright" :height="400" over-lever
         :x="axes.x" :y="axes.y"
@@ -96,14 +78,7 @@ const label = (path: FieldPath) => FIELDS[path].label
       <p class="small soft">{{ m.curve.note }}</p>
     </div>
     <aside class="bench__side">
-      <section :aria-label="m.curve.methods">
-        <h2 class="section-head">{{ m.curve.methods }} <span class="soft small">{{ m.curve.here }}</span></h2>
-        <button v-for="row in rows" :key="row.id" type="button" class="method" :class="{ off: hidden.has(row.id) }" :aria-pressed="!hidden.has(row.id)" :title="row.source" @click="toggle(row.id)">
-          <span class="letter" :class="{ filled: row.holds }">{{ row.letter }}</span>
-          <span class="name">{{ row.label }}<small>{{ row.outside ? `${m.curve.outside}: ${row.range}` : `${m.curve.holds} ${row.range} ${UNITS[speedUnit].symbol}` }}</small></span>
-          <span class="figures">{{ row.power }}</span>
-        </button>
-      </section>
+      <MethodsList v-model="hidden" />
       <section class="block" :aria-label="m.curve.moves">
         <h2 class="section-head">{{ m.curve.moves }}<span>{{ m.curve.movesHint }}</span></h2>
         <div class="rows">
@@ -116,11 +91,5 @@ const label = (path: FieldPath) => FIELDS[path].label
 </template>
 
 <style scoped>
-.method { display: grid; grid-template-columns: 24px 1fr auto; gap: 8px; align-items: center; width: 100%; min-height: 40px; text-align: left; border-top: .75px solid var(--rule); }
-.letter { display: grid; place-items: center; width: 22px; height: 22px; border: 1.25px solid var(--ink); border-radius: 50%; font: 600 12px var(--labels); }
-.letter.filled { background: var(--ink); color: var(--sheet); }
-.name { font-size: 13.5px; line-height: 16px; }
-.name small { display: block; color: var(--soft); font-size: 12px; }
-.off { text-decoration: line-through; color: var(--soft); }
 aside .btn { margin-top: 14px; width: 100%; }
 </style>

@@ -22,10 +22,10 @@ const curves = computed<ChartCurve[]>(() => [
   { name: m.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
   { name: m.motor.demand, x: envelope.value.demandRpm, y: envelope.value.demand.map(nm), colour: 'text', dash: 'longdash', width: 1.8 },
 ])
-const marker = computed(() => {
+const marker = () => {
   const { drive, speed } = answer.evaluation.point
   return { x: drive.motorRpm, y: nm(drive.motorTorque), tag: text(drive.motorRpm / 60, 'rotation'), value: `${text(drive.motorTorque, 'torque')}, ${text(speed, 'speed')}` }
-})
+}
 const axes = computed(() => ({
   x: { title: `${m.motor.axisRpm}, rpm`, from: 0, to: design.value.motor.greatestRpm },
   y: { title: `${m.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.12 * nm(Math.max(...envelope.value.peak)) },
@@ -58,7 +58,7 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
           <tbody>
             <tr v-for="row in motors" :key="row.motor.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td><td>{{ row.motor.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span></td><td class="num">{{ text(row.motor.mass, 'partMass') }}</td><td class="num">{{ text(row.motor.price, 'price') }}</td>
-              <td class="num"><span v-if="row.fitted">{{ m.motor.fitted }}</span><button v-else type="button" class="btn small-btn" :aria-label="`${m.motor.try} ${row.motor.name}`" @click="tryPart(row.motor, 'design.motor')">{{ m.motor.try }}</button></td>
+              <td class="num"><TryButton :fitted="row.fitted" :name="row.motor.name" @try="tryPart(row.motor, 'design.motor')" /></td>
             </tr>
           </tbody>
         </table>
@@ -69,7 +69,7 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
           <tbody>
             <tr v-for="row in controllers" :key="row.controller.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td><td>{{ row.controller.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span></td><td class="num">{{ row.controller.leastVoltage }}–{{ text(row.controller.greatestVoltage, 'voltage') }}</td><td class="num">{{ text(row.controller.batteryCurrent, 'current') }}</td><td class="num">{{ text(row.controller.price, 'price') }}</td>
-              <td class="num"><span v-if="row.fitted">{{ m.motor.fitted }}</span><button v-else type="button" class="btn small-btn" :aria-label="`${m.motor.try} ${row.controller.name}`" @click="tryPart(row.controller, 'design.controller')">{{ m.motor.try }}</button></td>
+              <td class="num"><TryButton :fitted="row.fitted" :name="row.controller.name" @try="tryPart(row.controller, 'design.controller')" /></td>
             </tr>
           </tbody>
         </table>
@@ -77,7 +77,7 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
     </div>
     <aside class="bench__side">
       <section :aria-label="m.motor.numbers">
-        <h2 class="section-head head">{{ m.parts.motor }} <HoldPin part="motor" /></h2>
+        <h2 class="section-head with-hold">{{ m.parts.motor }} <HoldPin part="motor" /></h2>
         <FigureRow id="shaftPower" /><FigureRow id="motorRpm" /><FigureRow id="motorTorque" /><FigureRow id="motorEfficiency" /><FigureRow id="phaseCurrent" /><FigureRow id="controllerCurrent" /><FigureRow id="heat" />
       </section>
       <section class="block" :aria-label="m.motor.reduction">
@@ -102,10 +102,6 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
 </template>
 
 <style scoped>
-.head { display: flex; align-items: center; justify-content: space-between; }
-.current td { background: var(--band); }
-.small-btn { min-height: 28px; padding: 0 12px; }
-@media (pointer: coarse) { .small-btn { min-height: 44px; } }
 .key { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 8px; color: var(--soft); }
 .key i { width: 30px; height: 0; border-top: 2.5px solid var(--ink); margin-left: 8px; }
 .key i.dash { border-top: 2px dashed var(--tight); }

@@ -13,12 +13,7 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.model.pack)
-const point = computed(() => answer.evaluation.point)
-const amps = computed(() => [
-  { label: `${m.pack.atLever} ${text(point.value.speed, 'speed')}`, speed: point.value.speed, value: point.value.drive.packCurrent },
-  { label: `${m.pack.atCruise} ${text(answer.summary.cruise.speed, 'speed')}`, speed: answer.summary.cruise.speed, value: answer.summary.cruise.drive.packCurrent },
-  { label: `${m.pack.atTop} ${text(answer.summary.top.speed, 'speed')}`, speed: answer.summary.top.speed, value: answer.summary.top.drive.packCurrent },
-].map(a => ({ ...a, share: Math.min(1.25, a.value / figures.value.current), state: a.value > figures.value.currentPeak ? 'stop' as const : a.value > figures.value.current ? 'caution' as const : 'fits' as const })))
+const use = computed(() => document.shown.use)
 const rows = computed(() => DEMO_CELLS.map(cell => ({ cell, fitted: cell.id === pack.value.cell.id, built: packFor(document.project, cell) })))
 function change(key: 'series' | 'parallel', by: number) {
   const value = pack.value[key] + by
@@ -33,8 +28,9 @@ function tryCell(cell: CellSpec) {
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="packEnergy" :head="m.pack.lead(text(answer.summary.energy.available, 'energy'), text(figures.mass, 'partMass'), text(figures.price, 'price'))">
-        {{ m.pack.lasts(text(point.timeLeft, 'duration'), text(point.distanceLeft, 'distance'), text(point.speed, 'speed')) }}
+      <BenchLead figure="packEnergy">
+        <template #head><FigureSentence :words="m.pack.lead" :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]" /></template>
+        <FigureSentence :words="m.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
       </BenchLead>
       <VoltageBars />
       <PackBlocks />
@@ -45,7 +41,7 @@ function tryCell(cell: CellSpec) {
             <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">
               <td>{{ row.cell.name }}<small class="soft">{{ CHEMISTRIES[row.cell.chemistry].label }}</small></td>
               <td class="num">{{ row.built ? `${row.built.series} × ${row.built.parallel}` : '–' }}</td>
-              <td class="num"><span v-if="row.fitted">{{ m.pack.fitted }}</span><button v-else type="button" class="btn small-btn" :disabled="!row.built" :aria-label="`${m.pack.try} ${row.cell.name}`" @click="tryCell(row.cell)">{{ m.pack.try }}</button></td>
+              <td class="num"><TryButton :fitted="row.fitted" :name="row.cell.name" :disabled="!row.built" @try="tryCell(row.cell)" /></td>
             </tr>
           </tbody>
         </table>
@@ -53,20 +49,19 @@ function tryCell(cell: CellSpec) {
     </div>
     <aside class="bench__side">
       <section :aria-label="m.pack.build">
-        <h2 class="section-head head">{{ m.pack.build }} <HoldPin part="pack" /></h2>
+        <h2 class="section-head with-hold">{{ m.pack.build }} <HoldPin part="pack" /></h2>
         <p class="small soft">{{ pack.cell.name }}</p>
         <div class="stepped"><QuantityField path="design.pack.series" /><button type="button" class="icon-btn step" :aria-label="`${m.pack.fewer}: series`" @click="change('series', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${m.pack.more}: series`" @click="change('series', 1)">+</button></div>
         <div class="stepped"><QuantityField path="design.pack.parallel" /><button type="button" class="icon-btn step" :aria-label="`${m.pack.fewer}: parallel`" @click="change('parallel', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${m.pack.more}: parallel`" @click="change('parallel', 1)">+</button></div>
         <QuantityField path="design.pack.chargeVoltage" /><QuantityField path="design.pack.cell.capacityAh" /><QuantityField path="use.reserve" />
-        <h2 class="section-head head voltage">{{ m.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
+        <h2 class="section-head with-hold voltage">{{ m.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
         <QuantityField path="design.systemVoltage" />
       </section>
       <section class="block" :aria-label="m.pack.amps">
         <h2 class="section-head">{{ m.pack.amps }}<span>{{ m.pack.allowed }} {{ text(figures.current, 'current') }}</span></h2>
-        <div v-for="a in amps" :key="a.label" class="amps">
-          <p>{{ a.label }} <FigureValue id="packCurrent" :speed="a.speed" class="amp" /> <StateMark :state="a.state" :size="13" /><span class="visually-hidden">{{ m.states[a.state] }}</span></p>
-          <div class="bar"><i :style="{ width: `${a.share / 1.25 * 100}%` }" /><b /></div>
-        </div>
+        <PackAmps :label="m.pack.atLever" />
+        <PackAmps :label="`${m.pack.atCruise} ${text(use.cruiseSpeed, 'speed')}`" :speed="use.cruiseSpeed" />
+        <PackAmps :label="`${m.pack.atTop} ${text(use.topSpeed, 'speed')}`" :speed="use.topSpeed" />
       </section>
       <section class="block">
         <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow id="packCurrent" /><FigureRow id="packMass" />
@@ -77,20 +72,12 @@ function tryCell(cell: CellSpec) {
 </template>
 
 <style scoped>
-.head { display: flex; align-items: center; justify-content: space-between; }
 .voltage { margin-top: 12px; }
-.current td { background: var(--band); }
-.small-btn { min-height: 28px; padding: 0 12px; }
 .stepped { display: grid; grid-template-columns: 1fr 30px 30px; gap: 4px; align-items: center; }
 .stepped :deep(.field) { grid-template-columns: 1fr 56px; }
 .step { min-width: 30px; font: 600 18px var(--figures); border: .75px solid var(--rule); background: var(--desk); color: var(--text); }
-.amps p { display: flex; gap: 6px; align-items: center; font-size: 13px; margin-top: 5px; }
-.amp { margin-left: auto; }
-.bar { position: relative; height: 10px; border: 1px solid var(--ink); background: var(--sheet); }
-.bar i { position: absolute; inset: 0 auto 0 0; background: var(--ink); }
-.bar b { position: absolute; left: 80%; top: 0; bottom: 0; width: 2px; background: var(--text); }
 .warning { display: flex; gap: 8px; margin-top: 18px; font-size: 13px; line-height: 17px; }
 .warning svg { flex: none; }
 small { font-size: 12px; display: block; }
-@media (pointer: coarse) { .small-btn { min-height: 44px; } .stepped { grid-template-columns: 1fr 48px 48px; } .step { min-width: 46px; } }
+@media (pointer: coarse) { .stepped { grid-template-columns: 1fr 48px 48px; } .step { min-width: 46px; } }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { packFootprint } from '@remigo/core'
 import { m } from '~/messages'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -11,15 +12,15 @@ const pack = computed(() => document.shown.design.pack)
 const SHOWN = 4
 const strings = computed(() => Math.min(SHOWN, pack.value.parallel))
 /** one row up to 16 blocks, then as many rows as needed */
-const columns = computed(() => Math.min(16, pack.value.series))
-const rows = computed(() => Math.ceil(pack.value.series / columns.value))
+const real = computed(() => packFootprint(pack.value))
+const columns = computed(() => real.value.columns)
+const rows = computed(() => real.value.rows)
 const cell = computed(() => {
   const { width, depth } = pack.value.cell
   const across = Math.min(30, 500 / columns.value)
   return { w: across, h: Math.min(70, Math.max(26, across * width / Math.max(depth, 0.01) * 0.4)) }
 })
 const size = computed(() => ({ width: columns.value * cell.value.w + 4, height: strings.value * (rows.value * cell.value.h + 10) + 4 }))
-const real = computed(() => ({ length: columns.value * pack.value.cell.depth, width: rows.value * pack.value.parallel * pack.value.cell.width }))
 const cells = computed(() => Array.from({ length: strings.value * pack.value.series }, (_, n) => {
   const string = Math.floor(n / pack.value.series), i = n % pack.value.series
   const row = Math.floor(i / columns.value), column = i % columns.value
@@ -29,7 +30,7 @@ const cells = computed(() => Array.from({ length: strings.value * pack.value.ser
 
 <template>
   <section class="block" :aria-label="m.pack.build">
-    <h2 class="section-head">{{ m.pack.bank(pack.series, pack.parallel) }}<span>{{ text(real.length, 'length') }} × {{ text(real.width, 'length') }} × {{ text(pack.cell.height, 'length') }}{{ pack.parallel > SHOWN ? `, ${SHOWN} of ${pack.parallel}` : '' }}</span></h2>
+    <h2 class="section-head">{{ m.pack.bank(pack.series, pack.parallel) }}<span><FigureValue id="packLength" size="inline" /> × <FigureValue id="packWidth" size="inline" /> × {{ text(real.height, 'length') }}{{ pack.parallel > SHOWN ? `, ${SHOWN} of ${pack.parallel}` : '' }}</span></h2>
     <svg :viewBox="`0 0 ${size.width} ${size.height}`" :style="{ maxWidth: `${size.width * 1.15}px`, maxHeight: '220px' }" class="blocks" role="img" :aria-label="m.pack.bank(pack.series, pack.parallel)">
       <g v-for="(c, i) in cells" :key="i">
         <rect :x="c.x" :y="c.y" :width="cell.w" :height="cell.h" class="cell" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { QUIET_TIPS, tipClearance } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -24,14 +25,14 @@ const blade = computed(() => {
   return `M0 0C${half * 0.7} ${-r.value * 0.25} ${half * 1.5} ${-r.value * 0.7} ${half * 0.5} ${-r.value * 0.97}C${half * 0.1} ${-r.value * 1.01} ${-half * 0.5} ${-r.value} ${-half * 0.9} ${-r.value * 0.8}C${-half * 1.3} ${-r.value * 0.5} ${-half * 0.6} ${-r.value * 0.2} 0 0Z`
 })
 const angles = computed(() => Array.from({ length: propeller.value.blades }, (_, i) => i * 360 / propeller.value.blades))
-const clearance = computed(() => (room.value - propeller.value.diameter) / 2 + 0.15 * room.value)
+const clearance = computed(() => tipClearance(room.value, propeller.value.diameter))
 const state = computed(() => answer.summary.findings.findings.find(f => f.rule === 'propellerDiameter')?.severity ?? 'fits')
-const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} ${m.propeller.across}, ${text(clearance.value, 'smallLength')} ${m.propeller.clear}, ${text(0.15 * propeller.value.diameter, 'smallLength')} ${m.propeller.wanted}`)
+const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} ${m.propeller.across}, ${text(clearance.value, 'smallLength')} ${m.propeller.clear}, ${text(QUIET_TIPS * propeller.value.diameter, 'smallLength')} ${m.propeller.wanted}`)
 </script>
 
 <template>
   <section class="block" :aria-label="m.propeller.place">
-    <h2 class="section-head">{{ m.propeller.place }}<span class="state"><StateMark :state="state" /> {{ text(clearance, 'smallLength') }} {{ m.propeller.clear }}, {{ text(0.15 * propeller.diameter, 'smallLength') }} {{ m.propeller.wanted }}</span></h2>
+    <h2 class="section-head">{{ m.propeller.place }}<span class="state"><StateMark :state="state" /> <FigureValue id="tipClearance" size="inline" /> {{ m.propeller.clear }}, {{ text(QUIET_TIPS * propeller.diameter, 'smallLength') }} {{ m.propeller.wanted }}</span></h2>
     <svg :viewBox="`0 0 ${W} ${H}`" class="drawing" role="img" :aria-label="label">
       <g>
         <path :d="`M0 ${hullY - 22}H250V${hullY}C190 ${hullY + 2} 150 ${hullY} 118 ${CY - 22}L0 ${CY - 12}Z`" class="hull" />

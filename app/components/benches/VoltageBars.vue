@@ -6,6 +6,7 @@ import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
+import { vLive } from '~/directives/live'
 
 /** Windows of pack, controller and motor on one scale of volts, with the pack now and the touch limit. */
 const answer = useAnswerStore()
@@ -17,7 +18,7 @@ const design = computed(() => document.shown.design)
 const pack = computed(() => {
   const { pack: figures } = answer.model
   const low = restVoltage(design.value.pack, 0.1) - answer.summary.top.drive.packCurrent * figures.resistance
-  return { from: Math.max(0, low), to: figures.fullVoltage, now: answer.evaluation.point.drive.packVoltage }
+  return { from: Math.max(0, low), to: figures.fullVoltage }
 })
 const rows = computed(() => [
   { key: 'pack', label: m.pack.pack, from: pack.value.from, to: pack.value.to, state: worst(['packAboveWindow', 'packBelowWindow']) },
@@ -27,6 +28,7 @@ const rows = computed(() => [
 function worst(rules: string[]): Severity | 'fits' {
   return answer.summary.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
 }
+const now = computed(() => answer.evaluation.point.drive.packVoltage)
 const LEFT = 84, RIGHT = 30, TOP = 34, ROW = 34
 const scale = computed(() => {
   const all = rows.value.flatMap(r => [r.from, r.to])
@@ -57,9 +59,11 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
           <path :d="`M${x(TOUCH_LIMIT)} ${TOP - 12}V${height}`" class="touch" />
           <text :x="x(TOUCH_LIMIT)" :y="TOP - 17" class="label" text-anchor="middle">{{ m.pack.touch }} {{ TOUCH_LIMIT }}</text>
         </template>
-        <path :d="`M${x(pack.now)} ${TOP - 4}V${height}`" class="now" />
-        <rect :x="x(pack.now) - 42" y="0" width="84" height="20" class="tag" />
-        <text :x="x(pack.now)" y="15" class="tag-text">{{ text(pack.now, 'voltage') }} {{ m.pack.now }}</text>
+        <g v-live:transform="() => `translateX(${x(now)}px)`">
+          <path :d="`M0 ${TOP - 4}V${height}`" class="now" />
+          <rect x="-42" y="0" width="84" height="20" class="tag" />
+          <text v-live="() => `${text(now, 'voltage')} ${m.pack.now}`" x="0" y="15" class="tag-text" />
+        </g>
       </svg>
     </div>
   </section>

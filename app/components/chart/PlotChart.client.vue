@@ -5,13 +5,14 @@ import type * as Plotly from 'plotly.js'
 import { LEVER_INSET } from '~/components/lever/leverInset'
 import { useCompact } from '~/composables/useCompact'
 import { useTokens } from '~/composables/useTokens'
+import LeverEcho from './LeverEcho.vue'
 import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes'
 
 /**
  * The one wrapper over Plotly: theme, type, fixed ranges, and a table for screen readers.
  * The lever's line, point and tag lie on top as plain SVG, so that moving the lever does not draw the chart again.
  */
-const props = defineProps<{ label: string, x: ChartAxis, y: ChartAxis, curves: ChartCurve[], across?: ChartLine[], upright?: ChartLine[], marker?: ChartMarker | null, height?: number, overLever?: boolean }>()
+const props = defineProps<{ label: string, x: ChartAxis, y: ChartAxis, curves: ChartCurve[], across?: ChartLine[], upright?: ChartLine[], marker?: () => ChartMarker, height?: number, overLever?: boolean }>()
 const emit = defineEmits<{ pick: [x: number] }>()
 const compact = useCompact()
 /** on small screens the axis stands right above the lever's, so that the line runs from the handle into the curve */
@@ -27,8 +28,6 @@ let plotly: typeof Plotly | null = null
 const height = computed(() => Math.min(props.height ?? 400, compact.value ? 300 : 1000))
 const px = (v: number) => side.value.l + (v - props.x.from) / (props.x.to - props.x.from) * (width.value - side.value.l - side.value.r)
 const py = (v: number) => MARGIN.t + (1 - (v - props.y.from) / (props.y.to - props.y.from)) * (height.value - MARGIN.t - MARGIN.b)
-const inside = computed(() => props.marker && props.marker.x >= props.x.from && props.marker.x <= props.x.to)
-const tagWidth = computed(() => 20 + 8 * (props.marker?.tag.length ?? 0))
 
 const traces = computed(() => {
   const t = tokens.value
@@ -84,14 +83,7 @@ const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => 
 <template>
   <figure ref="root" class="chart" :style="{ height: `${height}px` }" :data-drawn="drawn" :aria-label="label" @pointerdown="pick">
     <div ref="plot" class="plot" aria-hidden="true" />
-    <svg v-if="marker && inside && width > 40" class="lever-echo" :width="width" :height="height" aria-hidden="true">
-      <path :d="`M${px(marker.x)} ${MARGIN.t}V${height - MARGIN.b}`" class="line" />
-      <path v-if="marker.low !== undefined && marker.high !== undefined" :d="`M${px(marker.x) + 12} ${py(Math.min(y.to, marker.high))}V${py(marker.low)}m-4 0h8M${px(marker.x) + 8} ${py(Math.min(y.to, marker.high))}h8`" class="range" />
-      <circle v-if="marker.y <= y.to" :cx="px(marker.x)" :cy="py(marker.y)" r="6" class="point" />
-      <text v-if="marker.y <= y.to" :x="px(marker.x) + (px(marker.x) > width - 120 ? -12 : 20)" :y="py(marker.y) - 8" class="value" :text-anchor="px(marker.x) > width - 120 ? 'end' : 'start'">{{ marker.value }}</text>
-      <rect :x="px(marker.x) - tagWidth / 2" :y="height - MARGIN.b + 1" :width="tagWidth" height="20" class="tag" />
-      <text :x="px(marker.x)" :y="height - MARGIN.b + 16" class="tag-text">{{ marker.tag }}</text>
-    </svg>
+    <LeverEcho v-if="marker && width > 40" :at="marker" :px="px" :py="py" :width="width" :top="MARGIN.t" :bottom="height - MARGIN.b" :most="{ x: x.to, y: y.to }" />
     <table class="visually-hidden">
       <caption>{{ label }}</caption>
       <thead><tr><th>{{ x.title }}</th><th v-for="c in table" :key="c.name">{{ c.name }}</th></tr></thead>
@@ -103,11 +95,4 @@ const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => 
 <style scoped>
 .chart { position: relative; contain: layout paint; margin: 0; min-width: 0; touch-action: pan-y; overflow: hidden; }
 .plot { contain: strict; height: 100%; }
-.lever-echo { position: absolute; inset: 0; pointer-events: none; contain: strict; }
-.line { stroke: var(--signal); stroke-width: 2.5; }
-.range { stroke: var(--signal); stroke-width: 2; fill: none; }
-.point { fill: var(--signal); stroke: var(--sheet); stroke-width: 1.5; }
-.value { font: 600 16px var(--figures); fill: var(--signal); paint-order: stroke; stroke: var(--sheet); stroke-width: 4px; }
-.tag { fill: var(--signal); }
-.tag-text { font: 600 14px var(--figures); fill: var(--on-signal); text-anchor: middle; }
 </style>

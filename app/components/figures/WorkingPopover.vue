@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { explain, type Sensitivity } from '@remigo/core'
+import { explain, explainMethod, type Sensitivity } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -15,7 +15,11 @@ const view = useViewStore()
 const { text, format, fill } = useQuantities()
 
 const open = computed({ get: () => view.working !== null, set: (value) => { if (!value) view.working = null } })
-const working = computed(() => view.working && explain(view.working.id, document.shown, view.working.speed ?? Math.min(view.speed, answer.greatestSpeed)))
+const working = computed(() => {
+  if (!view.working) return null
+  const { id, method, project = document.shown, speed = Math.min(view.speed, answer.greatestSpeed) } = view.working
+  return method ? explainMethod(method, project, speed) : explain(id, project, speed)
+})
 const strongest = computed(() => working.value?.sensitivities.slice(0, 4) ?? [])
 const reach = computed(() => Math.max(1e-12, ...strongest.value.flatMap(s => [Math.abs(s.lower - working.value!.value), Math.abs(s.higher - working.value!.value)])))
 

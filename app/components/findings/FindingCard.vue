@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
-import { sizeRest, withEdits, compareDesigns, fillText, type Finding, type Fix, type Project } from '@remigo/core'
+import { sizeRest, withEdits, compareDesigns, fillText, RULES, type Finding, type Fix, type Project } from '@remigo/core'
 import { m } from '~/messages'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -12,6 +12,8 @@ const props = defineProps<{ finding: Finding }>()
 const document = useDocumentStore()
 const view = useViewStore()
 const { fill, format } = useQuantities()
+
+const rule = computed(() => RULES.find(r => r.id === props.finding.rule)!)
 
 /** A fix made ready: its edits, and the figure that it moves most. */
 const fixes = computed(() => props.finding.fixes.slice(0, 2).flatMap((fix) => {
@@ -53,6 +55,7 @@ function tryFix(index: number) {
     <button v-for="(fix, i) in fixes" :key="fix.label" type="button" class="btn fix" :class="{ 'btn--best': i === 0 }" @click="tryFix(i)">
       <span>{{ fix.label }}</span><span class="price">{{ fix.price }}</span>
     </button>
+    <details class="working"><summary>{{ m.working.head }}</summary><p class="small"><b>{{ m.working.rule }}</b> {{ rule.checks }}. <b>{{ m.working.source }}</b> {{ rule.source }}.</p></details>
   </article>
 </template>
 
@@ -69,5 +72,8 @@ b { font-weight: 600; }
 p { margin: 2px 0 7px; font-size: 14px; line-height: 18px; }
 p.caution { display: flex; gap: 6px; color: var(--text); font-size: 13px; line-height: 16px; }
 p.caution svg { flex: none; }
+.working { margin-top: 4px; font-size: 12.5px; color: var(--soft); }
+summary { cursor: pointer; min-height: 24px; display: inline-flex; align-items: center; text-decoration: underline dotted; text-underline-offset: 3px; }
+@media (pointer: coarse) { summary { min-height: 44px; } }
 .fix { width: 100%; margin-top: 4px; }
 </style>

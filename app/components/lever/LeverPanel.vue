@@ -26,8 +26,9 @@ header { display: flex; justify-content: space-between; align-items: baseline; p
 header span { font-size: 12px; }
 .body { min-height: 0; }
 footer { padding: 2px 12px 6px; font-size: 12px; }
-dl { display: flex; flex-direction: column; padding: 4px 8px 4px 11px; min-height: 0; overflow: hidden; }
-dl div { contain: strict; flex: 1 1 44px; min-height: 0; display: flex; flex-direction: column; justify-content: center; border-top: .75px solid var(--rule); }
+/* plain blocks of fixed height: a figure that changes lays out its own row and nothing else */
+dl { padding: 4px 8px 4px 11px; min-height: 0; overflow: hidden; }
+dl div { contain: size layout; height: calc(100% / 8); max-height: 74px; display: grid; align-content: center; border-top: .75px solid var(--rule); }
 dl div:first-child { border-top: 0; }
 dt { font-size: 12.5px; line-height: 14px; color: var(--soft); }
 </style>

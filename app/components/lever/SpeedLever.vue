@@ -4,6 +4,7 @@ import { useElementSize } from '@vueuse/core'
 import { m } from '~/messages'
 import { useLever } from '~/composables/useLever'
 import { useLeverPointer } from '~/composables/useLeverPointer'
+import { vLive } from '~/directives/live'
 import LeverScale from './LeverScale.vue'
 import { placeLabels } from './placeLabels'
 
@@ -19,7 +20,7 @@ const y = computed(() => {
 })
 const labels = computed(() => placeLabels(marks.value.map(mark => ({ key: mark.key, at: y.value(mark.speed) })), 15, PAD, height.value - PAD))
 /** a mark under the handle needs no word: the handle says its speed */
-const words = computed(() => marks.value.filter(mark => Math.abs(labels.value[mark.key]! - 4 - y.value(speed.value)) >= 22))
+const covered = (key: string) => Math.abs(labels.value[key]! - 4 - y.value(speed.value)) < 22
 
 function move(event: PointerEvent) {
   const { top } = box.value!.getBoundingClientRect()
@@ -32,22 +33,23 @@ const { grab, follow } = useLeverPointer(move)
 <template>
   <div ref="box" class="lever" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
     <LeverScale v-if="height > 0" :width="WIDTH" :height="height" :y="y" :labels="labels" :track-x="TRACK" />
-    <div v-if="height > 0" class="filled" :style="{ left: `${TRACK}px`, height: `${y(0)}px`, transform: `translateY(${y(speed)}px)`, clipPath: `inset(0 0 ${y(speed)}px 0)` }" />
-    <span v-for="mark in words" :key="mark.key" class="mark-label" :style="{ top: `${labels[mark.key]! - 13}px` }">{{ mark.label }}</span>
+    <div v-if="height > 0" class="filled" v-live:transform="() => `scaleY(${1 - y(speed) / y(0)})`" :style="{ left: `${TRACK}px`, height: `${y(0)}px` }" />
+    <span v-for="mark in marks" :key="mark.key" v-live:data-covered="() => String(covered(mark.key))" class="mark-label" :style="{ top: `${labels[mark.key]! - 13}px` }">{{ mark.label }}</span>
     <div
-      class="handle" role="slider" tabindex="0" :style="{ transform: `translateY(${y(speed)}px)` }" :aria-label="m.lever.label" aria-orientation="vertical"
-      :aria-valuenow="Number(shown)" :aria-valuemin="0" :aria-valuemax="mostShown" :aria-valuetext="valueText" data-lever @keydown="key"
+      class="handle" role="slider" tabindex="0" v-live:transform="() => `translateY(${y(speed)}px)`" v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText"
+      :aria-label="m.lever.label" aria-orientation="vertical" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key"
     >
-      <span class="figures">{{ shown }}</span><span class="unit">{{ symbol }}</span>
+      <span v-live="() => shown" class="figures" /><span class="unit">{{ symbol }}</span>
     </div>
   </div>
 </template>
 
 <style scoped>
 .lever { position: relative; height: 100%; width: 115px; touch-action: none; cursor: ns-resize; overflow: hidden; }
-.filled { position: absolute; top: 0; width: 9px; background: var(--signal); }
+.filled { position: absolute; top: 0; width: 9px; transform-origin: bottom; background: var(--signal); }
 .mark-label { position: absolute; right: 2px; font: 500 12.500px/15px var(--labels); color: var(--text); background: var(--sheet); padding-left: 3px; }
-.handle { position: absolute; top: 0; left: 2px; contain: strict; width: 104px; height: 36px; margin-top: -18px; background: var(--signal); color: var(--on-signal); clip-path: polygon(0 0, 84% 0, 100% 50%, 84% 100%, 0 100%); display: flex; align-items: baseline; gap: 3px; padding: 3px 0 0 9px; cursor: grab; }
+.mark-label[data-covered=true] { visibility: hidden; }
+.handle { position: absolute; top: 0; left: 2px; contain: size layout; width: 104px; height: 36px; margin-top: -18px; background: var(--signal); color: var(--on-signal); clip-path: polygon(0 0, 84% 0, 100% 50%, 84% 100%, 0 100%); display: flex; align-items: baseline; gap: 3px; padding: 3px 0 0 9px; cursor: grab; }
 .handle .figures { font-size: 26px; line-height: 30px; }
 .handle .unit { font: 500 14px var(--figures); }
 .handle:focus-visible { outline: none; box-shadow: inset 0 0 0 3px var(--on-signal); }

@@ -7,6 +7,7 @@ import { m } from '~/messages'
 import { useLever } from '~/composables/useLever'
 import { useLeverPointer } from '~/composables/useLeverPointer'
 import { useAnswerStore } from '~/stores/answer'
+import { vLive } from '~/directives/live'
 import { LEVER_PAD } from './leverInset'
 import { placeLabels } from './placeLabels'
 
@@ -42,17 +43,17 @@ const { grab, follow } = useLeverPointer(move)
           <text :x="x(mark.speed) - 4" :y="levels[mark.key]!" class="mark-label">{{ mark.label }}</text>
         </g>
         <rect :x="x(0)" :y="BASE" :width="x(most) - x(0)" height="10" class="track" />
-        <rect :x="x(0)" :y="BASE" :width="x(speed) - x(0)" height="10" class="filled" />
+        <rect :x="x(0)" :y="BASE" v-live:width="() => x(speed) - x(0)" height="10" class="filled" />
         <g v-for="t in ticks" :key="t.label">
           <path :d="`M${x(t.speed)} ${BASE + 10}v5`" class="tick" />
           <text :x="x(t.speed)" y="107" class="tick-label">{{ t.label }}</text>
         </g>
       </svg>
       <div
-        class="handle" role="slider" tabindex="0" :style="{ transform: `translateX(${x(speed)}px)` }" :aria-label="m.lever.label" aria-orientation="horizontal"
-        :aria-valuenow="Number(shown)" :aria-valuemin="0" :aria-valuemax="mostShown" :aria-valuetext="valueText" data-lever @keydown="key"
+        class="handle" role="slider" tabindex="0" v-live:transform="() => `translateX(${x(speed)}px)`" v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText"
+        :aria-label="m.lever.label" aria-orientation="horizontal" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key"
       >
-        <span class="figures">{{ shown }}</span><span class="unit">{{ symbol }}</span>
+        <span v-live="() => shown" class="figures" /><span class="unit">{{ symbol }}</span>
       </div>
     </div>
     <button type="button" class="end" :aria-label="m.lever.faster" @click="step(1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" fill="currentColor" /></svg></button>

@@ -6,6 +6,7 @@ import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
+import { vLive } from '~/directives/live'
 import PowerCells from './PowerCells.vue'
 import StripDrawing from './StripDrawing.vue'
 import { STAGES } from './stages'
@@ -41,9 +42,10 @@ const ribbon = computed(() => {
     const a = Math.max(1.2, Math.min(22, inKw * perKilowatt.value)), b = Math.max(1.2, Math.min(22, outKw * perKilowatt.value))
     const x0 = i * cell + (i ? 3 : 0), x1 = (i + 1) * cell - 10, tip = (i + 1) * cell
     return `M${x0} ${RIBBON_Y}L${x1} ${RIBBON_Y}L${tip} ${RIBBON_Y + Math.min(a, b) / 2}L${x1} ${RIBBON_Y + a}L${x0} ${RIBBON_Y + a}Z`
-  })
+  }).join('')
 })
-const waveText = computed(() => `${m.strip.wave} ${quantityText(answer.evaluation.point.waveLength, 'length', view.choice)}, ${m.strip.waterline} ${quantityText(answer.model.form.lengthWaterline, 'length', view.choice)}`)
+const waveText = computed(() => `${m.strip.wave} ${quantityText(answer.evaluation.point.waveLength, 'length', view.choice)},`)
+const waterlineText = computed(() => `${m.strip.waterline} ${quantityText(answer.model.form.lengthWaterline, 'length', view.choice)}`)
 </script>
 
 <template>
@@ -51,15 +53,13 @@ const waveText = computed(() => `${m.strip.wave} ${quantityText(answer.evaluatio
     <PowerCells :compact="compact" />
     <div ref="box" class="drawing">
       <!-- three layers: what does not move with the lever is not painted again with it -->
-      <svg v-if="width > 0" :width="width" :height="height" role="img" :aria-label="waveText"><path :d="`${wave}V${height}H0Z`" class="sea" /></svg>
+      <svg v-if="width > 0" :width="width" :height="height" aria-hidden="true"><path v-live:d="() => `${wave}V${height}H0Z`" class="sea" /></svg>
       <StripDrawing v-if="width > 0" :width="width" :height="height" :scale="layout" :elevation="elevation" :compact="compact" :ribbon-y="RIBBON_Y" />
       <svg v-if="width > 0" :width="width" :height="height" class="moving" aria-hidden="true">
-        <path :d="wave" class="surface" />
-        <path v-for="(d, i) in ribbon" :key="i" :d="d" class="ribbon" />
-        <template v-if="!compact">
-          <text x="8" :y="layout.waterY + 26" class="wave-text"><tspan x="8">{{ waveText.split(', ')[0] }},</tspan><tspan x="8" dy="15">{{ waveText.split(', ')[1] }}</tspan></text>
-        </template>
+        <path v-live:d="() => wave" class="surface" />
+        <path v-live:d="() => ribbon" class="ribbon" />
       </svg>
+      <p class="wave-text" :class="{ 'visually-hidden': compact }" :style="{ top: `${layout.waterY + 13}px` }"><span v-live="() => waveText" /><br>{{ waterlineText }}</p>
     </div>
   </section>
 </template>
@@ -72,5 +72,5 @@ svg { position: absolute; inset: 0; contain: strict; }
 .sea { fill: var(--water); }
 .surface { fill: none; stroke: var(--ink); stroke-width: 1.4; }
 .ribbon { fill: var(--ink); }
-.wave-text { font: 400 12.500px var(--labels); fill: var(--text); }
+.wave-text { position: absolute; left: 8px; width: 150px; height: 30px; contain: size layout; font: 400 12.5px/15px var(--labels); pointer-events: none; }
 </style>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useAnswerStore } from '~/stores/answer'
 import { useQuantities } from '~/composables/useQuantities'
+import { vLive } from '~/directives/live'
 import { STAGES } from './stages'
 
 /** What is lost between a stage and the next. */
@@ -15,9 +16,9 @@ const lost = computed(() => {
 </script>
 
 <template>
-  <span class="lost">−{{ lost }}</span>
+  <span v-live="() => `−${lost}`" class="lost" />
 </template>
 
 <style scoped>
-.lost { position: absolute; right: 0; bottom: -25px; transform: translateX(50%); z-index: 1; font: 500 12px/14px var(--figures); font-variant-numeric: tabular-nums; color: var(--text); background: var(--paper); padding: 0 3px; }
+.lost { position: absolute; right: -28px; width: 56px; height: 14px; contain: size layout; bottom: -25px; text-align: center; z-index: 1; font: 500 12px/14px var(--figures); font-variant-numeric: tabular-nums; color: var(--text); }
 </style>

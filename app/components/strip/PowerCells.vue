@@ -47,12 +47,12 @@ const cells = computed(() => STAGES.map(stage => ({
 .head { display: flex; align-items: center; gap: 6px; font: 500 14px/18px var(--labels); color: inherit; text-decoration: none; }
 /* the whole cell is the door; the figures stand on it and open their workings */
 .head::after { content: ""; position: absolute; inset: 0; }
-.values :deep(.figure) { z-index: 1; }
 .current :deep(.figure), .current :deep(.unit) { color: var(--sheet); }
 .name { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .pin { color: var(--signal); }
 .key { margin-left: auto; color: var(--soft); font-size: 12px; }
-.values { contain: strict; height: 25px; display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
+.values { position: relative; z-index: 1; pointer-events: none; contain: size layout; height: 25px; white-space: nowrap; display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
+.values :deep(button) { pointer-events: auto; }
 .main { font-size: 20px; line-height: 25px; white-space: nowrap; }
 .second.figure { font-size: 13.5px; line-height: 16px; font-weight: 500; color: var(--soft); }
 .current .second.figure { color: var(--sheet); }

@@ -40,18 +40,27 @@ export function explain(id: FigureId, project: Project, speed: number): Working 
   return {
     id, label: figure.label, quantity: figure.quantity, ...value,
     formula: figure.formula, inputs: figure.inputs(evaluation), source: figure.source, holds: figure.holds(evaluation),
-    sensitivities: sensitivitiesOf(figure, project, speed),
+    sensitivities: sensitivitiesOf(figure.depends, project, speed, e => figure.read(e).value),
   }
 }
 
-function sensitivitiesOf(figure: Figure, project: Project, speed: number): Sensitivity[] {
+/**
+ * What ± 10 % of each field does to a value.
+ *
+ * @param paths fields to change, one at a time
+ * @param project the boat
+ * @param speed of the lever, m/s
+ * @param read the value of an evaluation
+ * @returns strongest first; fields that are 0 or would leave their range are left out
+ */
+export function sensitivitiesOf(paths: readonly FieldPath[], project: Project, speed: number, read: (e: Evaluation) => number): Sensitivity[] {
   const found: Sensitivity[] = []
-  for (const path of figure.depends) {
+  for (const path of paths) {
     const base = baseValue(project, path)
     const at = (factor: number) => {
       const value = base * factor
       if (fieldError(path, value)) return null
-      return figure.read(evaluate(withEdits(project, [{ path, value }]), speed)).value
+      return read(evaluate(withEdits(project, [{ path, value }]), speed))
     }
     const lower = at(1 - SENSITIVITY_STEP), higher = at(1 + SENSITIVITY_STEP)
     if (base === 0 || lower === null || higher === null) continue

@@ -44,6 +44,12 @@ export const HULL_FIGURES = {
     ],
     source: 'PE = R V', holds: methodsHold, depends: HULL_FIELDS,
   },
+  leverSpeed: {
+    label: 'Speed', quantity: 'speed', part: 'hull',
+    read: ({ point }) => ({ value: point.speed }),
+    formula: 'set by the lever', inputs: e => [{ value: e.hullSpeed, quantity: 'speed', what: 'hull speed, to compare' }, { value: e.cruise.speed, quantity: 'speed', what: 'cruise' }],
+    source: 'The owner', holds: () => ({ text: 'Through the water; a stream adds to it over ground.' }), depends: [],
+  },
   waveLength: {
     label: 'Wave', quantity: 'length', part: 'hull',
     read: ({ point }) => ({ value: point.waveLength }),

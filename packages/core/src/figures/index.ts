@@ -1,4 +1,5 @@
 export * from './compareDesigns'
 export * from './explain'
+export * from './explainMethod'
 export * from './figure'
 export * from './figures'

@@ -1,3 +1,4 @@
+import { LIMIT_LABELS, limitShares } from '../system'
 import { ALWAYS, MOTOR_FIELDS, PACK_FIELDS, type Figure } from './figure'
 
 /** Figures of motor and controller. */
@@ -39,6 +40,13 @@ export const MOTOR_FIGURES = {
       { value: e.model.project.design.motor.ratedRpm / 60, quantity: 'rotation', what: 'rated speed' },
     ],
     source: 'Nameplate: rated torque to rated speed, rated power above', holds: ALWAYS, depends: [...MOTOR_FIELDS, 'design.motor.ratedPower'],
+  },
+  ratingUse: {
+    label: 'Of the tightest rating', quantity: 'ratio', part: 'motor',
+    read: ({ point }) => ({ value: point.tightest.share }),
+    formula: 'the largest of: what is asked ÷ what the part holds all day',
+    inputs: e => limitShares(e.model, e.point.drive).filter(s => s.name !== 'packPower').map(s => ({ value: s.allDay, quantity: 'ratio' as const, what: LIMIT_LABELS[s.name] })),
+    source: 'Ratings of motor, controller and cells', holds: ALWAYS, depends: [...PACK_FIELDS, 'design.motor.ratedPower', 'design.pack.series'],
   },
   motorEfficiency: {
     label: 'Motor efficiency', quantity: 'ratio', part: 'motor',

@@ -1,6 +1,8 @@
-import { CHEMISTRIES } from '../battery'
+import { CHEMISTRIES, packFootprint } from '../battery'
 import { designMass, designPrice } from '../system'
 import { ALWAYS, PACK_FIELDS, type Figure } from './figure'
+
+const ROOM = 'Bare cells side by side; a box wants 20 to 40 mm more each way (common practice)'
 
 /** Figures of the pack. */
 export const PACK_FIGURES = {
@@ -35,6 +37,20 @@ export const PACK_FIGURES = {
       { value: e.point.drive.packCurrent, quantity: 'current', what: 'I' }, { value: e.model.pack.resistance, quantity: 'resistance', what: 'R' },
     ],
     source: 'Rest voltages of the chemistry (common practice)', holds: () => ({ text: '20 °C, half full.' }), depends: ['design.pack.series', 'boat.mass'],
+  },
+  packLength: {
+    label: 'Cells long', quantity: 'length', part: 'pack',
+    read: ({ model: { project } }) => ({ value: packFootprint(project.design.pack).length }),
+    formula: 'length = cells in a row × thickness of a cell',
+    inputs: ({ model: { project: { design: { pack } } } }) => [{ value: packFootprint(pack).columns, quantity: 'count', what: 'cells in a row' }, { value: pack.cell.depth, quantity: 'smallLength', what: 'thickness of a cell' }],
+    source: ROOM, holds: ALWAYS, depends: [],
+  },
+  packWidth: {
+    label: 'Cells wide', quantity: 'length', part: 'pack',
+    read: ({ model: { project } }) => ({ value: packFootprint(project.design.pack).width }),
+    formula: 'width = rows × strings × width of a cell',
+    inputs: ({ model: { project: { design: { pack } } } }) => [{ value: packFootprint(pack).rows, quantity: 'count', what: 'rows of a string' }, { value: pack.parallel, quantity: 'count', what: 'strings' }, { value: pack.cell.width, quantity: 'smallLength', what: 'width of a cell' }],
+    source: ROOM, holds: ALWAYS, depends: [],
   },
   packEnergy: {
     label: 'Energy', quantity: 'energy', part: 'pack',

@@ -1,4 +1,4 @@
-import { B_SERIES_RANGE } from '../propulsor'
+import { B_SERIES_RANGE, QUIET_TIPS, tipClearance } from '../propulsor'
 import type { Evaluation } from '../system'
 import type { Text } from '../units'
 import { ALWAYS, DRIVE_FIELDS, HULL_FIELDS, type Figure } from './figure'
@@ -22,6 +22,17 @@ export const PROPELLER_FIGURES = {
       { value: e.model.interaction.thrustDeduction, quantity: 'plain', what: `thrust deduction. ${e.model.interaction.basis}` },
     ],
     source: 'T = R / (1 − t)', holds: ALWAYS, depends: HULL_FIELDS,
+  },
+  tipClearance: {
+    label: 'Tips clear by', quantity: 'smallLength', part: 'propeller',
+    read: ({ model: { project } }) => ({ value: tipClearance(project.boat.drive.greatestDiameter, project.design.propeller.diameter) }),
+    formula: 'clear = (largest propeller − diameter) ÷ 2 + 15 % of the largest',
+    inputs: ({ model: { project } }) => [
+      { value: project.boat.drive.greatestDiameter, quantity: 'smallLength', what: 'largest propeller, quiet tips' },
+      { value: project.design.propeller.diameter, quantity: 'smallLength', what: 'diameter' },
+      { value: QUIET_TIPS * project.design.propeller.diameter, quantity: 'smallLength', what: 'wanted: 15 % of the diameter' },
+    ],
+    source: 'Tip clearance 15 % of the diameter, 10 % the least (common practice)', holds: ALWAYS, depends: ['boat.drive.greatestDiameter', 'design.propeller.diameter'],
   },
   deliveredPower: {
     label: 'Power at the propeller', quantity: 'electricPower', part: 'propeller',

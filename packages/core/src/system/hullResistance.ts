@@ -1,6 +1,16 @@
 import { froudeNumber } from '../hull'
-import { airResistance, appendageResistance, HULL_CONDITIONS, insideShare, PAINT_ALLOWANCE, recommend, type MethodValue, type ResistancePoint } from '../resistance'
+import { airResistance, appendageResistance, HULL_CONDITIONS, insideShare, PAINT_ALLOWANCE, recommend, type MethodValue } from '../resistance'
 import type { Model } from './model'
+
+/** One method's whole resistance at a speed and what it is made of, N. The parts times the margin give the whole. */
+export interface MethodPoint extends MethodValue {
+  friction: number
+  wave: number
+  appendage: number
+  air: number
+  /** 1 + sea margin; 1 for a method that holds ordinary service already */
+  margin: number
+}
 
 /** The boat's whole resistance at a speed, N, with sea margin, appendages and air. */
 export interface HullResistance {
@@ -8,7 +18,7 @@ export interface HullResistance {
   low: number
   high: number
   outsideAll: boolean
-  methods: MethodValue[]
+  methods: MethodPoint[]
   /** parts of the method that weighs most and holds here; N */
   friction: number
   wave: number
@@ -52,26 +62,27 @@ export function hullResistance(model: Model, speed: number): HullResistance {
   // methods made for service hold still air already; a head wind comes on top
   const windInService = use.headWind > 0 ? air : 0
 
-  let parts: ResistancePoint = { friction: 0, wave: 0 }, partsOf = '', best = -1
-  const methods: MethodValue[] = []
+  let best = -1, most = 0
+  const methods: MethodPoint[] = []
   for (const { method, weight, middle, light, heavy } of model.methods) {
     const inside = insideShare(speed, middle.speedFrom, middle.speedTo, middle.outside.length > 0)
     const bare = middle.at(speed), bareLight = light.at(speed), bareHeavy = heavy.at(speed)
     const rank = (method.inService ? 0 : 1) + 10 * inside + weight / 100
-    if (rank > best) { best = rank; parts = bare; partsOf = method.id }
+    if (rank > best) { best = rank; most = methods.length }
     methods.push(method.inService
-      ? { id: method.id, weight, inside, accuracy: method.accuracy, value: bare.wave + windInService, low: bareLight.wave + windInService, high: bareHeavy.wave + windInService }
+      ? { id: method.id, weight, inside, accuracy: method.accuracy, value: bare.wave + windInService, low: bareLight.wave + windInService, high: bareHeavy.wave + windInService, friction: 0, wave: bare.wave, appendage: 0, air: windInService, margin: 1 }
       : {
           id: method.id, weight, inside, accuracy: method.accuracy,
           value: (bare.friction + bare.wave + appendage + air) * margin,
           low: (bareLight.friction + bareLight.wave + lightFins + air) * margin,
           high: (bareHeavy.friction + bareHeavy.wave + heavyFins + air) * margin,
+          friction: bare.friction, wave: bare.wave, appendage, air, margin,
         })
   }
   const { centre, low, high, outsideAll } = recommend(methods)
   const doubt = lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline))
   return {
     centre, low, high: Math.max(high, centre * doubt), outsideAll,
-    methods, friction: parts.friction, wave: parts.wave, appendage, air, partsOf,
+    methods, friction: methods[most]!.friction, wave: methods[most]!.wave, appendage, air, partsOf: methods[most]!.id,
   }
 }

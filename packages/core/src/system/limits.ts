@@ -4,6 +4,11 @@ import type { Model } from './model'
 /** What may stop the boat from going faster. */
 export type LimitName = 'motorTorque' | 'motorRpm' | 'voltage' | 'batteryAmps' | 'phaseAmps' | 'packAmps' | 'packPower'
 
+/** Each limit in an owner's words. */
+export const LIMIT_LABELS: Record<LimitName, string> = {
+  motorTorque: 'motor', motorRpm: 'motor rpm', voltage: 'volts', batteryAmps: 'battery amps', phaseAmps: 'motor amps', packAmps: 'cell amps', packPower: 'pack',
+}
+
 /** How much of each limit is used, as a share; above 1 it is passed. */
 export interface LimitShare { name: LimitName, allDay: number, minutes: number }
 

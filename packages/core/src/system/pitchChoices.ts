@@ -9,6 +9,8 @@ import { operatingPoint } from './operatingPoint'
 
 /** A stock pitch on this boat. */
 export interface PitchChoice {
+  /** the boat with it */
+  project: Project
   pitch: number
   fitted: boolean
   /** W from the pack at cruise */
@@ -33,10 +35,11 @@ export function pitchChoices(project: Project): PitchChoice[] {
   const { diameter, pitch } = project.design.propeller
   const pitches = [-3, -2, -1, 0, 1, 2, 3].map(k => k === 0 ? pitch : Math.round((pitch + k * STOCK_STEP) / 0.005) * 0.005)
   return pitches.filter(p => p >= 0.45 * diameter && p <= 1.5 * diameter).map((p) => {
-    const model = modelOf(p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }]))
+    const tried = p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }])
+    const model = modelOf(tried)
     const cruise = operatingPoint(model, project.use.cruiseSpeed), top = operatingPoint(model, project.use.topSpeed)
     return {
-      pitch: p, fitted: p === pitch, cruisePower: cruise.drive.packPower, topShaftSpeed: top.drive.shaftSpeed, tightest: top.tightest,
+      project: tried, pitch: p, fitted: p === pitch, cruisePower: cruise.drive.packPower, topShaftSpeed: top.drive.shaftSpeed, tightest: top.tightest,
       state: top.holds === 'allDay' ? 'fits' : top.holds === 'minutes' ? 'caution' : 'stop',
     }
   })
