@@ -1,7 +1,7 @@
 import vuetify from 'vite-plugin-vuetify'
 
 export default defineNuxtConfig({
-  modules: ['@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint', (_, nuxt) => {
+  modules: ['@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt', (_, nuxt) => {
     nuxt.hooks.hook('vite:extendConfig', (config) => {
       config.plugins?.push(vuetify({ autoImport: true }))
     })
@@ -14,11 +14,12 @@ export default defineNuxtConfig({
     head: {
       htmlAttrs: { lang: 'en' }, title: 'Remigo',
       meta: [
+        { name: 'theme-color', content: '#F6F0E2' },
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
         { name: 'description', content: 'Sizes the electric drive that replaces a combustion engine in a boat.' },
       ],
       link: [
-        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' },
         ...['barlow-semi-condensed-latin-500', 'barlow-semi-condensed-latin-600', 'ibm-plex-sans-condensed-latin-400', 'ibm-plex-sans-condensed-latin-500', 'ibm-plex-sans-condensed-latin-600']
           .map(name => ({ rel: 'preload' as const, as: 'font' as const, type: 'font/woff2' as const, crossorigin: '' as const, href: `/fonts/${name}-normal.woff2` })),
       ],
@@ -41,4 +42,19 @@ export default defineNuxtConfig({
   typescript: { strict: true },
   telemetry: { enabled: false },
   eslint: { config: { stylistic: true } },
+  // The whole application is kept for a cold start without the server. A new version waits until the last tab is closed, so that nothing reloads under the owner's hands.
+  pwa: {
+    registerType: 'prompt',
+    client: { registerPlugin: false },
+    manifest: {
+      name: 'Remigo', short_name: 'Remigo', description: 'Sizes the electric drive that replaces a combustion engine in a boat.', display: 'standalone', start_url: '/',
+      background_color: '#F6F0E2', theme_color: '#F6F0E2', icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,woff2,svg,webmanifest}'], maximumFileSizeToCacheInBytes: 8_000_000, cleanupOutdatedCaches: true, sourcemap: false,
+      // every view is the same page, which the server makes: it is fetched once when the worker is installed
+      additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }],
+      navigateFallback: '/', navigateFallbackDenylist: [/^\/api\//, /^\/openapi\.json$/],
+    },
+  },
 })

@@ -13,7 +13,7 @@ test('the lever moves by keys, and every figure with it', async ({ page }) => {
     await expect(lever.locator('.figures')).toHaveText(shown)
   }
   expect(await figure(page, 'packPower')).toBeGreaterThan(before * 1.5)
-  await expect(page.locator('.lever-echo .tag-text')).toHaveText('5.6\u00A0kn')
+  await expect(page.locator('.lever-echo .tag')).toHaveText('5.6\u00A0kn')
   await expect(page.locator('.cells [data-part=pack] .main')).toContainText('5.12')
 })
 

@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 
-const LAST = 3
+const LAST_STAGE = 3
 const stage = ref(0)
 let started = false
 
@@ -16,9 +16,9 @@ export function useStages() {
     started = true
     const next = () => {
       stage.value++
-      if (stage.value < LAST) requestAnimationFrame(() => setTimeout(next))
+      if (stage.value < LAST_STAGE) requestAnimationFrame(() => setTimeout(next))
     }
     requestAnimationFrame(() => setTimeout(next))
   }
-  return { stage, start }
+  return { stage, start, LAST_STAGE }
 }

@@ -40,5 +40,5 @@ svg { overflow: visible; }
 .value { width: 90px; height: 20px; contain: size layout; font: 600 16px/20px var(--figures); color: var(--signal); }
 .value > span { background: var(--sheet); padding: 0 3px; display: inline-block; }
 .late { transform: translateX(-100%); }
-.tag { width: 72px; margin-left: -36px; height: 20px; background: var(--signal); font: 600 14px/20px var(--figures); color: var(--on-signal); text-align: center; contain: size layout; }
+.tag { width: 62px; margin-left: -31px; height: 20px; background: var(--signal); font: 600 14px/20px var(--figures); color: var(--on-signal); text-align: center; contain: size layout; }
 </style>

@@ -49,7 +49,7 @@ function open() {
 .figure--strip { font-size: 20px; line-height: 22px; }
 .figure--reading { font-size: 23px; line-height: 26px; }
 .figure--inline { font-size: 1em; line-height: inherit; }
-.figure--inline .unit { font-size: 1em; }
+.figure--inline .unit { font-size: 1em; font-weight: inherit; color: inherit; }
 .figure--row { font-size: 16px; line-height: 20px; }
 .figure:hover .digits { text-decoration: underline; text-decoration-thickness: 1px; text-underline-offset: 3px; }
 .figure--bench:hover .digits { text-decoration: none; }

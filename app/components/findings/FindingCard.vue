@@ -55,7 +55,7 @@ function tryFix(index: number) {
     <button v-for="(fix, i) in fixes" :key="fix.label" type="button" class="btn fix" :class="{ 'btn--best': i === 0 }" @click="tryFix(i)">
       <span>{{ fix.label }}</span><span class="price">{{ fix.price }}</span>
     </button>
-    <details class="working"><summary>{{ m.working.head }}</summary><p class="small"><b>{{ m.working.rule }}</b> {{ rule.checks }}. <b>{{ m.working.source }}</b> {{ rule.source }}.</p></details>
+    <details class="whence"><summary>{{ m.working.head }}</summary><p class="small"><b>{{ m.working.rule }}</b> {{ rule.checks }}. <b>{{ m.working.source }}</b> {{ rule.source }}.</p></details>
   </article>
 </template>
 
@@ -72,7 +72,7 @@ b { font-weight: 600; }
 p { margin: 2px 0 7px; font-size: 14px; line-height: 18px; }
 p.caution { display: flex; gap: 6px; color: var(--text); font-size: 13px; line-height: 16px; }
 p.caution svg { flex: none; }
-.working { margin-top: 4px; font-size: 12.5px; color: var(--soft); }
+.whence { margin-top: 4px; font-size: 12.5px; color: var(--soft); }
 summary { cursor: pointer; min-height: 24px; display: inline-flex; align-items: center; text-decoration: underline dotted; text-underline-offset: 3px; }
 @media (pointer: coarse) { summary { min-height: 44px; } }
 .fix { width: 100%; margin-top: 4px; }

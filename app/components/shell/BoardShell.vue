@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { defineAsyncComponent, onMounted } from 'vue'
+import { defineAsyncComponent, onMounted, watch } from 'vue'
 import { m } from '~/messages'
+import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { useCompact } from '~/composables/useCompact'
 import { useStages } from '~/composables/useStages'
 import { useShortcuts } from '~/composables/useShortcuts'
@@ -13,9 +14,10 @@ const CompactHeader = defineAsyncComponent(() => import('~/components/shell/Comp
 const SpeedLeverFlat = defineAsyncComponent(() => import('~/components/lever/SpeedLeverFlat.vue'))
 const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/WorkingPopover.vue'))
 const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
-const { stage, start } = useStages()
+const { stage, start, LAST_STAGE } = useStages()
 useShortcuts()
 onMounted(start)
+watch(stage, (reached) => { if (reached === LAST_STAGE) useOfflineCopy() })
 </script>
 
 <template>
