@@ -1,4 +1,4 @@
-import type { PackSpec } from './cellSpec'
+import type { CellSpec } from './cellSpec'
 
 /** Cells that stand in one row before the next begins. */
 export const CELLS_IN_A_ROW = 16
@@ -11,9 +11,9 @@ export interface PackFootprint { columns: number, rows: number, length: number, 
  *
  * @param pack cells and their count
  * @returns rows, columns, and m
- * @example packFootprint({ cell, series: 16, parallel: 1, chargeVoltage: 3.45 }).columns // 16
+ * @example packFootprint({ cell: { depth: 0.072, width: 0.174, height: 0.207 }, series: 16, parallel: 1 }).columns // 16
  */
-export function packFootprint({ cell, series, parallel }: PackSpec): PackFootprint {
+export function packFootprint({ cell, series, parallel }: { cell: Pick<CellSpec, 'depth' | 'width' | 'height'>, series: number, parallel: number }): PackFootprint {
   const columns = Math.min(CELLS_IN_A_ROW, series), rows = Math.ceil(series / columns)
   return { columns, rows, length: columns * cell.depth, width: rows * parallel * cell.width, height: cell.height }
 }

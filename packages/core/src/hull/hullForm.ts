@@ -22,13 +22,40 @@ export interface HullForm {
   wettedSurface: number
   /** immersed transom area at rest, m² */
   transomArea: number
+  /** half angle of entrance of the waterline, rad */
+  halfEntrance: number
+  /** hulls side by side; length, beam, draught and coefficients are those of one, volumes and wetted surface of all */
+  hulls: number
+  /** between the centre lines of neighbours, m; 0 for one hull */
+  hullSpacing: number
+  /** round-bilged body, or a tube of this diameter (m; 0 for a body) */
+  section: 'round' | 'tube'
+  tubeDiameter: number
+  /** what planing equations want; null for a hull that never planes */
+  bottom: PlaningBottom | null
   /** which of the figures above are estimates, and how each was made */
   estimates: FormEstimate[]
 }
 
+/** A planing bottom and the line of its thrust. m and rad. */
+export interface PlaningBottom {
+  beamChine: number
+  deadrise: number
+  /** centre of gravity forward of the transom, and above the keel */
+  lcg: number
+  vcg: number
+  /** shaft line to keel */
+  shaftAngle: number
+  /** thrust line below the centre of gravity, normal to the shaft */
+  thrustArm: number
+}
+
+/** What a single round-bilged hull that never planes has of the above. */
+export const ONE_ROUND_HULL = { hulls: 1, hullSpacing: 0, section: 'round', tubeDiameter: 0, bottom: null } as const
+
 /** A figure that the owner did not give. */
 export interface FormEstimate {
-  field: 'lengthWaterline' | 'beamWaterline' | 'prismatic' | 'midship' | 'waterplane' | 'lcb'
+  field: 'lengthWaterline' | 'beamWaterline' | 'prismatic' | 'midship' | 'waterplane' | 'lcb' | 'hullBeam' | 'hullSpacing' | 'deadrise' | 'lcg'
   value: number
   /** likely error, as a share of the value */
   spread: number

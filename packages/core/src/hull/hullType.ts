@@ -1,4 +1,5 @@
 import type { Appendage } from '../resistance/appendageResistance'
+import type { DriveKind } from '../resistance/legResistance'
 import type { BoatDimensions } from './boat'
 import type { Elevation } from './elevation'
 import type { HullForm } from './hullForm'
@@ -20,6 +21,9 @@ export interface MethodWeight { method: string, weight: number }
 /** Dimensions that are usual for a boat of this type and length: what the first questions offer. */
 export interface TypicalDimensions { beam: number, draught: number, mass: number, propellerDiameter: number }
 
+/** A dimension or choice that only some hulls have. */
+export type HullQuestion = 'keel' | 'beamWaterline' | 'coefficients' | 'hullBeam' | 'hullSpacing' | 'tubes' | 'deadrise' | 'lcg'
+
 /** Everything that is particular to one hull type. A new type is one folder with these, and a line in the registry. */
 export interface HullType {
   id: string
@@ -27,10 +31,20 @@ export interface HullType {
   /** one line, in an owner's words */
   hint: string
   methods: readonly MethodWeight[]
+  /** kinds of drive that such boats have, the usual one first */
+  drives: readonly DriveKind[]
+  /** kinds within the type, by short name; none for most */
+  variants: Readonly<Record<string, string>>
+  /** what is asked beyond length, beam, draught and weight */
+  asks: readonly HullQuestion[]
+  /** true when the boat's own wave holds it near hull speed */
+  waveBound: boolean
+  /** share of the length over all that is the waterline, and usual cruise as a share of hull speed */
+  usual: { waterline: number, cruise: number }
   typical(lengthOverAll: number): TypicalDimensions
   form(boat: BoatDimensions, density: number): HullForm
   appendages(boat: BoatDimensions, form: HullForm): Appendage[]
-  interaction(form: HullForm, drive: 'shaft' | 'sailDrive', keel: 'fin' | 'long'): HullPropellerInteraction
+  interaction(form: HullForm, drive: DriveKind, keel: 'fin' | 'long'): HullPropellerInteraction
   /** frontal area above water, m² */
   windage(boat: BoatDimensions): number
   elevation(boat: BoatDimensions, form: HullForm): Elevation

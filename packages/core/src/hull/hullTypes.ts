@@ -1,9 +1,15 @@
+import { canoe } from './canoe/canoe'
+import { catamaran } from './catamaran/catamaran'
+import { dinghy } from './dinghy/dinghy'
 import { displacementLaunch } from './displacementLaunch/displacementLaunch'
 import type { HullType } from './hullType'
 import { keelYacht } from './keelYacht/keelYacht'
+import { planing } from './planing/planing'
+import { pontoon } from './pontoon/pontoon'
+import { semiDisplacement } from './semiDisplacement/semiDisplacement'
 
 /** Every hull type that Remigo knows. A new one is its own folder and one line here. */
-export const HULL_TYPES: readonly HullType[] = [keelYacht, displacementLaunch]
+export const HULL_TYPES: readonly HullType[] = [keelYacht, displacementLaunch, semiDisplacement, planing, catamaran, pontoon, canoe, dinghy]
 
 /**
  * The hull type of a short name.

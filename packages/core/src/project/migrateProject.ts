@@ -3,8 +3,23 @@ import { PROJECT_VERSION } from './projectVersion'
 /** Turns a document of one version into the next. */
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>
 
-/** Migrations by the version that they start from. Version 1 is the first; a version 2 adds `1: …` here. */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = {}
+/** 1 to 2: more kinds of hull and drive, water depth, what the old engine really did, and the sea trial. */
+const toVersion2: Migration = (document) => {
+  const boat = document.boat as Record<string, unknown> | undefined
+  if (typeof boat !== 'object' || boat === null) return document
+  const engine = boat.oldEngine as Record<string, unknown> | undefined
+  return {
+    ...document,
+    boat: {
+      ...boat, variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null,
+      oldEngine: typeof engine === 'object' && engine !== null ? { kind: 'dieselNatural', ...engine, usualRpm: null, fuelRate: null } : engine,
+    },
+    trial: { points: [], use: 'theory' },
+  }
+}
+
+/** Migrations by the version that they start from. */
+export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2 }
 
 /** A document of today's version, or the reason why it cannot be had. */
 export type MigrationOutcome

@@ -1,5 +1,6 @@
 import { KNOT } from '../constants'
 import { hullSpeed, hullTypeOf } from '../hull'
+import type { DriveKind } from '../resistance/legResistance'
 import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_MOTORS } from '../parts'
 import type { Project } from './projectSchema'
 import { PROJECT_VERSION } from './projectVersion'
@@ -11,7 +12,7 @@ export interface FirstAnswers {
   lengthOverAll: number
   beam: number
   mass: number
-  drive: 'shaft' | 'sailDrive'
+  drive: DriveKind
   greatestDiameter: number
   /** W; 0 when there is none */
   oldEnginePower: number
@@ -24,9 +25,9 @@ export interface FirstAnswers {
 export function typicalAnswers(hullType: string, lengthOverAll: number): FirstAnswers {
   const type = hullTypeOf(hullType)
   const typical = type.typical(lengthOverAll)
-  const cruise = 0.72 * hullSpeed((hullType === 'keelYacht' ? 0.84 : 0.93) * lengthOverAll)
+  const cruise = type.usual.cruise * hullSpeed(type.usual.waterline * lengthOverAll)
   return {
-    name: '', hullType, lengthOverAll, beam: round(typical.beam, 0.05), mass: round(typical.mass, 50), drive: 'shaft',
+    name: '', hullType, lengthOverAll, beam: round(typical.beam, 0.05), mass: round(typical.mass, typical.mass < 1000 ? 5 : 50), drive: type.drives[0]!,
     greatestDiameter: round(typical.propellerDiameter, 0.005), oldEnginePower: round(typical.mass * 2.5, 500),
     cruiseSpeed: round(cruise / KNOT, 0.1) * KNOT, duration: 4 * 3600,
   }
@@ -44,19 +45,19 @@ const round = (value: number, step: number) => Math.round(value / step) * step
 export function newProject(answers: FirstAnswers, id: string): Project {
   const type = hullTypeOf(answers.hullType)
   const typical = type.typical(answers.lengthOverAll)
-  const waterline = (answers.hullType === 'keelYacht' ? 0.84 : 0.93) * answers.lengthOverAll
-  const sailDrive = answers.drive === 'sailDrive'
+  const waterline = type.usual.waterline * answers.lengthOverAll
+  const geared = answers.drive === 'sailDrive' || answers.drive === 'sternDrive' || answers.drive === 'outboard'
   return {
     format: 'remigo-boat', version: PROJECT_VERSION, id, name: answers.name || 'My boat', story: '',
     boat: {
       hullType: answers.hullType, lengthOverAll: answers.lengthOverAll, lengthWaterline: null, beam: answers.beam, beamWaterline: null,
       draught: round(typical.draught, 0.05) || 0.3, mass: answers.mass, massUncertainty: 0.2,
-      prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', water: 'sea', waterTemperature: 288.15,
-      oldEngine: { ratedPower: answers.oldEnginePower, ratedRpm: 3000, mass: Math.round(answers.oldEnginePower / 1000 * 11) },
-      drive: { kind: answers.drive, legRatio: sailDrive ? 2.2 : 1, greatestDiameter: answers.greatestDiameter, shaftDepth: round(0.45 * typical.draught, 0.05) || 0.2 },
+      prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: Object.keys(type.variants)[0] ?? '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'sea', waterTemperature: 288.15,
+      oldEngine: { kind: answers.drive === 'outboard' ? 'petrolFourStroke' : 'dieselNatural', ratedPower: answers.oldEnginePower, ratedRpm: answers.drive === 'outboard' ? 5500 : 3000, mass: Math.round(answers.oldEnginePower / 1000 * (answers.drive === 'outboard' ? 2.5 : 11)), usualRpm: null, fuelRate: null },
+      drive: { kind: answers.drive, legRatio: geared ? 2.2 : 1, greatestDiameter: answers.greatestDiameter, shaftDepth: Math.max(round(0.45 * typical.draught, 0.05), round(0.75 * answers.greatestDiameter, 0.05)) || 0.2 },
     },
     use: {
-      cruiseSpeed: answers.cruiseSpeed, topSpeed: Math.max(answers.cruiseSpeed, Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline))),
+      cruiseSpeed: answers.cruiseSpeed, topSpeed: Math.max(answers.cruiseSpeed, type.waveBound ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline)) : 1.25 * answers.cruiseSpeed),
       stretchKind: 'hours', duration: answers.duration, distance: answers.duration * answers.cruiseSpeed,
       reserve: 0.2, headroom: 0.2, houseLoad: 60, seaMargin: 0.15, headWind: 0, hullCondition: 'unknown',
     },
@@ -65,6 +66,7 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       propeller: { diameter: answers.greatestDiameter, pitch: round(0.75 * answers.greatestDiameter, 0.005), areaRatio: 0.5, blades: 3 },
       pack: { cell: DEMO_CELLS[3]!, series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48,
     },
+    trial: { points: [], use: 'theory' },
     held: { motor: false, pack: false, propeller: false, voltage: false },
     typed: {},
   }

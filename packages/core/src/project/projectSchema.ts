@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { HULL_TYPES } from '../hull'
+import { DRIVE_KINDS } from '../resistance/legResistance'
+import { ENGINE_KINDS } from '../oldEngine'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
 import { PROJECT_VERSION } from './projectVersion'
@@ -20,13 +22,19 @@ const boatSchema = z.strictObject({
   prismatic: numberAt('boat.prismatic').nullable(), midship: numberAt('boat.midship').nullable(), waterplane: numberAt('boat.waterplane').nullable(),
   lcb: numberAt('boat.lcb').nullable(),
   keel: z.enum(['fin', 'long']),
+  variant: z.enum(['', ...new Set(HULL_TYPES.flatMap(t => Object.keys(t.variants)))] as [string, ...string[]]),
+  hullBeam: numberAt('boat.hullBeam').nullable(), hullSpacing: numberAt('boat.hullSpacing').nullable(),
+  tubes: z.union([z.literal(2), z.literal(3)]),
+  deadrise: numberAt('boat.deadrise').nullable(), lcg: numberAt('boat.lcg').nullable(),
+  waterDepth: numberAt('boat.waterDepth').nullable().describe('m; null for deep water'),
   water: z.enum(['sea', 'fresh']),
   waterTemperature: numberAt('boat.waterTemperature'),
   oldEngine: z.strictObject({
-    ratedPower: numberAt('boat.oldEngine.ratedPower'), ratedRpm: numberAt('boat.oldEngine.ratedRpm'), mass: numberAt('boat.oldEngine.mass'),
+    kind: z.enum(ENGINE_KINDS), ratedPower: numberAt('boat.oldEngine.ratedPower'), ratedRpm: numberAt('boat.oldEngine.ratedRpm'), mass: numberAt('boat.oldEngine.mass'),
+    usualRpm: numberAt('boat.oldEngine.usualRpm').nullable(), fuelRate: numberAt('boat.oldEngine.fuelRate').nullable(),
   }),
   drive: z.strictObject({
-    kind: z.enum(['shaft', 'sailDrive']),
+    kind: z.enum(DRIVE_KINDS),
     legRatio: numberAt('boat.drive.legRatio'),
     greatestDiameter: numberAt('boat.drive.greatestDiameter'),
     shaftDepth: numberAt('boat.drive.shaftDepth'),
@@ -58,6 +66,19 @@ const designSchema = z.strictObject({
   systemVoltage: numberAt('design.systemVoltage'),
 })
 
+/** One run of a sea trial. SI. */
+const trialPointSchema = z.strictObject({
+  speed: z.number().min(0.1).max(30).describe('m/s, as read'),
+  power: z.number().min(0).max(1_000_000).nullable().describe('W at the battery; null when volts and amps are given'),
+  voltage: z.number().min(0).max(1500).nullable(), current: z.number().min(0).max(5000).nullable(),
+  direction: z.enum(['', 'out', 'back']).describe('runs out and back at one power are paired'),
+  stream: z.number().min(-5).max(5).nullable().describe('m/s along the boat, with her is positive'),
+  note: z.string().max(120),
+})
+
+/** A point of the owner's sea trial. */
+export type TrialPoint = z.infer<typeof trialPointSchema>
+
 /** The whole document. SI units; other units carry their name. */
 export const projectSchema = z.strictObject({
   format: z.literal('remigo-boat'),
@@ -68,6 +89,10 @@ export const projectSchema = z.strictObject({
   boat: boatSchema,
   use: useSchema,
   design: designSchema,
+  trial: z.strictObject({
+    points: z.array(trialPointSchema).max(200),
+    use: z.enum(['theory', 'measured']).describe('which curve everything else uses'),
+  }),
   held: z.strictObject({ motor: z.boolean(), pack: z.boolean(), propeller: z.boolean(), voltage: z.boolean() }),
   typed: z.record(z.string().max(80), z.string().max(60)).describe('what the owner typed in a field, by its path'),
 }).describe('A Remigo boat')

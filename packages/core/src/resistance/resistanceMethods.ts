@@ -1,11 +1,15 @@
+import { crouch } from './crouch'
 import { delft1998 } from './delft1998'
 import { handbook } from './handbook'
 import { holtrop1984 } from './holtrop1984'
+import { mercierSavitsky1973 } from './mercierSavitsky1973'
 import type { ResistanceMethod } from './resistanceMethod'
+import { savitsky1964 } from './savitsky1964'
+import { thinShip } from './thinShip/thinShip'
 import { wyman1998 } from './wyman1998'
 
 /** Every resistance method. A new one is its own file and one line here. */
-export const RESISTANCE_METHODS: readonly ResistanceMethod[] = [delft1998, holtrop1984, handbook, wyman1998]
+export const RESISTANCE_METHODS: readonly ResistanceMethod[] = [delft1998, holtrop1984, handbook, wyman1998, thinShip, savitsky1964, mercierSavitsky1973, crouch]
 
 /**
  * The method of a short name.

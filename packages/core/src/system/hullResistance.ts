@@ -1,5 +1,5 @@
 import { froudeNumber } from '../hull'
-import { airResistance, appendageResistance, HULL_CONDITIONS, insideShare, PAINT_ALLOWANCE, recommend, type MethodValue } from '../resistance'
+import { airResistance, appendageResistance, deepWaterSpeed, legResistance, HULL_CONDITIONS, insideShare, PAINT_ALLOWANCE, recommend, type MethodValue } from '../resistance'
 import type { Model } from './model'
 
 /** One method's whole resistance at a speed and what it is made of, N. The parts times the margin give the whole. */
@@ -52,12 +52,17 @@ export function lowSpeedDoubt(fn: number): number {
  * @returns N
  */
 export function hullResistance(model: Model, speed: number): HullResistance {
+  const { boat } = model.project
+  /** the hull's own part is that of a somewhat higher speed in deep water */
+  const hullAt = boat.waterDepth === null ? speed : deepWaterSpeed(speed, boat.waterDepth, model.form.midship * model.form.beamWaterline * model.form.draughtBody)
   const { use } = model.project
   const condition = HULL_CONDITIONS[use.hullCondition]
   const margin = 1 + use.seaMargin
   let appendage = 0
   for (const fin of model.appendages) appendage += appendageResistance(fin, speed, model.water, condition.factor, PAINT_ALLOWANCE)
-  const lightFins = appendage * condition.low / condition.factor, heavyFins = appendage * condition.high / condition.factor
+  const leg = legResistance(boat.drive.kind, boat.drive.greatestDiameter, boat.drive.shaftDepth, speed, model.water)
+  appendage += leg
+  const lightFins = leg + (appendage - leg) * condition.low / condition.factor, heavyFins = leg + (appendage - leg) * condition.high / condition.factor
   const air = airResistance(model.windage, speed, use.headWind)
   // methods made for service hold still air already; a head wind comes on top
   const windInService = use.headWind > 0 ? air : 0
@@ -65,8 +70,8 @@ export function hullResistance(model: Model, speed: number): HullResistance {
   let best = -1, most = 0
   const methods: MethodPoint[] = []
   for (const { method, weight, middle, light, heavy } of model.methods) {
-    const inside = insideShare(speed, middle.speedFrom, middle.speedTo, middle.outside.length > 0)
-    const bare = middle.at(speed), bareLight = light.at(speed), bareHeavy = heavy.at(speed)
+    const inside = insideShare(hullAt, middle.speedFrom, middle.speedTo, middle.outside.length > 0)
+    const bare = middle.at(hullAt), bareLight = light.at(hullAt), bareHeavy = heavy.at(hullAt)
     const rank = (method.inService ? 0 : 1) + 10 * inside + weight / 100
     if (rank > best) { best = rank; most = methods.length }
     methods.push(method.inService

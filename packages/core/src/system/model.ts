@@ -62,7 +62,7 @@ function buildModel(project: Project): Model {
     return { method, weight, middle: prepare(form, condition.factor), light: prepare(light, condition.low), heavy: prepare(heavy, condition.high) }
   })
   const pitchRatio = Math.min(1.6, Math.max(0.3, design.propeller.pitch / design.propeller.diameter))
-  const leg = boat.drive.kind === 'sailDrive'
+  const geared = boat.drive.kind === 'sailDrive' || boat.drive.kind === 'sternDrive' || boat.drive.kind === 'outboard'
   return {
     project, hullType, water, form, methods, pitchRatio,
     appendages: hullType.appendages(boat, form),
@@ -70,8 +70,8 @@ function buildModel(project: Project): Model {
     interaction: hullType.interaction(form, boat.drive.kind, boat.keel),
     propeller: openWater(bladeFamily(design.propeller.areaRatio, design.propeller.blades), pitchRatio),
     motor: fitMotorLosses(design.motor),
-    totalRatio: design.reduction.ratio * (leg ? boat.drive.legRatio : 1),
-    transmission: REDUCTION_EFFICIENCY[design.reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY),
+    totalRatio: design.reduction.ratio * (geared ? boat.drive.legRatio : 1),
+    transmission: REDUCTION_EFFICIENCY[design.reduction.kind] * (geared ? LEG_EFFICIENCY : SHAFT_EFFICIENCY),
     pack: packFigures(design.pack),
   }
 }

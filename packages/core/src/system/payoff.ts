@@ -4,7 +4,7 @@ import { FINE_FROUDE, hullResistance } from './hullResistance'
 import type { Model } from './model'
 
 /** Where going faster stops paying. */
-export interface Payoff { speed: number, effectivePower: number, reason: 'steep' | 'hullSpeed' }
+export interface Payoff { speed: number, effectivePower: number, reason: 'steep' | 'hullSpeed' | 'top' }
 
 /** Steepness at which going faster stops paying: a tenth of a knot for a tenth more power. */
 const STEP = 0.1 * KNOT, COST = 1.1
@@ -18,7 +18,9 @@ const STEP = 0.1 * KNOT, COST = 1.1
  * @returns speed in m/s and the effective power there, W
  */
 export function payoffSpeed(model: Model): Payoff {
-  const end = hullSpeed(model.form.lengthWaterline)
+  const own = hullSpeed(model.form.lengthWaterline)
+  // a slender or planing hull is not bound by its wave: there the wished top ends the search
+  const end = model.hullType.waveBound ? own : Math.max(own, model.project.use.topSpeed)
   let v = FINE_FROUDE * Math.sqrt(GRAVITY * model.form.lengthWaterline)
   let here = hullResistance(model, v)
   while (v + STEP < end) {
@@ -34,5 +36,5 @@ export function payoffSpeed(model: Model): Payoff {
     v += STEP
     here = next
   }
-  return { speed: end, effectivePower: hullResistance(model, end).centre * end, reason: 'hullSpeed' }
+  return { speed: end, effectivePower: hullResistance(model, end).centre * end, reason: end === own ? 'hullSpeed' : 'top' }
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import rows from '../../data/delft-yacht-hydrodynamics-rows.json'
 import { GRAVITY, KNOT } from '../../src/constants'
-import { waterProperties, type HullForm } from '../../src/hull'
+import { ONE_ROUND_HULL, waterProperties, type HullForm } from '../../src/hull'
 import {
   airResistance, appendageResistance, bulbResistance, correlationAllowance, delftResiduary, entranceAngle, formFactor, frictionLine,
   handbookShaftPower, holtropWave, insideShare, recommend, RESISTANCE_METHODS, resistanceMethodOf, runLength, transomResistance, wymanShaftPower, type HoltropShape,
@@ -88,7 +88,7 @@ describe('handbook formulas', () => {
 const forms = fc.record({ L: fc.double({ min: 5, max: 14, noNaN: true }), lb: fc.double({ min: 2.8, max: 4.9, noNaN: true }), slender: fc.double({ min: 4.5, max: 7, noNaN: true }), Cp: fc.double({ min: 0.53, max: 0.59, noNaN: true }) })
   .map(({ L, lb, slender, Cp }): HullForm => {
     const V = (L / slender) ** 3, B = L / lb, T = V / (Cp * 0.72 * B * L)
-    return { lengthWaterline: L, beamWaterline: B, draughtBody: T, volumeBody: V, volume: V * 1.05, prismatic: Cp, midship: 0.72, waterplane: 0.67, lcb: -0.03, lcf: -0.05, wettedSurface: (1.97 + 0.171 * B / T) * Math.cbrt(0.65 / 0.72) * Math.sqrt(V * L), transomArea: 0, estimates: [] }
+    return { lengthWaterline: L, beamWaterline: B, draughtBody: T, volumeBody: V, volume: V * 1.05, prismatic: Cp, midship: 0.72, waterplane: 0.67, lcb: -0.03, lcf: -0.05, wettedSurface: (1.97 + 0.171 * B / T) * Math.cbrt(0.65 / 0.72) * Math.sqrt(V * L), transomArea: 0, halfEntrance: 0.35, ...ONE_ROUND_HULL, estimates: [] }
   })
 
 describe('every method', () => {
@@ -105,7 +105,7 @@ describe('every method', () => {
     }))
   })
   // the handbook formulas tie power to weight alone, so they do not scale by Froude's law
-  it.each(['delft1998', 'holtrop1984'])('%s: at equal Froude number the wave part scales with the weight', (id) => {
+  it.each(['delft1998', 'holtrop1984', 'thinShip'])('%s: at equal Froude number the wave part scales with the weight', (id) => {
     fc.assert(fc.property(forms, fc.double({ min: 0.15, max: 0.5, noNaN: true }), fc.double({ min: 0.5, max: 2, noNaN: true }), (form, fn, k) => {
       const larger: HullForm = { ...form, lengthWaterline: form.lengthWaterline * k, beamWaterline: form.beamWaterline * k, draughtBody: form.draughtBody * k, volumeBody: form.volumeBody * k ** 3, volume: form.volume * k ** 3, wettedSurface: form.wettedSurface * k * k }
       const at = (f: HullForm) => prepare(f, id).at(fn * Math.sqrt(GRAVITY * f.lengthWaterline)).wave

@@ -3,9 +3,9 @@ import type { Rule } from '../finding'
 /** A top speed beyond the hull's own: more power only makes waves. */
 export const topBeyondHull: Rule = {
   id: 'topBeyondHull', part: 'hull', checks: 'Top speed wished is one that this hull can reach', source: 'Wave as long as the waterline, Fn 0.40 (1.34 √LWL)',
-  check({ hullSpeed, payoff, model: { project }, top, cruise }) {
+  check({ hullSpeed, payoff, model: { project, hullType }, top, cruise }) {
     const { topSpeed, cruiseSpeed } = project.use
-    if (topSpeed <= 1.02 * hullSpeed) return null
+    if (!hullType.waveBound || topSpeed <= 1.02 * hullSpeed) return null
     const better = Math.max(payoff.speed, cruiseSpeed)
     return {
       severity: topSpeed > 1.15 * hullSpeed ? 'stop' : 'caution', title: 'top beyond hull speed',

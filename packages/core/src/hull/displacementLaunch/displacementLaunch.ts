@@ -12,6 +12,11 @@ export const displacementLaunch: HullType = {
     { method: 'handbook', weight: 2 },
     { method: 'wyman1998', weight: 1 },
   ],
+  drives: ['shaft', 'outboard', 'pod'],
+  variants: {},
+  asks: ['beamWaterline', 'coefficients'],
+  waveBound: true,
+  usual: { waterline: 0.93, cruise: 0.72 },
   typical: (lengthOverAll: number) => ({
     beam: 0.56 * lengthOverAll ** (2 / 3),
     draught: 0.085 * lengthOverAll,

@@ -1,7 +1,7 @@
 import { finVolume } from '../finVolume'
 import type { BoatDimensions } from '../boat'
 import { givenOr } from '../estimate'
-import type { FormEstimate, HullForm } from '../hullForm'
+import { ONE_ROUND_HULL, type FormEstimate, type HullForm } from '../hullForm'
 
 /**
  * Keel and rudder of a keel yacht, from its draught.
@@ -58,6 +58,6 @@ export function keelYachtForm(boat: BoatDimensions, density: number): HullForm {
   const wettedSurface = (1.97 + 0.171 * beamWaterline / draughtBody) * Math.cbrt(0.65 / midship) * Math.sqrt(volumeBody * lengthWaterline)
   return {
     lengthWaterline, beamWaterline, draughtBody, volumeBody, volume, prismatic, midship, waterplane, lcb,
-    lcf: lcb - 0.02, wettedSurface, transomArea: 0, estimates,
+    lcf: lcb - 0.02, wettedSurface, transomArea: 0, halfEntrance: 20 * Math.PI / 180, ...ONE_ROUND_HULL, estimates,
   }
 }

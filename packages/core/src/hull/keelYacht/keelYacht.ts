@@ -14,6 +14,11 @@ export const keelYacht: HullType = {
     { method: 'holtrop1984', weight: 2 },
     { method: 'handbook', weight: 1 },
   ],
+  drives: ['shaft', 'sailDrive', 'pod', 'outboard'],
+  variants: {},
+  asks: ['keel', 'beamWaterline', 'coefficients'],
+  waveBound: true,
+  usual: { waterline: 0.84, cruise: 0.72 },
   typical: (lengthOverAll: number) => ({
     beam: 0.68 * lengthOverAll ** (2 / 3),
     draught: 0.165 * lengthOverAll,
@@ -26,8 +31,8 @@ export const keelYacht: HullType = {
     return [{ name: 'keel', ...keel }, { name: 'rudder', ...rudder }]
   },
   interaction: (form, drive, keel) => {
-    if (drive === 'sailDrive') {
-      return { wakeFraction: 0.07, thrustDeduction: 0.05, relativeRotative: 1, basis: 'Sail drive in open water: wake 0.05 to 0.10, thrust deduction 0 to 0.10 (common practice).' }
+    if (drive !== 'shaft') {
+      return { wakeFraction: 0.07, thrustDeduction: 0.05, relativeRotative: 1, basis: 'Leg or pod in open water: wake 0.05 to 0.10, thrust deduction 0 to 0.10 (common practice).' }
     }
     if (keel === 'fin') {
       return { wakeFraction: 0.1, thrustDeduction: 0.1, relativeRotative: 1, basis: 'Shaft on a strut behind a fin keel: wake about 0.10, thrust deduction 0.05 to 0.15 (common practice).' }

@@ -26,7 +26,7 @@ export function driveCandidates(model: Model, library: Library): DriveCandidate[
   const { project } = model
   const { use, held, boat } = project
   const cruise = loadAt(model, use.cruiseSpeed), top = loadAt(model, Math.max(use.topSpeed, use.cruiseSpeed))
-  const leg = boat.drive.kind === 'sailDrive'
+  const leg = boat.drive.kind !== 'shaft' && boat.drive.kind !== 'pod'
   const reductions = leg ? REDUCTION_CHOICES.filter(r => r.kind === 'direct') : REDUCTION_CHOICES
   const motors = held.motor ? [project.design.motor] : library.motors
   const found: DriveCandidate[] = []

@@ -1,0 +1,2 @@
+export * from './engineKind'
+export * from './oldEngine'

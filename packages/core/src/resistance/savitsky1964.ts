@@ -1,0 +1,193 @@
+import { GRAVITY } from '../constants'
+import { findRoot } from '../numeric'
+import type { PlaningBottom, Water } from '../hull'
+import { outsideOf, type ResistanceMethod } from './resistanceMethod'
+
+const DEGREE = Math.PI / 180
+
+/** A prismatic planing hull and the line of its thrust. SI; angles in rad. */
+export interface PlaningCase extends PlaningBottom {
+  /** kg */
+  mass: number
+  water: Water
+  /** added to CF (paint), and a factor on it (growth) */
+  frictionAllowance: number
+  frictionFactor: number
+}
+
+/** How a planing hull runs at one speed. */
+export interface PlaningRun {
+  /** rad, keel to water */
+  trim: number
+  /** mean wetted length over beam */
+  wetted: number
+  /** m along the keel and the chine */
+  keelLength: number
+  chineLength: number
+  /** N */
+  drag: number
+  friction: number
+  /** CV = V / √(g b) */
+  speedCoefficient: number
+  /** lift coefficient CLβ */
+  lift: number
+  /** rad; above it the boat porpoises */
+  porpoisingTrim: number
+}
+
+/**
+ * Lift coefficient of a flat planing plate.
+ *
+ * @param trimDegrees τ, ° (2 … 15)
+ * @param wetted λ, mean wetted length over beam, ≤ 4
+ * @param speedCoefficient CV, 0.6 … 13
+ * @returns CL0
+ * @example flatPlateLift(2, 3.835, 3.18) // 0.08395
+ *
+ * Source: Savitsky 1964: CL0 = τ^1.1 (0.0120 λ^½ + 0.0055 λ^2.5 / CV²).
+ */
+export function flatPlateLift(trimDegrees: number, wetted: number, speedCoefficient: number): number {
+  return trimDegrees ** 1.1 * (0.012 * Math.sqrt(wetted) + 0.0055 * wetted ** 2.5 / speedCoefficient ** 2)
+}
+
+/** Lift with deadrise, CLβ = CL0 − 0.0065 β CL0^0.6, β in degrees. */
+const withDeadrise = (flat: number, deadriseDegrees: number) => flat - 0.0065 * deadriseDegrees * Math.max(0, flat) ** 0.6
+
+/**
+ * Friction of a smooth plate by Schoenherr (ATTC): 0.242/√CF = log10(Re CF).
+ *
+ * @param reynolds Re, above 1e5
+ * @returns CF
+ * @example schoenherrFriction(2.817e8) // 0.001799
+ */
+export function schoenherrFriction(reynolds: number): number {
+  let cf = 0.075 / (Math.log10(reynolds) - 2) ** 2
+  for (let i = 0; i < 8; i++) cf = (0.242 / Math.log10(reynolds * cf)) ** 2
+  return cf
+}
+
+/**
+ * Trim at which a deep-vee of this loading begins to porpoise.
+ *
+ * @param lift CLβ
+ * @param deadriseDegrees 5 … 30
+ * @returns °
+ * @example porpoisingLimit(0.0693, 10) // 3.440
+ *
+ * Source: Day & Haag's limits as fitted by Celano 1998 (from memory of; on the safe side):
+ * τ = 0.1197 β^0.7651 exp(15.7132 √(CL/2) β^−0.2629).
+ */
+export function porpoisingLimit(lift: number, deadriseDegrees: number): number {
+  const beta = Math.max(5, deadriseDegrees)
+  return 0.1197 * beta ** 0.7651 * Math.exp(15.7132 * Math.sqrt(Math.max(0, lift) / 2) * beta ** -0.2629)
+}
+
+/** A root that is known to be bracketed, or the nearer end where rounding says otherwise. */
+function rootIn(f: (x: number) => number, low: number, high: number): number {
+  const found = findRoot(f, low, high, 1e-8)
+  if (found.outcome !== 'noBracket') return found.x
+  return Math.abs(found.fLow) < Math.abs(found.fHigh) ? low : high
+}
+
+/** Everything at one trial trim: the moment that is left over, N·m (bow down positive), and the run. */
+export function planingAtTrim(hull: PlaningCase, speed: number, trim: number): PlaningRun & { moment: number } {
+  const { beamChine: b, water, mass } = hull
+  const beta = hull.deadrise / DEGREE, tau = trim / DEGREE
+  const weight = mass * GRAVITY
+  const pressure = 0.5 * water.density * speed * speed
+  const cv = speed / Math.sqrt(GRAVITY * b)
+  const lift = weight / (pressure * b * b)
+  const flat = rootIn(x => withDeadrise(x, beta) - lift, lift, lift + 0.5 + 0.0065 * beta)
+  const wetted = rootIn(l => flatPlateLift(tau, l, cv) - flat, 1e-4, 60)
+  const flatDynamic = 0.012 * Math.sqrt(wetted) * tau ** 1.1
+  const bottomSpeed = speed * Math.sqrt(Math.max(0.2, 1 - withDeadrise(flatDynamic, beta) / (wetted * Math.cos(trim))))
+  const cf = schoenherrFriction(Math.max(1e5, bottomSpeed * wetted * b / water.viscosity)) * hull.frictionFactor + hull.frictionAllowance
+  const friction = 0.5 * water.density * bottomSpeed ** 2 * cf * wetted * b * b / Math.cos(hull.deadrise)
+  const centre = 0.75 - 1 / (5.21 * cv * cv / (wetted * wetted) + 2.39)
+  const c = hull.lcg - centre * wetted * b
+  const a = hull.vcg - b / 4 * Math.tan(hull.deadrise)
+  const moment = weight * ((1 - Math.sin(trim) * Math.sin(trim + hull.shaftAngle)) * c / Math.cos(trim) - hull.thrustArm * Math.sin(trim)) + friction * (a - hull.thrustArm)
+  const overhang = b / Math.PI * Math.tan(hull.deadrise) / Math.tan(trim)
+  return {
+    moment, trim, wetted, friction: friction / Math.cos(trim), drag: weight * Math.tan(trim) + friction / Math.cos(trim),
+    keelLength: wetted * b + overhang / 2, chineLength: Math.max(0, wetted * b - overhang / 2),
+    speedCoefficient: cv, lift, porpoisingTrim: porpoisingLimit(lift, beta) * DEGREE,
+  }
+}
+
+/** Trims between which balance is looked for, rad. */
+const LEAST_TRIM = 0.5 * DEGREE, MOST_TRIM = 20 * DEGREE
+
+/**
+ * How a planing hull settles at a speed: the trim at which weight, lift, friction and thrust balance.
+ *
+ * @param hull planing case
+ * @param speed m/s, > 0
+ * @returns the run at equilibrium, or at the end of the trims looked at where there is none
+ *
+ * Source: Savitsky 1964, equations as listed in data/savitsky1964.json.
+ */
+export function planingRun(hull: PlaningCase, speed: number): PlaningRun {
+  const left = (trim: number) => planingAtTrim(hull, speed, trim).moment
+  const low = left(LEAST_TRIM), high = left(MOST_TRIM)
+  const trim = low * high > 0 ? (Math.abs(low) < Math.abs(high) ? LEAST_TRIM : MOST_TRIM) : rootIn(left, LEAST_TRIM, MOST_TRIM)
+  return planingAtTrim(hull, speed, trim)
+}
+
+/**
+ * Factor on the planing equations' drag for the hump.
+ *
+ * @param volumeFroude FnV, 1 and above
+ * @param lcgToBeam LCG over the chine beam, 1 … 2.5
+ * @returns M
+ * @example humpFactor(1.5, 1.5) // 1.321
+ *
+ * Source: Blount & Fox 1976 (from memory of): with r = LCG/b, M = 0.98 + 2 r^1.45 exp(−2 (FnV − 0.85)) − 3 r exp(−3 (FnV − 0.85)).
+ */
+export function humpFactor(volumeFroude: number, lcgToBeam: number): number {
+  const beyond = volumeFroude - 0.85
+  return 0.98 + 2 * lcgToBeam ** 1.45 * Math.exp(-2 * beyond) - 3 * lcgToBeam * Math.exp(-3 * beyond)
+}
+
+/** Savitsky's planing equations with the hump of Blount and Fox. */
+export const savitsky1964: ResistanceMethod = {
+  id: 'savitsky1964',
+  label: 'Savitsky planing',
+  letter: 'F',
+  source: 'Savitsky 1964; hump factor of Blount & Fox 1976',
+  basis: 'Tests of planing plates with deadrise; the trim that balances is solved for',
+  inService: false,
+  accuracy: 0.12,
+  prepare({ form, water, frictionFactor, frictionAllowance }) {
+    const bottom = form.bottom
+    if (!bottom) return { at: () => ({ friction: 0, wave: 0 }), speedFrom: 0, speedTo: 0, outside: [{ name: 'Planing bottom', value: 0, min: 1, max: 1 }] }
+    const hull: PlaningCase = { ...bottom, mass: form.volume * water.density, water, frictionFactor, frictionAllowance }
+    const unit = Math.sqrt(GRAVITY * Math.cbrt(form.volume))
+    const at = (speed: number) => {
+      if (speed <= 0) return { friction: 0, wave: 0 }
+      const from = Math.max(speed, 0.6 * Math.sqrt(GRAVITY * bottom.beamChine))
+      const run = planingRun(hull, from)
+      const factor = humpFactor(Math.max(1, speed / unit), bottom.lcg / bottom.beamChine) * (speed / from) ** 2
+      return { friction: factor * run.friction, wave: factor * (run.drag - run.friction) }
+    }
+    // within the paper: CV from 0.6, wetted length up to four beams, trim from 2°; the hump factor from FnV 1
+    const range = planingRange(hull, Math.max(unit, 0.6 * Math.sqrt(GRAVITY * bottom.beamChine)), Math.min(6.5 * unit, 13 * Math.sqrt(GRAVITY * bottom.beamChine)))
+    return { at, ...range, outside: outsideOf([['Deadrise', bottom.deadrise / DEGREE, 0, 30], ['Length to chine beam', form.lengthWaterline / bottom.beamChine, 2, 7]]) }
+  },
+}
+
+/** Speeds between which the equilibrium lies inside the paper's trims and wetted lengths; empty when it never does. */
+function planingRange(hull: PlaningCase, from: number, to: number): { speedFrom: number, speedTo: number } {
+  const STEPS = 24
+  let speedFrom = 0, speedTo = 0
+  for (let i = 0; i <= STEPS; i++) {
+    const speed = from + (to - from) * i / STEPS
+    const { trim, wetted } = planingRun(hull, speed)
+    if (wetted <= 4 && trim >= 2 * DEGREE && trim <= 15 * DEGREE) {
+      speedFrom ||= speed
+      speedTo = speed
+    }
+    else if (speedFrom) break
+  }
+  return { speedFrom, speedTo }
+}

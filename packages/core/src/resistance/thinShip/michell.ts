@@ -1,0 +1,120 @@
+import { GRAVITY } from '../../constants'
+import { checkRange } from '../../checkRange'
+import type { SlenderHull } from './slenderHull'
+
+/** Where hulls lie side by side: their centre lines, m from the boat's own. One hull: [0]. */
+export type HullOffsets = readonly number[]
+
+/** Largest step of the fastest phase between two samples, rad. */
+const PHASE_STEP = 0.9
+
+/**
+ * Wave resistance of slender hulls side by side, N, by thin-ship theory. Each hull is taken as a polygon along x and z,
+ * for which both inner integrals are exact; the outer one runs over u, λ = cosh u, which takes the singularity away.
+ *
+ * @param hull one of the hulls
+ * @param speed m/s, > 0
+ * @param density kg/m³
+ * @param offsets of the hulls' centre lines, m
+ * @returns N
+ * @throws RangeError for a speed that is not above 0
+ *
+ * Source: Michell 1898: R = 4 ρ g² / (π V²) ∫₁^∞ (I² + J²) λ² / √(λ² − 1) dλ, I + iJ = ∬ ∂y/∂x exp(−λ² g z/V² + i λ g x/V²) dx dz;
+ * hulls side by side: the amplitude times Σ cos(g y λ √(λ² − 1) / V²), which for two hulls 2s apart is 2 cos(g s λ √(λ² − 1) / V²).
+ */
+export function michellResistance(hull: SlenderHull, speed: number, density: number, offsets: HullOffsets = [0]): number {
+  const k = GRAVITY / checkRange('speed', speed, 0.01) ** 2
+  const { along, down } = spectrumOf(hull)
+  const reach = Math.max(...offsets.map(Math.abs))
+  // the integrand falls with λ⁻⁴ once λ² k T is well above 1: what is left out beyond is some 0.1 %
+  const last = Math.max(4.5, 4 / Math.sqrt(k * hull.draught))
+  const end = Math.acosh(last)
+  let sum = 0, u = 0, before = integrand(0)
+  while (u < end) {
+    const c = Math.cosh(u), s = Math.sinh(u)
+    // fastest phases: λ k L/2 along, k y λ √(λ² − 1) across
+    const rate = 0.5 * k * hull.length * s + k * reach * (c * c + s * s)
+    const step = Math.min(0.06, PHASE_STEP / Math.max(1e-6, rate), end - u) || 1e-9
+    const middle = integrand(u + step / 2), next = integrand(u + step)
+    sum += step / 6 * (before + 4 * middle + next)
+    before = next
+    u += step
+  }
+  return 4 * density * GRAVITY * GRAVITY / (Math.PI * speed * speed) * sum
+
+  function integrand(at: number): number {
+    const lambda = Math.cosh(at), across = k * lambda * Math.sinh(at)
+    let amplitude = 0
+    for (const y of offsets) amplitude += Math.cos(across * y)
+    const j = 0.5 * hull.beam * along(k * lambda) * down(k * lambda * lambda)
+    return amplitude * amplitude * j * j * lambda * lambda
+  }
+}
+
+/** The two inner integrals of a hull, read from tables that are made once: they do not depend on speed by themselves. */
+interface Spectrum { along: (wave: number) => number, down: (decay: number) => number }
+const spectra = new WeakMap<SlenderHull, Spectrum>()
+
+function spectrumOf(hull: SlenderHull): Spectrum {
+  let found = spectra.get(hull)
+  if (!found) spectra.set(hull, found = { along: tabled(w => lengthwise(hull, w), ALONG_STEP / hull.length), down: logTabled(a => depthwise(hull, a), hull.draught) })
+  return found
+}
+
+/** Step of wave number times length: linear reading errs by some 1e-4 of the amplitude. */
+const ALONG_STEP = 0.08
+
+/** A function read linearly from a table of even steps from 0, which grows as it is asked further out. */
+function tabled(f: (x: number) => number, step: number): (x: number) => number {
+  const known: number[] = []
+  return (x) => {
+    const at = x / step, i = Math.floor(at), t = at - i
+    while (known.length < i + 2) known.push(f(Math.max(1e-9, known.length * step)))
+    return known[i]! + t * (known[i + 1]! - known[i]!)
+  }
+}
+
+/** A smooth, falling function of x·scale read from a table of even steps of its logarithm, made where it is asked. */
+function logTabled(f: (x: number) => number, scale: number): (x: number) => number {
+  const PER_E = 40, known = new Map<number, number>()
+  const at = (i: number) => {
+    let value = known.get(i)
+    if (value === undefined) known.set(i, value = f(Math.exp(i / PER_E) / scale))
+    return value
+  }
+  return (x) => {
+    const place = Math.log(x * scale) * PER_E, i = Math.floor(place), t = place - i
+    return at(i) + t * (at(i + 1) - at(i))
+  }
+}
+
+/** ∫ f′(x) sin(w x) dx over the length (the cosine part is nil by symmetry), exact for the polygon. */
+function lengthwise({ length, waterline }: SlenderHull, w: number): number {
+  const n = waterline.length - 1, dx = length / 2 / n
+  // twice Σ slope · ∫ sin(w x) dx over each interval, the cosines by rotation
+  const c1 = Math.cos(w * dx), s1 = Math.sin(w * dx)
+  let c = 1, s = 0, sum = 0
+  for (let i = 0; i < n; i++) {
+    const cn = c * c1 - s * s1
+    s = s * c1 + c * s1
+    sum += (waterline[i + 1]! - waterline[i]!) * (c - cn)
+    c = cn
+  }
+  return 2 * sum / (w * dx)
+}
+
+/** ∫ g(z) exp(−a z) dz from the water to the keel, exact for the polygon. */
+function depthwise({ draught, section }: SlenderHull, a: number): number {
+  const n = section.length - 1, dz = draught / n
+  const h = a * dz
+  const e = Math.exp(-h)
+  // weights of the two ends of an interval under the falling exponential; by series where h is small
+  const first = h < 1e-3 ? dz * (0.5 - h / 6) : (h - 1 + e) / (a * h), second = h < 1e-3 ? dz * (0.5 - h / 3) : (1 - e - h * e) / (a * h)
+  let fade = 1, sum = 0
+  for (let i = 0; i < n; i++) {
+    sum += fade * (section[i]! * first + section[i + 1]! * second)
+    fade *= e
+    if (fade < 1e-12) break
+  }
+  return sum
+}

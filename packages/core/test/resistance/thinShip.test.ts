@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest'
+import { GRAVITY } from '../../src/constants'
+import { michellResistance, roundHull, slenderFormFactor, tubeHull, DEPTHS, STATIONS } from '../../src/resistance'
+
+const RHO = 1025.9
+/** Wigley's hull: y = B/2 (1 − (2x/L)²)(1 − (z/T)²). */
+const wigley = roundHull(10, 1, 0.625, 2 / 3, 2 / 3)
+const speedAt = (fn: number, length = 10) => fn * Math.sqrt(GRAVITY * length)
+
+/**
+ * The same integral by other means: the exact inner integrals of Wigley's hull in closed form, and the outer one by the
+ * midpoint rule in λ = sec θ on a very fine grid.
+ */
+function wigleyByQuadrature(fn: number, L: number, B: number, T: number, offsets: number[]): number {
+  const V = fn * Math.sqrt(GRAVITY * L), k = GRAVITY / (V * V)
+  const N = 60_000
+  let sum = 0
+  for (let i = 0; i < N; i++) {
+    const theta = (i + 0.5) / N * Math.PI / 2
+    const l = 1 / Math.cos(theta), w = k * l, a = w * l
+    // ∫ −8x/L² sin(wx) dx over −L/2 … L/2
+    const h = w * L / 2
+    const along = -16 / (L * L) * (Math.sin(h) / (w * w) - L / 2 * Math.cos(h) / w)
+    // ∫ (1 − z²/T²) e^(−az) dz over 0 … T
+    const down = a * T > 1e-3
+      ? 1 / a - 2 / (a ** 3 * T * T) + Math.exp(-a * T) * (2 / (a * a * T) + 2 / (a ** 3 * T * T))
+      : 2 / 3 * T
+    const amplitude = offsets.reduce((s, y) => s + Math.cos(w * l * Math.sin(theta) * y), 0)
+    // λ² / √(λ² − 1) dλ = sec³θ dθ
+    sum += (B / 2 * along * down * amplitude) ** 2 * l ** 3
+  }
+  return 4 * RHO * GRAVITY * GRAVITY / (Math.PI * V * V) * sum * Math.PI / 2 / N
+}
+
+describe('thin-ship integral', () => {
+  it.each([0.2, 0.25, 0.316, 0.4, 0.5, 0.8])('agrees with an independent quadrature of Wigley’s hull within 0.5 %, Fn %f', (fn) => {
+    const exact = wigleyByQuadrature(fn, 10, 1, 0.625, [0])
+    expect(Math.abs(michellResistance(wigley, speedAt(fn), RHO) / exact - 1)).toBeLessThan(0.005)
+  })
+  it.each([0.3, 0.5])('and of two such hulls, with their interference, Fn %f', (fn) => {
+    const offsets = [-1.5, 1.5]
+    const exact = wigleyByQuadrature(fn, 10, 1, 0.625, offsets)
+    expect(Math.abs(michellResistance(wigley, speedAt(fn), RHO, offsets) / exact - 1)).toBeLessThan(0.005)
+  })
+  it('two hulls without a gap are one of twice the beam: four times the wave; three tubes nine times', () => {
+    const one = michellResistance(wigley, 3, RHO)
+    expect(michellResistance(wigley, 3, RHO, [0, 0])).toBeCloseTo(4 * one, 6)
+    expect(michellResistance(wigley, 3, RHO, [0, 0, 0])).toBeCloseTo(9 * one, 6)
+  })
+  it('far apart they do not feel each other: the mean over wide gaps is twice one hull', () => {
+    const one = michellResistance(wigley, 4, RHO)
+    const gaps = Array.from({ length: 12 }, (_, i) => 60 + 1.7 * i)
+    const mean = gaps.reduce((s, g) => s + michellResistance(wigley, 4, RHO, [-g / 2, g / 2]), 0) / gaps.length
+    expect(Math.abs(mean / one / 2 - 1)).toBeLessThan(0.02)
+  })
+  it('keeps Froude’s law: with every length k times, at equal Fn, wave resistance grows with k³', () => {
+    const big = roundHull(25, 2.5, 0.625 * 2.5, 2 / 3, 2 / 3)
+    for (const fn of [0.25, 0.4, 0.6]) {
+      expect(michellResistance(big, speedAt(fn, 25), RHO) / michellResistance(wigley, speedAt(fn), RHO)).toBeCloseTo(2.5 ** 3, 2)
+    }
+  })
+  it('grows with the square of the beam', () => {
+    expect(michellResistance(roundHull(10, 2, 0.625, 2 / 3, 2 / 3), 3, RHO) / michellResistance(wigley, 3, RHO)).toBeCloseTo(4, 9)
+  })
+  it('a tube half under is half a circle', () => {
+    const tube = tubeHull(7, 0.6, 0.3, 0.88)
+    expect(tube.section[0]).toBeCloseTo(1, 12)
+    expect(tube.section[DEPTHS]).toBeCloseTo(0, 12)
+    expect(tube.section[DEPTHS / 2]).toBeCloseTo(Math.sqrt(0.75), 12)
+    expect(tube.waterline).toHaveLength(STATIONS + 1)
+  })
+  it('has the form factors of Molland, Wellicome & Couser 1994', () => {
+    expect(slenderFormFactor(8.5, 1)).toBeCloseTo(2.76 * 8.5 ** -0.4, 9)
+    expect(slenderFormFactor(8.5, 2)).toBeCloseTo(3.03 * 8.5 ** -0.4, 9)
+  })
+  it('refuses a boat at rest', () => {
+    expect(() => michellResistance(wigley, 0, RHO)).toThrow(/speed/)
+  })
+})
