@@ -1,7 +1,7 @@
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import {
-  boatContradictions, fieldError, fillText, newProject, parseQuantity, quantityText, sizeRest, typicalAnswers, withEdits,
-  FIELDS, type Field, type FieldPath, type FirstAnswers, type Project, type QuantityId,
+  boatContradictions, fieldError, fillText, hullTypeOf, newProject, parseQuantity, quantityText, sizeRest, typicalAnswers, withEdits,
+  FIELDS, type DriveKind, type Field, type FieldPath, type FirstAnswers, type Project, type QuantityId,
 } from '@remigo/core'
 import { m } from '~/messages'
 import { useViewStore } from '~/stores/view'
@@ -18,7 +18,10 @@ export function useFirstAnswers() {
   const view = useViewStore()
   const name = ref('')
   const hullType = ref('keelYacht')
-  const drive = ref<'shaft' | 'sailDrive'>('shaft')
+  const drive = ref<DriveKind>('shaft')
+  /** another kind of hull is offered its own drives */
+  const drives = computed(() => hullTypeOf(hullType.value).drives)
+  watch(drives, (kinds) => { if (!kinds.includes(drive.value)) drive.value = kinds[0]! })
   const typed = reactive<Record<Question, string>>({ lengthOverAll: '', beam: '', mass: '', greatestDiameter: '', oldEnginePower: '', cruiseSpeed: '', duration: '' })
   const errors = reactive<Partial<Record<Question, string>>>({})
 
@@ -65,5 +68,5 @@ export function useFirstAnswers() {
       ? { project: withEdits(project, sized.edits), note: null }
       : { project, note: `${m.held.nothingFits}: ${fillText(sized.text, view.choice)}` }
   }
-  return { name, hullType, drive, typed, errors, typical, show, check, answers, finish }
+  return { name, hullType, drive, drives, typed, errors, typical, show, check, answers, finish }
 }

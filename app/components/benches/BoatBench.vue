@@ -11,6 +11,7 @@ const BoatEstimates = defineAsyncComponent(() => import('./BoatEstimates.vue'))
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { stage } = useStages()
+const LEADS = { steep: m.boat.leadSteep, hullSpeed: m.boat.leadHull, top: m.boat.leadTop }
 const payoff = computed(() => answer.summary.payoff)
 </script>
 
@@ -19,7 +20,7 @@ const payoff = computed(() => answer.summary.payoff)
     <div class="bench__main">
       <BenchLead figure="payoffSpeed">
         <template #head><FigureSentence :words="m.boat.leadHead" :figures="['hullSpeed']" /></template>
-        <FigureSentence :words="payoff.reason === 'steep' ? m.boat.leadSteep : m.boat.leadHull" :figures="[{ id: 'effectivePower', speed: payoff.speed }]" />
+        <FigureSentence :words="LEADS[payoff.reason]" :figures="[{ id: 'effectivePower', speed: payoff.speed }]" />
       </BenchLead>
       <p v-if="document.shown.story" class="story prose">{{ document.shown.story }}</p>
       <BoatFields v-if="stage >= 3" />
@@ -30,7 +31,7 @@ const payoff = computed(() => answer.summary.payoff)
         <h2 class="section-head">{{ m.boat.derived }}</h2>
         <FigureRow id="hullSpeed" /><FigureRow id="displacedVolume" /><FigureRow id="wettedSurface" /><FigureRow id="waveLength" /><FigureRow id="froude" />
       </section>
-      <BoatEstimates v-if="stage >= 3" />
+      <BoatEstimates v-if="stage >= 3 && answer.model.hullType.asks.includes('coefficients')" />
     </aside>
   </div>
 </template>

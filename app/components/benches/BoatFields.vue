@@ -1,24 +1,29 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { HULL_TYPES } from '@remigo/core'
+import { HULL_TYPES, hullTypeOf, type DriveKind, type HullQuestion } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useEstimates } from '~/composables/useEstimates'
-import { useQuantities } from '~/composables/useQuantities'
 
 /** The boat's fields: hull, drive line, old engine, water. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const { text } = useQuantities()
 const { estimateOf } = useEstimates()
 const boat = computed(() => document.shown.boat)
-const engine = computed(() => {
-  const { ratedPower } = boat.value.oldEngine
-  if (!ratedPower) return m.boat.noEngine
-  return m.boat.oldEngine(text(ratedPower, 'power'), text(answer.summary.cruise.drive.shaftPower / ratedPower, 'ratio'))
-})
+const hull = computed(() => answer.model.hullType)
+const asks = (question: HullQuestion) => hull.value.asks.includes(question)
+const drives = computed(() => Object.fromEntries(hull.value.drives.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>)
+const geared = computed(() => ['sailDrive', 'sternDrive', 'outboard'].includes(boat.value.drive.kind))
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
+/** another kind of hull brings its own drives and variants */
+function setType(id: string) {
+  const type = hullTypeOf(id)
+  document.edit(m.boat.hullType, [
+    { path: 'boat.hullType', value: id }, { path: 'boat.variant', value: Object.keys(type.variants)[0] ?? '' },
+    ...(type.drives.includes(boat.value.drive.kind) ? [] : [{ path: 'boat.drive.kind', value: type.drives[0] }]),
+  ])
+}
 const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path, value }])
 </script>
 
@@ -27,31 +32,43 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
     <section class="block" :aria-label="m.boat.dimensions">
       <h2 class="section-head">{{ m.boat.dimensions }}</h2>
       <TextField path="name" :label="m.boat.name" :most="60" />
-      <ChoiceField :label="m.boat.hullType" :options="types" :model-value="boat.hullType" @update:model-value="set(m.boat.hullType, 'boat.hullType', $event)" />
+      <ChoiceField :label="m.boat.hullType" :options="types" :model-value="boat.hullType" @update:model-value="setType" />
+      <ChoiceField v-if="boat.variant" :label="m.boat.kind" :options="hull.variants" :model-value="boat.variant" @update:model-value="set(m.boat.kind, 'boat.variant', $event)" />
+      <HullMeasure />
       <div class="rows">
         <QuantityField path="boat.lengthOverAll" /><QuantityField path="boat.lengthWaterline" optional :estimate="estimateOf('boat.lengthWaterline')" />
-        <QuantityField path="boat.beam" /><QuantityField path="boat.beamWaterline" optional :estimate="estimateOf('boat.beamWaterline')" />
+        <QuantityField path="boat.beam" /><QuantityField v-if="asks('beamWaterline')" path="boat.beamWaterline" optional :estimate="estimateOf('boat.beamWaterline')" />
+        <QuantityField v-if="asks('hullBeam')" path="boat.hullBeam" optional :estimate="estimateOf('boat.hullBeam')" />
+        <QuantityField v-if="asks('hullSpacing')" path="boat.hullSpacing" optional :estimate="estimateOf('boat.hullSpacing')" />
+        <QuantityField v-if="asks('deadrise')" path="boat.deadrise" optional :estimate="estimateOf('boat.deadrise')" />
+        <QuantityField v-if="asks('lcg')" path="boat.lcg" optional :estimate="estimateOf('boat.lcg')" />
         <QuantityField path="boat.draught" /><QuantityField path="boat.mass" /><QuantityField path="boat.massUncertainty" />
       </div>
-      <ChoiceField v-if="boat.hullType === 'keelYacht'" :label="m.boat.keel" :options="m.boat.keels" :model-value="boat.keel" @update:model-value="set(m.boat.keel, 'boat.keel', $event)" />
+      <ChoiceField v-if="asks('tubes')" :label="m.boat.tubes" :options="m.boat.tubeCounts" :model-value="boat.tubes" @update:model-value="set(m.boat.tubes, 'boat.tubes', Number($event))" />
+      <ChoiceField v-if="asks('keel')" :label="m.boat.keel" :options="m.boat.keels" :model-value="boat.keel" @update:model-value="set(m.boat.keel, 'boat.keel', $event)" />
     </section>
     <div>
       <section class="block" :aria-label="m.boat.drive">
         <h2 class="section-head">{{ m.boat.drive }}</h2>
-        <ChoiceField :label="m.boat.driveKind" :options="m.boat.drives" :model-value="boat.drive.kind" @update:model-value="set(m.boat.driveKind, 'boat.drive.kind', $event)" />
+        <ChoiceField :label="m.boat.driveKind" :options="drives" :model-value="boat.drive.kind" @update:model-value="set(m.boat.driveKind, 'boat.drive.kind', $event)" />
         <div class="rows">
-          <QuantityField v-if="boat.drive.kind === 'sailDrive'" path="boat.drive.legRatio" />
+          <QuantityField v-if="geared" path="boat.drive.legRatio" />
           <QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth" />
         </div>
       </section>
       <section class="block" :aria-label="m.boat.engine">
         <h2 class="section-head">{{ m.boat.engine }}</h2>
-        <div class="rows"><QuantityField path="boat.oldEngine.ratedPower" /><QuantityField path="boat.oldEngine.mass" /></div>
-        <p class="prose soft">{{ engine }}</p>
+        <ChoiceField :label="m.boat.engineKind" :options="m.boat.engineKinds" :model-value="boat.oldEngine.kind" @update:model-value="set(m.boat.engineKind, 'boat.oldEngine.kind', $event)" />
+        <div class="rows">
+          <QuantityField path="boat.oldEngine.ratedPower" /><QuantityField path="boat.oldEngine.ratedRpm" />
+          <QuantityField path="boat.oldEngine.usualRpm" optional :estimate="m.boat.notKnown" /><QuantityField path="boat.oldEngine.fuelRate" optional :estimate="m.boat.notKnown" />
+          <QuantityField path="boat.oldEngine.mass" />
+        </div>
+        <OldEngineWords />
       </section>
       <section class="block" :aria-label="m.boat.water">
         <ChoiceField :label="m.boat.water" :options="m.boat.waters" :model-value="boat.water" @update:model-value="set(m.boat.water, 'boat.water', $event)" />
-        <div class="rows"><QuantityField path="boat.waterTemperature" /></div>
+        <div class="rows"><QuantityField path="boat.waterTemperature" /><QuantityField path="boat.waterDepth" optional :estimate="m.boat.deep" /></div>
       </section>
       <TextField path="story" :label="m.boat.story" :most="600" :lines="4" optional />
     </div>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import { HULL_TYPES } from '@remigo/core'
+import { computed, ref } from 'vue'
+import { HULL_TYPES, type DriveKind } from '@remigo/core'
 import { m } from '~/messages'
 import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
 
 /** Ten answers to a complete first design. */
 const boats = useBoatsStore()
-const { name, hullType, drive, typed, errors, show, check, finish } = useFirstAnswers()
+const { name, hullType, drive, drives, typed, errors, show, check, finish } = useFirstAnswers()
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
+const driveWords = computed(() => Object.fromEntries(drives.value.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>)
 const failed = ref(false)
 const QUESTIONS = [
   ['lengthOverAll', m.start.length], ['beam', m.start.beam], ['mass', m.start.mass], ['greatestDiameter', m.start.propeller],
@@ -32,7 +33,7 @@ async function make() {
     <ol>
       <li><label for="start-name"><span class="n">1</span>{{ m.start.name }}</label><VTextField id="start-name" v-model="name" class="ink-field wide" data-question="name" maxlength="60" placeholder="My boat" persistent-placeholder /></li>
       <li><span class="n">2</span><ChoiceField v-model="hullType" :label="m.start.hullType" :options="types" /></li>
-      <li><span class="n">3</span><ChoiceField v-model="drive" :label="m.start.drive" :options="m.boat.drives" /></li>
+      <li><span class="n">3</span><ChoiceField v-model="drive" :label="m.start.drive" :options="driveWords" /></li>
       <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
         <label :for="`start-${question}`"><span class="n">{{ i + 4 }}</span>{{ label }}<small v-if="question === 'mass'" class="soft">{{ m.start.weightHint }}</small></label>
         <VTextField :id="`start-${question}`" v-model="typed[question]" class="ink-field" :data-question="question" autocomplete="off" :placeholder="`${m.start.typical} ${show(question)}`" persistent-placeholder :aria-invalid="errors[question] ? 'true' : undefined" :aria-describedby="errors[question] ? `start-${question}-error` : undefined" @blur="check(question)" />

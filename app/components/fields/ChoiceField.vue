@@ -1,4 +1,4 @@
-<script setup lang="ts" generic="T extends string">
+<script setup lang="ts" generic="T extends string | number">
 import { computed, useId } from 'vue'
 
 /** A choice between a few words, as a row of buttons that behave as radio buttons. */

@@ -31,8 +31,6 @@ export interface PlaningRun {
   speedCoefficient: number
   /** lift coefficient CLβ */
   lift: number
-  /** rad; above it the boat porpoises */
-  porpoisingTrim: number
 }
 
 /**
@@ -62,7 +60,7 @@ const withDeadrise = (flat: number, deadriseDegrees: number) => flat - 0.0065 * 
  */
 export function schoenherrFriction(reynolds: number): number {
   let cf = 0.075 / (Math.log10(reynolds) - 2) ** 2
-  for (let i = 0; i < 8; i++) cf = (0.242 / Math.log10(reynolds * cf)) ** 2
+  for (let i = 0; i < 5; i++) cf = (0.242 / Math.log10(reynolds * cf)) ** 2
   return cf
 }
 
@@ -82,23 +80,55 @@ export function porpoisingLimit(lift: number, deadriseDegrees: number): number {
   return 0.1197 * beta ** 0.7651 * Math.exp(15.7132 * Math.sqrt(Math.max(0, lift) / 2) * beta ** -0.2629)
 }
 
+/** CL0 that gives CLβ with this deadrise; Newton's steps from above, where the curve is nearly straight. */
+function flatLiftFor(lift: number, deadriseDegrees: number): number {
+  const c = 0.0065 * deadriseDegrees
+  let x = lift + c * (lift + 0.1) ** 0.6 + 0.02
+  for (let i = 0; i < 6; i++) x = Math.max(1e-9, x - (x - c * x ** 0.6 - lift) / Math.max(0.05, 1 - 0.6 * c * x ** -0.4))
+  return x
+}
+
+/** λ for which 0.0120 λ^½ + 0.0055 λ^2.5 / CV² comes to a value; Newton's steps in ln λ, in which the sum is convex and rising. */
+function wettedFor(value: number, speedCoefficient: number): number {
+  const d = 0.0055 / speedCoefficient ** 2
+  let t = Math.log(Math.min((value / 0.012) ** 2, (value / d) ** 0.4))
+  for (let i = 0; i < 12; i++) {
+    const root = 0.012 * Math.exp(0.5 * t), steep = d * Math.exp(2.5 * t)
+    const step = Math.log((root + steep) / value) * (root + steep) / (0.5 * root + 2.5 * steep)
+    t -= step
+    if (Math.abs(step) < 1e-11) break
+  }
+  return Math.exp(t)
+}
+
 /** A root that is known to be bracketed, or the nearer end where rounding says otherwise. */
 function rootIn(f: (x: number) => number, low: number, high: number): number {
-  const found = findRoot(f, low, high, 1e-8)
+  const found = findRoot(f, low, high, 1e-7)
   if (found.outcome !== 'noBracket') return found.x
   return Math.abs(found.fLow) < Math.abs(found.fHigh) ? low : high
 }
 
-/** Everything at one trial trim: the moment that is left over, N·m (bow down positive), and the run. */
-export function planingAtTrim(hull: PlaningCase, speed: number, trim: number): PlaningRun & { moment: number } {
+/** What does not depend on trim at a speed: CV, CLβ and CL0. */
+function loading({ beamChine: b, water, mass, deadrise }: PlaningCase, speed: number) {
+  const lift = mass * GRAVITY / (0.5 * water.density * speed * speed * b * b)
+  return { cv: speed / Math.sqrt(GRAVITY * b), lift, flat: flatLiftFor(lift, deadrise / DEGREE) }
+}
+
+/**
+ * Everything at one trial trim: the moment that is left over, and the run.
+ *
+ * @param hull planing case
+ * @param speed m/s
+ * @param trim rad
+ * @param given what does not depend on trim, where it is known already
+ * @returns the run and its moment, N·m, bow down positive
+ */
+export function planingAtTrim(hull: PlaningCase, speed: number, trim: number, given = loading(hull, speed)): PlaningRun & { moment: number } {
   const { beamChine: b, water, mass } = hull
   const beta = hull.deadrise / DEGREE, tau = trim / DEGREE
   const weight = mass * GRAVITY
-  const pressure = 0.5 * water.density * speed * speed
-  const cv = speed / Math.sqrt(GRAVITY * b)
-  const lift = weight / (pressure * b * b)
-  const flat = rootIn(x => withDeadrise(x, beta) - lift, lift, lift + 0.5 + 0.0065 * beta)
-  const wetted = rootIn(l => flatPlateLift(tau, l, cv) - flat, 1e-4, 60)
+  const { cv, lift, flat } = given
+  const wetted = wettedFor(flat / tau ** 1.1, cv)
   const flatDynamic = 0.012 * Math.sqrt(wetted) * tau ** 1.1
   const bottomSpeed = speed * Math.sqrt(Math.max(0.2, 1 - withDeadrise(flatDynamic, beta) / (wetted * Math.cos(trim))))
   const cf = schoenherrFriction(Math.max(1e5, bottomSpeed * wetted * b / water.viscosity)) * hull.frictionFactor + hull.frictionAllowance
@@ -111,7 +141,7 @@ export function planingAtTrim(hull: PlaningCase, speed: number, trim: number): P
   return {
     moment, trim, wetted, friction: friction / Math.cos(trim), drag: weight * Math.tan(trim) + friction / Math.cos(trim),
     keelLength: wetted * b + overhang / 2, chineLength: Math.max(0, wetted * b - overhang / 2),
-    speedCoefficient: cv, lift, porpoisingTrim: porpoisingLimit(lift, beta) * DEGREE,
+    speedCoefficient: cv, lift,
   }
 }
 
@@ -128,10 +158,11 @@ const LEAST_TRIM = 0.5 * DEGREE, MOST_TRIM = 20 * DEGREE
  * Source: Savitsky 1964, equations as listed in data/savitsky1964.json.
  */
 export function planingRun(hull: PlaningCase, speed: number): PlaningRun {
-  const left = (trim: number) => planingAtTrim(hull, speed, trim).moment
+  const given = loading(hull, speed)
+  const left = (trim: number) => planingAtTrim(hull, speed, trim, given).moment
   const low = left(LEAST_TRIM), high = left(MOST_TRIM)
   const trim = low * high > 0 ? (Math.abs(low) < Math.abs(high) ? LEAST_TRIM : MOST_TRIM) : rootIn(left, LEAST_TRIM, MOST_TRIM)
-  return planingAtTrim(hull, speed, trim)
+  return planingAtTrim(hull, speed, trim, given)
 }
 
 /**
@@ -171,14 +202,20 @@ export const savitsky1964: ResistanceMethod = {
       return { friction: factor * run.friction, wave: factor * (run.drag - run.friction) }
     }
     // within the paper: CV from 0.6, wetted length up to four beams, trim from 2°; the hump factor from FnV 1
-    const range = planingRange(hull, Math.max(unit, 0.6 * Math.sqrt(GRAVITY * bottom.beamChine)), Math.min(6.5 * unit, 13 * Math.sqrt(GRAVITY * bottom.beamChine)))
-    return { at, ...range, outside: outsideOf([['Deadrise', bottom.deadrise / DEGREE, 0, 30], ['Length to chine beam', form.lengthWaterline / bottom.beamChine, 2, 7]]) }
+    let range: ReturnType<typeof planingRange> | null = null
+    const within = () => range ??= planingRange(hull, Math.max(unit, 0.6 * Math.sqrt(GRAVITY * bottom.beamChine)), Math.min(6.5 * unit, 13 * Math.sqrt(GRAVITY * bottom.beamChine)))
+    return {
+      at,
+      get speedFrom() { return within().speedFrom },
+      get speedTo() { return within().speedTo },
+      outside: outsideOf([['Deadrise', bottom.deadrise / DEGREE, 0, 30], ['Length to chine beam', form.lengthWaterline / bottom.beamChine, 2, 7]]),
+    }
   },
 }
 
 /** Speeds between which the equilibrium lies inside the paper's trims and wetted lengths; empty when it never does. */
 function planingRange(hull: PlaningCase, from: number, to: number): { speedFrom: number, speedTo: number } {
-  const STEPS = 24
+  const STEPS = 14
   let speedFrom = 0, speedTo = 0
   for (let i = 0; i <= STEPS; i++) {
     const speed = from + (to - from) * i / STEPS

@@ -1,5 +1,6 @@
 import { froudeNumber } from '../hull'
 import { airResistance, appendageResistance, deepWaterSpeed, legResistance, HULL_CONDITIONS, insideShare, PAINT_ALLOWANCE, recommend, type MethodValue } from '../resistance'
+import { measuredResistance } from './measured'
 import type { Model } from './model'
 
 /** One method's whole resistance at a speed and what it is made of, N. The parts times the margin give the whole. */
@@ -45,13 +46,24 @@ export function lowSpeedDoubt(fn: number): number {
 }
 
 /**
- * Every method's whole resistance at a speed, and the recommendation.
+ * The boat's resistance at a speed: the measured curve where the owner uses it, else what the methods recommend.
  *
  * @param model the boat
  * @param speed m/s, ≥ 0
  * @returns N
  */
 export function hullResistance(model: Model, speed: number): HullResistance {
+  return model.project.trial.use === 'measured' ? measuredResistance(model, speed) : theoryResistance(model, speed)
+}
+
+/**
+ * Every method's whole resistance at a speed, and the recommendation.
+ *
+ * @param model the boat
+ * @param speed m/s, ≥ 0
+ * @returns N
+ */
+export function theoryResistance(model: Model, speed: number): HullResistance {
   const { boat } = model.project
   /** the hull's own part is that of a somewhat higher speed in deep water */
   const hullAt = boat.waterDepth === null ? speed : deepWaterSpeed(speed, boat.waterDepth, model.form.midship * model.form.beamWaterline * model.form.draughtBody)

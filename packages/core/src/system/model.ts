@@ -48,18 +48,31 @@ export function modelOf(project: Project): Model {
   return model
 }
 
-function buildModel(project: Project): Model {
-  const { boat, design, use } = project
+/**
+ * The boat with a given state of her bottom, for one sample of many: not kept.
+ *
+ * @param project the boat
+ * @param frictionFactor on CF, in place of the condition's
+ * @returns its model
+ */
+export function sampledModel(project: Project, frictionFactor: number): Model {
+  return buildModel(project, { factor: frictionFactor, low: frictionFactor, high: frictionFactor })
+}
+
+function buildModel(project: Project, condition: { factor: number, low: number, high: number } = HULL_CONDITIONS[project.use.hullCondition]): Model {
+  const { boat, design } = project
   const hullType = hullTypeOf(boat.hullType)
   const water = waterProperties(boat.water, boat.waterTemperature)
   const form = hullType.form(boat, water.density)
-  const light = hullType.form({ ...boat, mass: boat.mass * (1 - boat.massUncertainty) }, water.density)
-  const heavy = hullType.form({ ...boat, mass: boat.mass * (1 + boat.massUncertainty) }, water.density)
-  const condition = HULL_CONDITIONS[use.hullCondition]
+  const sure = boat.massUncertainty === 0
+  const light = sure ? form : hullType.form({ ...boat, mass: boat.mass * (1 - boat.massUncertainty) }, water.density)
+  const heavy = sure ? form : hullType.form({ ...boat, mass: boat.mass * (1 + boat.massUncertainty) }, water.density)
   const methods = hullType.methods.map(({ method: id, weight }) => {
     const method = resistanceMethodOf(id)
     const prepare = (f: HullForm, frictionFactor: number) => method.prepare({ form: f, water, frictionFactor, frictionAllowance: PAINT_ALLOWANCE })
-    return { method, weight, middle: prepare(form, condition.factor), light: prepare(light, condition.low), heavy: prepare(heavy, condition.high) }
+    const middle = prepare(form, condition.factor)
+    const end = (f: HullForm, factor: number) => f === form && factor === condition.factor ? middle : prepare(f, factor)
+    return { method, weight, middle, light: end(light, condition.low), heavy: end(heavy, condition.high) }
   })
   const pitchRatio = Math.min(1.6, Math.max(0.3, design.propeller.pitch / design.propeller.diameter))
   const geared = boat.drive.kind === 'sailDrive' || boat.drive.kind === 'sternDrive' || boat.drive.kind === 'outboard'

@@ -15,7 +15,7 @@ const PHASE_STEP = 0.9
  * @param hull one of the hulls
  * @param speed m/s, > 0
  * @param density kg/m³
- * @param offsets of the hulls' centre lines, m
+ * @param offsets of the hulls' centre lines, m, even to both sides
  * @returns N
  * @throws RangeError for a speed that is not above 0
  *
@@ -26,12 +26,14 @@ export function michellResistance(hull: SlenderHull, speed: number, density: num
   const k = GRAVITY / checkRange('speed', speed, 0.01) ** 2
   const { along, down } = spectrumOf(hull)
   const reach = Math.max(...offsets.map(Math.abs))
+  // the hulls lie evenly to both sides: each pair is one cosine
+  const sides = offsets.filter(y => y > 0), central = offsets.length - 2 * sides.length
   // the integrand falls with λ⁻⁴ once λ² k T is well above 1: what is left out beyond is some 0.1 %
   const last = Math.max(4.5, 4 / Math.sqrt(k * hull.draught))
   const end = Math.acosh(last)
   let sum = 0, u = 0, before = integrand(0)
   while (u < end) {
-    const c = Math.cosh(u), s = Math.sinh(u)
+    const e = Math.exp(u), c = (e + 1 / e) / 2, s = (e - 1 / e) / 2
     // fastest phases: λ k L/2 along, k y λ √(λ² − 1) across
     const rate = 0.5 * k * hull.length * s + k * reach * (c * c + s * s)
     const step = Math.min(0.06, PHASE_STEP / Math.max(1e-6, rate), end - u) || 1e-9
@@ -43,9 +45,9 @@ export function michellResistance(hull: SlenderHull, speed: number, density: num
   return 4 * density * GRAVITY * GRAVITY / (Math.PI * speed * speed) * sum
 
   function integrand(at: number): number {
-    const lambda = Math.cosh(at), across = k * lambda * Math.sinh(at)
-    let amplitude = 0
-    for (const y of offsets) amplitude += Math.cos(across * y)
+    const e = Math.exp(at), lambda = (e + 1 / e) / 2, across = k * lambda * (e - 1 / e) / 2
+    let amplitude = central
+    for (let i = 0; i < sides.length; i++) amplitude += 2 * Math.cos(across * sides[i]!)
     const j = 0.5 * hull.beam * along(k * lambda) * down(k * lambda * lambda)
     return amplitude * amplitude * j * j * lambda * lambda
   }
@@ -76,11 +78,13 @@ function tabled(f: (x: number) => number, step: number): (x: number) => number {
 
 /** A smooth, falling function of x·scale read from a table of even steps of its logarithm, made where it is asked. */
 function logTabled(f: (x: number) => number, scale: number): (x: number) => number {
-  const PER_E = 40, known = new Map<number, number>()
+  // from e⁻¹² to e¹⁰: the boat's draught in wave lengths is always between
+  const PER_E = 40, FIRST = -12 * PER_E
+  const known = new Float64Array(22 * PER_E).fill(Number.NaN)
   const at = (i: number) => {
-    let value = known.get(i)
-    if (value === undefined) known.set(i, value = f(Math.exp(i / PER_E) / scale))
-    return value
+    const place = Math.min(known.length - 1, Math.max(0, i - FIRST))
+    if (Number.isNaN(known[place]!)) known[place] = f(Math.exp((place + FIRST) / PER_E) / scale)
+    return known[place]!
   }
   return (x) => {
     const place = Math.log(x * scale) * PER_E, i = Math.floor(place), t = place - i

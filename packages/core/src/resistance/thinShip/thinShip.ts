@@ -1,6 +1,6 @@
 import { GRAVITY } from '../../constants'
 import { slenderness } from '../../hull/hullForm'
-import { monotoneCubic } from '../../numeric'
+import { cubicThrough } from '../../numeric'
 import type { HullForm } from '../../hull'
 import { frictionLine } from '../frictionLine'
 import { outsideOf, type ResistanceMethod } from '../resistanceMethod'
@@ -28,7 +28,7 @@ export function hullOffsets({ hulls, hullSpacing }: Pick<HullForm, 'hulls' | 'hu
 
 /** Froude numbers at which the wave integral is worked out; between them it is read off. Humps and hollows are even in 1/Fn² at low speed. */
 const KNOTS: readonly number[] = [
-  ...Array.from({ length: 36 }, (_, i) => 1 / Math.sqrt(44 - (44 - 6.25) * i / 36)),
+  ...Array.from({ length: 24 }, (_, i) => 1 / Math.sqrt(32 - (32 - 6.25) * i / 24)),
   ...Array.from({ length: 20 }, (_, i) => 0.4 + 0.02 * i), ...Array.from({ length: 9 }, (_, i) => 0.8 + 0.05 * i),
 ]
 
@@ -50,12 +50,12 @@ export const thinShip: ResistanceMethod = {
     const offsets = hullOffsets(form)
     const k1 = slenderFormFactor(slenderness(form.lengthWaterline, one.volume), form.hulls)
     const toFroude = 1 / Math.sqrt(GRAVITY * form.lengthWaterline)
-    let curve: ((fn: number) => number) | null = null
-    // specific wave resistance R/Fn² over Fn, worked out at the first question
+    /** specific wave resistance R/Fn² at a knot, worked out when it is first wanted */
+    const known: (number | undefined)[] = []
+    const atKnot = (i: number) => known[i] ??= michellResistance(shape, KNOTS[i]! / toFroude, water.density, offsets) / KNOTS[i]! ** 2
     const wave = (speed: number): number => {
-      curve ??= monotoneCubic(KNOTS, KNOTS.map(fn => michellResistance(shape, fn / toFroude, water.density, offsets) / fn ** 2))
       const fn = speed * toFroude, held = Math.min(KNOTS.at(-1)!, Math.max(KNOTS[0]!, fn))
-      return curve(held) * (fn < held ? fn ** 4 / held ** 2 : held ** 2)
+      return cubicThrough(KNOTS, atKnot, held) * (fn < held ? fn ** 4 / held ** 2 : held ** 2)
     }
     return {
       at(speed) {
@@ -64,7 +64,7 @@ export const thinShip: ResistanceMethod = {
         const cf = k1 * frictionLine(reynolds) * given.frictionFactor + given.frictionAllowance
         return { friction: 0.5 * water.density * speed * speed * form.wettedSurface * cf, wave: wave(speed) }
       },
-      speedFrom: 0.15 / toFroude, speedTo: 1 / toFroude,
+      speedFrom: 0.18 / toFroude, speedTo: 1 / toFroude,
       // slender by Michell's own assumption; the form factor's tests reach from 6 to 9.5 (a margin is given below)
       outside: outsideOf([
         ['Hull length to its beam', form.lengthWaterline / form.beamWaterline, 5, 30],

@@ -1,0 +1,120 @@
+import { depthFroude, HULL_CONDITIONS, PAINT_ALLOWANCE, planingRun, porpoisingLimit, resistanceMethodOf, SHALLOW_WARNING, type PlaningRun } from '../resistance'
+import type { Text } from '../units'
+import type { Model } from './model'
+import type { OperatingPoint } from './operatingPoint'
+import type { Payoff } from './payoff'
+
+/** The hump of resistance before planing, and whether the drive gets over it. */
+export interface Hump { speed: number, resistance: number, climbs: boolean }
+
+/** What the power curve says in words: its knee, its hump, the cheapest mile, and methods that disagree. */
+export interface CurveReading {
+  knee: Payoff
+  hump: Hump | null
+  /** speed of the least energy for a distance, and J/m there */
+  cheapest: { speed: number, energyPerDistance: number }
+  sentences: Text[]
+}
+
+/** Methods inside their ranges that differ by more than this are explained. */
+const APART = 1.5
+
+/**
+ * Local maximum of resistance on the way to planing.
+ *
+ * @param points the power curve
+ * @returns the hump, or null where resistance only rises
+ */
+export function humpOf(points: readonly OperatingPoint[]): Hump | null {
+  for (let i = 1; i < points.length - 1; i++) {
+    const r = points[i]!.resistance.centre
+    if (r > points[i - 1]!.resistance.centre && r >= points[i + 1]!.resistance.centre && r > 1.01 * points[Math.min(points.length - 1, i + 3)]!.resistance.centre) {
+      return { speed: points[i]!.speed, resistance: r, climbs: points[i]!.holds !== 'beyond' }
+    }
+  }
+  return null
+}
+
+/** Speed of the least energy for each metre, from a tenth of hull speed up. */
+function cheapestOf(points: readonly OperatingPoint[]): CurveReading['cheapest'] {
+  const best = points.reduce((a, b) => b.energyPerDistance < a.energyPerDistance ? b : a)
+  return { speed: best.speed, energyPerDistance: best.energyPerDistance }
+}
+
+/** A sentence on methods that differ by more than half inside their ranges, at a point. */
+function disagreement({ resistance, speed }: OperatingPoint): Text | null {
+  const inside = resistance.methods.filter(m => m.inside > 0.5).sort((a, b) => a.value - b.value)
+  const low = inside[0], high = inside.at(-1)
+  if (!low || !high || high.value <= APART * low.value) return null
+  const why = resistanceMethodOf(high.id).inService !== resistanceMethodOf(low.id).inService
+    ? 'One holds weather, bottom and keel in it and knows only weight and length; the other adds them up.'
+    : 'They rest on different families of hulls.'
+  return { text: `At {v} {high} asks {x} times what {low} asks. ${why}`, params: { v: { value: speed, quantity: 'speed' }, high: resistanceMethodOf(high.id).label, low: resistanceMethodOf(low.id).label, x: { value: high.value / low.value, quantity: 'plain' } } }
+}
+
+/**
+ * Reads a power curve: where it bends, where a mile is cheapest, what an owner should know of it.
+ *
+ * @param model the boat
+ * @param points her power curve, slow to fast
+ * @param knee where speed stops paying
+ * @param cruise the point at cruise
+ * @returns the reading
+ */
+export function readCurve(model: Model, points: readonly OperatingPoint[], knee: Payoff, cruise: OperatingPoint): CurveReading {
+  const hump = model.hullType.waveBound ? null : humpOf(points)
+  const cheapest = cheapestOf(points)
+  const speed = (value: number) => ({ value, quantity: 'speed' as const })
+  const power = (value: number) => ({ value, quantity: 'electricPower' as const })
+  const sentences: Text[] = []
+  if (cruise.speed > 1.02 * knee.speed) {
+    const saved = points.reduce((a, b) => Math.abs(b.speed - knee.speed) < Math.abs(a.speed - knee.speed) ? b : a)
+    sentences.push({ text: 'Cruise lies beyond the knee: {v} instead would take {share} of the power.', params: { v: speed(knee.speed), share: { value: saved.drive.packPower / cruise.drive.packPower, quantity: 'ratio' } } })
+  }
+  else if (knee.reason !== 'top') sentences.push({ text: 'Cruise lies before the knee at {v}: speed is fairly paid for.', params: { v: speed(knee.speed) } })
+  sentences.push({ text: 'A mile is cheapest at {v}, {e}; at cruise it takes {c}.', params: { v: speed(cheapest.speed), e: { value: cheapest.energyPerDistance, quantity: 'energyPerDistance' }, c: { value: cruise.energyPerDistance, quantity: 'energyPerDistance' } } })
+  const half = points.reduce((a, b) => Math.abs(b.speed - 0.8 * cruise.speed) < Math.abs(a.speed - 0.8 * cruise.speed) ? b : a)
+  sentences.push({ text: 'A fifth slower, {v}, takes {p} instead of {c}.', params: { v: speed(half.speed), p: power(half.drive.packPower), c: power(cruise.drive.packPower) } })
+  if (hump) sentences.push({ text: hump.climbs ? 'The hump is at {v}; the drive gets over it for minutes or longer.' : 'The hump is at {v}; the drive does not get over it, so she does not plane.', params: { v: speed(hump.speed) } })
+  const depth = model.project.boat.waterDepth
+  if (depth !== null && depthFroude(cruise.speed, depth) > SHALLOW_WARNING) sentences.push({ text: 'In {h} the bottom is felt at cruise: keep below {v} there.', params: { h: { value: depth, quantity: 'length' }, v: speed(SHALLOW_WARNING * Math.sqrt(9.80665 * depth)) } })
+  const apart = disagreement(cruise)
+  if (apart) sentences.push(apart)
+  return { knee, hump, cheapest, sentences }
+}
+
+/** How a planing boat runs, with the pack where it is and moved. */
+export interface PlaningReading extends PlaningRun {
+  porpoises: boolean
+  /** rad; above it the boat porpoises */
+  porpoisingTrim: number
+  /** trim with the pack half a metre forward and aft, rad */
+  trimForward: number
+  trimAft: number
+}
+
+/** How far the pack is moved to show what it does, m. */
+export const PACK_MOVE = 0.5
+
+/**
+ * Trim, wetted length and porpoising of a planing boat at a speed, and what moving the pack would do.
+ *
+ * @param model the boat
+ * @param speed m/s
+ * @returns the reading; null for a hull that never planes, or below the range of the planing equations
+ *
+ * Source: Savitsky 1964; moment of the moved mass, shift = pack mass × way ÷ boat mass.
+ */
+export function planingReading(model: Model, speed: number): PlaningReading | null {
+  const { form, water, project } = model
+  const method = model.methods.find(m => m.method.id === 'savitsky1964')
+  if (!form.bottom || !method || speed < method.middle.speedFrom || speed > method.middle.speedTo) return null
+  const given = { ...form.bottom, mass: project.boat.mass, water, frictionFactor: HULL_CONDITIONS[project.use.hullCondition].factor, frictionAllowance: PAINT_ALLOWANCE }
+  const run = planingRun(given, speed)
+  const porpoisingTrim = porpoisingLimit(run.lift, form.bottom.deadrise * 180 / Math.PI) * Math.PI / 180
+  const shift = model.pack.mass * PACK_MOVE / project.boat.mass
+  return {
+    ...run, porpoisingTrim, porpoises: run.trim > porpoisingTrim,
+    trimForward: planingRun({ ...given, lcg: given.lcg + shift }, speed).trim, trimAft: planingRun({ ...given, lcg: given.lcg - shift }, speed).trim,
+  }
+}

@@ -1,0 +1,3 @@
+export * from './fitTrial'
+export * from './readTrialTable'
+export * from './trialRuns'

@@ -1,0 +1,61 @@
+import { csvParseRows, tsvParseRows } from 'd3-dsv'
+import type { TrialPoint } from '../project/projectSchema'
+import { METRIC_UNITS, parseQuantity, type UnitChoice } from '../units'
+
+/** A cell that could not be read. Lines and columns count from 1. */
+export interface TableError { line: number, column: number, message: string }
+
+/** Points of a pasted table or CSV file, or what is wrong with it. */
+export type TrialTable = { outcome: 'read', points: TrialPoint[] } | { outcome: 'wrong', errors: TableError[] }
+
+type Column = 'speed' | 'power' | 'voltage' | 'current' | 'direction' | 'stream' | 'note'
+/** Words that a heading may hold. */
+const HEADINGS: readonly (readonly [Column, RegExp])[] = [
+  ['stream', /stream|current\s*\(?kn|tide|drift/i], ['speed', /speed|knots|\bkn\b|km\/h|sog|stw/i], ['power', /power|watt|\bk?w\b/i], ['voltage', /volt|\bv\b/i],
+  ['current', /amp|current|\ba\b/i], ['direction', /direction|way|course|out|heading/i], ['note', /note|remark|comment/i],
+]
+const USUAL: readonly Column[] = ['speed', 'power', 'direction', 'note']
+
+/** Units in a heading ("speed, km/h") stand for bare numbers below it. */
+const unitOf = (heading: string): string => /km\/h|kmh|mph|m\/s|kn|kW|\bW\b/i.exec(heading)?.[0] ?? ''
+
+/**
+ * Reads a sea trial from text: a pasted part of a spreadsheet (tabs) or CSV (comma, or semicolon with decimal commas).
+ * With a heading, columns may stand in any order; without one they are speed, power, direction, note.
+ *
+ * @param text the table
+ * @param choice the owner's units, for bare numbers
+ * @returns points, or each cell that makes no sense
+ * @example readTrialTable('speed kn,power W\n3,820\n4.4,2400').outcome // 'read'
+ */
+export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS): TrialTable {
+  const clean = text.replace(/^\uFEFF/, '').trim()
+  const rows = (clean.includes('\t') ? tsvParseRows(clean) : csvParseRows(clean.includes(';') ? clean.replaceAll(',', '.').replaceAll(';', ',') : clean)).map(r => r.map(c => c.trim()))
+  if (rows.length === 0 || !clean) return { outcome: 'wrong', errors: [{ line: 1, column: 1, message: 'There is nothing to read. A row holds speed and watts, for instance: 4.4 kn, 2400 W.' }] }
+  const isHeading = !/\d/.test(rows[0]!.join('').replace(/\d*\s*kn/i, ''))
+  const headings = isHeading ? rows[0]! : []
+  const columns: (Column | null)[] = isHeading ? headings.map(h => HEADINGS.find(([, words]) => words.test(h))?.[0] ?? null) : USUAL.slice(0, rows[0]!.length)
+  if (!columns.includes('speed')) return { outcome: 'wrong', errors: [{ line: 1, column: 1, message: 'No column is named speed. Name the columns speed, power (or volts and amps), direction, stream, note.' }] }
+  const errors: TableError[] = []
+  const points: TrialPoint[] = []
+  rows.slice(isHeading ? 1 : 0).forEach((row, i) => {
+    const line = i + (isHeading ? 2 : 1)
+    if (row.every(c => !c)) return
+    const point: TrialPoint = { speed: 0, power: null, voltage: null, current: null, direction: '', stream: null, note: '' }
+    columns.forEach((column, k) => {
+      const cell = row[k] ?? ''
+      if (!column || !cell) return
+      if (column === 'note') { point.note = cell.slice(0, 120); return }
+      if (column === 'direction') { point.direction = /^(out|there|up|with|a|1)/i.test(cell) ? 'out' : /^(back|return|home|down|against|b|2)/i.test(cell) ? 'back' : ''; return }
+      const quantity = ({ speed: 'speed', stream: 'speed', power: 'smallPower', voltage: 'voltage', current: 'current' } as const)[column]
+      const parsed = parseQuantity(/[a-z]/i.test(cell) ? cell : `${cell} ${unitOf(headings[k] ?? '')}`.trim(), quantity, choice)
+      if (!parsed.ok) errors.push({ line, column: k + 1, message: parsed.message })
+      else point[column] = parsed.value
+    })
+    if (errors.some(e => e.line === line)) return
+    if (!(point.speed >= 0.1 && point.speed <= 30)) errors.push({ line, column: columns.indexOf('speed') + 1, message: 'Speed must be above 0.2 kn and below 58 kn.' })
+    else if (point.power === null && (point.voltage === null || point.current === null)) errors.push({ line, column: 1, message: 'This row has neither watts nor volts with amps.' })
+    else points.push(point)
+  })
+  return errors.length ? { outcome: 'wrong', errors } : { outcome: 'read', points }
+}

@@ -1,0 +1,3 @@
+export * from './latinHypercube'
+export * from './sampleBoat'
+export * from './uncertainInputs'
