@@ -32,7 +32,7 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
     <section class="block" :aria-label="m.boat.dimensions">
       <h2 class="section-head">{{ m.boat.dimensions }}</h2>
       <TextField path="name" :label="m.boat.name" :most="60" />
-      <ChoiceField :label="m.boat.hullType" :options="types" :model-value="boat.hullType" @update:model-value="setType" />
+      <ChoiceField :columns="2" :label="m.boat.hullType" :options="types" :model-value="boat.hullType" @update:model-value="setType" />
       <ChoiceField v-if="boat.variant" :label="m.boat.kind" :options="hull.variants" :model-value="boat.variant" @update:model-value="set(m.boat.kind, 'boat.variant', $event)" />
       <HullMeasure />
       <div class="rows">

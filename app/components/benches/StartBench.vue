@@ -32,7 +32,7 @@ async function make() {
     <p class="prose soft">{{ m.start.lead }}</p>
     <ol>
       <li><label for="start-name"><span class="n">1</span>{{ m.start.name }}</label><VTextField id="start-name" v-model="name" class="ink-field wide" data-question="name" maxlength="60" placeholder="My boat" persistent-placeholder /></li>
-      <li><span class="n">2</span><ChoiceField v-model="hullType" :label="m.start.hullType" :options="types" /></li>
+      <li><span class="n">2</span><ChoiceField v-model="hullType" :columns="2" :label="m.start.hullType" :options="types" /></li>
       <li><span class="n">3</span><ChoiceField v-model="drive" :label="m.start.drive" :options="driveWords" /></li>
       <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
         <label :for="`start-${question}`"><span class="n">{{ i + 4 }}</span>{{ label }}<small v-if="question === 'mass'" class="soft">{{ m.start.weightHint }}</small></label>

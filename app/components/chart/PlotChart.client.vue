@@ -27,31 +27,38 @@ let plotly: typeof Plotly | null = null
 
 const height = computed(() => Math.min(props.height ?? 400, compact.value ? 300 : 1000))
 const px = (v: number) => side.value.l + (v - props.x.from) / (props.x.to - props.x.from) * (width.value - side.value.l - side.value.r)
-const py = (v: number) => MARGIN.t + (1 - (v - props.y.from) / (props.y.to - props.y.from)) * (height.value - MARGIN.t - MARGIN.b)
+const share = (v: number) => props.y.log
+  ? Math.log(Math.max(props.y.from, v) / props.y.from) / Math.log(props.y.to / props.y.from)
+  : (v - props.y.from) / (props.y.to - props.y.from)
+const py = (v: number) => MARGIN.t + (1 - share(v)) * (height.value - MARGIN.t - MARGIN.b)
 
 const traces = computed(() => {
   const t = tokens.value
   return props.curves.filter(c => !c.hidden).map(c => ({
-    type: 'scatter', mode: 'lines', name: c.name, x: c.x, y: c.y, connectgaps: false, showlegend: false, hovertemplate: `${c.name}: %{y:.3~g}<extra></extra>`,
+    type: 'scatter', mode: c.points ? 'markers' : 'lines', name: c.name, x: c.x, y: c.y, connectgaps: false, showlegend: false, hovertemplate: `${c.name}: %{y:.3~g}<extra></extra>`,
+    ...(c.points ? { marker: { color: t[c.colour ?? 'ink'], size: 8, symbol: 'diamond-open', line: { width: 1.8, color: t[c.colour ?? 'ink'] } }, text: c.names, hovertemplate: c.names ? '%{text}<extra></extra>' : undefined } : {}),
+    ...(c.stack ? { stackgroup: 'parts', fillcolor: t[(c.wash ?? 'band') as keyof typeof t] } : {}),
     line: { color: c.fill !== undefined ? 'rgba(0,0,0,0)' : t[c.colour ?? 'ink'], width: c.width ?? 1.5, dash: c.dash ?? 'solid' },
     ...(c.fill ? { fill: 'tonexty', fillcolor: t.band } : {}),
     ...(c.fill !== undefined ? { hoverinfo: 'skip', hovertemplate: undefined } : {}),
   }))
 })
+/** 1, 2 and 5 of each decade */
+const logTicks = (a: ChartAxis) => Array.from({ length: 12 }, (_, i) => i - 6).flatMap(d => [1, 2, 5].map(n => Number((n * 10 ** d).toPrecision(1)))).filter(v => v >= a.from && v <= a.to)
 const layout = computed(() => {
   const t = tokens.value
   const line = (at: number, vertical: boolean, dash = 'solid') => ({ type: 'line', layer: 'below', line: { color: t.ink, width: dash === 'solid' ? 1.25 : 1, dash }, ...(vertical ? { x0: at, x1: at, yref: 'paper', y0: 0, y1: 1 } : { y0: at, y1: at, xref: 'paper', x0: 0, x1: 1 }) })
-  const axis = (a: ChartAxis) => ({ title: { text: a.title, font: { size: 12.5, color: t.soft } }, range: [a.from, a.to], fixedrange: true, gridcolor: t.grid, zeroline: false, linecolor: t.rule, tickfont: { family: 'Barlow Semi Condensed', size: 14, color: t.text }, ticks: '' })
+  const axis = (a: ChartAxis) => ({ title: { text: a.title, font: { size: 12.5, color: t.soft } }, type: a.log ? 'log' : 'linear', range: a.log ? [Math.log10(a.from), Math.log10(a.to)] : [a.from, a.to], ...(a.log ? { tickmode: 'array', tickvals: logTicks(a), ticktext: logTicks(a).map(String) } : {}), fixedrange: true, gridcolor: t.grid, zeroline: false, linecolor: t.rule, tickfont: { family: 'Barlow Semi Condensed', size: 14, color: t.text }, ticks: '' })
   const tags = props.curves.filter(c => c.tag && !c.hidden).flatMap((c) => {
     const last = c.y.findLastIndex((v, i) => v !== null && v <= props.y.to && c.x[i]! <= props.x.to)
-    return last < 0 ? [] : [{ x: c.x[last]!, y: c.y[last]!, text: `<b>${c.tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }]
+    return last < 0 ? [] : [{ x: c.x[last]!, y: props.y.log ? Math.log10(Math.max(props.y.from, c.y[last]!)) : c.y[last]!, text: `<b>${c.tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }]
   })
   return {
     height: height.value, width: width.value, margin: { ...MARGIN, ...side.value }, paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: t.sheet, font: { family: 'IBM Plex Sans Condensed', size: 12.5, color: t.soft },
     xaxis: axis(props.x), yaxis: axis(props.y), hovermode: 'x', dragmode: false, showlegend: false,
     shapes: [...(props.across ?? []).map(l => line(l.at, false, l.dash)), ...(props.upright ?? []).map(l => line(l.at, true, l.dash))],
     annotations: [
-      ...(props.across ?? []).filter(l => l.at <= props.y.to).map(l => ({ x: 0.01, xref: 'paper', y: l.at, yanchor: 'bottom', xanchor: 'left', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
+      ...(props.across ?? []).filter(l => l.at <= props.y.to).map(l => ({ x: 0.01, xref: 'paper', y: props.y.log ? Math.log10(l.at) : l.at, yanchor: 'bottom', xanchor: 'left', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
       ...(props.upright ?? []).filter(l => l.at <= props.x.to).map(l => ({ x: l.at, y: 0.01, yref: 'paper', yanchor: 'bottom', xanchor: 'right', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
       ...tags,
     ],
@@ -70,13 +77,19 @@ onMounted(async () => {
 watch([traces, layout, width], draw)
 onBeforeUnmount(() => { if (plotly && plot.value) plotly.purge(plot.value) })
 
+/** Saves the chart as a picture; the size is what stands on the screen, twice as fine. */
+async function save(format: 'png' | 'svg', filename: string) {
+  if (plotly && plot.value) await plotly.downloadImage(plot.value, { format, filename, width: width.value, height: height.value, ...(format === 'png' ? { scale: 2 } : {}) } as Plotly.DownloadImgopts)
+}
+defineExpose({ save })
+
 function pick(event: PointerEvent) {
   const { left } = root.value!.getBoundingClientRect()
   const share = (event.clientX - left - side.value.l) / (width.value - side.value.l - side.value.r)
   if (share >= 0 && share <= 1) emit('pick', props.x.from + share * (props.x.to - props.x.from))
 }
 /** every sixth point is enough for a reader */
-const table = computed(() => props.curves.filter(c => c.fill === undefined && !c.hidden))
+const table = computed(() => props.curves.filter(c => c.fill === undefined && !c.hidden && !c.points))
 const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => i % 6 === 0) ?? [])
 </script>
 

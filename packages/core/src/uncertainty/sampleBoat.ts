@@ -26,7 +26,7 @@ export interface UncertaintyReport {
 /** Fewest samples that give steady tails, and what is usual. */
 export const LEAST_SAMPLES = 100, USUAL_SAMPLES = 2000
 /** Speeds at which each sample is worked out. */
-const SPEEDS = 12
+const SPEEDS = 9
 
 /**
  * Draws the uncertain inputs of a boat many times and works her out each time. A generator, so that a worker can tell its

@@ -51,7 +51,7 @@ export function uncertainInputs({ project, form }: Model): UncertainInput[] {
   const { low, high } = HULL_CONDITIONS[use.hullCondition]
   inputs.push({ id: 'use.hullCondition', label: 'bottom', advice: 'look at the bottom', draw: (u, into) => { into.frictionFactor = low + (high - low) * u } })
   if (use.seaMargin > 0) varied('use.seaMargin', use.seaMargin, MARGIN_DOUBT, 'sea margin', 'decide for which weather')
-  inputs.push({ id: 'methods', label: 'the methods themselves', advice: 'a sea trial settles it', draw: (u, into) => { into.method = normalQuantile(u) } })
+  inputs.push({ id: 'methods', label: 'what the methods leave open', advice: 'make a sea trial', draw: (u, into) => { into.method = normalQuantile(u) } })
   inputs.push({ id: 'drive', label: 'wake and propeller', advice: 'measure rpm and watts', draw: (u, into) => { into.drive = 1 + (2 * u - 1) * DRIVE_DOUBT } })
   return inputs
 }

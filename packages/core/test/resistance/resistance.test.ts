@@ -65,7 +65,7 @@ describe('Delft series', () => {
     const L = 10, V = (L / slender) ** 3, B = L / lb, T = B / bt, Cm = V / (L * B * T * Cp)
     const form: HullForm = {
       lengthWaterline: L, beamWaterline: B, draughtBody: T, volumeBody: V, volume: V, prismatic: Cp, midship: Cm, waterplane: 0.69, lcb: lcb / 100, lcf: -0.033,
-      wettedSurface: (1.97 + 0.171 * B / T) * Math.cbrt(0.65 / Cm) * Math.sqrt(V * L), transomArea: 0, estimates: [],
+      wettedSurface: (1.97 + 0.171 * B / T) * Math.cbrt(0.65 / Cm) * Math.sqrt(V * L), transomArea: 0, halfEntrance: 0.35, ...ONE_ROUND_HULL, estimates: [],
     }
     const computed = delftResiduary({ form })
     for (const [fn, index] of [[0.3, 4], [0.35, 5], [0.4, 6], [0.45, 7]] as const) {

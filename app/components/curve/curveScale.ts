@@ -1,0 +1,18 @@
+import { computed, type Ref } from 'vue'
+import { chosenUnit, toUnit, UNITS } from '@remigo/core'
+import { m } from '~/messages'
+import { useAnswerStore } from '~/stores/answer'
+import { useViewStore } from '~/stores/view'
+
+/** Units and speeds that the charts of the curve share. */
+export function useCurveScale(powerUnit?: Ref<'kW' | 'hp'>) {
+  const answer = useAnswerStore()
+  const view = useViewStore()
+  const speedUnit = computed(() => chosenUnit('speed', view.choice))
+  const unit = computed(() => powerUnit?.value ?? chosenUnit('electricPower', view.choice))
+  const kw = (w: number) => toUnit(w, unit.value)
+  const kn = (v: number) => toUnit(v, speedUnit.value)
+  const speeds = computed(() => answer.curve.map(p => kn(p.speed)))
+  const speedAxis = computed(() => ({ title: `${m.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`, from: 0, to: speeds.value.at(-1)! }))
+  return { speedUnit, unit, kw, kn, speeds, speedAxis }
+}
