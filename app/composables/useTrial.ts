@@ -1,6 +1,6 @@
 import { computed, ref } from 'vue'
 import { measuredOf, parseQuantity, readTrialTable, type QuantityId, type TrialPoint } from '@remigo/core'
-import { m } from '~/messages'
+import { t } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 
@@ -17,7 +17,7 @@ export function useTrial() {
   const trial = computed(() => document.shown.trial)
   const outcome = computed(() => measuredOf(document.shown))
   const errors = ref<string[]>([])
-  const set = (points: TrialPoint[]) => document.edit(m.sea.head, [{ path: 'trial.points', value: points }, ...(points.length < 3 ? [{ path: 'trial.use', value: 'theory' }] : [])])
+  const set = (points: TrialPoint[]) => document.edit(t.sea.head, [{ path: 'trial.points', value: points }, ...(points.length < 3 ? [{ path: 'trial.use', value: 'theory' }] : [])])
 
   function add() {
     const last = trial.value.points.at(-1)
@@ -39,7 +39,7 @@ export function useTrial() {
       change(index, { [column]: parsed.value })
       return true
     }
-    errors.value = [`Row ${index + 1}, ${m.sea[column].toLowerCase()}: ${parsed.ok ? 'outside what a boat can do.' : parsed.message}`]
+    errors.value = [`Row ${index + 1}, ${t.sea[column].toLowerCase()}: ${parsed.ok ? 'outside what a boat can do.' : parsed.message}`]
     return false
   }
   /** Rows from a spreadsheet or a file, added to the table; all of them or, with the cells named, none. */
@@ -49,6 +49,6 @@ export function useTrial() {
     if (table.outcome === 'read') set([...trial.value.points, ...table.points].slice(0, 200))
     return table.outcome === 'read'
   }
-  const use = (which: 'theory' | 'measured') => document.edit(m.sea.use, [{ path: 'trial.use', value: which }])
+  const use = (which: 'theory' | 'measured') => document.edit(t.sea.use, [{ path: 'trial.use', value: which }])
   return { trial, outcome, errors, add, remove, change, type, take, use }
 }

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { curveSpeeds, evaluate, methodCurves, powerCurve, readCurve } from '@remigo/core'
+import { curveSpeeds, evaluate, methodCurves, powerCurve } from '@remigo/core'
 import { useDocumentStore } from './document'
 import { useViewStore } from './view'
 
@@ -15,6 +15,5 @@ export const useAnswerStore = defineStore('answer', () => {
   const model = computed(() => summary.value.model)
   const curve = computed(() => powerCurve(document.shown))
   const methods = computed(() => methodCurves(document.shown, curve.value))
-  const reading = computed(() => readCurve(model.value, curve.value, summary.value.payoff, summary.value.cruise))
-  return { greatestSpeed, model, evaluation, summary, curve, methods, reading }
+  return { greatestSpeed, model, evaluation, summary, curve, methods }
 })

@@ -14,7 +14,7 @@ import EngineChart from '~/components/curve/EngineChart.vue'
 import OthersChart from '~/components/curve/OthersChart.vue'
 import PartsChart from '~/components/curve/PartsChart.vue'
 import PowerChart from '~/components/curve/PowerChart.vue'
-import { useCurveScale } from '~/components/curve/curveScale'
+import { useCurveReading, useCurveScale } from '~/components/curve/curveScale'
 
 /** The power curve: its chart in five views, in words, how sure it is, the owner's own runs; beside it the methods and what moves them. */
 const answer = useAnswerStore()
@@ -22,6 +22,7 @@ const document = useDocumentStore()
 const lever = useLever()
 const { text, format, fill } = useQuantities()
 const { unit } = useCurveScale()
+const reading = useCurveReading()
 const hidden = ref(new Set<string>())
 type ChartView = keyof typeof m.curve.views
 const CHARTS = { power: PowerChart, energy: EnergyChart, parts: PartsChart, engine: EngineChart, others: OthersChart }
@@ -35,7 +36,7 @@ const point = computed(() => answer.evaluation.point)
 /** the strength of each input follows the lever a moment later: it takes some twenty evaluations */
 const settled = refDebounced(computed(() => lever.speed.value), 200)
 const moves = computed(() => explain('shaftPower', document.shown, settled.value).sensitivities.filter(s => s.path !== 'design.reduction.ratio').slice(0, 5))
-const sentences = computed(() => answer.reading.sentences.map(fill))
+const sentences = computed(() => reading.value.sentences.map(fill))
 const file = computed(() => `${document.shown.name.toLowerCase()}-curve`)
 const csv = () => download(`${file.value}.csv`, curveCsv(document.shown), 'text/csv')
 const spread = (lower: number, higher: number) => format(Math.abs(higher - lower) / 2, 'electricPower').text

@@ -6,7 +6,7 @@ import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 import { useLever } from '~/composables/useLever'
-import { useCurveScale } from './curveScale'
+import { useCurveReading, useCurveScale } from './curveScale'
 
 /** Energy for a distance against speed, with its least: slow enough, house and idle take more than the hull. */
 const answer = useAnswerStore()
@@ -14,6 +14,7 @@ const view = useViewStore()
 const lever = useLever()
 const { text } = useQuantities()
 const { speedUnit, kn, speeds, speedAxis } = useCurveScale()
+const reading = useCurveReading()
 const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
 defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
 const unit = computed(() => chosenUnit('energyPerDistance', view.choice))
@@ -24,7 +25,7 @@ const curves = computed(() => [
   { name: m.curve.band, x: speeds.value, y: answer.curve.map(p => wh(p.energyPerDistance)), width: 2.6 },
 ])
 const y = computed(() => ({ title: `${m.curve.energyAxis}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.6 * wh(Math.max(answer.summary.cruise.energyPerDistance, answer.summary.top.energyPerDistance)) }))
-const upright = computed(() => [{ at: kn(answer.reading.cheapest.speed), label: m.curve.cheapest, dash: 'dash' as const }])
+const upright = computed(() => [{ at: kn(reading.value.cheapest.speed), label: m.curve.cheapest, dash: 'dash' as const }])
 const marker = () => {
   const p = answer.evaluation.point
   return { x: kn(p.speed), y: wh(p.energyPerDistance), tag: text(p.speed, 'speed'), value: text(p.energyPerDistance, 'energyPerDistance') }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Band, QuantityId } from '@remigo/core'
-import { m } from '~/messages'
+import { t } from '~/messages/trial'
 import { useQuantities } from '~/composables/useQuantities'
 import { useUncertainty } from '~/composables/useUncertainty'
 
@@ -12,24 +12,24 @@ const bands = computed(() => {
   const r = report.value
   if (!r) return []
   const row = (label: string, band: Band, quantity: QuantityId) => ({ label, low: format(band.p10, quantity).text, middle: format(band.p50, quantity).text, high: text(band.p90, quantity) })
-  return [row(m.sure.power, r.cruisePower, 'electricPower'), row(m.sure.range, r.range, 'distance'), row(m.sure.top, r.topSpeed, 'speed')]
+  return [row(t.sure.power, r.cruisePower, 'electricPower'), row(t.sure.range, r.range, 'distance'), row(t.sure.top, r.topSpeed, 'speed')]
 })
 const shares = computed(() => report.value?.shares.filter(s => s.share >= 0.005) ?? [])
 const first = computed(() => shares.value[0])
 </script>
 
 <template>
-  <section class="block" :aria-label="m.sure.head" data-how-sure>
-    <h2 class="section-head">{{ m.sure.head }}<span>{{ m.sure.hint }}</span></h2>
+  <section class="block" :aria-label="t.sure.head" data-how-sure>
+    <h2 class="section-head">{{ t.sure.head }}<span>{{ t.sure.hint }}</span></h2>
     <div class="row">
-      <button v-if="!running" type="button" class="btn" data-sample @click="start">{{ report ? m.sure.again : m.sure.go }}</button>
-      <template v-else><button type="button" class="btn" @click="cancel">{{ m.sure.cancel }}</button><progress :max="samples" :value="done" :aria-label="m.sure.head" /><span class="small soft figures">{{ m.sure.progress(done, samples) }}</span></template>
+      <button v-if="!running" type="button" class="btn" data-sample @click="start">{{ report ? t.sure.again : t.sure.go }}</button>
+      <template v-else><button type="button" class="btn" @click="cancel">{{ t.sure.cancel }}</button><progress :max="samples" :value="done" :aria-label="t.sure.head" /><span class="small soft figures">{{ t.sure.progress(done, samples) }}</span></template>
     </div>
     <template v-if="report">
-      <p v-if="first" class="prose lead" data-first>{{ m.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}</p>
+      <p v-if="first" class="prose lead" data-first>{{ t.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}</p>
       <table class="table">
         <tbody><tr v-for="b in bands" :key="b.label"><th scope="row">{{ b.label }}</th><td class="num figures">{{ b.low }}</td><td class="num figures middle">{{ b.middle }}</td><td class="num figures">{{ b.high }}</td></tr></tbody>
-        <caption class="small soft">{{ m.sure.of }}</caption>
+        <caption class="small soft">{{ t.sure.of }}</caption>
       </table>
       <ul class="shares">
         <li v-for="s in shares" :key="s.id"><span>{{ s.label }}</span><i><b :style="{ width: `${100 * s.share}%` }" /></i><span class="figures">{{ text(s.share, 'ratio') }}</span></li>

@@ -7,7 +7,7 @@ import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { useLever } from '~/composables/useLever'
 import type { ChartCurve } from '~/components/chart/chartTypes'
-import { useCurveScale } from './curveScale'
+import { useCurveReading, useCurveScale } from './curveScale'
 
 /** Shaft power against speed: every method, the recommended band, the owner's runs, what the motor gives. */
 const props = defineProps<{ hidden: ReadonlySet<string>, unit: 'kW' | 'hp', log: boolean }>()
@@ -17,6 +17,7 @@ const lever = useLever()
 const { text } = useQuantities()
 const { speedUnit, unit, kw, kn, speeds, speedAxis } = useCurveScale(computed(() => props.unit))
 const DASHES = ['longdash', 'dash', 'dashdot', 'dot'] as const
+const reading = useCurveReading()
 const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
 defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
 
@@ -68,7 +69,7 @@ const across = computed(() => [
   { at: kw(motor.value.ratedPower * (1 - document.shown.use.headroom)), label: m.curve.usable, dash: 'dash' as const },
 ])
 const upright = computed(() => {
-  const { knee, hump } = answer.reading
+  const { knee, hump } = reading.value
   return [
     { at: kn(answer.summary.hullSpeed), label: m.curve.hullSpeed, dash: 'dashdot' as const },
     ...(knee.reason === 'steep' ? [{ at: kn(knee.speed), label: m.curve.knee, dash: 'dash' as const }] : []),

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { mdiClose } from '@mdi/js'
 import { quantityText, type TrialPoint } from '@remigo/core'
-import { m } from '~/messages'
+import { t } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -33,45 +33,45 @@ async function file(event: Event) {
 }
 const words = computed(() => {
   const fit = outcome.value
-  if (fit.outcome === 'refused') return trial.value.points.length === 0 ? [m.sea.none] : [fill(fit.reason)]
+  if (fit.outcome === 'refused') return trial.value.points.length === 0 ? [t.sea.none] : [fill(fit.reason)]
   const cruise = document.shown.use.cruiseSpeed
   return [
-    m.sea.fitted(text(fit.factor(cruise), 'ratio'), text(fit.spread(cruise), 'ratio')), ...fit.off.map(o => m.sea.off(o.rows.join(', '), text(o.share, 'ratio'))),
-    m.sea.honesty(fit.honesty), ...(fit.wants.length ? [`${m.sea.wants} ${fit.wants.join('; ')}.`] : []),
+    t.sea.fitted(text(fit.factor(cruise), 'ratio'), text(fit.spread(cruise), 'ratio')), ...fit.off.map(o => t.sea.off(o.rows.join(', '), text(o.share, 'ratio'))),
+    t.sea.honesty(fit.honesty), ...(fit.wants.length ? [`${t.sea.wants} ${fit.wants.join('; ')}.`] : []),
   ]
 })
 </script>
 
 <template>
-  <section class="block" :aria-label="m.sea.head" data-sea-trial>
-    <h2 class="section-head">{{ m.sea.head }}<span>{{ m.sea.hint }}</span></h2>
+  <section class="block" :aria-label="t.sea.head" data-sea-trial>
+    <h2 class="section-head">{{ t.sea.head }}<span>{{ t.sea.hint }}</span></h2>
     <div v-if="trial.points.length" class="scroll">
       <table class="table">
-        <thead><tr><th /><th v-for="[column] in TRIAL_COLUMNS" :key="column" class="num">{{ m.sea[column] }}</th><th>{{ m.sea.direction }}</th><th>{{ m.sea.note }}</th><th /></tr></thead>
+        <thead><tr><th /><th v-for="[column] in TRIAL_COLUMNS" :key="column" class="num">{{ t.sea[column] }}</th><th>{{ t.sea.direction }}</th><th>{{ t.sea.note }}</th><th /></tr></thead>
         <tbody>
           <tr v-for="(point, row) in trial.points" :key="row">
             <td class="figures soft">{{ row + 1 }}</td>
-            <td v-for="([column], i) in TRIAL_COLUMNS" :key="column"><input :value="cells[row]![i]" class="cell" :data-cell="`${column}-${row}`" :aria-label="`${m.sea[column]}, ${row + 1}`" @change="typed($event, row, column, i)"></td>
-            <td><select :value="point.direction" class="cell way" :aria-label="`${m.sea.direction}, ${row + 1}`" @change="change(row, { direction: ($event.target as HTMLSelectElement).value as TrialPoint['direction'] })"><option v-for="(word, way) in m.sea.ways" :key="way" :value="way">{{ word }}</option></select></td>
-            <td><input :value="point.note" class="cell note" maxlength="120" :aria-label="`${m.sea.note}, ${row + 1}`" @change="change(row, { note: ($event.target as HTMLInputElement).value })"></td>
-            <td><button type="button" class="icon-btn" :aria-label="`${m.sea.remove} ${row + 1}`" @click="remove(row)"><svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button></td>
+            <td v-for="([column], i) in TRIAL_COLUMNS" :key="column"><input :value="cells[row]![i]" class="cell" :data-cell="`${column}-${row}`" :aria-label="`${t.sea[column]}, ${row + 1}`" @change="typed($event, row, column, i)"></td>
+            <td><select :value="point.direction" class="cell way" :aria-label="`${t.sea.direction}, ${row + 1}`" @change="change(row, { direction: ($event.target as HTMLSelectElement).value as TrialPoint['direction'] })"><option v-for="(word, way) in t.sea.ways" :key="way" :value="way">{{ word }}</option></select></td>
+            <td><input :value="point.note" class="cell note" maxlength="120" :aria-label="`${t.sea.note}, ${row + 1}`" @change="change(row, { note: ($event.target as HTMLInputElement).value })"></td>
+            <td><button type="button" class="icon-btn" :aria-label="`${t.sea.remove} ${row + 1}`" @click="remove(row)"><svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button></td>
           </tr>
         </tbody>
       </table>
     </div>
     <ul v-if="errors.length" class="errors" role="alert" data-trial-errors><li v-for="e in errors" :key="e">{{ e }}</li></ul>
     <div class="row">
-      <button type="button" class="btn" data-add-run @click="add">{{ m.sea.add }}</button>
-      <button type="button" class="btn" @click="picker?.click()">{{ m.sea.file }}</button>
-      <input ref="picker" type="file" accept=".csv,.tsv,.txt,text/csv" class="visually-hidden" tabindex="-1" :aria-label="m.sea.file" @change="file">
+      <button type="button" class="btn" data-add-run @click="add">{{ t.sea.add }}</button>
+      <button type="button" class="btn" @click="picker?.click()">{{ t.sea.file }}</button>
+      <input ref="picker" type="file" accept=".csv,.tsv,.txt,text/csv" class="visually-hidden" tabindex="-1" :aria-label="t.sea.file" @change="file">
     </div>
     <details>
-      <summary>{{ m.sea.paste }}</summary>
-      <textarea v-model="pasted" rows="4" class="paste" :aria-label="m.sea.pasted" data-paste />
-      <button type="button" class="btn" data-take :disabled="!pasted.trim()" @click="paste">{{ m.sea.take }}</button>
+      <summary>{{ t.sea.paste }}</summary>
+      <textarea v-model="pasted" rows="4" class="paste" :aria-label="t.sea.pasted" data-paste />
+      <button type="button" class="btn" data-take :disabled="!pasted.trim()" @click="paste">{{ t.sea.take }}</button>
     </details>
     <p class="prose" data-trial-words>{{ words.join(' ') }}</p>
-    <ChoiceField v-if="outcome.outcome === 'fitted'" :label="m.sea.use" :options="m.sea.uses" :model-value="trial.use" @update:model-value="use" />
+    <ChoiceField v-if="outcome.outcome === 'fitted'" :label="t.sea.use" :options="t.sea.uses" :model-value="trial.use" @update:model-value="use" />
   </section>
 </template>
 

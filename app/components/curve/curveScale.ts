@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import { chosenUnit, toUnit, UNITS } from '@remigo/core'
+import { chosenUnit, readCurve, toUnit, UNITS } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
@@ -15,4 +15,10 @@ export function useCurveScale(powerUnit?: Ref<'kW' | 'hp'>) {
   const speeds = computed(() => answer.curve.map(p => kn(p.speed)))
   const speedAxis = computed(() => ({ title: `${m.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`, from: 0, to: speeds.value.at(-1)! }))
   return { speedUnit, unit, kw, kn, speeds, speedAxis }
+}
+
+/** What the curve says in words: knee, hump, the cheapest mile. */
+export function useCurveReading() {
+  const answer = useAnswerStore()
+  return computed(() => readCurve(answer.model, answer.curve, answer.summary.payoff, answer.summary.cruise))
 }
