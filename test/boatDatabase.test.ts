@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import { describe, expect, it } from 'vitest'
-import { DEMO_BOATS, withEdits } from '@remigo/core'
+import Dexie from 'dexie'
+import { DEMO_BOATS, PROJECT_VERSION, projectSchema, withEdits } from '@remigo/core'
 import { BoatDatabase, saveBoat } from '../app/storage/boatDatabase'
 
 const boat = DEMO_BOATS[0]!
@@ -22,6 +23,18 @@ describe('boats in the browser', () => {
     const result = await saveBoat(db, boat, 1)
     expect(result.outcome === 'conflict' && result.theirs.name).toBe('Theirs')
     expect((await db.boats.get(boat.id))!.name).toBe('Theirs')
+  })
+  it('boats kept by an older Remigo are brought up to date as it opens', async () => {
+    const name = `test-${count++}`
+    const old = new Dexie(name)
+    old.version(1).stores({ boats: 'id, updatedAt' })
+    const { jet: _, ...design } = boat.design
+    await old.table('boats').put({ id: boat.id, name: boat.name, updatedAt: 1, revision: 4, project: { ...boat, version: 2, design } })
+    old.close()
+    const row = await new BoatDatabase(name).boats.get(boat.id)
+    expect(row!.project.version).toBe(PROJECT_VERSION)
+    expect(projectSchema.safeParse(row!.project).success).toBe(true)
+    expect(row!.revision).toBe(4)
   })
   it('a boat deleted elsewhere is told', async () => {
     const db = fresh()

@@ -1,18 +1,26 @@
 import Dexie, { type EntityTable } from 'dexie'
-import type { Project } from '@remigo/core'
+import { migrateProject, PROJECT_VERSION, type Project } from '@remigo/core'
 
 export { liveQuery } from 'dexie'
 
 /** A boat as the browser keeps it. `revision` rises with every save; it tells two tabs apart. */
 export interface BoatRow { id: string, name: string, updatedAt: number, revision: number, project: Project }
 
-/** The browser's store of boats. */
+/** A kept boat in today's version; as it is when it came from a newer Remigo. */
+export function currentProject(project: Project): Project {
+  const migrated = migrateProject(project)
+  return migrated.outcome === 'current' ? migrated.document as unknown as Project : project
+}
+
+/** The browser's store of boats. Boats kept by an older Remigo are brought up to date as it opens. */
 export class BoatDatabase extends Dexie {
   boats!: EntityTable<BoatRow, 'id'>
 
   constructor(name = 'remigo') {
     super(name)
     this.version(1).stores({ boats: 'id, updatedAt' })
+    this.version(PROJECT_VERSION).stores({ boats: 'id, updatedAt' }).upgrade(change =>
+      change.table<BoatRow>('boats').toCollection().modify((row) => { row.project = currentProject(row.project) }))
   }
 }
 

@@ -56,7 +56,7 @@ export const useBoatsStore = defineStore('boats', () => {
       const last = localStorage.getItem('remigo-open')
       const row = (wanted && await db.boats.get(wanted)) || (last && await db.boats.get(last)) || (await db.boats.get(DEMO_BOATS[0]!.id)) || await db.boats.orderBy('updatedAt').last()
       if (row && early && row.id === document.project.id) adopt(row)
-      else if (row) show(recoverUnsaved(row))
+      else if (row) show(recoverUnsaved(row, (await storage).currentProject))
       await watchOtherTabs()
     }
     catch (error) {
@@ -130,14 +130,15 @@ export const useBoatsStore = defineStore('boats', () => {
     if (dirty() && !conflict.value) localStorage.setItem('remigo-unsaved', JSON.stringify({ revision: revision.value, project: document.project }))
   }
 
-  function recoverUnsaved(row: BoatRow): BoatRow {
+  function recoverUnsaved(row: BoatRow, current: (project: Project) => Project): BoatRow {
     const text = localStorage.getItem('remigo-unsaved')
     if (!text) return row
     localStorage.removeItem('remigo-unsaved')
     const left = JSON.parse(text) as { revision: number, project: Project }
     if (left.project.id !== row.id || left.revision !== row.revision) return row
-    void db?.boats.put({ ...row, name: left.project.name, project: left.project, updatedAt: Date.now() })
-    return { ...row, project: left.project }
+    const project = current(left.project)
+    void db?.boats.put({ ...row, name: project.name, project, updatedAt: Date.now() })
+    return { ...row, project }
   }
 
   async function open(id: string) {

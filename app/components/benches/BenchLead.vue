@@ -10,6 +10,6 @@ const words = () => typeof props.head === 'function' ? props.head() : props.head
 <template>
   <div class="bench__lead">
     <div class="bench__figure"><FigureValue :id="figure" size="bench" /></div>
-    <p class="prose"><strong v-if="$slots.head"><slot name="head" /></strong><strong v-else-if="head" class="live" v-live="words" /><slot /></p>
+    <p class="prose"><strong v-if="$slots.head"><slot name="head" /></strong><strong v-else-if="head" v-live="words" class="live" /><slot /></p>
   </div>
 </template>

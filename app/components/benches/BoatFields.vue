@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { HULL_TYPES, hullTypeOf, type DriveKind, type HullQuestion } from '@remigo/core'
+import { hasLeg, HULL_TYPES, hullTypeOf, type DriveKind, type HullQuestion } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -14,7 +14,7 @@ const boat = computed(() => document.shown.boat)
 const hull = computed(() => answer.model.hullType)
 const asks = (question: HullQuestion) => hull.value.asks.includes(question)
 const drives = computed(() => Object.fromEntries(hull.value.drives.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>)
-const geared = computed(() => ['sailDrive', 'sternDrive', 'outboard'].includes(boat.value.drive.kind))
+const geared = computed(() => hasLeg(boat.value.drive.kind))
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
 /** another kind of hull brings its own drives and variants */
 function setType(id: string) {
@@ -53,7 +53,8 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
         <ChoiceField :label="m.boat.driveKind" :options="drives" :model-value="boat.drive.kind" @update:model-value="set(m.boat.driveKind, 'boat.drive.kind', $event)" />
         <div class="rows">
           <QuantityField v-if="geared" path="boat.drive.legRatio" />
-          <QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth" />
+          <QuantityField v-if="boat.drive.kind === 'jet'" path="boat.drive.greatestDiameter" :label="m.boat.largestImpeller" :hint="m.boat.largestImpellerHint" />
+          <template v-else><QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth" /></template>
         </div>
       </section>
       <section class="block" :aria-label="m.boat.engine">

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { FIGURES, type FigureId } from '@remigo/core'
+import { figureOn, type FigureId } from '@remigo/core'
+import { useDocumentStore } from '~/stores/document'
 
 /** A computed figure with its label, in a list. */
 defineProps<{ id: FigureId, band?: boolean }>()
+const document = useDocumentStore()
 </script>
 
 <template>
-  <div class="figure-row"><span>{{ FIGURES[id].label }}</span><FigureValue :id="id" :band="band" /></div>
+  <div class="figure-row"><span>{{ figureOn(id, document.shown).label }}</span><FigureValue :id="id" :band="band" /></div>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { area, line } from 'd3-shape'
-import { CHEMISTRIES, hullTypeOf, resistanceMethodOf, FIGURES, type FigureId } from '@remigo/core'
+import { CHEMISTRIES, figureOn, hullTypeOf, resistanceMethodOf, FIGURES, type FigureId } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -17,12 +17,15 @@ const boat = computed(() => document.shown.boat)
 const design = computed(() => document.shown.design)
 const s = computed(() => answer.summary)
 const pack = computed(() => answer.model.pack)
+const jet = computed(() => answer.model.propulsor.kind === 'jet')
 const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
 
 const fit = computed(() => [
   [m.parts.motor, design.value.motor.name, `${text(design.value.motor.ratedPower, 'power')}, ${text(design.value.motor.mass, 'partMass')}`],
   [m.motor.reduction, design.value.reduction.kind === 'direct' ? m.motor.kinds.direct : `${m.motor.kinds[design.value.reduction.kind]} ${design.value.reduction.ratio} : 1`, ''],
-  [m.parts.propeller, `${text(design.value.propeller.diameter, 'smallLength')} × ${text(design.value.propeller.pitch, 'smallLength')}`, `${design.value.propeller.blades} blades, area ${design.value.propeller.areaRatio.toFixed(2)}`],
+  jet.value
+    ? [m.parts.jet, design.value.jet.name, `${m.jet.impeller} ${text(design.value.jet.impellerDiameter, 'smallLength')}, ${m.jet.nozzle} ${text(design.value.jet.nozzleDiameter, 'smallLength')}`]
+    : [m.parts.propeller, `${text(design.value.propeller.diameter, 'smallLength')} × ${text(design.value.propeller.pitch, 'smallLength')}`, `${design.value.propeller.blades} blades, area ${design.value.propeller.areaRatio.toFixed(2)}`],
   [m.parts.controller, design.value.controller.name, `${design.value.controller.leastVoltage}–${text(design.value.controller.greatestVoltage, 'voltage')}, ${text(design.value.controller.batteryCurrent, 'current')}`],
   [m.parts.pack, `${m.pack.bank(design.value.pack.series, design.value.pack.parallel)}: ${design.value.pack.cell.name}`, `${text(pack.value.energy, 'energy')}, ${text(pack.value.nominalVoltage, 'voltage')} (${CHEMISTRIES[design.value.pack.cell.chemistry].label})`],
 ])
@@ -64,13 +67,13 @@ const print = () => window.print()
     <section>
       <h3>{{ m.sheet.fit }}</h3>
       <table class="table fit"><tbody><tr v-for="row in fit" :key="row[0]"><th scope="row">{{ row[0] }}</th><td>{{ row[1] }}</td><td class="num">{{ row[2] }}</td></tr></tbody></table>
-      <dl class="figures-list"><div v-for="id in TABLE" :key="id"><dt>{{ FIGURES[id].label }}</dt><dd><FigureValue :id="id" /></dd></div></dl>
+      <dl class="figures-list"><div v-for="id in TABLE" :key="id"><dt>{{ figureOn(id, document.shown).label }}</dt><dd><FigureValue :id="id" /></dd></div></dl>
     </section>
     <section>
       <h3>{{ m.sheet.fast }}</h3><p class="prose">{{ fast }}</p>
       <div class="scroll">
         <table class="table">
-          <thead><tr><th /><th class="num">{{ m.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th v-for="id in COLUMNS" :key="id" class="num">{{ FIGURES[id].label }}</th></tr></thead>
+          <thead><tr><th /><th class="num">{{ m.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th v-for="id in COLUMNS" :key="id" class="num">{{ figureOn(id, document.shown).label }}</th></tr></thead>
           <tbody><tr v-for="row in speeds" :key="row.label"><th scope="row">{{ row.label }}</th><td class="num">{{ row.speed }}</td><td class="num"><FigureValue id="packPower" :speed="row.at" /></td><td class="num">{{ row.band }}</td><td v-for="id in COLUMNS" :key="id" class="num"><FigureValue :id="id" :speed="row.at" /></td></tr></tbody>
         </table>
       </div>
@@ -91,7 +94,7 @@ const print = () => window.print()
       <p v-if="!s.findings.findings.length" class="prose"><StateMark state="fits" /> {{ m.sheet.all }}</p>
       <ul v-else><li v-for="f in s.findings.findings" :key="f.rule"><StateMark :state="f.severity" /><p><b>{{ m.states[f.severity] }}, {{ f.title }} {{ fill(f.amount) }}.</b> {{ fill(f.sentence) }} <span v-if="f.caution">{{ f.caution }}</span></p></li></ul>
     </section>
-    <section><h3>{{ m.sheet.working }}</h3><p class="small">{{ methods }}. {{ FIGURES.propellerEfficiency.source }}. {{ m.sheet.made(date) }}</p><p class="small caution">{{ m.sheet.caution }}</p></section>
+    <section><h3>{{ m.sheet.working }}</h3><p class="small">{{ methods }}. {{ figureOn('propellerEfficiency', document.shown).source }}. {{ m.sheet.made(date) }}</p><p class="small caution">{{ m.sheet.caution }}</p></section>
   </div>
 </template>
 

@@ -35,7 +35,7 @@ async function make() {
       <li><span class="n">2</span><ChoiceField v-model="hullType" :columns="2" :label="m.start.hullType" :options="types" /></li>
       <li><span class="n">3</span><ChoiceField v-model="drive" :label="m.start.drive" :options="driveWords" /></li>
       <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
-        <label :for="`start-${question}`"><span class="n">{{ i + 4 }}</span>{{ label }}<small v-if="question === 'mass'" class="soft">{{ m.start.weightHint }}</small></label>
+        <label :for="`start-${question}`"><span class="n">{{ i + 4 }}</span>{{ question === 'greatestDiameter' && drive === 'jet' ? m.start.impeller : label }}<small v-if="question === 'mass'" class="soft">{{ m.start.weightHint }}</small></label>
         <VTextField :id="`start-${question}`" v-model="typed[question]" class="ink-field" :data-question="question" autocomplete="off" :placeholder="`${m.start.typical} ${show(question)}`" persistent-placeholder :aria-invalid="errors[question] ? 'true' : undefined" :aria-describedby="errors[question] ? `start-${question}-error` : undefined" @blur="check(question)" />
         <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
       </li>

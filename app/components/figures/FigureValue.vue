@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { evaluate, FIGURES, methodShaftPower, readFigure, type FigureId, type Project } from '@remigo/core'
+import { evaluate, figureOn, methodShaftPower, readFigure, type FigureId, type Project } from '@remigo/core'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -15,7 +15,7 @@ const view = useViewStore()
 const { format } = useQuantities()
 const root = ref<HTMLElement>()
 
-const figure = computed(() => FIGURES[props.id])
+const figure = computed(() => figureOn(props.id, props.of ?? document.shown))
 const evaluation = computed(() => props.speed === undefined && !props.of ? answer.evaluation : evaluate(props.of ?? document.shown, props.speed ?? answer.evaluation.point.speed))
 const value = computed(() => props.method ? { value: methodShaftPower(evaluation.value, props.method), low: undefined, high: undefined } : readFigure(props.id, evaluation.value))
 const shown = computed(() => format(value.value.value, figure.value.quantity))
@@ -34,7 +34,7 @@ function open() {
 <template>
   <span v-if="still" class="figure" :class="`figure--${size ?? 'row'}`"><span v-live="() => shown.text" class="digits" /><span v-live="() => shown.unit" class="unit" /></span>
   <!-- name and value in one attribute: a hidden text beside the digits would be laid out again with them -->
-  <button v-else ref="root" type="button" class="figure" :class="`figure--${size ?? 'row'}`" :data-figure="id" aria-haspopup="dialog" v-live:aria-label="said" @click.stop="open">
+  <button v-else ref="root" v-live:aria-label="said" type="button" class="figure" :class="`figure--${size ?? 'row'}`" :data-figure="id" aria-haspopup="dialog" @click.stop="open">
     <span v-live="() => shown.text" class="digits" /><span v-live="() => shown.unit" class="unit" />
     <span v-if="props.band" v-live="() => range" class="band" />
   </button>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { FIGURES, type FigureId } from '@remigo/core'
+import { figureOn, type FigureId } from '@remigo/core'
+import { useDocumentStore } from '~/stores/document'
 import { m } from '~/messages'
 
 /** The lever with the readings that it moves, beside it. */
+const document = useDocumentStore()
 const READINGS: FigureId[] = ['distanceLeft', 'timeLeft', 'packPower', 'packCurrent', 'thrust', 'propellerRpm', 'motorTorque', 'heat']
 </script>
 
@@ -14,7 +16,7 @@ const READINGS: FigureId[] = ['distanceLeft', 'timeLeft', 'packPower', 'packCurr
       <footer class="soft">{{ m.lever.keys }}</footer>
     </div>
     <dl>
-      <div v-for="id in READINGS" :key="id"><dt>{{ FIGURES[id].label }}</dt><dd><FigureValue :id="id" size="reading" /></dd></div>
+      <div v-for="id in READINGS" :key="id"><dt>{{ figureOn(id, document.shown).label }}</dt><dd><FigureValue :id="id" size="reading" /></dd></div>
     </dl>
   </section>
 </template>

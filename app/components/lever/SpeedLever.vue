@@ -33,10 +33,10 @@ const { grab, follow } = useLeverPointer(move)
 <template>
   <div ref="box" class="lever" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
     <LeverScale v-if="height > 0" :width="WIDTH" :height="height" :y="y" :labels="labels" :track-x="TRACK" />
-    <div v-if="height > 0" class="filled" v-live:transform="() => `scaleY(${1 - y(speed) / y(0)})`" :style="{ left: `${TRACK}px`, height: `${y(0)}px` }" />
+    <div v-if="height > 0" v-live:transform="() => `scaleY(${1 - y(speed) / y(0)})`" class="filled" :style="{ left: `${TRACK}px`, height: `${y(0)}px` }" />
     <span v-for="mark in marks" :key="mark.key" v-live:data-covered="() => String(covered(mark.key))" class="mark-label" :style="{ top: `${labels[mark.key]! - 13}px` }">{{ mark.label }}</span>
     <div
-      class="handle" role="slider" tabindex="0" v-live:transform="() => `translateY(${y(speed)}px)`" v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText"
+      v-live:transform="() => `translateY(${y(speed)}px)`" v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText" class="handle" role="slider" tabindex="0"
       :aria-label="m.lever.label" aria-orientation="vertical" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key"
     >
       <span v-live="() => shown" class="figures" /><span class="unit">{{ symbol }}</span>

@@ -43,14 +43,14 @@ const { grab, follow } = useLeverPointer(move)
           <text :x="x(mark.speed) - 4" :y="levels[mark.key]!" class="mark-label">{{ mark.label }}</text>
         </g>
         <rect :x="x(0)" :y="BASE" :width="x(most) - x(0)" height="10" class="track" />
-        <rect :x="x(0)" :y="BASE" v-live:width="() => x(speed) - x(0)" height="10" class="filled" />
+        <rect v-live:width="() => x(speed) - x(0)" :x="x(0)" :y="BASE" height="10" class="filled" />
         <g v-for="t in ticks" :key="t.label">
           <path :d="`M${x(t.speed)} ${BASE + 10}v5`" class="tick" />
           <text :x="x(t.speed)" y="107" class="tick-label">{{ t.label }}</text>
         </g>
       </svg>
       <div
-        class="handle" role="slider" tabindex="0" v-live:transform="() => `translateX(${x(speed)}px)`" v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText"
+        v-live:transform="() => `translateX(${x(speed)}px)`" v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText" class="handle" role="slider" tabindex="0"
         :aria-label="m.lever.label" aria-orientation="horizontal" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key"
       >
         <span v-live="() => shown" class="figures" /><span class="unit">{{ symbol }}</span>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { m } from '~/messages'
 import { BENCHES } from '~/benches'
+import { usePartWords } from '~/composables/usePartWords'
 
 /** The benches by number. */
+const words = usePartWords()
 </script>
 
 <template>
   <nav class="tabs" :aria-label="m.shell.benchesLabel">
-    <NuxtLink v-for="bench in BENCHES" :key="bench.id" :to="bench.path" class="tab" :data-bench="bench.id"><span class="number">{{ bench.key }}</span>{{ bench.label }}</NuxtLink>
+    <NuxtLink v-for="bench in BENCHES" :key="bench.id" :to="bench.path" class="tab" :data-bench="bench.id"><span class="number">{{ bench.key }}</span>{{ words.bench(bench) }}</NuxtLink>
   </nav>
 </template>
 

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { mdiChevronDown, mdiClose, mdiUndo } from '@mdi/js'
 import { m } from '~/messages'
 import { BENCHES, benchOf } from '~/benches'
+import { usePartWords } from '~/composables/usePartWords'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -12,6 +13,7 @@ const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
 const route = useRoute()
+const words = usePartWords()
 const bench = computed(() => benchOf(route.path))
 const counts = computed(() => answer.summary.findings.counts)
 </script>
@@ -22,12 +24,12 @@ const counts = computed(() => answer.summary.findings.counts)
     <VMenu location="bottom start">
       <template #activator="{ props }">
         <button type="button" class="bench-button" v-bind="props" data-bench-menu>
-          <span class="soft">{{ bench?.key }}</span><b>{{ bench?.label ?? m.brand }}</b>
+          <span class="soft">{{ bench?.key }}</span><b>{{ bench ? words.bench(bench) : m.brand }}</b>
           <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiChevronDown" fill="currentColor" /></svg>
         </button>
       </template>
       <VList nav role="menu">
-        <VListItem v-for="b in BENCHES" :key="b.id" :to="b.path" :title="`${b.key}  ${b.label}`" role="menuitem" :data-bench="b.id" />
+        <VListItem v-for="b in BENCHES" :key="b.id" :to="b.path" :title="`${b.key}  ${words.bench(b)}`" role="menuitem" :data-bench="b.id" />
       </VList>
     </VMenu>
     <button type="button" class="icon-btn" :disabled="!document.canUndo" :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`" @click="document.undo()"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg></button>

@@ -41,7 +41,7 @@ const rows = computed(() => [
     </div>
     <div class="name">
       <h1>{{ document.shown.name }}</h1>
-      <p class="soft">{{ hullTypeOf(boat.hullType).label }}, {{ m.boat.drives[boat.drive.kind].toLowerCase() }}</p>
+      <p class="soft">{{ hullTypeOf(boat.hullType).variants[boat.variant] ?? hullTypeOf(boat.hullType).label }}<template v-if="boat.drive.kind !== 'jet'">, {{ m.boat.drives[boat.drive.kind].toLowerCase() }}</template></p>
     </div>
     <dl>
       <div v-for="row in rows" :key="row.label"><dt>{{ row.label }}</dt><dd class="figures">{{ row.value }}</dd></div>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { mdiPin } from '@mdi/js'
 import type { HeldPart } from '@remigo/core'
 import { m } from '~/messages'
+import { usePartWords } from '~/composables/usePartWords'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import LostPower from './LostPower.vue'
@@ -14,6 +15,7 @@ const answer = useAnswerStore()
 const document = useDocumentStore()
 const route = useRoute()
 
+const words = usePartWords()
 const cells = computed(() => STAGES.map(stage => ({
   ...stage, state: answer.summary.findings.worst[stage.part] ?? 'fits' as const,
   held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
@@ -26,7 +28,7 @@ const cells = computed(() => STAGES.map(stage => ({
     <div v-for="(cell, i) in cells" :key="cell.part" class="cell" :class="{ current: cell.current }" :data-part="cell.part">
       <NuxtLink :to="cell.bench" class="head">
         <StateMark :state="cell.state" :size="compact ? 12 : 14" />
-        <span class="name">{{ compact ? m.partsShort[cell.part] : m.parts[cell.part] }}</span>
+        <span class="name">{{ compact ? words.short(cell.part) : words.part(cell.part) }}</span>
         <svg v-if="cell.held" class="pin" width="15" height="15" viewBox="0 0 24 24" role="img" :aria-label="m.held.head"><path :d="mdiPin" fill="currentColor" /></svg>
         <span v-if="!compact" class="key">{{ m.keys[cell.part] }}</span>
         <span class="visually-hidden">{{ m.states[cell.state] }}</span>

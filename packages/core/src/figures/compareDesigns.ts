@@ -1,8 +1,7 @@
 import { evaluate } from '../system'
 import type { Project } from '../project/projectSchema'
 import type { QuantityId } from '../units'
-import type { Figure } from './figure'
-import { FIGURES, type FigureId } from './figures'
+import { figureOn, type FigureId } from './figures'
 
 /** One figure before and after a change. */
 export interface Change { id: FigureId, label: string, quantity: QuantityId, before: number, after: number, relative: number }
@@ -23,7 +22,7 @@ export function compareDesigns(before: Project, after: Project, speed: number, m
   const a = evaluate(before, speed), b = evaluate(after, speed)
   const changes: Change[] = []
   for (const id of WEIGHED) {
-    const figure: Figure = FIGURES[id]
+    const figure = figureOn(id, after)
     const x = figure.read(a).value, y = figure.read(b).value
     const relative = x === 0 ? (y === 0 ? 0 : 1) : (y - x) / Math.abs(x)
     if (Math.abs(relative) > 0.005) changes.push({ id, label: figure.label, quantity: figure.quantity, before: x, after: y, relative })

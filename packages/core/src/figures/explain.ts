@@ -4,7 +4,7 @@ import type { Project } from '../project/projectSchema'
 import { evaluate, modelOf, type Evaluation } from '../system'
 import type { QuantityId, Text } from '../units'
 import type { Figure, FigureValue, WorkingInput } from './figure'
-import { FIGURES, type FigureId } from './figures'
+import { FIGURES, figureOn, type FigureId } from './figures'
 
 /** How far a figure moves when one input is a tenth lower or higher. */
 export interface Sensitivity { path: FieldPath, label: string, lower: number, higher: number }
@@ -34,7 +34,7 @@ export const SENSITIVITY_STEP = 0.1
  * @returns the working
  */
 export function explain(id: FigureId, project: Project, speed: number): Working {
-  const figure: Figure = FIGURES[id]
+  const figure = figureOn(id, project)
   const evaluation = evaluate(project, speed)
   const value = figure.read(evaluation)
   return {

@@ -23,6 +23,10 @@ export interface Figure {
   holds(e: Evaluation): Text
   /** document fields whose error moves it, for the sensitivity */
   depends: readonly FieldPath[]
+  /** what differs on a jet boat, whose propeller is a pump */
+  onJet?: Partial<Pick<Figure, 'label' | 'formula' | 'inputs' | 'source' | 'holds' | 'depends'>>
+  /** false on boats that have no such figure */
+  applies?(e: Evaluation): boolean
 }
 
 /** What a boat's resistance hangs on. */

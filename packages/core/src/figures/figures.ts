@@ -1,3 +1,6 @@
+import type { FieldPath } from '../project/fields'
+import type { Project } from '../project/projectSchema'
+import type { Evaluation } from '../system'
 import type { Figure } from './figure'
 import { HULL_FIGURES } from './hullFigures'
 import { MOTOR_FIGURES } from './motorFigures'
@@ -10,3 +13,32 @@ export const FIGURES = { ...HULL_FIGURES, ...PROPELLER_FIGURES, ...MOTOR_FIGURES
 
 /** The short name of a figure. */
 export type FigureId = keyof typeof FIGURES
+
+/**
+ * A figure as it is worked out on a boat: on a jet boat, its pump's in place of the propeller's.
+ *
+ * @param id the figure
+ * @param project the boat
+ * @returns the figure
+ * @example figureOn('slip', DEMO_BOATS[0]).label // 'Apparent slip'
+ */
+export function figureOn(id: FigureId, project: Project): Figure {
+  const figure: Figure = FIGURES[id]
+  return project.boat.drive.kind === 'jet' ? { ...figure, depends: jetFields(figure.depends), ...figure.onJet } : figure
+}
+
+/** A propeller's fields make room for a jet's. */
+function jetFields(fields: readonly FieldPath[]): FieldPath[] {
+  const kept = fields.filter(path => !path.startsWith('design.propeller.'))
+  return kept.length < fields.length ? [...kept, 'design.jet.nozzleDiameter', 'design.jet.pumpEfficiency'] : kept
+}
+
+/**
+ * The figures that a boat has.
+ *
+ * @param e the boat evaluated
+ * @returns their short names
+ */
+export function figuresOf(e: Evaluation): FigureId[] {
+  return (Object.keys(FIGURES) as FigureId[]).filter(id => (FIGURES[id] as Figure).applies?.(e) ?? true)
+}

@@ -1,14 +1,25 @@
-import { B_SERIES_RANGE, QUIET_TIPS, tipClearance } from '../propulsor'
+import { B_SERIES_RANGE, QUIET_TIPS, SUCTION_LIMIT, tipClearance } from '../propulsor'
 import type { Evaluation } from '../system'
 import type { Text } from '../units'
-import { ALWAYS, DRIVE_FIELDS, HULL_FIELDS, type Figure } from './figure'
+import { ALWAYS, DRIVE_FIELDS, HULL_FIELDS, type Figure, type WorkingInput } from './figure'
 
 const SERIES = 'B-series, Oosterveld & van Oossanen 1975'
+
+const JET = 'Momentum theory of jets: T = rho A Vj (Vj − Vi)'
+const JET_FIELDS = [...HULL_FIELDS, 'design.jet.nozzleDiameter', 'design.jet.pumpEfficiency'] as const
+const JET_HOLDS = (): Text => ({ text: 'Nozzle at the waterline, a fifth of the inlet’s head lost. Pump efficiency is taken as the same at every load.' })
+const isJet = (e: Evaluation) => e.model.propulsor.kind === 'jet'
+const jetInputs = (e: Evaluation): WorkingInput[] => [
+  { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' },
+  { value: e.point.drive.jetVelocity, quantity: 'speed', what: 'jet out of the nozzle' },
+  { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water into the inlet' },
+  { value: e.model.project.design.jet.pumpEfficiency, quantity: 'ratio', what: 'pump alone' },
+]
 
 function seriesHolds({ model }: Evaluation): Text {
   const { blades } = model.project.design.propeller
   const [least, most] = B_SERIES_RANGE.tested[blades] ?? B_SERIES_RANGE.areaRatio
-  return { text: `Pitch 0.5 to 1.4 of the diameter, area ${least} to ${most} with ${blades} blades. Now {p} and {a}.`, params: { p: { value: model.pitchRatio, quantity: 'plain' }, a: { value: model.project.design.propeller.areaRatio, quantity: 'plain' } } }
+  return { text: `Pitch 0.5 to 1.4 of the diameter, area ${least} to ${most} with ${blades} blades. Now {p} and {a}.`, params: { p: { value: model.propeller.pitchRatio, quantity: 'plain' }, a: { value: model.project.design.propeller.areaRatio, quantity: 'plain' } } }
 }
 
 /** Figures of the propeller. */
@@ -24,6 +35,7 @@ export const PROPELLER_FIGURES = {
     source: 'T = R / (1 − t)', holds: ALWAYS, depends: HULL_FIELDS,
   },
   tipClearance: {
+    applies: e => !isJet(e),
     label: 'Tips clear by', quantity: 'smallLength', part: 'propeller',
     read: ({ model: { project } }) => ({ value: tipClearance(project.boat.drive.greatestDiameter, project.design.propeller.diameter) }),
     formula: 'clear = (largest propeller − diameter) ÷ 2 + 15 % of the largest',
@@ -44,6 +56,7 @@ export const PROPELLER_FIGURES = {
       { value: e.point.drive.propellerEfficiency, quantity: 'ratio', what: 'propeller, open water' },
     ],
     source: SERIES, holds: seriesHolds, depends: DRIVE_FIELDS,
+    onJet: { label: 'Power at the pump', formula: 'power = flow × (jet head − inlet head) ÷ pump efficiency', inputs: jetInputs, source: JET, holds: JET_HOLDS, depends: JET_FIELDS },
   },
   propellerRpm: {
     label: 'Propeller', quantity: 'rotation', part: 'propeller',
@@ -55,6 +68,14 @@ export const PROPELLER_FIGURES = {
       { value: e.model.project.design.propeller.diameter, quantity: 'smallLength', what: 'diameter' },
     ],
     source: SERIES, holds: seriesHolds, depends: DRIVE_FIELDS,
+    onJet: {
+      label: 'Pump', formula: 'turns = rated turns × cube root of (power ÷ rated power)', source: 'Power follows the cube of the pump’s turns at any boat speed (common practice)', holds: JET_HOLDS, depends: [...JET_FIELDS, 'design.jet.ratedPower', 'design.jet.ratedRpm'],
+      inputs: e => [
+        { value: e.point.drive.deliveredPower, quantity: 'electricPower', what: 'power at the pump' },
+        { value: e.model.project.design.jet.ratedPower, quantity: 'electricPower', what: 'rated power' },
+        { value: e.model.project.design.jet.ratedRpm / 60, quantity: 'rotation', what: 'rated turns' },
+      ],
+    },
   },
   propellerEfficiency: {
     label: 'Propeller efficiency', quantity: 'ratio', part: 'propeller',
@@ -62,12 +83,14 @@ export const PROPELLER_FIGURES = {
     formula: 'efficiency = J ÷ 2 pi × KT ÷ KQ',
     inputs: e => [
       { value: e.point.drive.advanceRatio, quantity: 'plain', what: 'advance ratio J' },
-      { value: e.model.pitchRatio, quantity: 'plain', what: 'pitch over diameter' },
+      { value: e.model.propeller.pitchRatio, quantity: 'plain', what: 'pitch over diameter' },
       { value: e.model.project.design.propeller.areaRatio, quantity: 'plain', what: 'blade area' },
     ],
     source: SERIES, holds: seriesHolds, depends: DRIVE_FIELDS,
+    onJet: { label: 'Jet efficiency', formula: 'efficiency = thrust × inlet speed ÷ power at the pump', inputs: jetInputs, source: JET, holds: JET_HOLDS, depends: JET_FIELDS },
   },
   slip: {
+    applies: e => !isJet(e),
     label: 'Apparent slip', quantity: 'ratio', part: 'propeller',
     read: ({ point }) => ({ value: point.drive.slip }),
     formula: 'slip = 1 − speed ÷ (turns × pitch)',
@@ -78,6 +101,7 @@ export const PROPELLER_FIGURES = {
     source: 'Usual: yacht 40 to 45 %, launch 25 to 35 % (common practice)', holds: ALWAYS, depends: DRIVE_FIELDS,
   },
   areaNeeded: {
+    applies: e => !isJet(e),
     label: 'Area needed', quantity: 'plain', part: 'propeller',
     read: ({ point }) => ({ value: point.drive.kellerAreaRatio }),
     formula: 'area = (1.3 + 0.3 blades) × thrust ÷ (pressure × diameter²) + 0.2',
@@ -86,5 +110,25 @@ export const PROPELLER_FIGURES = {
       { value: e.model.project.boat.drive.shaftDepth, quantity: 'length', what: 'shaft below the water' },
     ],
     source: 'Keller 1966', holds: () => ({ text: 'One propeller, atmospheric pressure at sea level.' }), depends: HULL_FIELDS,
+  },
+  jetVelocity: {
+    label: 'Jet leaves at', quantity: 'speed', part: 'propeller', applies: isJet,
+    read: ({ point }) => ({ value: point.drive.jetVelocity }),
+    formula: 'jet = (inlet + root of (inlet² + 4 thrust ÷ (density × nozzle area))) ÷ 2',
+    inputs: e => [
+      { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' }, { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water into the inlet' },
+      { value: e.model.project.design.jet.nozzleDiameter, quantity: 'smallLength', what: 'nozzle' },
+    ],
+    source: JET, holds: JET_HOLDS, depends: JET_FIELDS,
+  },
+  suctionSpeed: {
+    label: 'Suction speed', quantity: 'plain', part: 'propeller', applies: isJet,
+    read: ({ point }) => ({ value: point.drive.suctionSpeed }),
+    formula: 'suction speed = turns × root of flow ÷ (head at the pump’s inlet)^¾',
+    inputs: e => [
+      { value: e.point.drive.shaftSpeed, quantity: 'rotation', what: 'pump' }, { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water into the inlet' },
+      { value: SUCTION_LIMIT, quantity: 'plain', what: 'above this it foams for long' },
+    ],
+    source: 'Suction specific speed; limit about 10,500 in US units (from memory)', holds: JET_HOLDS, depends: [...JET_FIELDS, 'design.jet.ratedRpm'],
   },
 } satisfies Record<string, Figure>

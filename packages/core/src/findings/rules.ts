@@ -3,6 +3,8 @@ import { cavitation } from './rules/cavitation'
 import { controllerCurrent } from './rules/controllerCurrent'
 import { cruiseAboveTop } from './rules/cruiseAboveTop'
 import { efficiencyDoubt } from './rules/efficiencyDoubt'
+import { jetFits } from './rules/jetFits'
+import { jetSuction } from './rules/jetSuction'
 import { methodsApart } from './rules/methodsApart'
 import { motorNameplate } from './rules/motorNameplate'
 import { motorPoorLoad } from './rules/motorPoorLoad'
@@ -25,6 +27,6 @@ export const RULES: readonly Rule[] = [
   packAboveWindow, packBelowWindow, packCurrent, rangeShort, touchVoltage,
   controllerCurrent, phaseCurrent,
   motorNameplate, motorRating, motorSpeed, motorPoorLoad,
-  propellerDiameter, cavitation, tipSpeed, propellerSeries, efficiencyDoubt,
+  propellerDiameter, cavitation, tipSpeed, propellerSeries, jetFits, jetSuction, efficiencyDoubt,
   cruiseAboveTop, topBeyondHull, methodsApart, weightUnknown,
 ]

@@ -59,12 +59,12 @@ export function boatProfile(boat: BoatDimensions, form: HullForm, look: Look): E
   const L = boat.lengthOverAll, T = Math.max(0.02 * L, form.draughtBody)
   const from = look.overhang * L, to = L * (1 - look.aft)
   const { kind, greatestDiameter: D, shaftDepth } = boat.drive
-  const depth = Math.max(shaftDepth, kind === 'shaft' ? T : 0.6 * D)
+  const depth = kind === 'jet' ? T : Math.max(shaftDepth, kind === 'shaft' ? T : 0.6 * D)
   const top = Math.max(look.bow * L, look.house === 'none' || look.house === 'thwarts' ? 0 : look.stern * L * 0.8 + 0.12 * L, look.house === 'canopy' ? 0.35 * L : 0) + 0.03 * L
   const inside = -0.35 * T
   const drive = driveLine()
   return {
-    lengthOverAll: L, top: kind === 'outboard' ? Math.max(top, look.stern * L + 0.1 * L) : top, bottom: -Math.max(boat.draught, T, depth + D / 2), waterlineFrom: from, waterlineTo: to,
+    lengthOverAll: L, top: kind === 'outboard' ? Math.max(top, look.stern * L + 0.1 * L) : top, bottom: -Math.max(boat.draught, T, kind === 'jet' ? 0 : depth + D / 2), waterlineFrom: from, waterlineTo: to,
     keel: null, ballast: null, rudder: kind === 'shaft' ? [['M', to - 0.01 * L, 0], ['L', to + 0.025 * L, 0], ['L', to + 0.03 * L, -depth - 0.4 * D], ['L', to - 0.005 * L, -depth - 0.4 * D], ['Z']] : null,
     hull: outline(L, T, look, from, to), ...house(L, look),
     mast: look.mast ? [['M', 0.42 * L, look.stern * L], ['L', 0.43 * L, top + 0.16 * L]] : null,
@@ -80,6 +80,10 @@ export function boatProfile(boat: BoatDimensions, form: HullForm, look: Look): E
     if (kind === 'sternDrive') {
       const x = to + 0.03 * L
       return { motor: { x: to - 0.07 * L, z: 0.15 * look.stern * L, width: 0.08 * L, height: 0.55 * T + 0.02 * L }, shaft: [['M', to - 0.03 * L, 0.1 * look.stern * L], ['L', x, 0.1 * look.stern * L], ['L', x, -depth], ['L', x + 0.02 * L, -depth]], propeller: { x: x + 0.025 * L, z: -depth, diameter: D } }
+    }
+    if (kind === 'jet') {
+      const z = -0.25 * T
+      return { motor: { x: 0.7 * L, z: inside + 0.1 * T, width: 0.08 * L, height: 0.5 * T }, shaft: [['M', 0.74 * L, z], ['L', to, z], ['M', 0.79 * L, -0.95 * T], ['L', 0.87 * L, z - D / 2], ['L', to + 0.02 * L, z - D / 3], ['L', to + 0.02 * L, z + D / 3], ['L', 0.85 * L, z + D / 2]], propeller: { x: 0.9 * L, z, diameter: D } }
     }
     if (kind === 'pod' || kind === 'sailDrive') {
       const x = 0.8 * L

@@ -3,13 +3,14 @@ import { catamaran } from './catamaran/catamaran'
 import { dinghy } from './dinghy/dinghy'
 import { displacementLaunch } from './displacementLaunch/displacementLaunch'
 import type { HullType } from './hullType'
+import { jetBoat } from './jetBoat/jetBoat'
 import { keelYacht } from './keelYacht/keelYacht'
 import { planing } from './planing/planing'
 import { pontoon } from './pontoon/pontoon'
 import { semiDisplacement } from './semiDisplacement/semiDisplacement'
 
 /** Every hull type that Remigo knows. A new one is its own folder and one line here. */
-export const HULL_TYPES: readonly HullType[] = [keelYacht, displacementLaunch, semiDisplacement, planing, catamaran, pontoon, canoe, dinghy]
+export const HULL_TYPES: readonly HullType[] = [keelYacht, displacementLaunch, semiDisplacement, planing, jetBoat, catamaran, pontoon, canoe, dinghy]
 
 /**
  * The hull type of a short name.

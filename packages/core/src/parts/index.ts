@@ -1,5 +1,6 @@
 export * from './demoCells'
 export * from './demoControllers'
+export * from './demoJets'
 export * from './demoMotors'
 export * from './partSchemas'
 export * from './otherBoats'

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { CellSpec, ChemistryId } from '../battery'
 import { CHEMISTRIES } from '../battery'
 import type { ControllerSpec, MotorSpec } from '../drive'
+import type { JetSpec } from '../propulsor'
 
 const positive = (most: number) => z.number().positive().max(most)
 const name = z.string().min(1).max(80)
@@ -22,6 +23,13 @@ export const controllerSchema = z.strictObject({
   phaseCurrent: positive(3000), phaseCurrentPeak: positive(5000), efficiency: z.number().min(0.8).max(0.995), idlePower: z.number().min(0).max(500),
   mass: positive(200), price: z.number().min(0).max(1e6),
 }) satisfies z.ZodType<ControllerSpec>
+
+/** A waterjet's plate. m, W, rpm, kg, €. */
+export const jetSchema = z.strictObject({
+  id: name, name,
+  impellerDiameter: z.number().min(0.08).max(1), nozzleDiameter: z.number().min(0.03).max(0.7), ratedPower: z.number().min(500).max(500_000), ratedRpm: z.number().min(300).max(9000),
+  pumpEfficiency: z.number().min(0.5).max(0.93), mass: positive(1000), price: z.number().min(0).max(1e6),
+}) satisfies z.ZodType<JetSpec>
 
 /** A cell or a block of cells sold as one. Ah, Ω, A, kg, m, €. */
 export const cellSchema = z.strictObject({

@@ -1,5 +1,5 @@
 export * from './boatContradictions'
-export * from './demoBoats'
+export * from './demo/demoBoats'
 export * from './fields'
 export * from './migrateProject'
 export * from './newProject'

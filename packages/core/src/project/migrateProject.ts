@@ -1,3 +1,4 @@
+import { DEMO_JETS } from '../parts'
 import { PROJECT_VERSION } from './projectVersion'
 
 /** Turns a document of one version into the next. */
@@ -18,8 +19,15 @@ const toVersion2: Migration = (document) => {
   }
 }
 
+/** 2 to 3: a waterjet beside the propeller. */
+const toVersion3: Migration = (document) => {
+  const design = document.design as Record<string, unknown> | undefined
+  if (typeof design !== 'object' || design === null) return document
+  return { ...document, design: { ...design, jet: DEMO_JETS[2] } }
+}
+
 /** Migrations by the version that they start from. */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2 }
+export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3 }
 
 /** A document of today's version, or the reason why it cannot be had. */
 export type MigrationOutcome

@@ -5,7 +5,7 @@ import { ENGINE_KINDS } from '../oldEngine'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
 import { PROJECT_VERSION } from './projectVersion'
-import { cellSchema, controllerSchema, motorSchema } from '../parts'
+import { cellSchema, controllerSchema, jetSchema, motorSchema } from '../parts'
 
 /** A number of the document, with the range and label of its field. */
 const numberAt = (path: FieldPath) => z.number().min(FIELDS[path].least).max(FIELDS[path].most).describe(`${FIELDS[path].label} (SI)`)
@@ -62,6 +62,7 @@ const designSchema = z.strictObject({
   controller: controllerSchema,
   reduction: z.strictObject({ kind: z.enum(['direct', 'belt', 'gear']), ratio: numberAt('design.reduction.ratio') }),
   propeller: z.strictObject({ diameter: numberAt('design.propeller.diameter'), pitch: numberAt('design.propeller.pitch'), areaRatio: numberAt('design.propeller.areaRatio'), blades: z.int().min(2).max(7) }),
+  jet: jetSchema,
   pack: z.strictObject({ cell: cellSchema, series: z.int().min(1).max(400), parallel: z.int().min(1).max(100), chargeVoltage: numberAt('design.pack.chargeVoltage') }),
   systemVoltage: numberAt('design.systemVoltage'),
 })

@@ -1,4 +1,4 @@
-import { FIGURES, readFigure, type FigureId, type FigureValue } from '../figures'
+import { figureOn, figuresOf, readFigure, type FigureId, type FigureValue } from '../figures'
 import type { Evaluation } from '../system'
 import { fillText } from '../units'
 
@@ -6,7 +6,7 @@ import { fillText } from '../units'
 export interface EvaluationJson {
   name: string
   speed: number
-  figures: Record<FigureId, FigureValue & { label: string, quantity: string }>
+  figures: Partial<Record<FigureId, FigureValue & { label: string, quantity: string }>>
   methods: { id: string, resistance: number, holds: boolean }[]
   limits: { holds: string, tightest: { name: string, share: number } }
   counts: Evaluation['findings']['counts']
@@ -20,7 +20,10 @@ export interface EvaluationJson {
  * @returns figures in SI, findings in sentences with metric units
  */
 export function evaluationJson(e: Evaluation): EvaluationJson {
-  const figures = Object.fromEntries((Object.keys(FIGURES) as FigureId[]).map(id => [id, { label: FIGURES[id].label, quantity: FIGURES[id].quantity, ...readFigure(id, e) }]))
+  const figures = Object.fromEntries(figuresOf(e).map((id) => {
+    const { label, quantity } = figureOn(id, e.model.project)
+    return [id, { label, quantity, ...readFigure(id, e) }]
+  }))
   return {
     name: e.model.project.name, speed: e.point.speed,
     figures: figures as EvaluationJson['figures'],

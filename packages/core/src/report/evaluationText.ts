@@ -1,4 +1,4 @@
-import { FIGURES, readFigure, type FigureId } from '../figures'
+import { figureOn, readFigure, type FigureId } from '../figures'
 import type { Evaluation } from '../system'
 import { fillText, quantityText } from '../units'
 
@@ -14,7 +14,7 @@ const WORDS = { stop: 'CLASHES', caution: 'tight', note: 'open' } as const
 export function evaluationText(e: Evaluation): string {
   const lines = [`${e.model.project.name} at ${quantityText(e.point.speed, 'speed')}`, '']
   for (const id of SHOWN) {
-    const figure = FIGURES[id]
+    const figure = figureOn(id, e.model.project)
     const { value, low, high } = readFigure(id, e)
     const band = low !== undefined && high !== undefined ? `  (${quantityText(low, figure.quantity)} to ${quantityText(high, figure.quantity)})` : ''
     lines.push(`${figure.label.padEnd(26)}${quantityText(value, figure.quantity)}${band}`)

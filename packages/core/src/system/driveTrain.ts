@@ -1,6 +1,6 @@
 import { packLoad, restVoltage, type PackLoad } from '../battery'
 import { continuousTorque, motorLoss, peakTorque, voltageNeeded, type MotorLosses } from '../drive'
-import { cubicAt, kellerAreaRatio, openWaterEfficiency, operatingAdvance, tipSpeed } from '../propulsor'
+import { kellerAreaRatio, tipSpeed } from '../propulsor'
 import type { Model } from './model'
 
 /** State of charge at which the lever's figures are given. */
@@ -18,10 +18,13 @@ export interface DriveTrain {
   deliveredPower: number
   propellerEfficiency: number
   tipSpeed: number
-  /** apparent slip 1 − V/(n P) */
+  /** apparent slip 1 − V/(n P); 0 for a jet */
   slip: number
-  /** least area against cavitation */
+  /** least area against cavitation; 0 for a jet */
   kellerAreaRatio: number
+  /** suction specific speed of a jet's pump, and m/s through its nozzle; 0 for a propeller */
+  suctionSpeed: number
+  jetVelocity: number
   /** rpm of the motor */
   motorRpm: number
   motorTorque: number
@@ -70,16 +73,11 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
   const { design, use } = model.project
   const { density } = model.water
   const { wakeFraction, thrustDeduction, relativeRotative } = model.interaction
-  const D = design.propeller.diameter
+  const jet = model.propulsor.kind === 'jet'
   const thrust = resistance / (1 - thrustDeduction)
   const advanceSpeed = speed * (1 - wakeFraction)
-  let advanceRatio = 0, shaftSpeed = 0, propellerTorque = 0, propellerEfficiency = 0
-  if (thrust > 0 && advanceSpeed > 0.01) {
-    advanceRatio = operatingAdvance(model.propeller, thrust / (density * advanceSpeed * advanceSpeed * D * D))
-    shaftSpeed = advanceSpeed / (advanceRatio * D)
-    propellerTorque = cubicAt(model.propeller.kq, advanceRatio) * density * shaftSpeed ** 2 * D ** 5 / relativeRotative
-    propellerEfficiency = openWaterEfficiency(model.propeller, advanceRatio)
-  }
+  const { shaftSpeed, advanceRatio, torque, efficiency: propellerEfficiency, suctionSpeed, jetVelocity } = model.propulsor.at(thrust, advanceSpeed, density)
+  const propellerTorque = torque / relativeRotative
   const deliveredPower = 2 * Math.PI * shaftSpeed * propellerTorque
   const omega = 2 * Math.PI * shaftSpeed * model.totalRatio
   const shaftPower = deliveredPower / model.transmission
@@ -95,9 +93,10 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
   const effectivePower = resistance * speed
   return {
     effectivePower, thrust, advanceSpeed, advanceRatio, shaftSpeed, propellerTorque, deliveredPower, propellerEfficiency,
-    tipSpeed: tipSpeed(D, shaftSpeed),
-    slip: shaftSpeed > 0 ? 1 - speed / (shaftSpeed * design.propeller.pitch) : 0,
-    kellerAreaRatio: kellerAreaRatio(thrust, D, design.propeller.blades, model.project.boat.drive.shaftDepth, density),
+    tipSpeed: tipSpeed(model.propulsor.diameter, shaftSpeed),
+    slip: shaftSpeed > 0 && !jet ? 1 - speed / (shaftSpeed * design.propeller.pitch) : 0,
+    kellerAreaRatio: jet ? 0 : kellerAreaRatio(thrust, design.propeller.diameter, design.propeller.blades, model.project.boat.drive.shaftDepth, density),
+    suctionSpeed, jetVelocity,
     motorRpm: omega * 30 / Math.PI, motorTorque, shaftPower, motorLoss: lost, motorInput,
     motorEfficiency: motorInput > 0 ? shaftPower / motorInput : 0,
     continuousShare: share(motorTorque, allDay), peakShare: share(motorTorque, peak),
@@ -108,7 +107,9 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
   }
 }
 
-/** Share of a limit; a limit of nothing counts as far beyond, not as infinite. */
+/** Share of a limit that is nothing: far beyond, not infinite. */
+export const NO_RATING = 99
+
 function share(value: number, limit: number): number {
-  return value <= 0 ? 0 : limit > 0 ? Math.min(99, value / limit) : 99
+  return value <= 0 ? 0 : limit > 0 ? Math.min(NO_RATING, value / limit) : NO_RATING
 }

@@ -2,8 +2,8 @@ import { packFigures, type PackFigures } from '../battery'
 import { fitMotorLosses, LEG_EFFICIENCY, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorFit } from '../drive'
 import { hullTypeOf, waterProperties, type HullForm, type HullPropellerInteraction, type HullType, type Water } from '../hull'
 import type { Project } from '../project/projectSchema'
-import { bladeFamily, openWater, type OpenWater } from '../propulsor'
-import { HULL_CONDITIONS, PAINT_ALLOWANCE, resistanceMethodOf, type Appendage, type PreparedResistance, type ResistanceMethod } from '../resistance'
+import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
+import { hasLeg, HULL_CONDITIONS, PAINT_ALLOWANCE, resistanceMethodOf, type Appendage, type PreparedResistance, type ResistanceMethod } from '../resistance'
 
 /** One method prepared for the boat as given, at its light end and at its heavy end. */
 export interface PreparedMethod {
@@ -24,8 +24,9 @@ export interface Model {
   windage: number
   interaction: HullPropellerInteraction
   methods: PreparedMethod[]
-  propeller: OpenWater
-  pitchRatio: number
+  /** what pushes her: the jet of a jet boat, else the propeller */
+  propulsor: Propulsor
+  propeller: SeriesPropeller
   motor: MotorFit
   /** motor turns for one turn of the propeller */
   totalRatio: number
@@ -74,14 +75,14 @@ function buildModel(project: Project, condition: { factor: number, low: number, 
     const end = (f: HullForm, factor: number) => f === form && factor === condition.factor ? middle : prepare(f, factor)
     return { method, weight, middle, light: end(light, condition.low), heavy: end(heavy, condition.high) }
   })
-  const pitchRatio = Math.min(1.6, Math.max(0.3, design.propeller.pitch / design.propeller.diameter))
-  const geared = boat.drive.kind === 'sailDrive' || boat.drive.kind === 'sternDrive' || boat.drive.kind === 'outboard'
+  const geared = hasLeg(boat.drive.kind)
+  const propeller = seriesPropeller(design.propeller)
   return {
-    project, hullType, water, form, methods, pitchRatio,
+    project, hullType, water, form, methods, propeller,
     appendages: hullType.appendages(boat, form),
     windage: hullType.windage(boat),
     interaction: hullType.interaction(form, boat.drive.kind, boat.keel),
-    propeller: openWater(bladeFamily(design.propeller.areaRatio, design.propeller.blades), pitchRatio),
+    propulsor: boat.drive.kind === 'jet' ? waterjet(design.jet) : propeller,
     motor: fitMotorLosses(design.motor),
     totalRatio: design.reduction.ratio * (geared ? boat.drive.legRatio : 1),
     transmission: REDUCTION_EFFICIENCY[design.reduction.kind] * (geared ? LEG_EFFICIENCY : SHAFT_EFFICIENCY),

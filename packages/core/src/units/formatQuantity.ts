@@ -61,11 +61,14 @@ export function formatNumber(value: number, decimals: number): string {
  * @param choice the owner's units
  * @returns digits and unit
  * @example formatQuantity(2290, 'electricPower').text // '2.29'
+ * @example formatQuantity(64.2, 'electricPower').text // '0.064'
  */
 export function formatQuantity(value: number | null, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
   const id = chosenUnit(quantity, choice)
   const unit: Unit = UNITS[id]
-  const text = value === null ? '–' : formatNumber(toUnit(value, id), unit.decimals)
+  const number = value === null ? NaN : toUnit(value, id)
+  const small = unit.smallDecimals !== undefined && number !== 0 && Math.abs(number) < 0.0995
+  const text = formatNumber(number, small ? unit.smallDecimals! : unit.decimals)
   return { text, unit: unit.symbol }
 }
 

@@ -10,6 +10,8 @@ export interface Unit {
   offset?: number
   /** most decimals ever shown */
   decimals: number
+  /** decimals of numbers below a tenth, where the usual ones would leave a single figure */
+  smallDecimals?: number
 }
 
 /** Exact by definition: foot and pound (1959), nautical mile (1929), standard gravity (1901); hp is 550 ft·lbf/s. */
@@ -32,7 +34,7 @@ export const UNITS = {
   t: { symbol: 't', aliases: ['tonne', 'tonnes', 'metric ton', 'metric tons'], scale: 1000, decimals: 2 },
   kg: { symbol: 'kg', aliases: ['kilo', 'kilos', 'kgs', 'kilogram', 'kilograms'], scale: 1, decimals: 1 },
   lb: { symbol: 'lb', aliases: ['lbs', 'pound', 'pounds'], scale: LB, decimals: 0 },
-  kW: { symbol: 'kW', aliases: ['kilowatt', 'kilowatts'], scale: 1000, decimals: 2 },
+  kW: { symbol: 'kW', aliases: ['kilowatt', 'kilowatts'], scale: 1000, decimals: 2, smallDecimals: 3 },
   W: { symbol: 'W', aliases: ['watt', 'watts'], scale: 1, decimals: 0 },
   hp: { symbol: 'hp', aliases: ['bhp', 'shp', 'horsepower'], scale: 550 * FT * LB * G0, decimals: 2 },
   PS: { symbol: 'PS', aliases: ['cv', 'ch', 'pk', 'metric hp'], scale: 75 * G0, decimals: 2 },

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { compareDesigns, explain, FIGURES, readFigure, type Figure, type FigureId } from '../../src/figures'
+import { compareDesigns, explain, FIGURES, figureOn, figuresOf, readFigure, type Figure, type FigureId } from '../../src/figures'
 import { DEMO_BOATS, FIELDS, withEdits } from '../../src/project'
 import { evaluate } from '../../src/system'
 import { fillText, QUANTITIES } from '../../src/units'
@@ -8,10 +8,14 @@ import { curveCsv, evaluationJson, evaluationText } from '../../src/report'
 const yacht = DEMO_BOATS[0]!
 const ids = Object.keys(FIGURES) as FigureId[]
 
+const jetBoat = DEMO_BOATS.find(p => p.boat.drive.kind === 'jet')!
+const onYacht = figuresOf(evaluate(yacht, 2)), onJetBoat = figuresOf(evaluate(jetBoat, 2))
+
 describe('every figure shows its working', () => {
   it.each(ids)('%s', (id) => {
-    for (const speed of [0, 1, yacht.use.cruiseSpeed, 4]) {
-      const working = explain(id, yacht, speed)
+    for (const [boat, speed] of [[yacht, 0], [yacht, 1], [yacht, yacht.use.cruiseSpeed], [yacht, 4], [jetBoat, 0], [jetBoat, jetBoat.use.cruiseSpeed]] as const) {
+      if (!(boat === yacht ? onYacht : onJetBoat).includes(id)) continue
+      const working = explain(id, boat, speed)
       expect(Number.isNaN(working.value)).toBe(false)
       expect(working.formula.length).toBeGreaterThan(5)
       expect(working.source.length).toBeGreaterThan(2)
@@ -20,6 +24,12 @@ describe('every figure shows its working', () => {
       expect(fillText(working.holds).length).toBeGreaterThan(5)
       for (const path of (FIGURES[id] as Figure).depends) expect(FIELDS[path]).toBeDefined()
     }
+  })
+  it('on a jet boat the propeller’s figures are the pump’s', () => {
+    expect(figureOn('propellerRpm', jetBoat).label).toBe('Pump')
+    expect(onJetBoat).not.toContain('slip')
+    expect(onYacht).not.toContain('suctionSpeed')
+    expect(explain('propellerEfficiency', jetBoat, 8).source).toMatch(/jets/)
   })
   it('the sensitivity is what a changed boat really gives', () => {
     const working = explain('packPower', yacht, 2.5)
@@ -51,7 +61,8 @@ describe('what leaves Remigo', () => {
   const e = evaluate(yacht, 2.5)
   it('JSON holds every figure and every finding', () => {
     const json = evaluationJson(e)
-    expect(Object.keys(json.figures)).toEqual(ids)
+    expect(Object.keys(json.figures)).toEqual(onYacht)
+    expect(Object.keys(evaluationJson(evaluate(jetBoat, 8)).figures)).toContain('jetVelocity')
     expect(json.findings).toHaveLength(e.findings.findings.length)
     expect(JSON.parse(JSON.stringify(json))).toEqual(json)
   })

@@ -10,6 +10,13 @@ const calm = (() => {
   if (s.outcome !== 'sized') throw new Error('no design')
   return withEdits(yacht, [...s.edits, { path: 'boat.massUncertainty', value: 0.05 }])
 })()
+/** A jet boat on which every rule fits but the touch limit. */
+const jet = (() => {
+  const boat = DEMO_BOATS.find(p => p.boat.drive.kind === 'jet')!
+  const s = sizeRest(boat)
+  if (s.outcome !== 'sized') throw new Error('no design')
+  return withEdits(boat, s.edits)
+})()
 const findingsOf = (project: Project) => evaluate(project, project.use.cruiseSpeed).findings
 const { motor, controller, pack, propeller } = calm.design
 
@@ -30,6 +37,8 @@ const BROKEN: Record<string, Edit[]> = {
   cavitation: [{ path: 'design.propeller.areaRatio', value: 0.25 }],
   tipSpeed: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.6, pitch: 0.06 } }, { path: 'use.topSpeed', value: 3.4 }, { path: 'held.motor', value: false }],
   propellerSeries: [{ path: 'design.propeller.areaRatio', value: 0.9 }],
+  jetFits: [{ path: 'boat.drive.greatestDiameter', value: 0.19 }, { path: 'design.jet.impellerDiameter', value: 0.2 }],
+  jetSuction: [{ path: 'design.jet.ratedPower', value: 9000 }, { path: 'design.jet.ratedRpm', value: 2100 }],
   efficiencyDoubt: [{ path: 'use.houseLoad', value: 12_000 }],
   cruiseAboveTop: [{ path: 'use.topSpeed', value: 1.5 }],
   topBeyondHull: [{ path: 'use.topSpeed', value: 4.2 }],
@@ -37,13 +46,15 @@ const BROKEN: Record<string, Edit[]> = {
   weightUnknown: [{ path: 'boat.massUncertainty', value: 0.3 }],
 }
 
+const startOf = (id: string) => id.startsWith('jet') ? jet : calm
+
 describe('every rule', () => {
   it('is content with the calm boat', () => {
     expect(findingsOf(calm).findings.map(f => f.rule)).toEqual([])
     expect(findingsOf(calm).counts.fits).toBe(RULES.length)
   })
   it.each(RULES.map(r => [r.id, r] as const))('%s: found when broken, with numbers, a reason and a fix', (id, rule) => {
-    const broken = withEdits(calm, BROKEN[id]!)
+    const broken = withEdits(startOf(id), BROKEN[id]!)
     const finding = findingsOf(broken).findings.find(f => f.rule === id)
     expect(finding, id).toBeDefined()
     expect(fillText(finding!.sentence)).toMatch(/\d|outside every method/)
@@ -52,7 +63,7 @@ describe('every rule', () => {
     expect(rule.source.length).toBeGreaterThan(3)
   })
   it.each(RULES.map(r => r.id).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad'].includes(id)))('%s: some fix mends it or makes it milder', (id) => {
-    const broken = withEdits(calm, BROKEN[id]!)
+    const broken = withEdits(startOf(id), BROKEN[id]!)
     const order = { stop: 3, caution: 2, note: 1 } as const
     const before = findingsOf(broken).findings.find(f => f.rule === id)!
     const after = before.fixes.map((fix) => {

@@ -3,10 +3,10 @@ import type { Rule } from '../finding'
 /** Blade area against cavitation at top speed. */
 export const cavitation: Rule = {
   id: 'cavitation', part: 'propeller', checks: 'Blades are wide enough against cavitation', source: 'Keller 1966, single screw',
-  check({ model: { project }, top }) {
+  check({ model: { project, propulsor }, top }) {
     const { areaRatio } = project.design.propeller
     const need = top.drive.kellerAreaRatio
-    if (need <= areaRatio) return null
+    if (propulsor.kind === 'jet' || need <= areaRatio) return null
     const wider = Math.min(1.05, Math.ceil(need * 20) / 20)
     return {
       severity: need > 1.25 * areaRatio ? 'stop' : 'caution', title: 'cavitation at top',

@@ -1,5 +1,6 @@
 import type { Rule } from '../finding'
 import { largerMotor, lowerCruise, lowerTopSpeed, RESIZE } from '../fixes'
+import { NO_RATING } from '../../system/driveTrain'
 import { ratingUse } from '../ratingUse'
 
 /** Torque at cruise and top against the motor. */
@@ -9,7 +10,8 @@ export const motorRating: Rule = {
     const { model: { project }, cruise, top } = facts
     const { motor } = project.design
     const use = ratingUse(cruise.drive.continuousShare, top.drive.continuousShare, top.drive.peakShare, project.use.headroom)
-    if (!use) return null
+    // past its greatest speed it has no torque at all: the rule of motor speed tells that
+    if (!use || use.share >= NO_RATING) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const point = atCruise ? cruise : top
     const minutes = Math.max(1, Math.round(motor.peakSeconds / 60))

@@ -5,7 +5,7 @@ import { lowerTopSpeed, RESIZE } from '../fixes'
 export const motorSpeed: Rule = {
   id: 'motorSpeed', part: 'motor', checks: 'Volts turn the motor fast enough for top', source: 'V = Kt ω + I R, no field weakening; greatest rpm of the nameplate',
   check(facts) {
-    const { model: { project, pack }, top } = facts
+    const { model: { project, pack, propulsor }, top } = facts
     const byRpm = top.drive.motorRpm / project.design.motor.greatestRpm
     const byVolts = top.drive.voltageNeeded / top.drive.packVoltage
     if (byRpm <= 1 && byVolts <= 1) return null
@@ -25,7 +25,7 @@ export const motorSpeed: Rule = {
         ...(!rpmLimited && !project.held.pack && !project.held.voltage && cells <= project.design.controller.greatestVoltage
           ? [{ label: { text: '{n} in series, {v}', params: { n: String(series), v: { value: pack.nominalVoltage * series / project.design.pack.series, quantity: 'voltage' as const } } }, edits: [{ path: 'design.pack.series', value: series }] }]
           : []),
-        ...(!project.held.propeller && pitch / project.design.propeller.diameter <= 1.4
+        ...(!project.held.propeller && propulsor.kind === 'propeller' && pitch / project.design.propeller.diameter <= 1.4
           ? [{ label: { text: 'Pitch {p}', params: { p: { value: pitch, quantity: 'smallLength' as const } } }, edits: [{ path: 'design.propeller.pitch', value: pitch }] }]
           : []),
         ...lowerTopSpeed(facts), RESIZE,

@@ -4,11 +4,11 @@ import { RESIZE } from '../fixes'
 /** The propeller in its aperture. */
 export const propellerDiameter: Rule = {
   id: 'propellerDiameter', part: 'propeller', checks: 'Propeller fits its place', source: 'Largest diameter as measured, tip clearance 15 % of the diameter taken off (10 % the least; common practice)',
-  check({ model: { project } }) {
+  check({ model: { project, propulsor } }) {
     const { propeller } = project.design
     const room = project.boat.drive.greatestDiameter
     const over = propeller.diameter - room
-    if (over <= 0.0005) return null
+    if (propulsor.kind === 'jet' || over <= 0.0005) return null
     const ratio = propeller.pitch / propeller.diameter
     return {
       // the room already holds a clearance of 15 % of D at each side; 10 % is the least, so up to about 8 % more still turns

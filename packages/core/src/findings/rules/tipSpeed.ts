@@ -7,8 +7,8 @@ const WARN = 35, STOP = 50
 export const tipSpeed: Rule = {
   id: 'tipSpeed', part: 'propeller', checks: 'Blade tips run slowly enough', source: 'Warn above about 35 m/s, stop above about 50 m/s (common practice)',
   check(facts) {
-    const { top, model: { project } } = facts
-    if (top.drive.tipSpeed <= WARN) return null
+    const { top, model: { project, propulsor } } = facts
+    if (propulsor.kind === 'jet' || top.drive.tipSpeed <= WARN) return null
     return {
       severity: top.drive.tipSpeed > STOP ? 'stop' : 'caution', title: 'tip speed',
       amount: { text: `${top.drive.tipSpeed.toFixed(0)} m/s` },

@@ -33,7 +33,7 @@ export const catamaran: HullType = {
   hint: 'Two slender hulls, under sail or power',
   methods: [{ method: 'thinShip', weight: 4 }, { method: 'handbook', weight: 1 }],
   drives: ['sailDrive', 'shaft', 'outboard', 'pod'],
-  variants: { sail: 'Sail', power: 'Power' },
+  variants: { sail: 'Sailing catamaran', power: 'Power catamaran' },
   asks: ['hullBeam', 'hullSpacing', 'coefficients'],
   waveBound: false,
   usual: { waterline: 0.94, cruise: 0.72 },

@@ -1,10 +1,12 @@
 import type { CellSpec, PackSpec } from '../../battery'
 import type { ControllerSpec, MotorSpec, ReductionSpec } from '../../drive'
+import type { JetSpec } from '../../propulsor'
 import type { Project } from '../../project/projectSchema'
 
 /** The parts to choose from. */
 export interface Library {
   motors: readonly MotorSpec[]
+  jets: readonly JetSpec[]
   controllers: readonly ControllerSpec[]
   cells: readonly CellSpec[]
 }
@@ -14,6 +16,7 @@ export interface DriveCandidate {
   motor: MotorSpec
   reduction: ReductionSpec
   propeller: Project['design']['propeller']
+  jet: JetSpec
   /** 1 when every rating is just met; above it, by how much the worst is passed */
   excess: number
   /** W at the pack, and motor-side amps, at cruise and top; the controller taken at 0.965 */

@@ -1,5 +1,6 @@
 import { continuousTorque, fitMotorLosses, LEG_EFFICIENCY, motorLoss, REDUCTION_CHOICES, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorSpec, type ReductionSpec } from '../../drive'
-import { B_SERIES_RANGE, bladeFamily, cubicAt, kellerAreaRatio, openWater, operatingAdvance, propellerOptimum } from '../../propulsor'
+import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, waterjet, type JetSpec, type Propulsor } from '../../propulsor'
+import { hasLeg } from '../../resistance'
 import { hullResistance } from '../hullResistance'
 import type { Model } from '../model'
 import type { DriveCandidate, Library } from './candidate'
@@ -26,7 +27,7 @@ export function driveCandidates(model: Model, library: Library): DriveCandidate[
   const { project } = model
   const { use, held, boat } = project
   const cruise = loadAt(model, use.cruiseSpeed), top = loadAt(model, Math.max(use.topSpeed, use.cruiseSpeed))
-  const leg = boat.drive.kind !== 'shaft' && boat.drive.kind !== 'pod'
+  const leg = hasLeg(boat.drive.kind)
   const reductions = leg ? REDUCTION_CHOICES.filter(r => r.kind === 'direct') : REDUCTION_CHOICES
   const motors = held.motor ? [project.design.motor] : library.motors
   const found: DriveCandidate[] = []
@@ -37,22 +38,35 @@ export function driveCandidates(model: Model, library: Library): DriveCandidate[
       const ratio = reduction.ratio * (leg ? boat.drive.legRatio : 1)
       const transmission = REDUCTION_EFFICIENCY[reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY)
       const greatest = freeSpeed(motor, fit.losses.resistance, fit.losses.torqueConstant) / ratio
-      const propeller = held.propeller ? project.design.propeller : bestPropeller(model, top, greatest)
-      if (!propeller) continue
-      const at = (load: Load) => {
-        const { omega, torque } = motorAt(model, load, propeller, ratio, transmission)
-        return { omega, torque, phase: torque / fit.losses.torqueConstant, power: (torque * omega + motorLoss(fit.losses, torque, omega)) / CONTROLLER_EFFICIENCY }
+      for (const { propulsor, propeller, jet } of pushers(model, library, top, greatest)) {
+        const at = (load: Load) => {
+          const { omega, torque } = motorAt(model, load, propulsor, ratio, transmission)
+          return { omega, torque, phase: torque / fit.losses.torqueConstant, power: (torque * omega + motorLoss(fit.losses, torque, omega)) / CONTROLLER_EFFICIENCY }
+        }
+        const c = at(cruise), t = at(top)
+        const excess = Math.max(
+          c.torque / (continuousTorque(motor, c.omega) || 1e-6) / (1 - use.headroom),
+          t.torque / (continuousTorque(motor, t.omega) || 1e-6),
+          t.omega / (2 * Math.PI) / (greatest * ratio) - 0.002,
+        )
+        found.push({ motor, reduction, propeller, jet, excess, cruisePower: c.power, topPower: t.power, cruisePhase: c.phase, topPhase: t.phase })
       }
-      const c = at(cruise), t = at(top)
-      const excess = Math.max(
-        c.torque / (continuousTorque(motor, c.omega) || 1e-6) / (1 - use.headroom),
-        t.torque / (continuousTorque(motor, t.omega) || 1e-6),
-        t.omega / (2 * Math.PI) / (greatest * ratio) - 0.002,
-      )
-      found.push({ motor, reduction, propeller, excess, cruisePower: c.power, topPower: t.power, cruisePhase: c.phase, topPhase: t.phase })
     }
   }
   return found
+}
+
+interface Pusher { propulsor: Propulsor, propeller: DriveCandidate['propeller'], jet: JetSpec }
+
+/** What could push the boat: the held propeller or jet, else the best propeller for these turns, or every jet that takes the power. */
+function pushers(model: Model, library: Library, top: Load, greatestShaftSpeed: number): Pusher[] {
+  const { design, held, boat } = model.project
+  if (boat.drive.kind === 'jet') {
+    const jets = held.propeller ? [design.jet] : library.jets.filter(jet => jet.impellerDiameter <= boat.drive.greatestDiameter + 1e-6)
+    return jets.map(jet => ({ propulsor: waterjet(jet), propeller: design.propeller, jet }))
+  }
+  const propeller = held.propeller ? design.propeller : bestPropeller(model, top, greatestShaftSpeed)
+  return propeller ? [{ propulsor: seriesPropeller(propeller), propeller, jet: design.jet }] : []
 }
 
 function loadAt(model: Model, speed: number): Load {
@@ -86,14 +100,9 @@ function bestPropeller(model: Model, top: Load, greatestShaftSpeed: number): Dri
   return { diameter, pitch, areaRatio, blades }
 }
 
-function motorAt(model: Model, load: Load, propeller: DriveCandidate['propeller'], ratio: number, transmission: number): { omega: number, torque: number } {
-  const { density } = model.water
-  const D = propeller.diameter
-  const water = openWater(bladeFamily(propeller.areaRatio, propeller.blades), Math.min(1.6, Math.max(0.3, propeller.pitch / D)))
-  const j = operatingAdvance(water, load.thrust / (density * load.advanceSpeed ** 2 * D * D))
-  const n = load.advanceSpeed / (j * D)
-  const torque = cubicAt(water.kq, j) * density * n * n * D ** 5 / model.interaction.relativeRotative
-  return { omega: 2 * Math.PI * n * ratio, torque: torque / (ratio * transmission) }
+function motorAt(model: Model, load: Load, propulsor: Propulsor, ratio: number, transmission: number): { omega: number, torque: number } {
+  const { shaftSpeed, torque } = propulsor.at(load.thrust, load.advanceSpeed, model.water.density)
+  return { omega: 2 * Math.PI * shaftSpeed * ratio, torque: torque / model.interaction.relativeRotative / (ratio * transmission) }
 }
 
 /** The kinds of reduction in words, for reasons. */

@@ -37,7 +37,7 @@ export function packCandidates(project: Project, drive: DriveCandidate, library:
     const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
     found.push({
       ...drive, controller, pack, systemVoltage: held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
-      cost: drive.motor.price + controller.price + REDUCTION_PRICE[drive.reduction.kind] + figures.price + high,
+      cost: drive.motor.price + controller.price + REDUCTION_PRICE[drive.reduction.kind] + figures.price + high + (project.boat.drive.kind === 'jet' ? drive.jet.price : 0),
     })
   }
   return found

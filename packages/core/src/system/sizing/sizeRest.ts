@@ -1,7 +1,7 @@
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
-import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_MOTORS } from '../../parts'
+import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_JETS, DEMO_MOTORS } from '../../parts'
 import type { Text } from '../../units'
 import { evaluate } from '../evaluate'
 import { modelOf } from '../model'
@@ -20,7 +20,7 @@ export type SizingOutcome
     | { outcome: 'nothingFits', text: Text }
 
 /** The library that ships with Remigo. */
-export const DEMO_LIBRARY: Library = { motors: DEMO_MOTORS, controllers: DEMO_CONTROLLERS, cells: DEMO_CELLS }
+export const DEMO_LIBRARY: Library = { motors: DEMO_MOTORS, jets: DEMO_JETS, controllers: DEMO_CONTROLLERS, cells: DEMO_CELLS }
 
 /** How many of the cheapest designs are put through every finding before one is taken. */
 const CHECKED = 12
@@ -57,10 +57,10 @@ export function sizeRest(project: Project, library: Library = DEMO_LIBRARY): Siz
 }
 
 function designEdits(project: Project, d: DesignCandidate): Edit[] {
-  const { held } = project
+  const { held, boat } = project
   return [
     ...(held.motor ? [] : [{ path: 'design.motor', value: d.motor }]),
-    ...(held.propeller ? [] : [{ path: 'design.propeller', value: d.propeller }]),
+    ...(held.propeller ? [] : boat.drive.kind === 'jet' ? [{ path: 'design.jet', value: d.jet }] : [{ path: 'design.propeller', value: d.propeller }]),
     ...(held.pack ? [] : [{ path: 'design.pack', value: d.pack }]),
     ...(held.voltage ? [] : [{ path: 'design.systemVoltage', value: d.systemVoltage }]),
     { path: 'design.reduction', value: d.reduction },
@@ -72,6 +72,6 @@ function whyNoDrive(project: Project, excess: number): Text {
   if (project.held.motor) {
     return { text: 'The held motor would need {x} of its all-day rating. Lower cruise or top, or let go of the motor.', params: { x: { value: excess, quantity: 'ratio' } } }
   }
-  if (!Number.isFinite(excess)) return { text: 'No motor in the library turns a propeller of this size. Check the largest diameter that fits.' }
+  if (!Number.isFinite(excess)) return { text: project.boat.drive.kind === 'jet' ? 'No jet in the library is this small. Check the largest impeller that fits.' : 'No motor in the library turns a propeller of this size. Check the largest diameter that fits.' }
   return { text: 'The largest motors would need {x} of their all-day rating at {top}. Lower the top speed.', params: { x: { value: excess, quantity: 'ratio' }, top: { value: project.use.topSpeed, quantity: 'speed' } } }
 }

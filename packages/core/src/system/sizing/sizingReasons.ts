@@ -25,9 +25,11 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
     { part: 'reduction', held: false, text: { text: '{kind}: brings the motor’s speed down to what the propeller wants.', params: { kind: reductionText(d.reduction) } } },
     {
       part: 'propeller', held: held.propeller,
-      text: held.propeller
-        ? { text: '{d} by {p} is held.', params: { d: { value: d.propeller.diameter, quantity: 'smallLength' }, p: { value: d.propeller.pitch, quantity: 'smallLength' } } }
-        : { text: '{d} by {p}, {blades} blades: fills the place; this pitch wastes least at top.', params: { d: { value: d.propeller.diameter, quantity: 'smallLength' }, p: { value: d.propeller.pitch, quantity: 'smallLength' }, blades: String(d.propeller.blades) } },
+      text: project.boat.drive.kind === 'jet'
+        ? { text: held.propeller ? '{name} is held.' : '{name}: the jet that takes this power with the least cost in all.', params: { name: d.jet.name } }
+        : held.propeller
+          ? { text: '{d} by {p} is held.', params: { d: { value: d.propeller.diameter, quantity: 'smallLength' }, p: { value: d.propeller.pitch, quantity: 'smallLength' } } }
+          : { text: '{d} by {p}, {blades} blades: fills the place; this pitch wastes least at top.', params: { d: { value: d.propeller.diameter, quantity: 'smallLength' }, p: { value: d.propeller.pitch, quantity: 'smallLength' }, blades: String(d.propeller.blades) } },
     },
     { part: 'controller', held: false, text: { text: '{name}: the cheapest that takes {full} and gives {amps} to the motor.', params: { name: d.controller.name, full: { value: pack.fullVoltage, quantity: 'voltage' }, amps: { value: d.topPhase, quantity: 'current' } } } },
     {

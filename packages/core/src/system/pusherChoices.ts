@@ -1,26 +1,28 @@
 import { voltageNeeded } from '../drive'
+import { DEMO_JETS } from '../parts'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
-import { propellerOptimum } from '../propulsor'
+import { propellerOptimum, type JetSpec } from '../propulsor'
 import { hullResistance } from './hullResistance'
 import type { LimitName } from './limits'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
 
-/** A stock pitch on this boat. */
-export interface PitchChoice {
+/** A propeller pitch or a jet tried on this boat. */
+export interface PusherChoice {
   /** the boat with it */
   project: Project
-  pitch: number
   fitted: boolean
-  /** W from the pack at cruise */
-  cruisePower: number
-  /** rev/s at the top speed wished */
-  topShaftSpeed: number
   /** the rating that is used most at top, and how much of it */
   tightest: { name: LimitName, share: number }
   state: 'fits' | 'caution' | 'stop'
 }
+
+/** A stock pitch on this boat; its own, m. */
+export interface PitchChoice extends PusherChoice { pitch: number }
+
+/** A jet of the library on this boat. */
+export interface JetChoice extends PusherChoice { jet: JetSpec }
 
 /** Step between stock pitches, m (common practice: about an inch). */
 const STOCK_STEP = 0.025
@@ -36,12 +38,27 @@ export function pitchChoices(project: Project): PitchChoice[] {
   const pitches = [-3, -2, -1, 0, 1, 2, 3].map(k => k === 0 ? pitch : Math.round((pitch + k * STOCK_STEP) / 0.005) * 0.005)
   return pitches.filter(p => p >= 0.45 * diameter && p <= 1.5 * diameter).map((p) => {
     const tried = p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }])
-    const model = modelOf(tried)
-    const cruise = operatingPoint(model, project.use.cruiseSpeed), top = operatingPoint(model, project.use.topSpeed)
-    return {
-      project: tried, pitch: p, fitted: p === pitch, cruisePower: cruise.drive.packPower, topShaftSpeed: top.drive.shaftSpeed, tightest: top.tightest,
-      state: top.holds === 'allDay' ? 'fits' : top.holds === 'minutes' ? 'caution' : 'stop',
-    }
+    return { ...judged(tried), fitted: p === pitch, pitch: p }
+  })
+}
+
+/** How a boat tried stands at the top speed wished. */
+function judged(project: Project): Omit<PusherChoice, 'fitted'> {
+  const { tightest, holds } = operatingPoint(modelOf(project), project.use.topSpeed)
+  return { project, tightest, state: holds === 'allDay' ? 'fits' : holds === 'minutes' ? 'caution' : 'stop' }
+}
+
+/**
+ * The jets of a library, each tried on the boat.
+ *
+ * @param project a jet boat
+ * @param jets to try
+ * @returns choices in the library's order; one that does not go in the place measured is a stop
+ */
+export function jetChoices(project: Project, jets: readonly JetSpec[] = DEMO_JETS): JetChoice[] {
+  return jets.map((jet) => {
+    const choice = judged(withEdits(project, [{ path: 'design.jet', value: jet }]))
+    return { ...choice, jet, fitted: jet.id === project.design.jet.id, state: jet.impellerDiameter > project.boat.drive.greatestDiameter + 0.0005 ? 'stop' : choice.state }
   })
 }
 

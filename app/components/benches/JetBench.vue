@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { jetChoices, LIMIT_LABELS, type JetSpec } from '@remigo/core'
+import { m } from '~/messages'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+
+/** The jet: in the bottom to scale, at the lever, and the library's others tried at a touch. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const use = computed(() => document.project.use)
+const rows = computed(() => jetChoices(document.project))
+const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, [{ path: 'design.jet', value: jet }])
+</script>
+
+<template>
+  <div class="bench">
+    <div class="bench__main">
+      <BenchLead figure="propellerEfficiency">{{ m.jet.lead }} {{ answer.model.interaction.basis }}</BenchLead>
+      <JetDrawing />
+      <section class="block" :aria-label="m.jet.jets">
+        <h2 class="section-head">{{ m.jet.jets }}<span>{{ m.jet.jetsHint }}</span></h2>
+        <table class="table" data-jets>
+          <thead><tr><th>{{ m.parts.jet }}</th><th class="num">{{ m.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ m.propeller.limit }}</th><th /></tr></thead>
+          <tbody>
+            <tr v-for="row in rows" :key="row.jet.id" :class="{ current: row.fitted }">
+              <td>{{ row.jet.name }}</td><td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerRpm" :of="row.project" :speed="use.topSpeed" /></td>
+              <td class="num"><StateMark :state="row.state" :size="13" /> <FigureValue v-if="row.tightest.share <= 9" id="ratingUse" :of="row.project" :speed="use.topSpeed" /> {{ LIMIT_LABELS[row.tightest.name] }}</td>
+              <td class="num"><TryButton :fitted="row.fitted" :name="row.jet.name" @try="tryJet(row.jet)" /></td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <p class="small soft">{{ m.jet.caution }}</p>
+    </div>
+    <aside class="bench__side">
+      <section :aria-label="m.jet.dims">
+        <h2 class="section-head with-hold">{{ m.jet.dims }} <HoldPin part="propeller" /></h2>
+        <div class="rows"><QuantityField path="design.jet.impellerDiameter" /><QuantityField path="design.jet.nozzleDiameter" /><QuantityField path="design.jet.ratedPower" /><QuantityField path="design.jet.ratedRpm" /><QuantityField path="design.jet.pumpEfficiency" /><QuantityField path="boat.drive.greatestDiameter" :label="m.boat.largestImpeller" :hint="m.boat.largestImpellerHint" /></div>
+      </section>
+      <section class="block" :aria-label="m.propeller.numbers">
+        <h2 class="section-head">{{ m.propeller.numbers }}</h2>
+        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="jetVelocity" /><FigureRow id="suctionSpeed" />
+      </section>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.num :deep(.figure) { font-weight: 500; font-size: 14px; }
+.num svg { vertical-align: -1px; }
+</style>

@@ -1,0 +1,13 @@
+import type { Project } from '../projectSchema'
+import { garran } from './garran'
+import { halcyne } from './halcyne'
+import { lodden } from './lodden'
+import { merrin } from './merrin'
+import { osprel } from './osprel'
+import { pippin } from './pippin'
+import { rillet } from './rillet'
+import { tirrick } from './tirrick'
+import { wisp } from './wisp'
+
+/** The boats that a first visit finds: one of every kind of hull. */
+export const DEMO_BOATS: readonly Project[] = [tirrick, osprel, garran, merrin, rillet, halcyne, lodden, wisp, pippin]

@@ -1,0 +1,72 @@
+import type { PropulsorState } from './propulsor'
+
+/** A waterjet as its plate and a tape measure give it. SI; rpm as named. */
+export interface JetSpec {
+  id: string
+  name: string
+  impellerDiameter: number
+  nozzleDiameter: number
+  /** power that the pump takes at `ratedRpm`, W: it takes it whatever the boat's speed */
+  ratedPower: number
+  ratedRpm: number
+  /** pump alone, 0.75 … 0.92 */
+  pumpEfficiency: number
+  mass: number
+  price: number
+}
+
+/** What the sums need of it. */
+export type JetPlate = Omit<JetSpec, 'id' | 'name' | 'mass' | 'price'>
+
+/** Share of the inlet's dynamic head lost in grille and duct, and of the jet's in the nozzle (0.15 to 0.30 and 0.01 to 0.03, common practice). */
+export const INLET_LOSS = 0.2, NOZZLE_LOSS = 0.02
+/** Suction specific speed ω √Q / (g NPSH)^¾ above which a pump cavitates for long (about 10,500 in US units; from memory). */
+export const SUCTION_LIMIT = 3.85
+
+const PRESSURE = 101_325 - 1_700
+
+/**
+ * A waterjet that gives a thrust: momentum from the inlet to the nozzle, the pump's head and power, and the turns that take that power.
+ *
+ * @param jet impeller, nozzle and rating from its plate
+ * @param thrust N, ≥ 0
+ * @param inletSpeed of the water that it swallows, m/s, ≥ 0
+ * @param density kg/m³
+ * @returns the state; nothing turns without thrust
+ * @example jetState({ impellerDiameter: 0.2, nozzleDiameter: 0.13, ratedPower: 60e3, ratedRpm: 4000, pumpEfficiency: 0.85 }, 2000, 12, 1025.9).efficiency // 0.5610
+ *
+ * Source: T = ρ A Vj (Vj − Vi); g H = ½ Vj² (1 + ζn) − ½ Vi² (1 − ζi), nozzle at the waterline; P = ρ Q g H / ηp (momentum theory of jets);
+ * turns from P ∝ n³ at any speed of the boat (common practice).
+ */
+export function jetState(jet: JetPlate, thrust: number, inletSpeed: number, density: number): PropulsorState {
+  if (!(thrust > 0)) return { shaftSpeed: 0, torque: 0, efficiency: 0, advanceRatio: 0, jetVelocity: inletSpeed, suctionSpeed: 0 }
+  const area = Math.PI * jet.nozzleDiameter ** 2 / 4
+  const jetVelocity = (inletSpeed + Math.sqrt(inletSpeed * inletSpeed + 4 * thrust / (density * area))) / 2
+  const flow = area * jetVelocity
+  const work = 0.5 * jetVelocity ** 2 * (1 + NOZZLE_LOSS) - 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS)
+  const power = density * flow * work / jet.pumpEfficiency
+  const shaftSpeed = jet.ratedRpm / 60 * Math.cbrt(power / jet.ratedPower)
+  const netSuction = PRESSURE / density + 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS) // g NPSH
+  return {
+    shaftSpeed, torque: power / (2 * Math.PI * shaftSpeed), efficiency: thrust * inletSpeed / power,
+    advanceRatio: inletSpeed / (shaftSpeed * jet.impellerDiameter),
+    jetVelocity, suctionSpeed: 2 * Math.PI * shaftSpeed * Math.sqrt(flow) / netSuction ** 0.75,
+  }
+}
+
+/**
+ * Thrust of a jet at the quay, from the power that its pump takes.
+ *
+ * @param jet its plate
+ * @param power into the pump, W
+ * @param density kg/m³
+ * @returns N
+ * @example jetQuayThrust({ nozzleDiameter: 0.13, pumpEfficiency: 0.85 }, 60e3, 1025.9) // 5145
+ *
+ * Source: P ηp = ½ ρ A Vj³ (1 + ζn), T = ρ A Vj².
+ */
+export function jetQuayThrust(jet: Pick<JetPlate, 'nozzleDiameter' | 'pumpEfficiency'>, power: number, density: number): number {
+  const area = Math.PI * jet.nozzleDiameter ** 2 / 4
+  const velocity = Math.cbrt(2 * power * jet.pumpEfficiency / (density * area * (1 + NOZZLE_LOSS)))
+  return density * area * velocity ** 2
+}
