@@ -41,6 +41,10 @@ export default defineNuxtConfig({
   },
   typescript: { strict: true },
   telemetry: { enabled: false },
+  hooks: {
+    // the first view loads what it shows; all else comes when it is opened, or with the copy for offline
+    'build:manifest': (manifest) => { for (const item of Object.values(manifest)) item.prefetch = false },
+  },
   eslint: { config: { stylistic: true } },
   // The whole application is kept for a cold start without the server. A new version waits until the last tab is closed, so that nothing reloads under the owner's hands.
   pwa: {

@@ -8,6 +8,8 @@ export interface ResistanceCase {
   frictionFactor: number
   /** … and this is added to it */
   frictionAllowance: number
+  /** only a few speeds will be asked: they are worked out as they are, not read from a table made ready for many */
+  fewSpeeds?: boolean
 }
 
 /** A quantity that has left a method's published range. */

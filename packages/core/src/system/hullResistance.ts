@@ -83,7 +83,8 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
   const methods: MethodPoint[] = []
   for (const { method, weight, middle, light, heavy } of model.methods) {
     const inside = insideShare(hullAt, middle.speedFrom, middle.speedTo, middle.outside.length > 0)
-    const bare = middle.at(hullAt), bareLight = light.at(hullAt), bareHeavy = heavy.at(hullAt)
+    const bare = middle.at(hullAt)
+    const bareLight = light === middle ? bare : light.at(hullAt), bareHeavy = heavy === middle ? bare : heavy.at(hullAt)
     const rank = (method.inService ? 0 : 1) + 10 * inside + weight / 100
     if (rank > best) { best = rank; most = methods.length }
     methods.push(method.inService

@@ -57,10 +57,10 @@ export function modelOf(project: Project): Model {
  * @returns its model
  */
 export function sampledModel(project: Project, frictionFactor: number): Model {
-  return buildModel(project, { factor: frictionFactor, low: frictionFactor, high: frictionFactor })
+  return buildModel(project, { factor: frictionFactor, low: frictionFactor, high: frictionFactor }, true)
 }
 
-function buildModel(project: Project, condition: { factor: number, low: number, high: number } = HULL_CONDITIONS[project.use.hullCondition]): Model {
+function buildModel(project: Project, condition: { factor: number, low: number, high: number } = HULL_CONDITIONS[project.use.hullCondition], fewSpeeds = false): Model {
   const { boat, design } = project
   const hullType = hullTypeOf(boat.hullType)
   const water = waterProperties(boat.water, boat.waterTemperature)
@@ -70,7 +70,7 @@ function buildModel(project: Project, condition: { factor: number, low: number, 
   const heavy = sure ? form : hullType.form({ ...boat, mass: boat.mass * (1 + boat.massUncertainty) }, water.density)
   const methods = hullType.methods.map(({ method: id, weight }) => {
     const method = resistanceMethodOf(id)
-    const prepare = (f: HullForm, frictionFactor: number) => method.prepare({ form: f, water, frictionFactor, frictionAllowance: PAINT_ALLOWANCE })
+    const prepare = (f: HullForm, frictionFactor: number) => method.prepare({ form: f, water, frictionFactor, frictionAllowance: PAINT_ALLOWANCE, fewSpeeds })
     const middle = prepare(form, condition.factor)
     const end = (f: HullForm, factor: number) => f === form && factor === condition.factor ? middle : prepare(f, factor)
     return { method, weight, middle, light: end(light, condition.low), heavy: end(heavy, condition.high) }

@@ -50,12 +50,14 @@ export const thinShip: ResistanceMethod = {
     const offsets = hullOffsets(form)
     const k1 = slenderFormFactor(slenderness(form.lengthWaterline, one.volume), form.hulls)
     const toFroude = 1 / Math.sqrt(GRAVITY * form.lengthWaterline)
-    /** specific wave resistance R/Fn² at a knot, worked out when it is first wanted */
+    /** specific wave resistance R/Fn² at a Froude number, and at a knot, where it is worked out when it is first wanted */
+    const specificAt = (fn: number) => michellResistance(shape, fn / toFroude, water.density, offsets) / fn ** 2
     const known: (number | undefined)[] = []
-    const atKnot = (i: number) => known[i] ??= michellResistance(shape, KNOTS[i]! / toFroude, water.density, offsets) / KNOTS[i]! ** 2
+    const atKnot = (i: number) => known[i] ??= specificAt(KNOTS[i]!)
     const wave = (speed: number): number => {
       const fn = speed * toFroude, held = Math.min(KNOTS.at(-1)!, Math.max(KNOTS[0]!, fn))
-      return cubicThrough(KNOTS, atKnot, held) * (fn < held ? fn ** 4 / held ** 2 : held ** 2)
+      if (fn < held) return atKnot(0) * fn ** 4 / held ** 2
+      return (given.fewSpeeds ? specificAt(held) : cubicThrough(KNOTS, atKnot, held)) * held ** 2
     }
     return {
       at(speed) {
