@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
+import { DEMO_BOATS } from '@remigo/core'
 import { openBench } from './board'
 
 test('from an empty browser to the printed sheet: ten answers, a first design, export, delete, import, print', async ({ page }, info) => {
@@ -47,7 +48,7 @@ test('from an empty browser to the printed sheet: ten answers, a first design, e
   await expect(page.getByText('Kittiwake of Sarn is deleted.')).toBeVisible()
   await page.getByRole('button', { name: 'Close' }).first().click()
   await page.locator('[data-menu]').click()
-  await expect(page.locator('[data-boats] li')).toHaveCount(2)
+  await expect(page.locator('[data-boats] li')).toHaveCount(DEMO_BOATS.length)
   await page.locator('input[type=file]').setInputFiles(path)
   await expect(page.locator('h1')).toHaveText('Kittiwake of Sarn')
   await page.locator('[data-bench=sheet]').click()

@@ -60,9 +60,10 @@ const curves = computed<ChartCurve[]>(() => [
 /** the axis ends a little above what the motor or the wished top takes */
 const ceiling = computed(() => kw(Math.max(1.5 * motor.value.ratedPower, 1.35 * answer.summary.top.drive.shaftPower)))
 const y = computed(() => ({ title: `${m.curve.axisPower}, ${UNITS[unit.value].symbol}`, from: props.log ? ceiling.value / 2000 : 0, to: ceiling.value, log: props.log }))
+const shown = (power: number) => formatNumber(power, power < 0.0995 ? 3 : 2)
 const marker = () => {
   const p = answer.evaluation.point
-  return { x: kn(p.speed), y: kw(p.drive.shaftPower), low: kw(p.shaftPowerLow), high: kw(p.shaftPowerHigh), tag: text(p.speed, 'speed'), value: `${formatNumber(kw(p.drive.shaftPower), 2)} ${UNITS[unit.value].symbol}` }
+  return { x: kn(p.speed), y: kw(p.drive.shaftPower), low: kw(p.shaftPowerLow), high: kw(p.shaftPowerHigh), tag: text(p.speed, 'speed'), value: `${shown(kw(p.drive.shaftPower))} ${UNITS[unit.value].symbol}` }
 }
 const across = computed(() => [
   { at: kw(motor.value.ratedPower), label: `${m.curve.rated} ${text(motor.value.ratedPower, 'electricPower')}` },

@@ -28,6 +28,7 @@ label + label { border-left: .75px solid var(--rule); }
 .grid { display: grid; }
 .grid label { border: 0; padding: 0 4px; border-top: .75px solid var(--rule); white-space: normal; line-height: 15px; text-align: center; }
 .grid label:nth-child(-n + 2) { border-top: 0; }
+.grid label:last-child:nth-child(odd) { grid-column: 1 / -1; }
 .grid label:nth-child(even) { border-left: .75px solid var(--rule); }
 input { position: absolute; opacity: 0; inset: 0; cursor: pointer; }
 .on { background: var(--ink); color: var(--sheet); font-weight: 600; }

@@ -38,12 +38,3 @@ label { font-size: 13.5px; line-height: 16px; }
 .error::before { content: ""; position: absolute; left: 0; top: 3px; width: 10px; height: 10px; background: var(--clash); }
 .field--wrong .box { outline: 1.25px solid var(--clash); }
 </style>
-
-<style>
-.ink-field { background: var(--sheet); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); }
-.ink-field .v-field__input { padding: 0 8px !important; min-height: var(--hit) !important; font: 600 16px/20px var(--figures); font-variant-numeric: tabular-nums lining-nums; text-align: right; color: var(--text); opacity: 1 !important; letter-spacing: 0; mask-image: none !important; }
-.ink-field input.v-field__input, .ink-field input { text-align: right; }
-.ink-field input::placeholder { color: var(--soft) !important; opacity: 1 !important; font-weight: 500; font-size: 13px; }
-.ink-field:focus-within { outline: 2px solid var(--text); outline-offset: 1px; }
-.ink-field input:focus-visible { outline: none; }
-</style>

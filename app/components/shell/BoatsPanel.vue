@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { hullTypeOf, type Project } from '@remigo/core'
 import { m } from '~/messages'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
@@ -14,6 +15,7 @@ const { errors, exportBoat, importBoat } = useBoatFiles()
 const open = defineModel<boolean>({ required: true })
 defineProps<{ target?: HTMLElement }>()
 const failed = ref(false)
+const kind = ({ boat }: Project) => { const type = hullTypeOf(boat.hullType); return type.variants[boat.variant] ?? type.label }
 const picker = ref<HTMLInputElement>()
 
 async function go(action: () => unknown) {
@@ -37,7 +39,7 @@ async function picked(event: Event) {
       <ul data-boats>
         <li v-for="boat in boats.list" :key="boat.id">
           <button type="button" :class="{ current: boat.id === document.project.id }" :aria-current="boat.id === document.project.id" @click="go(() => boats.open(boat.id))">
-            {{ boat.name }}<span v-if="boat.id.startsWith('demo-')" class="soft">{{ m.boats.demo }}</span>
+            {{ boat.name }}<span class="soft kind">{{ kind(boat.project) }}{{ boat.id.startsWith('demo-') ? `, ${m.boats.demo}` : '' }}</span>
           </button>
         </li>
       </ul>
@@ -65,6 +67,7 @@ async function picked(event: Event) {
 .menu { background: var(--sheet); border: 1.25px solid var(--ink); box-shadow: 3px 3px 0 var(--rule); padding: 10px 12px 12px; color: var(--text); }
 ul { margin: 4px 0 10px; max-height: 40vh; overflow: auto; }
 li button { display: flex; justify-content: space-between; width: 100%; min-height: var(--hit); align-items: center; border-bottom: .75px solid var(--rule); padding: 0 6px; }
+li .kind { font-size: 12.5px; font-weight: 400; }
 li button:hover { background: var(--desk); }
 li .current { font-weight: 600; border-left: 3px solid var(--ink); }
 .actions { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; }

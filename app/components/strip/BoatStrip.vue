@@ -25,14 +25,16 @@ const elevation = computed(() => answer.model.hullType.elevation(boat.value, ans
 const layout = computed(() => {
   const e = elevation.value
   const side = compact.value ? 10 : 62, above = compact.value ? 40 : 46, below = compact.value ? 6 : 22
-  const pixelsPerMetre = Math.max(1, Math.min((width.value - 2 * side) / e.lengthOverAll, (height.value - above - below) / (e.top - e.bottom)))
-  return { pixelsPerMetre, bowX: (width.value - e.lengthOverAll * pixelsPerMetre) / 2, waterY: above + e.top * pixelsPerMetre + Math.max(0, height.value - above - below - (e.top - e.bottom) * pixelsPerMetre) * 0.5 }
+  /** an outboard or a leg stands out behind the stern */
+  const span = Math.max(e.lengthOverAll, e.motor.x + e.motor.width / 2, e.propeller.x + e.propeller.diameter / 4)
+  const pixelsPerMetre = Math.max(1, Math.min((width.value - 2 * side) / span, (height.value - above - below) / (e.top - e.bottom)))
+  return { pixelsPerMetre, bowX: Math.min((width.value - e.lengthOverAll * pixelsPerMetre) / 2, width.value - side - span * pixelsPerMetre), waterY: above + e.top * pixelsPerMetre + Math.max(0, height.value - above - below - (e.top - e.bottom) * pixelsPerMetre) * 0.5 }
 })
 const wave = computed(() => wavePath(layout.value, elevation.value.waterlineFrom, answer.model.form.lengthWaterline, answer.evaluation.point.waveLength, answer.evaluation.point.froude, width.value))
 
-/** Ribbon: as thick as the power, at most 20 px at the top speed wished; 4.4 px a kW for small drives. */
+/** Ribbon: as thick as the power, at most 18 px at the top speed wished. */
 const RIBBON_Y = 2
-const perKilowatt = computed(() => Math.min(4.4, 18 / Math.max(0.1, answer.summary.top.drive.packPower / 1000)))
+const perKilowatt = computed(() => Math.min(60, 18 / Math.max(0.05, answer.summary.top.drive.packPower / 1000)))
 const ribbon = computed(() => {
   const cell = width.value / STAGES.length
   return STAGES.map((stage, i) => {
