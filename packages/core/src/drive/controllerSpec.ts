@@ -15,6 +15,11 @@ export interface ControllerSpec {
   efficiency: number
   /** W drawn when switched on */
   idlePower: number
+  /** K; its power falls in a straight line between them */
+  rollbackFrom: number
+  rollbackTo: number
+  /** battery-side amps that it may push back */
+  regenCurrent: number
   mass: number
   price: number
 }

@@ -1,3 +1,6 @@
+/** Insulation classes; the winding's greatest temperature is in INSULATION_LIMIT. */
+export type InsulationClass = 'B' | 'F' | 'H'
+
 /** A motor's nameplate, as makers print it. */
 export interface MotorSpec {
   id: string
@@ -21,6 +24,10 @@ export interface MotorSpec {
   leastVoltage: number
   greatestVoltage: number
   cooling: 'air' | 'closed loop' | 'raw water'
+  /** class of the winding's insulation */
+  insulation: InsulationClass
+  /** the direction, seen from the shaft's end, in which its timing makes it weaker */
+  weakerDirection: 'none' | 'clockwise' | 'anticlockwise'
   mass: number
   price: number
 }

@@ -1,10 +1,15 @@
 import type { Edit } from '../project/projectPath'
 import type { Text } from '../units'
 import type { EnergyBalance } from '../system/energy'
+import type { Hump, PlaningReading } from '../system/curveReading'
+import type { DriveWarming } from '../system/driveHeat'
+import type { DriveTrain } from '../system/driveTrain'
 import type { Model } from '../system/model'
 import type { OperatingPoint } from '../system/operatingPoint'
 import type { Payoff } from '../system/payoff'
+import type { WindHolding } from '../system/thrustAvailable'
 import type { TopSpeed } from '../system/topSpeed'
+import type { BurrillLoading } from '../propulsor'
 
 /** What a rule may look at. Rules read; they compute no physics. */
 export interface Facts {
@@ -17,6 +22,18 @@ export interface Facts {
   hullSpeed: number
   payoff: Payoff
   energy: EnergyBalance
+  /** how warm the drive becomes at cruise and at top; null when the nameplate cannot be */
+  warming: { cruise: DriveWarming, top: DriveWarming } | null
+  /** thrust at the quay against a gale of HOLDING_WIND on her bow */
+  holding: WindHolding
+  /** at top on a nearly empty pack */
+  topLow: DriveTrain
+  /** of a planing hull */
+  hump: Hump | null
+  planing: PlaningReading | null
+  /** balance point at which she runs steadily, m; null when she does already, or nothing will do */
+  steadyBalance: number | null
+  blades: BurrillLoading | null
 }
 
 /** stop: cannot run like this. caution: runs, inside the headroom or a limit of good practice. note: not known well enough. */

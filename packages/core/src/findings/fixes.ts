@@ -68,9 +68,24 @@ export function largerMotor({ model: { project, pack } }: Facts, power: number):
 export function otherController({ model: { project, pack } }: Facts, needs: { batteryCurrent: number, phaseCurrent: number }): Fix[] {
   const fits = (c: ControllerSpec) => c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
     && c.batteryCurrent >= needs.batteryCurrent && c.phaseCurrent >= needs.phaseCurrent
-  const found = DEMO_CONTROLLERS.filter(fits).sort((a, b) => a.price - b.price)[0]
-  if (!found || found.id === project.design.controller.id) return []
+  const found = DEMO_CONTROLLERS.filter(c => c.id !== project.design.controller.id && fits(c)).sort((a, b) => a.price - b.price)[0]
+  if (!found) return []
   return [{ label: { text: found.name }, edits: [{ path: 'design.controller', value: found }] }]
+}
+
+/** Each cooling's next better one. */
+const BETTER: Partial<Record<MotorSpec['cooling'], MotorSpec['cooling']>> = { 'air': 'closed loop', 'closed loop': 'raw water' }
+
+/**
+ * The next better cooling of the same motor, unless the motor is held as it is.
+ *
+ * @param facts of the boat
+ * @returns one fix, or none
+ */
+export function betterCooling({ model: { project } }: Facts): Fix[] {
+  const better = BETTER[project.design.motor.cooling]
+  if (!better) return []
+  return [{ label: { text: better === 'closed loop' ? 'Closed water loop' : 'Raw water' }, edits: [{ path: 'design.motor.cooling', value: better }] }]
 }
 
 /** Size whatever is not held again. */

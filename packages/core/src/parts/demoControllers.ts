@@ -19,5 +19,5 @@ const ROWS: Row[] = [
 export const DEMO_CONTROLLERS: readonly ControllerSpec[] = ROWS.map(([name, minV, maxV, batteryA, batteryPeakA, phaseA, phasePeakA, efficiency, idleW, kg, price]) => ({
   id: `corvel-${name.replace('/', '-')}`, name: `Corvel ${name}`,
   leastVoltage: minV, greatestVoltage: maxV, batteryCurrent: batteryA, batteryCurrentPeak: batteryPeakA,
-  phaseCurrent: phaseA, phaseCurrentPeak: phasePeakA, efficiency, idlePower: idleW, mass: kg, price,
+  phaseCurrent: phaseA, phaseCurrentPeak: phasePeakA, efficiency, idlePower: idleW, rollbackFrom: 273.15 + 80, rollbackTo: 273.15 + 95, regenCurrent: Math.round(0.6 * batteryA), mass: kg, price,
 }))

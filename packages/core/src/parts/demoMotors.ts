@@ -28,5 +28,7 @@ export const DEMO_MOTORS: readonly MotorSpec[] = ROWS.map(([kW, rpm, volts, effi
   id: `brindle-${kW}-${volts}-${rpm}`,
   name: `Brindle ${kW} kW, ${volts} V, ${rpm} rpm`,
   ratedPower: kW * 1000, ratedRpm: rpm, ratedVoltage: volts, ratedEfficiency: efficiency, kvRpmPerVolt: kv, noLoadCurrent: noLoadA,
-  peakPower: peakKw * 1000, peakSeconds: peakS, greatestRpm: maxRpm, leastVoltage: minV, greatestVoltage: maxV, cooling, mass: kg, price,
+  peakPower: peakKw * 1000, peakSeconds: peakS, greatestRpm: maxRpm, leastVoltage: minV, greatestVoltage: maxV, cooling, insulation: kW < 2 ? 'B' : kW < 30 ? 'F' : 'H',
+  // the small brushed ones are timed for one direction
+  weakerDirection: kW <= 1 ? 'anticlockwise' : 'none', mass: kg, price,
 }))

@@ -13,7 +13,7 @@ export const motorSchema = z.strictObject({
   ratedPower: positive(500_000), ratedRpm: positive(20_000), ratedVoltage: positive(1000), ratedEfficiency: z.number().min(0.4).max(0.985),
   kvRpmPerVolt: positive(2000), noLoadCurrent: z.number().min(0).max(200), peakPower: positive(1_000_000), peakSeconds: positive(7200),
   greatestRpm: positive(30_000), leastVoltage: positive(1000), greatestVoltage: positive(1500),
-  cooling: z.enum(['air', 'closed loop', 'raw water']), mass: positive(1000), price: z.number().min(0).max(1e6),
+  cooling: z.enum(['air', 'closed loop', 'raw water']), insulation: z.enum(['B', 'F', 'H']), weakerDirection: z.enum(['none', 'clockwise', 'anticlockwise']), mass: positive(1000), price: z.number().min(0).max(1e6),
 }) satisfies z.ZodType<MotorSpec>
 
 /** A controller. Volts DC, battery-side and motor-side amps, W, kg, €. */
@@ -21,6 +21,7 @@ export const controllerSchema = z.strictObject({
   id: name, name,
   leastVoltage: positive(1000), greatestVoltage: positive(1500), batteryCurrent: positive(2000), batteryCurrentPeak: positive(3000),
   phaseCurrent: positive(3000), phaseCurrentPeak: positive(5000), efficiency: z.number().min(0.8).max(0.995), idlePower: z.number().min(0).max(500),
+  rollbackFrom: z.number().min(300).max(420), rollbackTo: z.number().min(305).max(440), regenCurrent: z.number().min(0).max(2000),
   mass: positive(200), price: z.number().min(0).max(1e6),
 }) satisfies z.ZodType<ControllerSpec>
 

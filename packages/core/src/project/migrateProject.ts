@@ -26,8 +26,26 @@ const toVersion3: Migration = (document) => {
   return { ...document, design: { ...design, jet: DEMO_JETS[2] } }
 }
 
+/** 3 to 4: kinds of propeller and their hand, what old gears stand, heat. */
+const toVersion4: Migration = (document) => {
+  const part = (of: unknown): Record<string, unknown> => typeof of === 'object' && of !== null ? of as Record<string, unknown> : {}
+  const boat = part(document.boat), design = part(document.design)
+  return {
+    ...document,
+    boat: { ...boat, drive: { ...part(boat.drive), torqueLimit: null, rpmLimit: null, reverses: false } },
+    use: { ...part(document.use), ambient: 308.15 },
+    design: {
+      ...design,
+      propeller: { ...part(design.propeller), kind: 'fixed', efficiencyFactor: null, hand: 'right' },
+      motor: { ...part(design.motor), insulation: 'F', weakerDirection: 'none' },
+      controller: { ...part(design.controller), rollbackFrom: 358.15, rollbackTo: 373.15, regenCurrent: part(design.controller).batteryCurrent },
+    },
+    heat: { points: [] },
+  }
+}
+
 /** Migrations by the version that they start from. */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3 }
+export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4 }
 
 /** A document of today's version, or the reason why it cannot be had. */
 export type MigrationOutcome

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { HULL_TYPES } from '../hull'
 import { DRIVE_KINDS } from '../resistance/legResistance'
+import { WHEEL_KINDS } from '../propulsor'
 import { ENGINE_KINDS } from '../oldEngine'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
@@ -38,6 +39,9 @@ const boatSchema = z.strictObject({
     legRatio: numberAt('boat.drive.legRatio'),
     greatestDiameter: numberAt('boat.drive.greatestDiameter'),
     shaftDepth: numberAt('boat.drive.shaftDepth'),
+    torqueLimit: numberAt('boat.drive.torqueLimit').nullable().describe('what the old gearbox or lower unit stands at its input, N·m; null when not known'),
+    rpmLimit: numberAt('boat.drive.rpmLimit').nullable().describe('at its input, rpm'),
+    reverses: z.boolean().describe('the leg or old gearbox turns the propeller against its input'),
   }),
 }).superRefine((boat, context) => {
   for (const { path, message } of boatContradictions(boat)) context.addIssue({ code: 'custom', path, message })
@@ -53,6 +57,7 @@ const useSchema = z.strictObject({
   headroom: numberAt('use.headroom'),
   houseLoad: numberAt('use.houseLoad'),
   seaMargin: numberAt('use.seaMargin'),
+  ambient: numberAt('use.ambient').describe('air around motor and controller on a hot day, K'),
   headWind: numberAt('use.headWind'),
   hullCondition: z.enum(['unknown', 'clean', 'slime', 'weed', 'barnacles']),
 })
@@ -61,7 +66,8 @@ const designSchema = z.strictObject({
   motor: motorSchema,
   controller: controllerSchema,
   reduction: z.strictObject({ kind: z.enum(['direct', 'belt', 'gear']), ratio: numberAt('design.reduction.ratio') }),
-  propeller: z.strictObject({ diameter: numberAt('design.propeller.diameter'), pitch: numberAt('design.propeller.pitch'), areaRatio: numberAt('design.propeller.areaRatio'), blades: z.int().min(2).max(7) }),
+  propeller: z.strictObject({ diameter: numberAt('design.propeller.diameter'), pitch: numberAt('design.propeller.pitch'), areaRatio: numberAt('design.propeller.areaRatio'), blades: z.int().min(2).max(7),
+    kind: z.enum(WHEEL_KINDS), efficiencyFactor: numberAt('design.propeller.efficiencyFactor').nullable().describe('against the tested series; null for what is usual of its kind'), hand: z.enum(['right', 'left']) }),
   jet: jetSchema,
   pack: z.strictObject({ cell: cellSchema, series: z.int().min(1).max(400), parallel: z.int().min(1).max(100), chargeVoltage: numberAt('design.pack.chargeVoltage') }),
   systemVoltage: numberAt('design.systemVoltage'),
@@ -76,6 +82,9 @@ const trialPointSchema = z.strictObject({
   stream: z.number().min(-5).max(5).nullable().describe('m/s along the boat, with her is positive'),
   note: z.string().max(120),
 })
+
+/** A temperature read during a run at steady power. */
+const heatPointSchema = z.strictObject({ time: z.number().min(0).max(172_800).describe('s'), temperature: z.number().min(250).max(600).describe('K') })
 
 /** A point of the owner's sea trial. */
 export type TrialPoint = z.infer<typeof trialPointSchema>
@@ -94,6 +103,7 @@ export const projectSchema = z.strictObject({
     points: z.array(trialPointSchema).max(200),
     use: z.enum(['theory', 'measured']).describe('which curve everything else uses'),
   }),
+  heat: z.strictObject({ points: z.array(heatPointSchema).max(500) }).describe('temperatures read on a run at steady power'),
   held: z.strictObject({ motor: z.boolean(), pack: z.boolean(), propeller: z.boolean(), voltage: z.boolean() }),
   typed: z.record(z.string().max(80), z.string().max(60)).describe('what the owner typed in a field, by its path'),
 }).describe('A Remigo boat')

@@ -1,4 +1,5 @@
 import { depthFroude, HULL_CONDITIONS, PAINT_ALLOWANCE, planingRun, porpoisingLimit, resistanceMethodOf, SHALLOW_WARNING, type PlaningRun } from '../resistance'
+import { findRoot } from '../numeric'
 import type { Text } from '../units'
 import type { Model } from './model'
 import type { OperatingPoint } from './operatingPoint'
@@ -26,9 +27,11 @@ const APART = 1.5
  * @returns the hump, or null where resistance only rises
  */
 export function humpOf(points: readonly OperatingPoint[]): Hump | null {
+  // a twentieth of the curve further it has fallen by more than a wiggle
+  const ahead = Math.max(1, Math.round(points.length / 20))
   for (let i = 1; i < points.length - 1; i++) {
     const r = points[i]!.resistance.centre
-    if (r > points[i - 1]!.resistance.centre && r >= points[i + 1]!.resistance.centre && r > 1.01 * points[Math.min(points.length - 1, i + 3)]!.resistance.centre) {
+    if (r > points[i - 1]!.resistance.centre && r >= points[i + 1]!.resistance.centre && r > 1.01 * points[Math.min(points.length - 1, i + ahead)]!.resistance.centre) {
       return { speed: points[i]!.speed, resistance: r, climbs: points[i]!.holds !== 'beyond' }
     }
   }
@@ -117,4 +120,20 @@ export function planingReading(model: Model, speed: number): PlaningReading | nu
     ...run, porpoisingTrim, porpoises: run.trim > porpoisingTrim,
     trimForward: planingRun({ ...given, lcg: given.lcg + shift }, speed).trim, trimAft: planingRun({ ...given, lcg: given.lcg - shift }, speed).trim,
   }
+}
+
+/**
+ * Balance point at which a planing boat's trim is a little below its porpoising limit.
+ *
+ * @param model a planing boat
+ * @param speed m/s
+ * @returns m forward of the transom, or null when none between the transom and two thirds of the waterline will do
+ */
+export function steadyBalance(model: Model, speed: number): number | null {
+  const { form, water, project } = model
+  const reading = planingReading(model, speed)
+  if (!reading || !form.bottom) return null
+  const given = { ...form.bottom, mass: project.boat.mass, water, frictionFactor: HULL_CONDITIONS[project.use.hullCondition].factor, frictionAllowance: PAINT_ALLOWANCE }
+  const found = findRoot(lcg => planingRun({ ...given, lcg }, speed).trim - 0.97 * reading.porpoisingTrim, form.bottom.lcg, 0.66 * form.lengthWaterline, 0.005)
+  return found.outcome === 'noBracket' ? null : Math.ceil(found.x * 100) / 100
 }

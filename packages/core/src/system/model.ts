@@ -76,7 +76,7 @@ function buildModel(project: Project, condition: { factor: number, low: number, 
     return { method, weight, middle, light: end(light, condition.low), heavy: end(heavy, condition.high) }
   })
   const geared = hasLeg(boat.drive.kind)
-  const propeller = seriesPropeller(design.propeller)
+  const propeller = seriesPropeller(design.propeller, water.viscosity)
   return {
     project, hullType, water, form, methods, propeller,
     appendages: hullType.appendages(boat, form),

@@ -32,6 +32,7 @@ export const QUANTITIES = {
   energy: { name: 'energy', units: ['kWh', 'Wh'], us: 'kWh', example: '14 kWh' },
   energyPerDistance: { name: 'energy for a distance', units: ['WhPerNm', 'WhPerKm', 'WhPerMi'], us: 'WhPerNm', example: '500 Wh/nm' },
   duration: { name: 'time', units: ['h', 'min', 's'], us: 'h', example: '4 h or 3 h 30 min' },
+  shortTime: { name: 'time', units: ['min', 's', 'h'], us: 'min', example: '20 min or 90 s' },
   angle: { name: 'angle', units: ['deg'], us: 'deg', example: '15°' },
   fuelRate: { name: 'fuel burnt in an hour', units: ['litrePerHour', 'galPerHour'], us: 'galPerHour', example: '2.5 l/h' },
   ratio: { name: 'share', units: ['percent'], us: 'percent', example: '20 %' },

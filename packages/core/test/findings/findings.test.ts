@@ -17,6 +17,7 @@ const jet = (() => {
   if (s.outcome !== 'sized') throw new Error('no design')
   return withEdits(boat, s.edits)
 })()
+const planer = DEMO_BOATS.find(p => p.boat.hullType === 'planing')!
 const findingsOf = (project: Project) => evaluate(project, project.use.cruiseSpeed).findings
 const { motor, controller, pack, propeller } = calm.design
 
@@ -39,6 +40,21 @@ const BROKEN: Record<string, Edit[]> = {
   propellerSeries: [{ path: 'design.propeller.areaRatio', value: 0.9 }],
   jetFits: [{ path: 'boat.drive.greatestDiameter', value: 0.19 }, { path: 'design.jet.impellerDiameter', value: 0.2 }],
   jetSuction: [{ path: 'design.jet.ratedPower', value: 9000 }, { path: 'design.jet.ratedRpm', value: 2100 }],
+  heatCruise: [{ path: 'use.ambient', value: 338 }, { path: 'design.motor', value: { ...motor, insulation: 'B', ratedPower: 3000 } }, { path: 'use.cruiseSpeed', value: 2.75 }],
+  heatTop: [{ path: 'design.motor', value: { ...motor, insulation: 'B' } }, { path: 'use.ambient', value: 333 }, { path: 'use.topSpeed', value: 3.1 }],
+  controllerHeat: [{ path: 'use.ambient', value: 320 }, { path: 'design.controller', value: { ...controller, rollbackFrom: 323, rollbackTo: 340 } }],
+  gearTorque: [{ path: 'boat.drive.torqueLimit', value: 30 }],
+  gearSpeed: [{ path: 'boat.drive.rpmLimit', value: 700 }],
+  rotation: [{ path: 'design.motor', value: { ...motor, weakerDirection: 'clockwise' } }, { path: 'design.propeller.hand', value: 'right' }],
+  pitchMatch: [{ path: 'design.propeller.pitch', value: 0.5 }, { path: 'use.topSpeed', value: 3.1 }],
+  bladeLoading: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.2, pitch: 0.2, areaRatio: 0.35 } }],
+  windHolding: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.2, pitch: 0.15 } }],
+  humpClimb: [{ path: 'design.motor', value: { ...planer.design.motor, ratedPower: 5000, peakPower: 6000 } }],
+  porpoising: [{ path: 'boat.lcg', value: 1.3 }],
+  lowPackSpeed: [{ path: 'design.propeller.pitch', value: 0.225 }],
+  regenAmps: [{ path: 'design.controller.regenCurrent', value: 400 }],
+  slipOdd: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.16, pitch: 0.2 } }],
+  smallBlades: [{ path: 'design.propeller', value: { ...propeller, areaRatio: 0.3, blades: 7 } }, { path: 'use.cruiseSpeed', value: 0.5 }],
   efficiencyDoubt: [{ path: 'use.houseLoad', value: 12_000 }],
   cruiseAboveTop: [{ path: 'use.topSpeed', value: 1.5 }],
   topBeyondHull: [{ path: 'use.topSpeed', value: 4.2 }],
@@ -46,7 +62,7 @@ const BROKEN: Record<string, Edit[]> = {
   weightUnknown: [{ path: 'boat.massUncertainty', value: 0.3 }],
 }
 
-const startOf = (id: string) => id.startsWith('jet') ? jet : calm
+const startOf = (id: string) => id.startsWith('jet') ? jet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
 
 describe('every rule', () => {
   it('is content with the calm boat', () => {

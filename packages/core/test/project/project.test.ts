@@ -23,7 +23,7 @@ describe('a file', () => {
     ['foreign', '{"format":"other-boat","version":1}', 'format', /not “other-boat”/],
     ['without format', '{"version":1}', 'format', /is missing/],
     ['without version', '{"format":"remigo-boat"}', 'version', /whole number/],
-    ['too new', altered((c) => { Object.assign(c, { version: PROJECT_VERSION + 6 }) }), 'version', /version 9.*Update Remigo/],
+    ['too new', altered((c) => { Object.assign(c, { version: PROJECT_VERSION + 6 }) }), 'version', new RegExp(`version ${PROJECT_VERSION + 6}.*Update Remigo`)],
     ['too heavy', altered((c) => { Object.assign(c.boat!, { mass: 9e9 }) }), 'boat.mass', /at most 150000/],
     ['a word for a number', altered((c) => { Object.assign(c.use!, { cruiseSpeed: 'fast' }) }), 'use.cruiseSpeed', /should be a number/],
     ['a missing part', altered((c) => { delete c.design!.motor }), 'design.motor', /is missing/],

@@ -11,18 +11,19 @@ export const garran: Project = {
     hullType: 'semiDisplacement', lengthOverAll: 9.6, lengthWaterline: 8.7, beam: 3.2, beamWaterline: 2.95, draught: 0.8, mass: 4800, massUncertainty: 0.15,
     prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'sea', waterTemperature: 286.15,
     oldEngine: { kind: 'dieselTurbo', ratedPower: 147_000, ratedRpm: 3600, mass: 520, usualRpm: 1500, fuelRate: 6e-3 / 3600 },
-    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.48, shaftDepth: 0.6 },
+    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.48, shaftDepth: 0.6, torqueLimit: null, rpmLimit: null, reverses: false },
   },
   use: {
     cruiseSpeed: 6.5 * KNOT, topSpeed: 7.5 * KNOT, stretchKind: 'hours', duration: 3 * 3600, distance: 20 * 1852,
-    reserve: 0.2, headroom: 0.2, houseLoad: 120, seaMargin: 0.15, headWind: 0, hullCondition: 'clean',
+    reserve: 0.2, headroom: 0.2, houseLoad: 120, seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'clean',
   },
   design: {
     motor: motorNamed('brindle-30-144-2600'), controller: controllerNamed('corvel-144-260'), reduction: { kind: 'belt', ratio: 1.75 },
-    propeller: { diameter: 0.48, pitch: 0.365, areaRatio: 0.45, blades: 3 }, jet: jetNamed('sluice-180'),
+    propeller: { diameter: 0.48, pitch: 0.365, areaRatio: 0.45, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' }, jet: jetNamed('sluice-180'),
     pack: { cell: cellNamed('ostra-lfp-230'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144,
   },
   trial: { points: [], use: 'theory' },
+  heat: { points: [] },
   held: { motor: false, pack: false, propeller: false, voltage: false },
   typed: {},
 }

@@ -11,18 +11,19 @@ export const tirrick: Project = {
     hullType: 'keelYacht', lengthOverAll: 9.2, lengthWaterline: 7.75, beam: 2.95, beamWaterline: null, draught: 1.55, mass: 4600, massUncertainty: 0.18,
     prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'sea', waterTemperature: 287.15,
     oldEngine: { kind: 'dieselNatural', ratedPower: 13_400, ratedRpm: 2800, mass: 165, usualRpm: 1900, fuelRate: null },
-    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.38, shaftDepth: 0.55 },
+    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.38, shaftDepth: 0.55, torqueLimit: null, rpmLimit: null, reverses: false },
   },
   use: {
     cruiseSpeed: 4.6 * KNOT, topSpeed: 5.6 * KNOT, stretchKind: 'hours', duration: 4 * 3600, distance: 18.4 * 1852,
-    reserve: 0.2, headroom: 0.2, houseLoad: 60, seaMargin: 0.15, headWind: 0, hullCondition: 'slime',
+    reserve: 0.2, headroom: 0.2, houseLoad: 60, seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'slime',
   },
   design: {
     motor: motorNamed('brindle-6-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'belt', ratio: 1.5 },
-    propeller: { diameter: 0.39, pitch: 0.29, areaRatio: 0.5, blades: 3 },
+    propeller: { diameter: 0.39, pitch: 0.29, areaRatio: 0.5, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' },
     jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.65 }, systemVoltage: 48,
   },
   trial: { points: [], use: 'theory' },
+  heat: { points: [] },
   held: { motor: true, pack: false, propeller: false, voltage: false },
   typed: {},
 }

@@ -97,7 +97,7 @@ function bestPropeller(model: Model, top: Load, greatestShaftSpeed: number): Dri
   if (best.shaftSpeed > 1.01 * greatestShaftSpeed) return null
   const [least, most] = B_SERIES_RANGE.pitchRatio
   const pitch = stock(Math.min(most * diameter - STOCK / 2, Math.max(least * diameter + STOCK / 2, best.pitchRatio * diameter)))
-  return { diameter, pitch, areaRatio, blades }
+  return { ...model.project.design.propeller, diameter, pitch, areaRatio, blades }
 }
 
 function motorAt(model: Model, load: Load, propulsor: Propulsor, ratio: number, transmission: number): { omega: number, torque: number } {

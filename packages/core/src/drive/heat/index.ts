@@ -1,0 +1,5 @@
+export * from './controllerHeat'
+export * from './coolant'
+export * from './fitWarming'
+export * from './heatPath'
+export * from './warming'

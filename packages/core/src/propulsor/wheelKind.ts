@@ -1,0 +1,18 @@
+/** Kinds of propeller that the tested series stands in for. */
+export const WHEEL_KINDS = ['fixed', 'folding', 'feathering', 'outboard', 'sternDrive'] as const
+/** One of them. */
+export type WheelKind = typeof WHEEL_KINDS[number]
+
+/** Efficiency against the series, usual of each kind: folding and feathering 0.90 to 0.95; cupped wheels with exhaust hub about 0.95 to 0.98 (common practice). */
+export const WHEEL_EFFICIENCY: Record<WheelKind, number> = { fixed: 1, folding: 0.92, feathering: 0.94, outboard: 0.96, sternDrive: 0.97 }
+
+/**
+ * Efficiency of a propeller against the series: the owner's calibration, or what is usual of its kind.
+ *
+ * @param propeller its kind and calibration
+ * @returns factor on the open-water efficiency
+ * @example wheelFactor({ kind: 'folding', efficiencyFactor: null }) // 0.92
+ */
+export function wheelFactor({ kind, efficiencyFactor }: { kind: WheelKind, efficiencyFactor: number | null }): number {
+  return efficiencyFactor ?? WHEEL_EFFICIENCY[kind]
+}
