@@ -2,6 +2,9 @@ import type { ControllerSpec, MotorSpec } from '../drive'
 import { DEMO_CONTROLLERS, DEMO_MOTORS } from '../parts'
 import type { Facts, Fix } from './finding'
 
+/** What a fix looks at. */
+type Designed = Pick<Facts, 'model' | 'allDaySpeed'>
+
 /** Fixes that several rules offer. Each gives a list, empty where it cannot help. */
 
 /**
@@ -10,7 +13,7 @@ import type { Facts, Fix } from './finding'
  * @param facts of the boat
  * @returns one fix, or none
  */
-export function lowerTopSpeed({ allDaySpeed, model }: Facts): Fix[] {
+export function lowerTopSpeed({ allDaySpeed, model }: Designed): Fix[] {
   if (allDaySpeed.outcome !== 'limited') return []
   const speed = Math.floor(allDaySpeed.speed / 0.0257222) * 0.0257222 // half a tenth of a knot, downwards
   if (speed < model.project.use.cruiseSpeed) return []
@@ -23,7 +26,7 @@ export function lowerTopSpeed({ allDaySpeed, model }: Facts): Fix[] {
  * @param facts of the boat
  * @returns one fix, or none
  */
-export function lowerCruise({ allDaySpeed, model: { project } }: Facts): Fix[] {
+export function lowerCruise({ allDaySpeed, model: { project } }: Designed): Fix[] {
   if (allDaySpeed.outcome !== 'limited') return []
   const { headroom, cruiseSpeed } = project.use
   const speed = Math.floor(allDaySpeed.speed * Math.sqrt(1 - headroom) / 0.0257222) * 0.0257222
@@ -38,7 +41,7 @@ export function lowerCruise({ allDaySpeed, model: { project } }: Facts): Fix[] {
  * @param strings how many in all
  * @returns one fix, or none
  */
-export function moreParallel({ model: { project } }: Facts, strings = project.design.pack.parallel + 1): Fix[] {
+export function moreParallel({ model: { project } }: Designed, strings = project.design.pack.parallel + 1): Fix[] {
   if (project.held.pack) return []
   return [{ label: { text: 'Pack of {n} in parallel', params: { n: String(strings) } }, edits: [{ path: 'design.pack.parallel', value: strings }] }]
 }
@@ -50,7 +53,7 @@ export function moreParallel({ model: { project } }: Facts, strings = project.de
  * @param power W at the motor's shaft
  * @returns one fix, or none
  */
-export function largerMotor({ model: { project, pack } }: Facts, power: number): Fix[] {
+export function largerMotor({ model: { project, pack } }: Designed, power: number): Fix[] {
   if (project.held.motor) return []
   const fits = (m: MotorSpec) => m.ratedPower >= power && m.leastVoltage <= pack.nominalVoltage && m.greatestVoltage >= pack.fullVoltage
   const found = DEMO_MOTORS.filter(fits).sort((a, b) => a.price - b.price)[0]
@@ -65,7 +68,7 @@ export function largerMotor({ model: { project, pack } }: Facts, power: number):
  * @param needs battery-side and motor-side amps all day
  * @returns one fix, or none
  */
-export function otherController({ model: { project, pack } }: Facts, needs: { batteryCurrent: number, phaseCurrent: number }): Fix[] {
+export function otherController({ model: { project, pack } }: Designed, needs: { batteryCurrent: number, phaseCurrent: number }): Fix[] {
   const fits = (c: ControllerSpec) => c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
     && c.batteryCurrent >= needs.batteryCurrent && c.phaseCurrent >= needs.phaseCurrent
   const found = DEMO_CONTROLLERS.filter(c => c.id !== project.design.controller.id && fits(c)).sort((a, b) => a.price - b.price)[0]
@@ -82,7 +85,7 @@ const BETTER: Partial<Record<MotorSpec['cooling'], MotorSpec['cooling']>> = { 'a
  * @param facts of the boat
  * @returns one fix, or none
  */
-export function betterCooling({ model: { project } }: Facts): Fix[] {
+export function betterCooling({ model: { project } }: Designed): Fix[] {
   const better = BETTER[project.design.motor.cooling]
   if (!better) return []
   return [{ label: { text: better === 'closed loop' ? 'Closed water loop' : 'Raw water' }, edits: [{ path: 'design.motor.cooling', value: better }] }]

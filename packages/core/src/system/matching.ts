@@ -1,6 +1,6 @@
 import { packLoad, restVoltage } from '../battery'
 import { continuousTorque, motorLoss, peakTorque, voltageNeeded } from '../drive'
-import { findRoot } from '../numeric'
+import { findRoot, interpolate } from '../numeric'
 import { engineCurves } from '../oldEngine'
 import { driveTrain } from './driveTrain'
 import { hullResistance } from './hullResistance'
@@ -55,7 +55,7 @@ export function matching(model: Model, curve: readonly OperatingPoint[], count =
       const rest = restVoltage(pack, charge)
       const spare = (torque: number) => packLoad(rest, model.pack.resistance, (torque * omega + motorLoss(losses, torque, omega)) / controller.efficiency).voltage - voltageNeeded(losses, torque, omega)
       if (spare(plate) >= 0) return plate * toShaft
-      const root = findRoot(spare, 0, plate, 1e-3)
+      const root = findRoot(spare, 0, plate, 1e-9)
       return root.outcome === 'noBracket' ? 0 : root.x * toShaft
     }),
   })
@@ -83,10 +83,7 @@ export function matching(model: Model, curve: readonly OperatingPoint[], count =
 
 /** First crossing of a rising demand with a limit, by straight lines between the points. */
 function crossing(demand: ShaftCurve, limit: ShaftCurve): { rpm: number, torque: number } | null {
-  const limitAt = (n: number) => {
-    const step = limit.rpm[1]! - limit.rpm[0]!, at = Math.min(limit.rpm.length - 1.0001, Math.max(0, (n - limit.rpm[0]!) / step)), i = Math.floor(at)
-    return limit.torque[i]! + (at - i) * (limit.torque[i + 1]! - limit.torque[i]!)
-  }
+  const limitAt = (n: number) => interpolate(limit.rpm, limit.torque, n)
   for (let i = 1; i < demand.rpm.length; i++) {
     const [a, b] = [demand.torque[i - 1]! - limitAt(demand.rpm[i - 1]!), demand.torque[i]! - limitAt(demand.rpm[i]!)]
     if (a <= 0 && b > 0) {
