@@ -55,7 +55,9 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
           <QuantityField v-if="geared" path="boat.drive.legRatio" />
           <QuantityField v-if="boat.drive.kind === 'jet'" path="boat.drive.greatestDiameter" :label="m.boat.largestImpeller" :hint="m.boat.largestImpellerHint" />
           <template v-else><QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth" /></template>
+          <template v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"><QuantityField path="boat.drive.torqueLimit" optional :estimate="m.boat.notKnown" /><QuantityField path="boat.drive.rpmLimit" optional :estimate="m.boat.notKnown" /></template>
         </div>
+        <ChoiceField v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'" :label="m.boat.reverses" :options="m.boat.reversesKinds" :model-value="boat.drive.reverses ? 'yes' : 'no'" @update:model-value="set(m.boat.reverses, 'boat.drive.reverses', $event === 'yes')" />
       </section>
       <section class="block" :aria-label="m.boat.engine">
         <h2 class="section-head">{{ m.boat.engine }}</h2>

@@ -48,9 +48,7 @@ const label = (path: FieldPath) => FIELDS[path].label
   <div class="bench">
     <div class="bench__main">
       <BenchLead figure="shaftPower" :head="() => m.curve.range(format(point.shaftPowerLow, 'electricPower').text, text(point.shaftPowerHigh, 'electricPower'))">{{ m.curve.lead }}</BenchLead>
-      <div class="views" role="tablist" :aria-label="m.curve.view">
-        <button v-for="(word, id) in m.curve.views" :key="id" type="button" role="tab" :aria-selected="shown === id" :data-view="id" @click="shown = id">{{ word }}</button>
-      </div>
+      <ChartViews v-model="shown" :label="m.curve.view" :views="m.curve.views" />
       <component :is="CHARTS[shown]" ref="chart" v-bind="options" />
       <div class="tools">
         <ChoiceField v-if="shown === 'power'" v-model="powerUnit" :label="m.curve.unit" :options="m.curve.units" />
@@ -79,9 +77,6 @@ const label = (path: FieldPath) => FIELDS[path].label
 </template>
 
 <style scoped>
-.views { display: flex; flex-wrap: wrap; border-bottom: 1.25px solid var(--ink); margin-bottom: 4px; }
-.views button { min-height: var(--hit); padding: 0 12px; font: 500 13.5px/18px var(--labels); border-top: 3px solid transparent; color: var(--soft); }
-.views button[aria-selected=true] { border-top-color: var(--ink); color: var(--text); font-weight: 600; background: var(--sheet); }
 .tools { display: flex; flex-wrap: wrap; gap: 6px 18px; align-items: end; margin-top: 4px; }
 .keep { display: flex; gap: 6px; align-items: center; margin-left: auto; padding: 5px 0; font-size: 13.5px; }
 .prose { max-width: 68ch; }

@@ -31,6 +31,7 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
           </tbody>
         </table>
       </section>
+      <ThrustChart />
       <p class="small soft">{{ m.jet.caution }}</p>
     </div>
     <aside class="bench__side">
@@ -40,7 +41,7 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
       </section>
       <section class="block" :aria-label="m.propeller.numbers">
         <h2 class="section-head">{{ m.propeller.numbers }}</h2>
-        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="jetVelocity" /><FigureRow id="suctionSpeed" />
+        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="jetVelocity" /><FigureRow id="suctionSpeed" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
       </section>
     </aside>
   </div>

@@ -1,35 +1,22 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { chosenUnit, DEMO_CONTROLLERS, DEMO_MOTORS, motorEnvelope, toUnit, UNITS, type ControllerSpec, type MotorSpec, type ReductionSpec } from '@remigo/core'
+import { computed, ref } from 'vue'
+import { DEMO_CONTROLLERS, DEMO_MOTORS, type ControllerSpec, type MotorSpec, type ReductionSpec } from '@remigo/core'
 import { m } from '~/messages'
+import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
-import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
-import type { ChartCurve } from '~/components/chart/chartTypes'
+import HeatChart from '~/components/motor/HeatChart.vue'
+import MatchingChart from '~/components/motor/MatchingChart.vue'
+import TorqueChart from '~/components/motor/TorqueChart.vue'
 
-/** Motor, reduction and controller: torque against speed with the propeller's demand, the nameplate, and the library to try from. */
+/** Motor, reduction and controller: torque, match and heat as charts, the nameplate, and the library to try from. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const view = useViewStore()
 const { text } = useQuantities()
 const design = computed(() => document.shown.design)
-const unit = computed(() => chosenUnit('torque', view.choice))
-const nm = (t: number) => toUnit(t, unit.value)
-const envelope = computed(() => motorEnvelope(document.shown, answer.curve))
-const curves = computed<ChartCurve[]>(() => [
-  { name: m.motor.peak, x: envelope.value.rpm, y: envelope.value.peak.map(nm), dash: 'dash', colour: 'tight', width: 1.6 },
-  { name: m.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
-  { name: m.motor.demand, x: envelope.value.demandRpm, y: envelope.value.demand.map(nm), colour: 'text', dash: 'longdash', width: 1.8 },
-])
-const marker = () => {
-  const { drive, speed } = answer.evaluation.point
-  return { x: drive.motorRpm, y: nm(drive.motorTorque), tag: text(drive.motorRpm / 60, 'rotation'), value: `${text(drive.motorTorque, 'torque')}, ${text(speed, 'speed')}` }
-}
-const axes = computed(() => ({
-  x: { title: `${m.motor.axisRpm}, rpm`, from: 0, to: design.value.motor.greatestRpm },
-  y: { title: `${m.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.12 * nm(Math.max(...envelope.value.peak)) },
-}))
+const CHARTS = { torque: TorqueChart, matching: MatchingChart, heat: HeatChart }
+const shown = ref<keyof typeof CHARTS>('torque')
 
 const packVolts = computed(() => answer.model.pack)
 const fitsPack = (p: MotorSpec | ControllerSpec) => p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
@@ -47,11 +34,9 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
   <div class="bench">
     <div class="bench__main">
       <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${m.motor.typed.toLowerCase()}` : '')">{{ m.motor.lead }}</BenchLead>
-      <PlotChart
-        :label="m.motor.torque" :curves="curves" :marker="marker" :height="300"
-        :x="axes.x" :y="axes.y"
-      />
-      <p class="key small"><i class="solid" /> {{ m.motor.allDay }} <i class="dash" /> {{ m.motor.peak }} <i class="long" /> {{ m.motor.demand }}</p>
+      <ChartViews v-model="shown" :label="w.view" :views="w.views" />
+      <component :is="CHARTS[shown]" />
+      <ReductionChoices />
       <section class="block" :aria-label="m.motor.library">
         <h2 class="section-head">{{ m.motor.library }}</h2>
         <table class="table" data-motors>
@@ -80,6 +65,7 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
         <h2 class="section-head with-hold">{{ m.parts.motor }} <HoldPin part="motor" /></h2>
         <FigureRow id="shaftPower" /><FigureRow id="motorRpm" /><FigureRow id="motorTorque" /><FigureRow id="motorEfficiency" /><FigureRow id="phaseCurrent" /><FigureRow id="controllerCurrent" /><FigureRow id="heat" />
       </section>
+      <HeatNotes />
       <section class="block" :aria-label="m.motor.reduction">
         <h2 class="section-head">{{ m.motor.reduction }}</h2>
         <ChoiceField :label="m.motor.reduction" :options="m.motor.kinds" :model-value="design.reduction.kind" @update:model-value="setKind" />
@@ -91,19 +77,13 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
           <QuantityField path="design.motor.ratedPower" /><QuantityField path="design.motor.ratedRpm" /><QuantityField path="design.motor.ratedVoltage" /><QuantityField path="design.motor.ratedEfficiency" />
           <QuantityField path="design.motor.kvRpmPerVolt" /><QuantityField path="design.motor.noLoadCurrent" /><QuantityField path="design.motor.peakPower" /><QuantityField path="design.motor.peakSeconds" /><QuantityField path="design.motor.greatestRpm" />
         </div>
+        <ChoiceField :label="w.weaker" :options="w.directions" :model-value="design.motor.weakerDirection" @update:model-value="document.edit(w.weaker, [{ path: 'design.motor.weakerDirection', value: $event }])" />
       </section>
       <section class="block" :aria-label="m.motor.controller">
         <h2 class="section-head">{{ m.motor.controller }}</h2>
         <p class="small soft">{{ design.controller.name }}</p>
-        <div class="rows"><QuantityField path="design.controller.leastVoltage" /><QuantityField path="design.controller.greatestVoltage" /><QuantityField path="design.controller.batteryCurrent" /><QuantityField path="design.controller.phaseCurrent" /></div>
+        <div class="rows"><QuantityField path="design.controller.leastVoltage" /><QuantityField path="design.controller.greatestVoltage" /><QuantityField path="design.controller.batteryCurrent" /><QuantityField path="design.controller.phaseCurrent" /><QuantityField path="design.controller.regenCurrent" /></div>
       </section>
     </aside>
   </div>
 </template>
-
-<style scoped>
-.key { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 8px; color: var(--soft); }
-.key i { width: 30px; height: 0; border-top: 2.5px solid var(--ink); margin-left: 8px; }
-.key i.dash { border-top: 2px dashed var(--tight); }
-.key i.long { border-top: 2px dashed var(--text); }
-</style>

@@ -13,6 +13,7 @@ const { text } = useQuantities()
 const use = computed(() => document.project.use)
 const rows = computed(() => pitchChoices(document.project))
 const best = computed(() => bestPitch(document.project))
+const sails = computed(() => document.shown.boat.hullType === 'keelYacht' || document.shown.boat.variant === 'sail')
 const limited = computed(() => ({ efficiency: '', shaftSpeed: m.propeller.bestHint, series: '' })[best.value.limitedBy])
 function tryPitch(pitch: number) {
   document.startTrial(`pitch/${pitch}`, `${m.propeller.pitch} ${text(pitch, 'smallLength')}`, [{ path: 'design.propeller.pitch', value: pitch }])
@@ -37,18 +38,22 @@ function tryPitch(pitch: number) {
           </tbody>
         </table>
       </section>
+      <PropellerChoices />
+      <ThrustChart />
     </div>
     <aside class="bench__side">
       <section :aria-label="m.propeller.dims">
         <h2 class="section-head with-hold">{{ m.propeller.dims }} <HoldPin part="propeller" /></h2>
         <div class="rows"><QuantityField path="design.propeller.diameter" /><QuantityField path="design.propeller.pitch" /><QuantityField path="design.propeller.blades" /><QuantityField path="design.propeller.areaRatio" /><QuantityField path="boat.drive.greatestDiameter" /></div>
+        <PropellerKind />
         <button type="button" class="btn btn--best wide" data-best-pitch @click="tryPitch(best.pitch)"><span>{{ m.propeller.best }}</span><span class="price">{{ text(best.pitch, 'smallLength') }}</span></button>
         <p class="small soft">{{ limited || m.propeller.bestHint }}</p>
       </section>
       <section class="block" :aria-label="m.propeller.numbers">
         <h2 class="section-head">{{ m.propeller.numbers }}</h2>
-        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="slip" /><FigureRow id="areaNeeded" />
+        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="slip" /><FigureRow id="areaNeeded" /><FigureRow id="bladeLoading" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
       </section>
+      <SailRegeneration v-if="sails" />
     </aside>
   </div>
 </template>

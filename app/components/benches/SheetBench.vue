@@ -95,6 +95,7 @@ const print = () => window.print()
       <ul v-else><li v-for="f in s.findings.findings" :key="f.rule"><StateMark :state="f.severity" /><p><b>{{ m.states[f.severity] }}, {{ f.title }} {{ fill(f.amount) }}.</b> {{ fill(f.sentence) }} <span v-if="f.caution">{{ f.caution }}</span></p></li></ul>
     </section>
     <section><h3>{{ m.sheet.working }}</h3><p class="small">{{ methods }}. {{ figureOn('propellerEfficiency', document.shown).source }}. {{ m.sheet.made(date) }}</p><p class="small caution">{{ m.sheet.caution }}</p></section>
+    <DesignChoices />
   </div>
 </template>
 

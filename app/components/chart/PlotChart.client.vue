@@ -16,7 +16,7 @@ const props = defineProps<{ label: string, x: ChartAxis, y: ChartAxis, curves: C
 const emit = defineEmits<{ pick: [x: number] }>()
 const compact = useCompact()
 /** on small screens the axis stands right above the lever's, so that the line runs from the handle into the curve */
-const side = computed(() => compact.value && props.overLever ? { l: LEVER_INSET - 16, r: LEVER_INSET - 16 } : { l: 42, r: 14 })
+const side = computed(() => compact.value && props.overLever ? { l: LEVER_INSET - 16, r: LEVER_INSET - 16 } : { l: props.y.to >= 1000 ? 54 : 42, r: 14 })
 const MARGIN = { t: 12, b: 46 }
 const root = ref<HTMLElement>()
 const plot = ref<HTMLElement>()

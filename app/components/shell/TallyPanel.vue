@@ -28,7 +28,7 @@ const held = computed(() => (Object.keys(document.shown.held) as HeldPart[]).fil
       <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
       <p v-else-if="held"><svg width="15" height="15" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPin" fill="currentColor" /></svg> <b>{{ m.held.head }}:</b> {{ held }}. {{ m.held.rest }}</p>
       <p v-else class="soft">{{ m.held.none }}</p>
-      <button type="button" class="btn" data-size-rest @click="size">{{ m.held.size }}</button>
+      <div class="sizing"><button type="button" class="btn" data-size-rest @click="size">{{ m.held.size }}</button><NuxtLink to="/sheet#designs" class="more">{{ m.held.compare }}</NuxtLink></div>
     </div>
   </section>
 </template>
@@ -44,5 +44,8 @@ b { font-weight: 600; }
 .stop { color: var(--clash); } .caution { color: var(--tight); } .fits { color: var(--fits); }
 .held { padding: 8px 14px; font-size: 13px; line-height: 16px; display: grid; gap: 6px; }
 .held svg { color: var(--signal); vertical-align: -2px; }
+.sizing { display: flex; gap: 12px; align-items: center; }
+.sizing .btn { flex: 1; }
+.more { color: inherit; text-decoration: underline dotted; text-underline-offset: 3px; white-space: nowrap; }
 .failure { color: var(--clash); max-height: 66px; overflow: auto; }
 </style>

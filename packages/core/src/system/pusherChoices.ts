@@ -43,7 +43,7 @@ export function pitchChoices(project: Project): PitchChoice[] {
 }
 
 /** How a boat tried stands at the top speed wished. */
-function judged(project: Project): Omit<PusherChoice, 'fitted'> {
+export function judged(project: Project): Omit<PusherChoice, 'fitted'> {
   const { tightest, holds } = operatingPoint(modelOf(project), project.use.topSpeed)
   return { project, tightest, state: holds === 'allDay' ? 'fits' : holds === 'minutes' ? 'caution' : 'stop' }
 }
@@ -79,7 +79,7 @@ export function bestPitch(project: Project): { pitch: number, limitedBy: 'effici
 }
 
 /** rev/s of the propeller that the motor reaches at its rated torque on the pack's nominal voltage. */
-function greatestShaftSpeed(project: Project): number {
+export function greatestShaftSpeed(project: Project): number {
   const model = modelOf(project)
   const { motor } = project.design
   if (model.motor.outcome !== 'fitted') return Infinity

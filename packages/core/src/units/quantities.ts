@@ -35,6 +35,7 @@ export const QUANTITIES = {
   shortTime: { name: 'time', units: ['min', 's', 'h'], us: 'min', example: '20 min or 90 s' },
   angle: { name: 'angle', units: ['deg'], us: 'deg', example: '15°' },
   fuelRate: { name: 'fuel burnt in an hour', units: ['litrePerHour', 'galPerHour'], us: 'galPerHour', example: '2.5 l/h' },
+  flow: { name: 'flow', units: ['lmin', 'galmin'], us: 'galmin', example: '4 l/min' },
   ratio: { name: 'share', units: ['percent'], us: 'percent', example: '20 %' },
   cellVoltage: { name: 'voltage', units: ['cellV'], us: 'cellV', example: '3.45 V' },
   count: { name: 'whole number', units: ['count'], us: 'count', example: '16' },

@@ -53,6 +53,8 @@ export const UNITS = {
   Wh: { symbol: 'Wh', aliases: [], scale: HOUR, decimals: 0 },
   h: { symbol: 'h', aliases: ['hr', 'hrs', 'hour', 'hours'], scale: HOUR, decimals: 1 },
   min: { symbol: 'min', aliases: ['mins', 'minute', 'minutes'], scale: 60, decimals: 0 },
+  lmin: { symbol: 'l/min', aliases: ['l/min', 'lpm', 'litre/min'], scale: 1e-3 / 60, decimals: 1 },
+  galmin: { symbol: 'gal/min', aliases: ['gal/min', 'gpm'], scale: 3.785411784e-3 / 60, decimals: 2 },
   s: { symbol: 's', aliases: ['sec', 'second', 'seconds'], scale: 1, decimals: 0 },
   deg: { symbol: '°', aliases: ['deg', 'degree', 'degrees'], scale: Math.PI / 180, decimals: 1 },
   litrePerHour: { symbol: 'l/h', aliases: ['lph', 'litre/h', 'litres/h', 'litres per hour'], scale: 0.001 / HOUR, decimals: 1 },

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { aheadTurning, controllerHeat, controllerTemperature, coolantFlow, fitMotorLosses, fitWarming, heatPath, heatTorque, hullCoolerArea, INSULATION_LIMIT, motorHeat, rollback, runsWeaker, steadyTemperatures, temperaturesAfter, timeToLimit, type HeatPath } from '../../src/drive'
+import { aheadTurning, controllerHeat, controllerTemperature, coolantFlow, efficiencyLines, fitMotorLosses, fitWarming, heatPath, heatTorque, hullCoolerArea, INSULATION_LIMIT, motorHeat, rollback, runsWeaker, steadyTemperatures, temperaturesAfter, timeToLimit, type HeatPath } from '../../src/drive'
 import { DEMO_CONTROLLERS, DEMO_MOTORS } from '../../src/parts'
 import { DEMO_BOATS, withEdits } from '../../src/project'
 import { coolingChoices, driveWarming, evaluate, modelOf, warmingCurve } from '../../src/system'
@@ -140,4 +140,17 @@ describe('the drive of a boat', () => {
     expect(rows.filter(r => r.fitted)).toHaveLength(1)
     expect(rows[2]!.power).toBeGreaterThan(rows[0]!.power)
   })
+})
+
+it('lines of equal efficiency hold that efficiency', () => {
+  const { losses, motor } = fitted[7]!
+  for (const line of efficiencyLines(losses, motor.greatestRpm)) {
+    line.rpm.forEach((n, i) => {
+      for (const torque of [line.upper[i], line.lower[i]]) {
+        if (torque === null || torque === undefined) continue
+        const omega = n * Math.PI / 30, out = torque * omega
+        expect(out / (out + motorHeat(losses, torque, omega).winding + motorHeat(losses, torque, omega).case)).toBeCloseTo(line.efficiency, 9)
+      }
+    })
+  }
 })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { DEMO_BOATS, withEdits } from '../../src/project'
 import { atReynolds, bladeFamily, bladeReynolds, burrillLoading, openWater, SERIES_REYNOLDS, seriesPropeller, windmill } from '../../src/propulsor'
-import { driveTrain, evaluate, limitShares, matching, modelOf, powerCurve, thrustAvailable, thrustBalance, tightestLimit, windHolding } from '../../src/system'
+import { driveTrain, evaluate, limitShares, matching, modelOf, powerCurve, propellerChoices, reductionChoices, thrustAvailable, thrustBalance, tightestLimit, windHolding } from '../../src/system'
 
 const yacht = DEMO_BOATS[0]!
 
@@ -90,5 +90,20 @@ describe('propellers beyond the plain series', () => {
   it('a 7 kW motor on the yacht passes what the finding of wind says', () => {
     const weak = withEdits(yacht, [{ path: 'design.propeller.diameter', value: 0.2 }, { path: 'design.propeller.pitch', value: 0.15 }])
     expect(windHolding(modelOf(weak)).share).toBeGreaterThan(windHolding(modelOf(yacht)).share)
+  })
+})
+
+describe('choices side by side', () => {
+  it('propellers: the fitted one first, none larger than the place, more blades never less area', () => {
+    const rows = propellerChoices(yacht)
+    expect(rows[0]!.fitted).toBe(true)
+    expect(rows.filter(r => r.fitted)).toHaveLength(1)
+    for (const r of rows.slice(1)) expect(r.diameter).toBeLessThanOrEqual(yacht.boat.drive.greatestDiameter + 1e-9)
+    expect(rows.map(r => r.blades)).toEqual(expect.arrayContaining([2, 3, 4, 5]))
+  })
+  it('reductions: one of each kind that there is, legs only direct', () => {
+    expect(reductionChoices(yacht).map(r => r.reduction.kind)).toEqual(['direct', 'belt', 'gear'])
+    expect(reductionChoices(DEMO_BOATS.find(p => p.boat.drive.kind === 'outboard')!).map(r => r.reduction.kind)).toEqual(['direct'])
+    for (const r of reductionChoices(yacht)) if (r.holds) expect(evaluate(r.project, yacht.use.cruiseSpeed).cruise.holds).toBe('allDay')
   })
 })

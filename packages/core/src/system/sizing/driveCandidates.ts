@@ -1,4 +1,4 @@
-import { continuousTorque, fitMotorLosses, LEG_EFFICIENCY, motorLoss, REDUCTION_CHOICES, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorSpec, type ReductionSpec } from '../../drive'
+import { continuousTorque, fitMotorLosses, heatPath, heatTorque, LEG_EFFICIENCY, motorLoss, REDUCTION_CHOICES, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorSpec, type ReductionSpec } from '../../drive'
 import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, waterjet, type JetSpec, type Propulsor } from '../../propulsor'
 import { hasLeg } from '../../resistance'
 import { hullResistance } from '../hullResistance'
@@ -34,6 +34,7 @@ export function driveCandidates(model: Model, library: Library): DriveCandidate[
   for (const motor of motors) {
     const fit = fitMotorLosses(motor)
     if (fit.outcome !== 'fitted') continue
+    const path = heatPath(motor, fit.losses, motor.cooling, { ambient: use.ambient, water: boat.waterTemperature })
     for (const reduction of reductions) {
       const ratio = reduction.ratio * (leg ? boat.drive.legRatio : 1)
       const transmission = REDUCTION_EFFICIENCY[reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY)
@@ -45,6 +46,7 @@ export function driveCandidates(model: Model, library: Library): DriveCandidate[
         }
         const c = at(cruise), t = at(top)
         const excess = Math.max(
+          c.torque / (heatTorque(path, fit.losses, c.omega) || 1e-6),
           c.torque / (continuousTorque(motor, c.omega) || 1e-6) / (1 - use.headroom),
           t.torque / (continuousTorque(motor, t.omega) || 1e-6),
           t.omega / (2 * Math.PI) / (greatest * ratio) - 0.002,

@@ -1,5 +1,5 @@
 import { CHEMISTRIES, packFigures, type CellSpec, type Chemistry, type PackSpec } from '../../battery'
-import { REDUCTION_PRICE } from '../../drive'
+import { REDUCTION_PRICE, type ControllerSpec } from '../../drive'
 import type { Project } from '../../project/projectSchema'
 import { TOUCH_LIMIT } from '../../wiring'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
@@ -11,14 +11,15 @@ import type { DesignCandidate, DriveCandidate, Library } from './candidate'
 export const HIGH_VOLTAGE_COST = 1500
 
 /**
- * Whole designs for one drive: every cell of the library, with the cheapest controller that suits.
+ * Whole designs for one drive: every cell of the library, with the controllers that suit.
  *
  * @param project the boat; what is held is kept
  * @param drive motor, reduction and propeller
  * @param library parts to choose from
+ * @param controllers all that suit, or the cheapest of them
  * @returns designs, possibly none
  */
-export function packCandidates(project: Project, drive: DriveCandidate, library: Library): DesignCandidate[] {
+export function packCandidates(project: Project, drive: DriveCandidate, library: Library, controllers: 'all' | 'cheapest' = 'cheapest'): DesignCandidate[] {
   const { use, held, design } = project
   const { duration } = stretchOf(use)
   const house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
@@ -32,10 +33,9 @@ export function packCandidates(project: Project, drive: DriveCandidate, library:
     if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
     if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
     const amps = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
-    const controller = cheapestController(library, figures, amps(drive.topPower), amps(drive.cruisePower) / (1 - use.headroom), Math.max(drive.topPhase, drive.cruisePhase / (1 - use.headroom)))
-    if (!controller) continue
+    const suiting = suitingControllers(library, figures, amps(drive.topPower), amps(drive.cruisePower) / (1 - use.headroom), Math.max(drive.topPhase, drive.cruisePhase / (1 - use.headroom)))
     const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
-    found.push({
+    for (const controller of controllers === 'all' ? suiting : suiting.slice(0, 1)) found.push({
       ...drive, controller, pack, systemVoltage: held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
       cost: drive.motor.price + controller.price + REDUCTION_PRICE[drive.reduction.kind] + figures.price + high + (project.boat.drive.kind === 'jet' ? drive.jet.price : 0),
     })
@@ -80,12 +80,8 @@ export function packFor(project: Project, cell: CellSpec): PackSpec | null {
     design.systemVoltage, energy.needed / (1 - use.reserve), use.headroom, house)
 }
 
-function cheapestController(library: Library, pack: { fullVoltage: number, nominalVoltage: number }, topAmps: number, cruiseAmps: number, phase: number) {
-  let best = null
-  for (const c of library.controllers) {
-    const fits = c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
-      && c.batteryCurrent >= Math.max(topAmps, cruiseAmps) && c.phaseCurrent >= phase
-    if (fits && (!best || c.price < best.price)) best = c
-  }
-  return best
+/** Controllers that stand the pack and carry the amps, cheapest first. */
+function suitingControllers(library: Library, pack: { fullVoltage: number, nominalVoltage: number }, topAmps: number, cruiseAmps: number, phase: number): ControllerSpec[] {
+  return library.controllers.filter(c => c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
+    && c.batteryCurrent >= Math.max(topAmps, cruiseAmps) && c.phaseCurrent >= phase).sort((a, b) => a.price - b.price)
 }

@@ -56,7 +56,8 @@ export function sizeRest(project: Project, library: Library = DEMO_LIBRARY): Siz
   return { outcome: 'sized', edits, stops, reasons: sizingReasons(project, design) }
 }
 
-function designEdits(project: Project, d: DesignCandidate): Edit[] {
+/** The edits that put a design on the boat; what is held stays. */
+export function designEdits(project: Project, d: DesignCandidate): Edit[] {
   const { held, boat } = project
   return [
     ...(held.motor ? [] : [{ path: 'design.motor', value: d.motor }]),

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { FoundDesign, Relaxation } from '@remigo/core'
+import { d } from '~/messages/designs'
+import { useDocumentStore } from '~/stores/document'
+import { useDesignSearch } from '~/composables/useDesignSearch'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** Up to five whole designs for what is not held, each best at something, tried at a touch; or which wish to relax. */
+const document = useDocumentStore()
+const { fill } = useQuantities()
+const { search, share, running, start, cancel } = useDesignSearch()
+const virtues = (design: FoundDesign) => design.virtues.map(v => d.virtues[v]).join(', ')
+const drive = ({ project: { design } }: FoundDesign) => `${design.motor.name}, ${design.controller.name}`
+const pack = ({ project: { design } }: FoundDesign) => d.pack(design.pack.series, design.pack.parallel, design.pack.cell.name)
+const tryDesign = (design: FoundDesign) => document.startTrial(`design/${design.virtues[0]}`, virtues(design), design.edits, design.reasons.map(r => fill(r.text)))
+const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
+</script>
+
+<template>
+  <section id="designs" class="designs no-print" :aria-label="d.head" data-designs>
+    <h3>{{ d.head }}<span class="soft">{{ d.hint }}</span></h3>
+    <div class="go">
+      <button v-if="!running" type="button" class="btn btn--best" data-search @click="start">{{ search ? d.again : d.go }}</button>
+      <template v-else><button type="button" class="btn" @click="cancel">{{ d.cancel }}</button><progress :value="share" max="1" :aria-label="d.head" /></template>
+    </div>
+    <template v-if="search">
+      <div v-if="search.designs.length" class="scroll">
+        <table class="table">
+          <thead><tr><th /><th class="num">{{ d.cost }}</th><th class="num">{{ d.mass }}</th><th class="num">{{ d.range }}</th><th class="num">{{ d.power }}</th><th /></tr></thead>
+          <tbody>
+            <tr v-for="design in search.designs" :key="virtues(design)">
+              <td><b>{{ virtues(design) }}</b><span class="parts soft">{{ drive(design) }}</span><span class="parts soft">{{ pack(design) }}</span></td>
+              <td class="num"><FigureValue id="designPrice" :of="design.project" /></td><td class="num"><FigureValue id="designMass" :of="design.project" /></td>
+              <td class="num"><FigureValue id="cruiseRange" :of="design.project" /></td><td class="num"><FigureValue id="cruisePower" :of="design.project" /></td>
+              <td class="num"><TryButton :fitted="false" :name="virtues(design)" @try="tryDesign(design)" /></td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="small soft">{{ d.tried(String(search.tried)) }}</p>
+      </div>
+      <div v-else class="relax" role="status">
+        <p class="prose">{{ d.none }}</p>
+        <button v-for="r in search.relax" :key="fill(r.text)" type="button" class="btn" @click="relax(r)">{{ fill(r.text) }}</button>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+h3 { font: 600 17px/22px var(--figures); border-bottom: 1px solid var(--ink); margin-top: 22px; padding-bottom: 4px; }
+h3 span { font: 400 13px/16px var(--labels); margin-left: 10px; }
+.go { display: flex; gap: 12px; align-items: center; margin: 8px 0; }
+progress { accent-color: var(--ink); flex: 1; max-width: 240px; }
+.parts { display: block; font-size: 12.5px; line-height: 16px; }
+td b::first-letter { text-transform: uppercase; }
+.num :deep(.figure) { font-weight: 500; font-size: 14px; }
+.relax { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
+.relax p { flex-basis: 100%; }
+.scroll { overflow-x: auto; }
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { chosenUnit, driveHeat, fitWarming, toUnit, UNITS, warmingCurve } from '@remigo/core'
+import { refDebounced } from '@vueuse/core'
+import { m } from '~/messages'
+import { w } from '~/messages/match'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useViewStore } from '~/stores/view'
+import { useQuantities } from '~/composables/useQuantities'
+import { useLever } from '~/composables/useLever'
+import type { ChartCurve } from '~/components/chart/chartTypes'
+
+/** Temperatures from cold at the lever's speed, with the limits, and the owner's own readings. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const view = useViewStore()
+const lever = useLever()
+const { text } = useQuantities()
+const unit = computed(() => chosenUnit('temperature', view.choice))
+const degrees = (k: number) => toUnit(k, unit.value)
+/** the curves follow the lever a moment later: a hundred temperatures each */
+const settled = refDebounced(computed(() => lever.speed.value), 120)
+const duration = computed(() => Math.max(3600, ...document.shown.heat.points.map(p => 1.1 * p.time)))
+const ways = computed(() => driveHeat(answer.model))
+const warming = computed(() => { void settled.value; return warmingCurve(answer.model, answer.evaluation.point.drive, duration.value) })
+const minutes = computed(() => warming.value?.time.map(t => t / 60) ?? [])
+const curves = computed<ChartCurve[]>(() => warming.value
+  ? [
+      { name: w.winding, x: minutes.value, y: warming.value.winding.map(degrees), width: 2.6 },
+      { name: w.case, x: minutes.value, y: warming.value.case.map(degrees), width: 1.8, dash: 'dash' },
+      { name: m.parts.controller.toLowerCase(), x: minutes.value, y: warming.value.controller.map(degrees), width: 1.8, dash: 'dashdot', colour: 'tight' },
+    ]
+  : [])
+const readings = computed<ChartCurve[]>(() => document.shown.heat.points.length
+  ? [{ name: w.readings, x: document.shown.heat.points.map(p => p.time / 60), y: document.shown.heat.points.map(p => degrees(p.temperature)), points: true, colour: 'fits' }]
+  : [])
+const fit = computed(() => document.shown.heat.points.length ? fitWarming(document.shown.heat.points) : null)
+const fitted = computed<ChartCurve[]>(() => fit.value?.outcome === 'fitted'
+  ? [{ name: w.readings, x: minutes.value, y: minutes.value.map((t) => { const f = fit.value; return f?.outcome === 'fitted' ? degrees(f.final - (f.final - f.start) * Math.exp(-t * 60 / f.timeConstant)) : null }), width: 1.6, colour: 'fits' }]
+  : [])
+const lines = computed(() => ways.value ? [{ at: degrees(ways.value.path.limit), label: `${w.winding}, ${w.limit} ${text(ways.value.path.limit, 'temperature')}` }, { at: degrees(ways.value.controller.from), label: w.backs, dash: 'dash' as const }] : [])
+const axes = computed(() => ({
+  x: { title: `${w.axisTime}, min`, from: 0, to: duration.value / 60 },
+  y: { title: `${w.axisTemperature}, ${UNITS[unit.value].symbol}`, from: degrees(273.15), to: degrees(Math.max((ways.value?.path.limit ?? 430) + 15, ...(warming.value ? [Math.min(520, 1.02 * warming.value.winding.at(-1)!)] : []))) },
+}))
+</script>
+
+<template>
+  <PlotChart :label="w.heat" :curves="[...curves, ...fitted, ...readings]" :height="330" :x="axes.x" :y="axes.y" :across="lines" />
+  <ChartKey :curves="curves" />
+  <HeatReadings :fit="fit" />
+</template>

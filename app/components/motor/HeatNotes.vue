@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { driveWarming, type MotorSpec } from '@remigo/core'
+import { w } from '~/messages/match'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+
+/** Beside the heat chart: what motor and controller come to, when they must drop, and what each kind of cooling gives. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const cooling = computed(() => document.shown.design.motor.cooling)
+const drops = computed(() => driveWarming(answer.model, answer.evaluation.point.drive, answer.evaluation.cruise.drive)?.fromCruise.outcome === 'drops')
+const set = (label: string, path: string, value: string) => document.edit(label, [{ path, value }])
+</script>
+
+<template>
+  <section class="block" :aria-label="w.heatAt" data-heat>
+    <h2 class="section-head">{{ w.heatAt }}</h2>
+    <FigureRow id="windingTemperature" /><FigureRow id="caseTemperature" /><FigureRow id="controllerTemperature" />
+    <FigureRow v-if="drops" id="heatHolds" /><p v-else class="small line">{{ w.holdsAll }}</p>
+    <FigureRow v-if="cooling !== 'air'" id="coolantFlow" /><FigureRow v-if="cooling === 'closed loop'" id="hullCooler" />
+  </section>
+  <section class="block" :aria-label="w.coolings">
+    <h2 class="section-head">{{ w.coolings }}<span>{{ w.coolingsHint }}</span></h2>
+    <FigureRow id="coolAir" /><FigureRow id="coolLoop" /><FigureRow id="coolRaw" />
+    <ChoiceField :label="w.cooling" :options="w.coolingKinds" :model-value="cooling" @update:model-value="set(w.cooling, 'design.motor.cooling', $event as MotorSpec['cooling'])" />
+    <ChoiceField :label="w.insulation" :options="w.classes" :model-value="document.shown.design.motor.insulation" @update:model-value="set(w.insulation, 'design.motor.insulation', $event)" />
+    <div class="rows"><QuantityField path="use.ambient" /><QuantityField path="design.controller.rollbackFrom" /><QuantityField path="design.controller.rollbackTo" /></div>
+  </section>
+</template>
+
+<style scoped>
+.line { min-height: 33px; display: flex; align-items: center; border-top: .75px solid var(--rule); }
+</style>

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { reductionChoices, type ReductionChoice } from '@remigo/core'
+import { m } from '~/messages'
+import { w } from '~/messages/match'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** Direct drive, the best belt and the best gear for this motor, each with the propeller that suits it. */
+const document = useDocumentStore()
+const { text } = useQuantities()
+const use = computed(() => document.project.use)
+const rows = computed(() => reductionChoices(document.project))
+const name = ({ reduction }: ReductionChoice) => reduction.kind === 'direct' ? m.motor.kinds.direct : `${m.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
+const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reduction.kind}`, name(c), [{ path: 'design.reduction', value: c.reduction }, { path: 'design.propeller', value: c.project.design.propeller }])
+</script>
+
+<template>
+  <section class="block" :aria-label="w.reductions" data-reductions>
+    <h2 class="section-head">{{ w.reductions }}<span>{{ w.reductionsHint }}</span></h2>
+    <table class="table">
+      <tbody>
+        <tr v-for="row in rows" :key="row.reduction.kind" :class="{ current: row.fitted }">
+          <td><StateMark :state="row.holds ? 'fits' : 'caution'" :size="13" /></td><td>{{ name(row) }}<span class="soft noise">{{ w.noises[row.noise] }}</span></td>
+          <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num">{{ text(row.price, 'price') }}</td>
+          <td class="num"><TryButton :fitted="row.fitted" :name="name(row)" @try="tryIt(row)" /></td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.noise { display: block; font-size: 12.5px; line-height: 15px; }
+.num :deep(.figure) { font-weight: 500; font-size: 14px; }
+</style>

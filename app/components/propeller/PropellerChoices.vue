@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { LIMIT_LABELS, propellerChoices, type PropellerChoice } from '@remigo/core'
+import { m } from '~/messages'
+import { w } from '~/messages/match'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** The fitted propeller beside the best of two to five blades, tried at a touch. */
+const document = useDocumentStore()
+const { text } = useQuantities()
+const use = computed(() => document.project.use)
+const rows = computed(() => propellerChoices(document.project))
+const name = (c: PropellerChoice) => w.blades(c.blades, text(c.diameter, 'smallLength'), text(c.pitch, 'smallLength'))
+const tryIt = (c: PropellerChoice) => document.startTrial(`propeller/${c.blades}/${c.diameter}`, name(c), [{ path: 'design.propeller', value: c.project.design.propeller }])
+</script>
+
+<template>
+  <section class="block" :aria-label="w.others" data-propellers>
+    <h2 class="section-head">{{ w.others }}<span>{{ w.othersHint }}</span></h2>
+    <div class="scroll">
+      <table class="table">
+        <thead><tr><th /><th class="num">{{ w.area }}</th><th class="num">{{ m.propeller.atCruise }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ m.propeller.limit }}</th><th /></tr></thead>
+        <tbody>
+          <tr v-for="(row, i) in rows" :key="i" :class="{ current: row.fitted }">
+            <td class="figures">{{ name(row) }}</td><td class="num">{{ row.areaRatio.toFixed(2) }}</td><td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td>
+            <td class="num"><StateMark :state="row.state" :size="13" /> {{ LIMIT_LABELS[row.tightest.name] }}</td>
+            <td class="num"><TryButton :fitted="row.fitted" :name="name(row)" @try="tryIt(row)" /></td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.num :deep(.figure) { font-weight: 500; font-size: 14px; }
+.num svg { vertical-align: -1px; }
+.scroll { overflow-x: auto; }
+</style>

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { regenerationAt, regenerationStart } from '@remigo/core'
+import { w } from '~/messages/match'
+import { useAnswerStore } from '~/stores/answer'
+import { useQuantities } from '~/composables/useQuantities'
+import { vLive } from '~/directives/live'
+
+/** Watts that the towed propeller gives under sail at the lever's speed, what they cost, and the panels that would do the same. */
+const answer = useAnswerStore()
+const { text } = useQuantities()
+const start = computed(() => regenerationStart(answer.model))
+/** kWh that a watt of flat panel gives on a summer day in middle latitudes (common practice: about four hours of full sun) */
+const SUN_HOURS = 4
+const panels = () => {
+  const energy = regenerationAt(answer.model, answer.evaluation.point.speed).packPower * 6 * 3600
+  return w.regenPanels(text(energy, 'energy'), text(energy / 3600 / SUN_HOURS, 'smallPower'))
+}
+</script>
+
+<template>
+  <section class="block" :aria-label="w.regen" data-regen>
+    <h2 class="section-head">{{ w.regen }}<span>{{ w.regenHint }}</span></h2>
+    <FigureRow id="regenPower" band /><FigureRow id="regenDrag" /><FigureRow id="regenSpeedLost" />
+    <p class="small soft">{{ start === null ? w.regenNever : w.regenStart(text(start, 'speed')) }} <span v-live="panels" /></p>
+  </section>
+</template>

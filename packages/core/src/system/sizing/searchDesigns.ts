@@ -1,0 +1,150 @@
+import { packFigures } from '../../battery'
+import type { Edit } from '../../project/projectPath'
+import { withEdits } from '../../project/projectPath'
+import type { Project } from '../../project/projectSchema'
+import type { Text } from '../../units'
+import { stretchOf } from '../energy'
+import { evaluate } from '../evaluate'
+import { modelOf } from '../model'
+import type { DesignCandidate, Library } from './candidate'
+import { driveCandidates } from './driveCandidates'
+import { packCandidates } from './packCandidates'
+import { DEMO_LIBRARY, designEdits, type Reason } from './sizeRest'
+import { sizingReasons } from './sizingReasons'
+
+/** What a design is best at. */
+export type DesignVirtue = 'cheapest' | 'lightest' | 'farthest' | 'thriftiest' | 'balanced'
+
+/** What designs are weighed by. €, kg, m at cruise with the reserve kept, W from the pack at cruise. */
+export interface DesignMerits { cost: number, mass: number, range: number, cruisePower: number }
+
+/** One of the designs offered. */
+export interface FoundDesign extends DesignMerits { virtues: DesignVirtue[], edits: Edit[], project: Project, reasons: Reason[], cautions: number }
+
+/** A wish that, relaxed by so much, lets something fit. */
+export interface Relaxation { text: Text, edits: Edit[] }
+
+/** What a search came to. */
+export interface DesignSearch {
+  designs: FoundDesign[]
+  /** designs worked out, and those that no other beats in every respect */
+  tried: number
+  front: DesignMerits[]
+  /** when nothing fits: wishes to relax, least first */
+  relax: Relaxation[]
+}
+
+/** How many of the front are put through every finding for each virtue. */
+const CHECKED = 8
+
+/**
+ * Searches motor, reduction, propeller, controller, voltage and pack for what is not held. A generator, so that a worker can tell
+ * its progress and stop. Designs that another beats in cost, mass, range and power alike are dropped; of the rest the best of each
+ * virtue without a finding that stops are offered.
+ *
+ * @param project the boat
+ * @param library parts to choose from
+ * @returns yields the share done; returns up to five designs, or what to relax
+ */
+export function* searchDesigns(project: Project, library: Library = DEMO_LIBRARY): Generator<number, DesignSearch> {
+  const drives = driveCandidates(modelOf(project), library).filter(d => d.excess <= 1)
+  const all: DesignCandidate[] = []
+  for (const [i, drive] of drives.entries()) {
+    for (const design of packCandidates(project, drive, library, 'all')) all.push(design)
+    if (i % 8 === 7) yield 0.5 * i / drives.length
+  }
+  yield 0.5
+  const merits = all.map(d => meritsOf(project, d))
+  const front = nonDominated(merits).filter(sensible(project, merits))
+  yield 0.7
+  const designs: FoundDesign[] = []
+  const taken = new Map<string, FoundDesign>()
+  const ranked = rankings(front.map(i => merits[i]!))
+  for (const [k, virtue] of VIRTUES.entries()) {
+    for (const place of ranked[virtue].slice(0, CHECKED)) {
+      const design = all[front[place]!]!
+      const key = [design.motor.id, design.reduction.ratio, design.controller.id, design.pack.cell.id, design.pack.series, design.pack.parallel].join('/')
+      const known = taken.get(key)
+      if (known) { known.virtues.push(virtue); break }
+      const edits = designEdits(project, design), changed = withEdits(project, edits)
+      const { counts } = evaluate(changed, project.use.cruiseSpeed).findings
+      if (counts.stop > 0) continue
+      const found = { ...merits[front[place]!]!, virtues: [virtue], edits, project: changed, reasons: sizingReasons(project, design), cautions: counts.caution }
+      taken.set(key, found)
+      designs.push(found)
+      break
+    }
+    yield 0.7 + 0.06 * (k + 1)
+  }
+  return { designs, tried: all.length, front: front.map(i => merits[i]!), relax: designs.length ? [] : relaxations(project, library) }
+}
+
+/** Dearer than this many times the cheapest, or heavier than this share of the boat, nobody would fit (common practice). */
+const DEAREST = 2.5, HEAVIEST = 0.35
+
+/** Keeps to what an owner would weigh at all. */
+function sensible({ boat }: Project, merits: readonly DesignMerits[]): (place: number) => boolean {
+  const cost = DEAREST * Math.min(...merits.map(m => m.cost)), mass = Math.max(HEAVIEST * boat.mass, 1.3 * Math.min(...merits.map(m => m.mass)))
+  return place => merits[place]!.cost <= cost && merits[place]!.mass <= mass
+}
+
+const VIRTUES: readonly DesignVirtue[] = ['cheapest', 'balanced', 'lightest', 'farthest', 'thriftiest']
+
+function meritsOf({ use }: Project, d: DesignCandidate): DesignMerits {
+  const pack = packFigures(d.pack)
+  const cruisePower = d.cruisePower + use.houseLoad
+  return { cost: d.cost, mass: d.motor.mass + d.controller.mass + pack.mass, range: pack.usableEnergy * (1 - use.reserve) / cruisePower * use.cruiseSpeed, cruisePower }
+}
+
+/** Places of the designs that no other beats or equals in everything. */
+export function nonDominated(merits: readonly DesignMerits[]): number[] {
+  const order = merits.map((_, i) => i).sort((a, b) => merits[a]!.cost - merits[b]!.cost || merits[a]!.mass - merits[b]!.mass || merits[b]!.range - merits[a]!.range)
+  const front: number[] = []
+  for (const i of order) {
+    const m = merits[i]!
+    // by the order nothing later is cheaper: only the front so far can beat it
+    if (!front.some((j) => { const f = merits[j]!; return f.mass <= m.mass && f.range >= m.range && f.cruisePower <= m.cruisePower })) front.push(i)
+  }
+  return front
+}
+
+/** Places by each virtue, best first. */
+function rankings(front: readonly DesignMerits[]): Record<DesignVirtue, number[]> {
+  const by = (score: (m: DesignMerits) => number) => front.map((_, i) => i).sort((a, b) => score(front[a]!) - score(front[b]!))
+  const least = (f: (m: DesignMerits) => number) => Math.min(...front.map(f)) || 1
+  const cost = least(m => m.cost), mass = least(m => m.mass), power = least(m => m.cruisePower), range = Math.max(...front.map(m => m.range)) || 1
+  return {
+    cheapest: by(m => m.cost), lightest: by(m => m.mass), farthest: by(m => -m.range), thriftiest: by(m => m.cruisePower),
+    // the nearest to having the best of all four at once, in shares
+    balanced: by(m => Math.hypot(m.cost / cost - 1, m.mass / mass - 1, 0.5 * (1 - m.range / range), 2 * (m.cruisePower / power - 1))),
+  }
+}
+
+/** Steps by which a wish is relaxed. */
+const STEPS = [0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.5]
+
+/** For each wish the smallest step that lets something fit. */
+function relaxations(project: Project, library: Library): Relaxation[] {
+  const { use, held } = project
+  const stretch = use.stretchKind === 'hours'
+    ? { path: 'use.duration', value: stretchOf(use).duration, quantity: 'duration' as const, text: 'Stay out {x} at most.' }
+    : { path: 'use.distance', value: stretchOf(use).distance, quantity: 'distance' as const, text: 'Go {x} at most.' }
+  const wishes = [
+    { path: 'use.topSpeed', value: use.topSpeed, quantity: 'speed' as const, text: 'Ask for {x} at top.' },
+    { path: 'use.cruiseSpeed', value: use.cruiseSpeed, quantity: 'speed' as const, text: 'Cruise at {x}.' },
+    stretch,
+  ]
+  const fits = (edits: Edit[]) => {
+    const tried = withEdits(project, edits)
+    return driveCandidates(modelOf(tried), library).some(d => d.excess <= 1 && packCandidates(tried, d, library).length > 0)
+  }
+  const found: (Relaxation & { step: number })[] = []
+  for (const wish of wishes) {
+    const step = STEPS.find(s => fits([{ path: wish.path, value: wish.value * s }]))
+    if (step === undefined) continue
+    const value = wish.value * step
+    found.push({ step, text: { text: wish.text, params: { x: { value, quantity: wish.quantity } } }, edits: [{ path: wish.path, value }] })
+  }
+  const letGo = (['motor', 'pack', 'propeller', 'voltage'] as const).filter(part => held[part] && fits([{ path: `held.${part}`, value: false }]))
+  return [...found.sort((a, b) => b.step - a.step), ...letGo.map(part => ({ text: { text: `Let go of the ${part}.` }, edits: [{ path: `held.${part}`, value: false }] }))]
+}
