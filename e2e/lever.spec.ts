@@ -56,7 +56,7 @@ test.describe('on a phone', () => {
 test('every figure opens its working', async ({ page }) => {
   test.setTimeout(120_000)
   const seen = new Set<string>()
-  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/sheet', '/curve?boat=demo-merrin', '/propeller?boat=demo-rillet']) {
+  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet']) {
     await openBench(page, path)
     const figures = page.locator('.at-bench [data-figure], .cells [data-figure]')
     const count = await figures.count()

@@ -101,8 +101,8 @@ describe('choices side by side', () => {
     for (const r of rows.slice(1)) expect(r.diameter).toBeLessThanOrEqual(yacht.boat.drive.greatestDiameter + 1e-9)
     expect(rows.map(r => r.blades)).toEqual(expect.arrayContaining([2, 3, 4, 5]))
   })
-  it('reductions: one of each kind that there is, legs only direct', () => {
-    expect(reductionChoices(yacht).map(r => r.reduction.kind)).toEqual(['direct', 'belt', 'gear'])
+  it('reductions: at most one of each kind, none that no propeller suits (a 3.5 : 1 gear makes this motor too slow), legs only direct', () => {
+    expect(reductionChoices(yacht).map(r => r.reduction.kind)).toEqual(['direct', 'belt'])
     expect(reductionChoices(DEMO_BOATS.find(p => p.boat.drive.kind === 'outboard')!).map(r => r.reduction.kind)).toEqual(['direct'])
     for (const r of reductionChoices(yacht)) if (r.holds) expect(evaluate(r.project, yacht.use.cruiseSpeed).cruise.holds).toBe('allDay')
   })

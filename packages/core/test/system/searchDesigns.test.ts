@@ -46,7 +46,7 @@ describe('searching designs', () => {
     const greedy = withEdits(DEMO_BOATS[0]!, [{ path: 'use.topSpeed', value: 4.4 }])
     const { designs, relax } = search(greedy)
     expect(designs).toEqual([])
-    expect(relax.map(r => fillText(r.text)).join(' ')).toMatch(/Ask for .*kn at top\..*Let go of the motor/)
+    expect(relax.map(r => fillText(r.text)).join(' ')).toMatch(/Ask for .*kn at top\./)
     expect(search(withEdits(greedy, relax[0]!.edits)).designs.length).toBeGreaterThan(0)
   })
 })

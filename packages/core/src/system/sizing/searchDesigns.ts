@@ -136,7 +136,8 @@ function relaxations(project: Project, library: Library): Relaxation[] {
   ]
   const fits = (edits: Edit[]) => {
     const tried = withEdits(project, edits)
-    return driveCandidates(modelOf(tried), library).some(d => d.excess <= 1 && packCandidates(tried, d, library).length > 0)
+    const designs = driveCandidates(modelOf(tried), library).filter(d => d.excess <= 1).flatMap(d => packCandidates(tried, d, library))
+    return designs.sort((a, b) => a.cost - b.cost).slice(0, CHECKED).some(d => evaluate(withEdits(tried, designEdits(tried, d)), use.cruiseSpeed).findings.counts.stop === 0)
   }
   const found: (Relaxation & { step: number })[] = []
   for (const wish of wishes) {

@@ -1,0 +1,51 @@
+import { expect, test } from '@playwright/test'
+import { figure, openBench, type } from './board'
+
+test('the motor bench tells match and heat, and takes the owner’s own readings', async ({ page }) => {
+  await openBench(page, '/motor')
+  await page.locator('[data-view=matching]').click()
+  await expect(page.locator('[data-crossings]')).toContainText(/calm .*rpm.*quay .*rpm/)
+  await page.locator('[data-view=heat]').click()
+  const winding = await figure(page, 'windingTemperature', '[data-heat]')
+  expect(winding).toBeGreaterThan(30)
+  await type(page, 'use.ambient', '50 °C')
+  await expect.poll(() => figure(page, 'windingTemperature', '[data-heat]')).toBeGreaterThan(winding)
+  for (const [minutes, degrees] of [['0', '20'], ['5', '34,5'], ['10', '43'], ['20', '53'], ['40', '59']]) {
+    await page.locator('[data-reading=minutes]').fill(minutes!)
+    await page.locator('[data-reading=degrees]').fill(degrees!)
+    await page.locator('[data-reading-add]').click()
+  }
+  await expect(page.locator('[data-readings]')).toContainText(/It ends at 6\d/)
+  await page.locator('[data-reading=minutes]').fill('soon')
+  await page.locator('[data-reading-add]').click()
+  await expect(page.locator('[data-readings] [role=alert]')).toContainText('Minutes run from 0')
+})
+
+test('the propeller bench compares wheels and says whether she holds in wind', async ({ page }) => {
+  await openBench(page, '/propeller')
+  await expect(page.locator('[data-thrust]')).toContainText('holds her ground')
+  await expect(page.locator('[data-propellers] tbody tr')).not.toHaveCount(0)
+  await page.locator('[data-propellers] tbody tr').nth(1).getByRole('button', { name: /Try/ }).click()
+  await expect(page.locator('[data-trial]').first()).toContainText('2 blades')
+  await page.locator('[data-trial]').first().getByRole('button', { name: 'Put back' }).click()
+  await page.getByText('Folding', { exact: true }).click()
+  await expect(page.locator('[data-regen]')).toContainText('Into the pack')
+})
+
+test('whole designs are searched, one is tried and kept; a wish too high is named', async ({ page }) => {
+  await openBench(page, '/sheet?boat=demo-osprel')
+  await page.locator('[data-search]').click()
+  const rows = page.locator('[data-designs] tbody tr')
+  await expect(rows.first()).toContainText('cheapest')
+  await rows.nth(1).getByRole('button', { name: /Try/ }).click()
+  await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.locator('[data-tally=stop] .count')).toHaveText('0')
+  await page.locator('[data-bench=use]').click()
+  await type(page, 'use.topSpeed', '14 kn')
+  await page.locator('[data-bench=sheet]').click()
+  await page.locator('[data-search]').click()
+  await expect(page.locator('[data-designs]')).toContainText('Relax one')
+  await page.locator('[data-designs] .relax .btn').first().click()
+  await page.locator('[data-search]').click()
+  await expect(rows.first()).toContainText('cheapest')
+})
