@@ -73,7 +73,7 @@ test('every figure opens its working', async ({ page }) => {
     }
   }
   // how long the heat holds stands there only where heat ends it: well beyond top
-  await openBench(page, '/motor')
+  await openBench(page, '/motor?boat=demo-tirrick')
   await page.locator('[data-lever]').first().focus()
   await page.keyboard.press('End')
   await page.keyboard.press('PageUp')
