@@ -10,15 +10,15 @@ test('the motor bench tells match and heat, and takes the owner’s own readings
   expect(winding).toBeGreaterThan(30)
   await type(page, 'use.ambient', '50 °C')
   await expect.poll(() => figure(page, 'windingTemperature', '[data-heat]')).toBeGreaterThan(winding)
-  for (const [minutes, degrees] of [['0', '20'], ['5', '34,5'], ['10', '43'], ['20', '53'], ['40', '59']]) {
-    await page.locator('[data-reading=minutes]').fill(minutes!)
-    await page.locator('[data-reading=degrees]').fill(degrees!)
+  for (const [time, temperature] of [['0 min', '20 °C'], ['5', '34,5'], ['10', '43'], ['20', '53'], ['40', '59 °C']]) {
+    await page.locator('[data-reading=time]').fill(time!)
+    await page.locator('[data-reading=temperature]').fill(temperature!)
     await page.locator('[data-reading-add]').click()
   }
   await expect(page.locator('[data-readings]')).toContainText(/It ends at 6\d/)
-  await page.locator('[data-reading=minutes]').fill('soon')
+  await page.locator('[data-reading=time]').fill('soon')
   await page.locator('[data-reading-add]').click()
-  await expect(page.locator('[data-readings] [role=alert]')).toContainText('Minutes run from 0')
+  await expect(page.locator('[data-readings] [role=alert]')).toContainText('After: ')
 })
 
 test('the propeller bench compares wheels and says whether she holds in wind', async ({ page }) => {

@@ -1,24 +1,7 @@
-import { sampleBoat, type Project, type UncertaintyReport } from '@remigo/core'
+import { sampleBoat, USUAL_SAMPLES, type Project } from '@remigo/core'
+import { serveRun } from './serveRun'
 
-/** What the page asks, and what it is told. A new question stops the one before. */
-export interface UncertaintyQuestion { id: number, project: Project, samples: number, seed: number }
-export type UncertaintyNews = { id: number, done: number } | { id: number, report: UncertaintyReport }
+/** The same boat always gives the same report. */
+const SEED = 20_111
 
-let current = 0
-
-self.addEventListener('message', async ({ data }: MessageEvent<UncertaintyQuestion | { cancel: true }>) => {
-  if ('cancel' in data) { current = 0; return }
-  current = data.id
-  const run = sampleBoat(data.project, data.samples, data.seed)
-  for (;;) {
-    const step = run.next()
-    if (current !== data.id) return
-    if (step.done) {
-      self.postMessage({ id: data.id, report: step.value } satisfies UncertaintyNews)
-      return
-    }
-    self.postMessage({ id: data.id, done: step.value } satisfies UncertaintyNews)
-    // let a cancel come in
-    await new Promise(resolve => setTimeout(resolve))
-  }
-})
+serveRun((project: Project) => sampleBoat(project, USUAL_SAMPLES, SEED))

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import type { FoundDesign, Relaxation } from '@remigo/core'
+import type { DesignSearch, FoundDesign, Relaxation } from '@remigo/core'
 import { d } from '~/messages/designs'
 import { useDocumentStore } from '~/stores/document'
-import { useDesignSearch } from '~/composables/useDesignSearch'
+import { useBoatRun } from '~/composables/useBoatRun'
 import { useQuantities } from '~/composables/useQuantities'
 
 /** Up to five whole designs for what is not held, each best at something, tried at a touch; or which wish to relax. */
 const document = useDocumentStore()
 const { fill } = useQuantities()
-const { search, share, running, start, cancel } = useDesignSearch()
+/** the boat as it is kept is searched, not one on trial */
+const { result: search, progress: share, running, start, cancel } = useBoatRun<DesignSearch>(() => new Worker(new URL('../../workers/designs.worker.ts', import.meta.url), { type: 'module' }), () => document.project)
 const virtues = (design: FoundDesign) => design.virtues.map(v => d.virtues[v]).join(', ')
 const drive = ({ project: { design } }: FoundDesign) => `${design.motor.name}, ${design.controller.name}`
 const pack = ({ project: { design } }: FoundDesign) => d.pack(design.pack.series, design.pack.parallel, design.pack.cell.name)
@@ -53,7 +54,6 @@ h3 span { font: 400 13px/16px var(--labels); margin-left: 10px; }
 progress { accent-color: var(--ink); flex: 1; max-width: 240px; }
 .parts { display: block; font-size: 12.5px; line-height: 16px; }
 td b::first-letter { text-transform: uppercase; }
-.num :deep(.figure) { font-weight: 500; font-size: 14px; }
 .relax { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
 .relax p { flex-basis: 100%; }
 .scroll { overflow-x: auto; }

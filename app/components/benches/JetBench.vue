@@ -46,8 +46,3 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
     </aside>
   </div>
 </template>
-
-<style scoped>
-.num :deep(.figure) { font-weight: 500; font-size: 14px; }
-.num svg { vertical-align: -1px; }
-</style>

@@ -28,7 +28,7 @@ const label = computed(() => `${m.jet.impeller} ${text(jet.value.impellerDiamete
 <template>
   <section class="block" :aria-label="m.jet.place">
     <h2 class="section-head">{{ m.jet.place }}<span class="state"><StateMark :state="state" /> {{ label }}</span></h2>
-    <svg :viewBox="`0 0 ${W} ${H}`" class="drawing" role="img" :aria-label="label">
+    <svg :viewBox="`0 0 ${W} ${H}`" class="to-scale" role="img" :aria-label="label">
       <path :d="`M0 24H${TRANSOM}V${BOTTOM}H0Z`" class="hull" />
       <path :d="duct" class="duct" />
       <path :d="`M310 ${axis - ring / 2}V${axis + ring / 2}`" class="room" />
@@ -48,16 +48,7 @@ const label = computed(() => `${m.jet.impeller} ${text(jet.value.impellerDiamete
 </template>
 
 <style scoped>
-.drawing { width: 100%; max-width: 640px; background: var(--water); border: .75px solid var(--rule); }
-.hull { fill: var(--hull); stroke: var(--ink); stroke-width: 1.5; }
 .duct { fill: var(--water); stroke: var(--ink); stroke-width: 1.75; }
-.shaft { stroke: var(--ink); stroke-width: 5; }
-.blade { fill: var(--band); stroke: var(--ink); stroke-width: 1.5; }
-.hub { fill: var(--ink); }
 .grille { stroke: var(--ink); stroke-width: 2; }
-.room { fill: none; stroke: var(--text); stroke-width: 1.25; stroke-dasharray: 5 4; }
-.dimension { fill: none; stroke: var(--text); stroke-width: .9; }
-.dimension-text { font: 600 14px var(--figures); fill: var(--text); }
-.caption { font: 400 12.5px var(--labels); fill: var(--soft); }
 .state { display: inline-flex; gap: 6px; align-items: center; color: var(--text); font-size: 13px; }
 </style>

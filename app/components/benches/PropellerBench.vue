@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { bestPitch, LIMIT_LABELS, pitchChoices } from '@remigo/core'
+import { bestPitch, hasSails, LIMIT_LABELS, pitchChoices } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -13,7 +13,7 @@ const { text } = useQuantities()
 const use = computed(() => document.project.use)
 const rows = computed(() => pitchChoices(document.project))
 const best = computed(() => bestPitch(document.project))
-const sails = computed(() => document.shown.boat.hullType === 'keelYacht' || document.shown.boat.variant === 'sail')
+const sails = computed(() => hasSails(document.shown.boat))
 const limited = computed(() => ({ efficiency: '', shaftSpeed: m.propeller.bestHint, series: '' })[best.value.limitedBy])
 function tryPitch(pitch: number) {
   document.startTrial(`pitch/${pitch}`, `${m.propeller.pitch} ${text(pitch, 'smallLength')}`, [{ path: 'design.propeller.pitch', value: pitch }])
@@ -60,6 +60,4 @@ function tryPitch(pitch: number) {
 
 <style scoped>
 .wide { width: 100%; margin: 8px 0 4px; }
-.num :deep(.figure) { font-weight: 500; font-size: 14px; }
-.num svg { vertical-align: -1px; }
 </style>

@@ -33,7 +33,7 @@ const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} $
 <template>
   <section class="block" :aria-label="m.propeller.place">
     <h2 class="section-head">{{ m.propeller.place }}<span class="state"><StateMark :state="state" /> <FigureValue id="tipClearance" size="inline" /> {{ m.propeller.clear }}, {{ text(QUIET_TIPS * propeller.diameter, 'smallLength') }} {{ m.propeller.wanted }}</span></h2>
-    <svg :viewBox="`0 0 ${W} ${H}`" class="drawing" role="img" :aria-label="label">
+    <svg :viewBox="`0 0 ${W} ${H}`" class="to-scale" role="img" :aria-label="label">
       <g>
         <path :d="`M0 ${hullY - 22}H250V${hullY}C190 ${hullY + 2} 150 ${hullY} 118 ${CY - 22}L0 ${CY - 12}Z`" class="hull" />
         <path :d="`M0 ${CY - 5}H108V${CY + 5}H0Z`" class="hull" />
@@ -59,14 +59,5 @@ const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} $
 </template>
 
 <style scoped>
-.drawing { width: 100%; max-width: 640px; background: var(--water); border: .75px solid var(--rule); }
-.hull { fill: var(--hull); stroke: var(--ink); stroke-width: 1.5; }
-.shaft { stroke: var(--ink); stroke-width: 5; }
-.blade { fill: var(--band); stroke: var(--ink); stroke-width: 1.5; }
-.hub { fill: var(--ink); }
-.room { fill: none; stroke: var(--text); stroke-width: 1.25; stroke-dasharray: 5 4; }
-.dimension { fill: none; stroke: var(--text); stroke-width: .9; }
-.dimension-text { font: 600 14px var(--figures); fill: var(--text); }
-.caption { font: 400 12.5px var(--labels); fill: var(--soft); }
 .state { display: inline-flex; gap: 6px; align-items: center; color: var(--text); font-size: 13px; }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { area, line } from 'd3-shape'
-import { CHEMISTRIES, figureOn, hullTypeOf, resistanceMethodOf, FIGURES, type FigureId } from '@remigo/core'
+import { CHEMISTRIES, figureOn, hullLabel, resistanceMethodOf, FIGURES, type FigureId } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -62,7 +62,7 @@ const print = () => window.print()
     </div>
     <header>
       <h2>{{ document.shown.name }}</h2>
-      <p>{{ hullTypeOf(boat.hullType).label }}, {{ text(boat.lengthOverAll, 'length') }}, {{ text(boat.mass, 'mass') }} ± {{ Math.round(boat.massUncertainty * 100) }} %. {{ document.shown.story }}</p>
+      <p>{{ hullLabel(boat) }}, {{ text(boat.lengthOverAll, 'length') }}, {{ text(boat.mass, 'mass') }} ± {{ Math.round(boat.massUncertainty * 100) }} %. {{ document.shown.story }}</p>
     </header>
     <section>
       <h3>{{ m.sheet.fit }}</h3>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { planingReading } from '@remigo/core'
+import { hasSails, planingReading } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -8,7 +8,7 @@ import { useDocumentStore } from '~/stores/document'
 /** Beside the curve: how she planes, what the schools of kW a tonne would fit, the propeller towed under sail. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const sails = computed(() => document.shown.boat.hullType === 'keelYacht' || document.shown.boat.variant === 'sail')
+const sails = computed(() => hasSails(document.shown.boat))
 const state = computed(() => {
   const p = planingReading(answer.model, answer.evaluation.point.speed)
   return !p ? 'none' : p.porpoises ? 'porpoises' : 'planes'

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Band, QuantityId } from '@remigo/core'
+import { USUAL_SAMPLES, type Band, type QuantityId, type UncertaintyReport } from '@remigo/core'
 import { t } from '~/messages/trial'
 import { useQuantities } from '~/composables/useQuantities'
-import { useUncertainty } from '~/composables/useUncertainty'
+import { useBoatRun } from '~/composables/useBoatRun'
+import { useDocumentStore } from '~/stores/document'
 
 /** What the uncertain inputs do together, and which of them matters most. */
-const { report, done, running, samples, start, cancel } = useUncertainty()
+const document = useDocumentStore()
+const { result: report, progress: done, running, start, cancel } = useBoatRun<UncertaintyReport>(() => new Worker(new URL('../../workers/uncertainty.worker.ts', import.meta.url), { type: 'module' }), () => document.shown)
 const { text, format } = useQuantities()
 const bands = computed(() => {
   const r = report.value
@@ -23,7 +25,7 @@ const first = computed(() => shares.value[0])
     <h2 class="section-head">{{ t.sure.head }}<span>{{ t.sure.hint }}</span></h2>
     <div class="row">
       <button v-if="!running" type="button" class="btn" data-sample @click="start">{{ report ? t.sure.again : t.sure.go }}</button>
-      <template v-else><button type="button" class="btn" @click="cancel">{{ t.sure.cancel }}</button><progress :max="samples" :value="done" :aria-label="t.sure.head" /><span class="small soft figures">{{ t.sure.progress(done, samples) }}</span></template>
+      <template v-else><button type="button" class="btn" @click="cancel">{{ t.sure.cancel }}</button><progress :max="USUAL_SAMPLES" :value="done" :aria-label="t.sure.head" /><span class="small soft figures">{{ t.sure.progress(done, USUAL_SAMPLES) }}</span></template>
     </div>
     <template v-if="report">
       <p v-if="first" class="prose lead" data-first>{{ t.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}</p>

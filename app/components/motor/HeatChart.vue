@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chosenUnit, driveHeat, fitWarming, toUnit, UNITS, warmingCurve } from '@remigo/core'
+import { chosenUnit, driveHeat, evaluate, fitWarming, toUnit, UNITS, warmingCurve } from '@remigo/core'
 import { refDebounced } from '@vueuse/core'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
@@ -23,7 +23,7 @@ const degrees = (k: number) => toUnit(k, unit.value)
 const settled = refDebounced(computed(() => lever.speed.value), 120)
 const duration = computed(() => Math.max(3600, ...document.shown.heat.points.map(p => 1.1 * p.time)))
 const ways = computed(() => driveHeat(answer.model))
-const warming = computed(() => { void settled.value; return warmingCurve(answer.model, answer.evaluation.point.drive, duration.value) })
+const warming = computed(() => warmingCurve(answer.model, evaluate(document.shown, settled.value).point.drive, duration.value))
 const minutes = computed(() => warming.value?.time.map(t => t / 60) ?? [])
 const curves = computed<ChartCurve[]>(() => warming.value
   ? [

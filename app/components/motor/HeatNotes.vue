@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { driveWarming, type MotorSpec } from '@remigo/core'
+import { driveWarming, fittedCooling, type Cooling } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -8,7 +8,7 @@ import { useDocumentStore } from '~/stores/document'
 /** Beside the heat chart: what motor and controller come to, when they must drop, and what each kind of cooling gives. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const cooling = computed(() => document.shown.design.motor.cooling)
+const cooling = computed(() => fittedCooling(document.shown.design))
 const drops = computed(() => driveWarming(answer.model, answer.evaluation.point.drive, answer.evaluation.cruise.drive)?.fromCruise.outcome === 'drops')
 const set = (label: string, path: string, value: string) => document.edit(label, [{ path, value }])
 </script>
@@ -23,7 +23,7 @@ const set = (label: string, path: string, value: string) => document.edit(label,
   <section class="block" :aria-label="w.coolings">
     <h2 class="section-head">{{ w.coolings }}<span>{{ w.coolingsHint }}</span></h2>
     <FigureRow id="coolAir" /><FigureRow id="coolLoop" /><FigureRow id="coolRaw" />
-    <ChoiceField :label="w.cooling" :options="w.coolingKinds" :model-value="cooling" @update:model-value="set(w.cooling, 'design.motor.cooling', $event as MotorSpec['cooling'])" />
+    <ChoiceField :label="w.cooling" :options="w.coolingKinds" :model-value="cooling" @update:model-value="set(w.cooling, 'design.cooling', $event as Cooling)" />
     <ChoiceField :label="w.insulation" :options="w.classes" :model-value="document.shown.design.motor.insulation" @update:model-value="set(w.insulation, 'design.motor.insulation', $event)" />
     <div class="rows"><QuantityField path="use.ambient" /><QuantityField path="design.controller.rollbackFrom" /><QuantityField path="design.controller.rollbackTo" /></div>
   </section>

@@ -1,24 +1,25 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import type { WarmingFit } from '@remigo/core'
+import { reactive, ref } from 'vue'
+import { heatPointError, parseQuantity, type WarmingFit } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
+import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** Temperatures that the owner read while it warmed up, typed as minutes and degrees; what they say, or why they say nothing. */
+/** Temperatures that the owner read while it warmed up, typed in any unit; what they say, or why they say nothing. */
 defineProps<{ fit: WarmingFit | null }>()
 const document = useDocumentStore()
+const view = useViewStore()
 const { text } = useQuantities()
-const minutes = ref('')
-const degrees = ref('')
+const typed = reactive({ time: '', temperature: '' })
 const error = ref('')
-const number = (typed: string) => Number(typed.trim().replace(',', '.').replace(/[^\d.-]/g, '') || NaN)
+const read = (field: keyof typeof typed, quantity: 'shortTime' | 'temperature') => parseQuantity(typed[field], quantity, view.choice)
 function add() {
-  const time = number(minutes.value) * 60, temperature = number(degrees.value) + 273.15
-  error.value = !(time >= 0 && time <= 172_800) ? 'Minutes run from 0 to 2880; for instance 15.' : !(temperature >= 250 && temperature <= 600) ? 'Degrees run from −20 to 320 °C; for instance 64.' : ''
-  if (error.value) return
-  document.edit(w.addReading, [{ path: 'heat.points', value: [...document.shown.heat.points, { time, temperature }].sort((a, b) => a.time - b.time) }])
-  minutes.value = degrees.value = ''
+  const time = read('time', 'shortTime'), temperature = read('temperature', 'temperature')
+  error.value = !time.ok ? `${w.time}: ${time.message}` : !temperature.ok ? `${w.temperature}: ${temperature.message}` : heatPointError({ time: time.value, temperature: temperature.value }) ?? ''
+  if (error.value || !time.ok || !temperature.ok) return
+  document.edit(w.addReading, [{ path: 'heat.points', value: [...document.shown.heat.points, { time: time.value, temperature: temperature.value }].sort((a, b) => a.time - b.time) }])
+  typed.time = typed.temperature = ''
 }
 const remove = (index: number) => document.edit(w.remove, [{ path: 'heat.points', value: document.shown.heat.points.filter((_, i) => i !== index) }])
 </script>
@@ -27,8 +28,8 @@ const remove = (index: number) => document.edit(w.remove, [{ path: 'heat.points'
   <section class="block" :aria-label="w.readings" data-readings>
     <h2 class="section-head">{{ w.readings }}<span>{{ w.readingsHint }}</span></h2>
     <form class="row" @submit.prevent="add">
-      <label>{{ w.minutesIn }}<input v-model="minutes" inputmode="decimal" data-reading="minutes"></label>
-      <label>{{ w.degrees }}<input v-model="degrees" inputmode="decimal" data-reading="degrees"></label>
+      <label>{{ w.time }}<input v-model="typed.time" placeholder="15 min" data-reading="time"></label>
+      <label>{{ w.temperature }}<input v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"></label>
       <button type="submit" class="btn" data-reading-add>{{ w.addReading }}</button>
     </form>
     <p v-if="error" class="error small" role="alert">{{ error }}</p>

@@ -32,5 +32,4 @@ const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reducti
 
 <style scoped>
 .noise { display: block; font-size: 12.5px; line-height: 15px; }
-.num :deep(.figure) { font-weight: 500; font-size: 14px; }
 </style>

@@ -34,7 +34,5 @@ const tryIt = (c: PropellerChoice) => document.startTrial(`propeller/${c.blades}
 </template>
 
 <style scoped>
-.num :deep(.figure) { font-weight: 500; font-size: 14px; }
-.num svg { vertical-align: -1px; }
 .scroll { overflow-x: auto; }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { regenerationAt, regenerationStart } from '@remigo/core'
+import { panelFor, regenerationAt, regenerationStart } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useQuantities } from '~/composables/useQuantities'
@@ -10,11 +10,9 @@ import { vLive } from '~/directives/live'
 const answer = useAnswerStore()
 const { text } = useQuantities()
 const start = computed(() => regenerationStart(answer.model))
-/** kWh that a watt of flat panel gives on a summer day in middle latitudes (common practice: about four hours of full sun) */
-const SUN_HOURS = 4
 const panels = () => {
   const energy = regenerationAt(answer.model, answer.evaluation.point.speed).packPower * 6 * 3600
-  return w.regenPanels(text(energy, 'energy'), text(energy / 3600 / SUN_HOURS, 'smallPower'))
+  return w.regenPanels(text(energy, 'energy'), text(panelFor(energy), 'smallPower'))
 }
 </script>
 

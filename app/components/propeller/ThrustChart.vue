@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chosenUnit, thrustBalance, toUnit, UNITS, windHolding } from '@remigo/core'
+import { chosenUnit, thrustBalance, toUnit, UNITS } from '@remigo/core'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
@@ -20,7 +20,7 @@ const curves = computed(() => [
   line(w.givesMinutes, balance.value.minutes, { dash: 'dash', colour: 'tight', width: 1.6 }), line(w.givesAll, balance.value.allDay, { width: 2.6 }),
   line(w.asksCalm, balance.value.calm, { colour: 'text', width: 1.8 }), line(w.asksWind, balance.value.wind, { colour: 'text', width: 1.4, dash: 'longdash' }), line(w.asksSea, balance.value.sea, { colour: 'text', width: 1.4, dash: 'dot' }),
 ])
-const holds = computed(() => windHolding(answer.model).share <= 1)
+const holds = computed(() => answer.summary.holding.share <= 1)
 const axes = computed(() => ({
   x: { title: `${m.curve.axisSpeed}, ${UNITS[units.value.speed].symbol}`, from: 0, to: x.value.at(-1)! },
   y: { title: `${w.axisThrust}, ${UNITS[units.value.force].symbol}`, from: 0, to: 1.1 * toUnit(Math.max(...balance.value.minutes), units.value.force) },

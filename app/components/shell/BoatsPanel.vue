@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { hullTypeOf, type Project } from '@remigo/core'
+import { hullLabel } from '@remigo/core'
 import { m } from '~/messages'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
@@ -15,7 +15,6 @@ const { errors, exportBoat, importBoat } = useBoatFiles()
 const open = defineModel<boolean>({ required: true })
 defineProps<{ target?: HTMLElement }>()
 const failed = ref(false)
-const kind = ({ boat }: Project) => { const type = hullTypeOf(boat.hullType); return type.variants[boat.variant] ?? type.label }
 const picker = ref<HTMLInputElement>()
 
 async function go(action: () => unknown) {
@@ -39,7 +38,7 @@ async function picked(event: Event) {
       <ul data-boats>
         <li v-for="boat in boats.list" :key="boat.id">
           <button type="button" :class="{ current: boat.id === document.project.id }" :aria-current="boat.id === document.project.id" @click="go(() => boats.open(boat.id))">
-            {{ boat.name }}<span class="soft kind">{{ kind(boat.project) }}{{ boat.id.startsWith('demo-') ? `, ${m.boats.demo}` : '' }}</span>
+            {{ boat.name }}<span class="soft kind">{{ hullLabel(boat.project.boat) }}{{ boat.id.startsWith('demo-') ? `, ${m.boats.demo}` : '' }}</span>
           </button>
         </li>
       </ul>

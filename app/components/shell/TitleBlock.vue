@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiRedo, mdiThemeLightDark, mdiUndo } from '@mdi/js'
-import { hullTypeOf } from '@remigo/core'
+import { hullLabel } from '@remigo/core'
 import { m } from '~/messages'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
@@ -41,7 +41,7 @@ const rows = computed(() => [
     </div>
     <div class="name">
       <h1>{{ document.shown.name }}</h1>
-      <p class="soft">{{ hullTypeOf(boat.hullType).variants[boat.variant] ?? hullTypeOf(boat.hullType).label }}<template v-if="boat.drive.kind !== 'jet'">, {{ m.boat.drives[boat.drive.kind].toLowerCase() }}</template></p>
+      <p class="soft">{{ hullLabel(boat) }}<template v-if="boat.drive.kind !== 'jet'">, {{ m.boat.drives[boat.drive.kind].toLowerCase() }}</template></p>
     </div>
     <dl>
       <div v-for="row in rows" :key="row.label"><dt>{{ row.label }}</dt><dd class="figures">{{ row.value }}</dd></div>

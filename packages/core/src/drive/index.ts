@@ -1,5 +1,5 @@
 export type * from './controllerSpec'
-export type * from './motorSpec'
+export * from './motorSpec'
 export * from './motorLimits'
 export * from './motorLosses'
 export * from './reductionSpec'

@@ -1,3 +1,8 @@
+/** How a motor gets rid of its heat, the least first. */
+export const COOLINGS = ['air', 'closed loop', 'raw water'] as const
+/** One of them. */
+export type Cooling = typeof COOLINGS[number]
+
 /** Insulation classes; the winding's greatest temperature is in INSULATION_LIMIT. */
 export type InsulationClass = 'B' | 'F' | 'H'
 
@@ -23,7 +28,8 @@ export interface MotorSpec {
   /** V DC */
   leastVoltage: number
   greatestVoltage: number
-  cooling: 'air' | 'closed loop' | 'raw water'
+  /** with which its rating holds */
+  cooling: Cooling
   /** class of the winding's insulation */
   insulation: InsulationClass
   /** the direction, seen from the shaft's end, in which its timing makes it weaker */

@@ -1,6 +1,7 @@
-import { coolantFlow, COOLANT_RISE, HULL_COOLER, hullCoolerArea, type Cooling } from '../drive'
-import { burrillLoading, WINDMILL_SHARE } from '../propulsor'
-import { coolingChoices, driveWarming, HOLDING_WIND, LIMIT_LABELS, regenerationAt, thrustAvailable, windHolding, type DriveWarming, type Evaluation, type Regeneration } from '../system'
+import { coolantFlow, COOLANT_RISE, COOLER_AT_REST, COOLER_DIFFERENCE, hullCoolerArea, type Cooling } from '../drive'
+import { burrillLoading, TURBINE_EFFICIENCY, WINDMILL_SHARE } from '../propulsor'
+import { AIR_DRAG_COEFFICIENT } from '../resistance'
+import { coolingChoices, driveWarming, fittedCooling, HOLDING_WIND, LIMIT_LABELS, regenerationAt, type DriveWarming, type Evaluation, type Regeneration } from '../system'
 import { ALWAYS, DRIVE_FIELDS, MOTOR_FIELDS, type Figure } from './figure'
 
 const HEAT = 'Two nodes, winding and case, through the nameplate; controller as one node (common practice)'
@@ -56,17 +57,17 @@ const coolantLoss = ({ point }: Evaluation) => point.drive.motorLoss + point.dri
 export const MATCH_FIGURES = {
   quayThrust: {
     label: 'At the quay, for minutes', quantity: 'force', part: 'propeller',
-    read: ({ model }) => ({ value: thrustAvailable(model, 0, 'minutes').thrust, low: thrustAvailable(model, 0, 'allDay').thrust, high: thrustAvailable(model, 0, 'minutes').thrust }),
-    formula: 'the thrust at standstill that uses the first peak rating up; the low end is all day',
-    inputs: ({ model }) => { const { by, train } = thrustAvailable(model, 0, 'minutes'); return [{ value: train.shaftSpeed, quantity: 'rotation', what: 'propeller' }, { value: train.motorTorque, quantity: 'torque', what: `motor; ended by ${LIMIT_LABELS[by]}` }] },
+    read: ({ holding }) => ({ value: holding.thrust }),
+    formula: 'the thrust at standstill that uses the first peak rating up',
+    inputs: ({ holding: { by, train } }) => [{ value: train.shaftSpeed, quantity: 'rotation', what: 'propeller' }, { value: train.motorTorque, quantity: 'torque', what: `motor; ended by ${LIMIT_LABELS[by]}` }],
     source: 'Operating point at standstill; momentum theory is never beaten', holds: ALWAYS, depends: ['design.propeller.diameter', 'design.propeller.pitch', 'design.motor.peakPower', 'design.reduction.ratio'],
   },
   windThrust: {
     label: 'To lie to 25 kn of wind', quantity: 'force', part: 'propeller',
-    read: ({ model }) => ({ value: windHolding(model).drag }),
-    formula: 'thrust = ½ air density × wind² × 0.9 × front ÷ (1 − thrust deduction)',
+    read: ({ holding }) => ({ value: holding.drag }),
+    formula: `thrust = ½ air density × wind² × ${AIR_DRAG_COEFFICIENT} × front ÷ (1 − thrust deduction)`,
     inputs: ({ model }) => [{ value: HOLDING_WIND, quantity: 'speed', what: 'wind' }, { value: model.windage, quantity: 'area', what: 'her front above the water, estimated' }],
-    source: 'Air drag, coefficient 0.9 (common practice)', holds: () => ({ text: 'Bow to the wind, no sea.' }), depends: ['boat.beam', 'boat.lengthOverAll'],
+    source: 'Air drag (common practice)', holds: () => ({ text: 'Bow to the wind, no sea.' }), depends: ['boat.beam', 'boat.lengthOverAll'],
   },
   bladeLoading: {
     label: 'Blade loading', quantity: 'plain', part: 'propeller', applies: isPropeller,
@@ -88,19 +89,19 @@ export const MATCH_FIGURES = {
   },
   coolAir: cooling('air', 'Air'), coolLoop: cooling('closed loop', 'Closed loop, hull cooler'), coolRaw: cooling('raw water', 'Raw water'),
   coolantFlow: {
-    label: 'Coolant', quantity: 'flow', part: 'motor', applies: e => e.model.project.design.motor.cooling !== 'air',
+    label: 'Coolant', quantity: 'flow', part: 'motor', applies: e => fittedCooling(e.model.project.design) !== 'air',
     read: e => ({ value: coolantFlow(coolantLoss(e)) }),
     formula: 'flow = losses ÷ (density × heat × rise)', inputs: e => [{ value: coolantLoss(e), quantity: 'smallPower', what: 'motor and controller' }, { value: COOLANT_RISE, quantity: 'plain', what: 'K of rise on the way' }],
     source: 'Heat carried by water with antifreeze', holds: ALWAYS, depends: HEAT_FIELDS,
   },
   hullCooler: {
-    label: 'Hull cooler', quantity: 'area', part: 'motor', applies: e => e.model.project.design.motor.cooling === 'closed loop',
+    label: 'Hull cooler', quantity: 'area', part: 'motor', applies: e => fittedCooling(e.model.project.design) === 'closed loop',
     read: e => ({ value: hullCoolerArea(coolantLoss(e)) }),
-    formula: 'area = losses ÷ (heat transfer × difference)', inputs: e => [{ value: coolantLoss(e), quantity: 'smallPower', what: 'motor and controller' }, { value: HULL_COOLER.atRest, quantity: 'plain', what: 'W a m² and K, lying still' }, { value: 10, quantity: 'plain', what: 'K between coolant and water' }],
+    formula: 'area = losses ÷ (heat transfer × difference)', inputs: e => [{ value: coolantLoss(e), quantity: 'smallPower', what: 'motor and controller' }, { value: COOLER_AT_REST, quantity: 'plain', what: 'W a m² and K, lying still' }, { value: COOLER_DIFFERENCE, quantity: 'plain', what: 'K between coolant and water' }],
     source: 'Common practice', holds: () => ({ text: 'Clean surface. Growth halves it: keep room.' }), depends: HEAT_FIELDS,
   },
   regenPower: regeneration('Into the pack', 'smallPower', 'power = (stream’s power × share × gears − motor losses) × controller', r => ({ value: r.packPower, low: r.low, high: r.high })),
-  regenDrag: regeneration('Adds drag', 'force', 'drag = power at the propeller ÷ (0.45 × speed)', r => ({ value: r.drag })),
+  regenDrag: regeneration('Adds drag', 'force', `drag = power at the propeller ÷ (${TURBINE_EFFICIENCY} × speed)`, r => ({ value: r.drag })),
   regenSpeedLost: regeneration('Costs', 'speed', 'speed lost = drag ÷ slope of her resistance', r => ({ value: r.speedLost })),
 } satisfies Record<string, Figure>
 

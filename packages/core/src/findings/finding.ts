@@ -4,9 +4,11 @@ import type { EnergyBalance } from '../system/energy'
 import type { Hump, PlaningReading } from '../system/curveReading'
 import type { DriveWarming } from '../system/driveHeat'
 import type { DriveTrain } from '../system/driveTrain'
+import type { LimitName } from '../system/limits'
 import type { Model } from '../system/model'
 import type { OperatingPoint } from '../system/operatingPoint'
 import type { Payoff } from '../system/payoff'
+import type { Regeneration } from '../system/regeneration'
 import type { WindHolding } from '../system/thrustAvailable'
 import type { TopSpeed } from '../system/topSpeed'
 import type { BurrillLoading } from '../propulsor'
@@ -34,6 +36,14 @@ export interface Facts {
   /** balance point at which she runs steadily, m; null when she does already, or nothing will do */
   steadyBalance: number | null
   blades: BurrillLoading | null
+  /** Reynolds number of the blades at cruise; null for a jet */
+  bladeReynolds: number | null
+  /** the drive where an all-day rating ends it, if that is below the top wished */
+  atLimit: { train: DriveTrain, by: LimitName, speed: number, turns: number } | null
+  /** greatest torque behind the reduction from standstill, N·m, and the motor amps that give it */
+  standstill: { torque: number, amps: number }
+  /** under sail at nine tenths of hull speed; null without sails or with a jet */
+  regeneration: Regeneration | null
 }
 
 /** stop: cannot run like this. caution: runs, inside the headroom or a limit of good practice. note: not known well enough. */

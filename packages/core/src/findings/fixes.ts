@@ -1,5 +1,6 @@
-import type { ControllerSpec, MotorSpec } from '../drive'
+import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
 import { DEMO_CONTROLLERS, DEMO_MOTORS } from '../parts'
+import { fittedCooling } from '../system/driveHeat'
 import type { Facts, Fix } from './finding'
 
 /** What a fix looks at. */
@@ -76,19 +77,16 @@ export function otherController({ model: { project, pack } }: Designed, needs: {
   return [{ label: { text: found.name }, edits: [{ path: 'design.controller', value: found }] }]
 }
 
-/** Each cooling's next better one. */
-const BETTER: Partial<Record<MotorSpec['cooling'], MotorSpec['cooling']>> = { 'air': 'closed loop', 'closed loop': 'raw water' }
-
 /**
- * The next better cooling of the same motor, unless the motor is held as it is.
+ * The next better cooling of the same motor.
  *
  * @param facts of the boat
  * @returns one fix, or none
  */
 export function betterCooling({ model: { project } }: Designed): Fix[] {
-  const better = BETTER[project.design.motor.cooling]
+  const better = COOLINGS[COOLINGS.indexOf(fittedCooling(project.design)) + 1]
   if (!better) return []
-  return [{ label: { text: better === 'closed loop' ? 'Closed water loop' : 'Raw water' }, edits: [{ path: 'design.motor.cooling', value: better }] }]
+  return [{ label: { text: better === 'closed loop' ? 'Closed water loop' : 'Raw water' }, edits: [{ path: 'design.cooling', value: better }] }]
 }
 
 /** Size whatever is not held again. */

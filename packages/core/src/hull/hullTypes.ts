@@ -13,6 +13,21 @@ import { semiDisplacement } from './semiDisplacement/semiDisplacement'
 export const HULL_TYPES: readonly HullType[] = [keelYacht, displacementLaunch, semiDisplacement, planing, jetBoat, catamaran, pontoon, canoe, dinghy]
 
 /**
+ * What a boat is called: her kind within the type where there is one.
+ *
+ * @param boat type and variant
+ * @returns a few words
+ * @example hullLabel({ hullType: 'canoe', variant: 'kayak' }) // 'Kayak'
+ */
+export function hullLabel({ hullType, variant }: { hullType: string, variant: string }): string {
+  const type = hullTypeOf(hullType)
+  return type.variants[variant] ?? type.label
+}
+
+/** True for boats that carry sail, under which a propeller is towed. */
+export const hasSails = ({ hullType, variant }: { hullType: string, variant: string }): boolean => hullType === 'keelYacht' || variant === 'sail'
+
+/**
  * The hull type of a short name.
  *
  * @param id short name

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { CellSpec, ChemistryId } from '../battery'
 import { CHEMISTRIES } from '../battery'
-import type { ControllerSpec, MotorSpec } from '../drive'
+import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
 import type { JetSpec } from '../propulsor'
 
 const positive = (most: number) => z.number().positive().max(most)
@@ -13,7 +13,7 @@ export const motorSchema = z.strictObject({
   ratedPower: positive(500_000), ratedRpm: positive(20_000), ratedVoltage: positive(1000), ratedEfficiency: z.number().min(0.4).max(0.985),
   kvRpmPerVolt: positive(2000), noLoadCurrent: z.number().min(0).max(200), peakPower: positive(1_000_000), peakSeconds: positive(7200),
   greatestRpm: positive(30_000), leastVoltage: positive(1000), greatestVoltage: positive(1500),
-  cooling: z.enum(['air', 'closed loop', 'raw water']), insulation: z.enum(['B', 'F', 'H']), weakerDirection: z.enum(['none', 'clockwise', 'anticlockwise']), mass: positive(1000), price: z.number().min(0).max(1e6),
+  cooling: z.enum(COOLINGS), insulation: z.enum(['B', 'F', 'H']), weakerDirection: z.enum(['none', 'clockwise', 'anticlockwise']), mass: positive(1000), price: z.number().min(0).max(1e6),
 }) satisfies z.ZodType<MotorSpec>
 
 /** A controller. Volts DC, battery-side and motor-side amps, W, kg, €. */

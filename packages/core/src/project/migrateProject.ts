@@ -36,6 +36,7 @@ const toVersion4: Migration = (document) => {
     use: { ...part(document.use), ambient: 308.15 },
     design: {
       ...design,
+      cooling: null,
       propeller: { ...part(design.propeller), kind: 'fixed', efficiencyFactor: null, hand: 'right' },
       motor: { ...part(design.motor), insulation: 'F', weakerDirection: 'none' },
       controller: { ...part(design.controller), rollbackFrom: 358.15, rollbackTo: 373.15, regenCurrent: part(design.controller).batteryCurrent },

@@ -2,6 +2,7 @@ import { KNOT } from '../constants'
 import { hullSpeed, hullTypeOf } from '../hull'
 import { hasLeg, type DriveKind } from '../resistance/legResistance'
 import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_JETS, DEMO_MOTORS } from '../parts'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from './notKnown'
 import type { Project } from './projectSchema'
 import { PROJECT_VERSION } from './projectVersion'
 
@@ -51,9 +52,9 @@ export function newProject(answers: FirstAnswers, id: string): Project {
     boat: {
       hullType: answers.hullType, lengthOverAll: answers.lengthOverAll, lengthWaterline: null, beam: answers.beam, beamWaterline: null,
       draught: round(typical.draught, 0.05) || 0.3, mass: answers.mass, massUncertainty: 0.2,
-      prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: Object.keys(type.variants)[0] ?? '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'sea', waterTemperature: 288.15,
+      ...NOT_MEASURED, keel: 'fin', variant: Object.keys(type.variants)[0] ?? '', water: 'sea', waterTemperature: 288.15,
       oldEngine: { kind: answers.drive === 'outboard' ? 'petrolFourStroke' : 'dieselNatural', ratedPower: answers.oldEnginePower, ratedRpm: answers.drive === 'outboard' ? 5500 : 3000, mass: Math.round(answers.oldEnginePower / 1000 * (answers.drive === 'outboard' ? 2.5 : 11)), usualRpm: null, fuelRate: null },
-      drive: { kind: answers.drive, legRatio: hasLeg(answers.drive) ? 2.2 : 1, greatestDiameter: answers.greatestDiameter, shaftDepth: Math.max(round(0.45 * typical.draught, 0.05), round(0.75 * answers.greatestDiameter, 0.05)) || 0.2, torqueLimit: null, rpmLimit: null, reverses: false },
+      drive: { kind: answers.drive, legRatio: hasLeg(answers.drive) ? 2.2 : 1, greatestDiameter: answers.greatestDiameter, shaftDepth: Math.max(round(0.45 * typical.draught, 0.05), round(0.75 * answers.greatestDiameter, 0.05)) || 0.2, ...UNKNOWN_GEARS },
     },
     use: {
       cruiseSpeed: answers.cruiseSpeed, topSpeed: Math.max(answers.cruiseSpeed, type.waveBound ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline)) : 1.25 * answers.cruiseSpeed),
@@ -63,12 +64,10 @@ export function newProject(answers: FirstAnswers, id: string): Project {
     design: {
       motor: DEMO_MOTORS[7]!, controller: DEMO_CONTROLLERS[2]!, reduction: { kind: 'belt', ratio: 2 },
       propeller: { diameter: answers.greatestDiameter, pitch: round(0.75 * answers.greatestDiameter, 0.005), areaRatio: 0.5, blades: 3, kind: answers.drive === 'outboard' ? 'outboard' : answers.drive === 'sternDrive' ? 'sternDrive' : 'fixed', efficiencyFactor: null, hand: 'right' },
-      jet: DEMO_JETS.reduce((a, b) => Math.abs(b.impellerDiameter - answers.greatestDiameter) < Math.abs(a.impellerDiameter - answers.greatestDiameter) ? b : a),
+      cooling: null, jet: DEMO_JETS.reduce((a, b) => Math.abs(b.impellerDiameter - answers.greatestDiameter) < Math.abs(a.impellerDiameter - answers.greatestDiameter) ? b : a),
       pack: { cell: DEMO_CELLS[3]!, series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48,
     },
-    trial: { points: [], use: 'theory' },
-    heat: { points: [] },
+    ...NOTHING_RECORDED,
     held: { motor: false, pack: false, propeller: false, voltage: false },
-    typed: {},
   }
 }

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { HULL_TYPES } from '../hull'
 import { DRIVE_KINDS } from '../resistance/legResistance'
 import { WHEEL_KINDS } from '../propulsor'
+import { COOLINGS, READING_RANGE } from '../drive'
 import { ENGINE_KINDS } from '../oldEngine'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
@@ -68,6 +69,7 @@ const designSchema = z.strictObject({
   reduction: z.strictObject({ kind: z.enum(['direct', 'belt', 'gear']), ratio: numberAt('design.reduction.ratio') }),
   propeller: z.strictObject({ diameter: numberAt('design.propeller.diameter'), pitch: numberAt('design.propeller.pitch'), areaRatio: numberAt('design.propeller.areaRatio'), blades: z.int().min(2).max(7),
     kind: z.enum(WHEEL_KINDS), efficiencyFactor: numberAt('design.propeller.efficiencyFactor').nullable().describe('against the tested series; null for what is usual of its kind'), hand: z.enum(['right', 'left']) }),
+  cooling: z.enum(COOLINGS).nullable().describe('of the motor as fitted; null for that of its plate'),
   jet: jetSchema,
   pack: z.strictObject({ cell: cellSchema, series: z.int().min(1).max(400), parallel: z.int().min(1).max(100), chargeVoltage: numberAt('design.pack.chargeVoltage') }),
   systemVoltage: numberAt('design.systemVoltage'),
@@ -84,7 +86,7 @@ const trialPointSchema = z.strictObject({
 })
 
 /** A temperature read during a run at steady power. */
-const heatPointSchema = z.strictObject({ time: z.number().min(0).max(172_800).describe('s'), temperature: z.number().min(250).max(600).describe('K') })
+const heatPointSchema = z.strictObject({ time: z.number().min(READING_RANGE.time[0]).max(READING_RANGE.time[1]).describe('s'), temperature: z.number().min(READING_RANGE.temperature[0]).max(READING_RANGE.temperature[1]).describe('K') })
 
 /** A point of the owner's sea trial. */
 export type TrialPoint = z.infer<typeof trialPointSchema>

@@ -1,8 +1,4 @@
-import { GRAVITY } from '../constants'
-import type { Water } from '../hull/water'
-
-/** Pressure of the air less that of vapour at 15 °C, Pa. */
-const AIR_LESS_VAPOUR = 101_325 - 1_700
+import { GRAVITY, PRESSURE_ABOVE_VAPOUR } from '../constants'
 
 /** Burrill's loading of the blades at a point: how hard they push, and how hard they may. */
 export interface BurrillLoading {
@@ -26,11 +22,11 @@ export interface BurrillLoading {
  *
  * Source: 10 % back cavitation τc = 0.494 σ^0.88 (Blount & Fox 1978, from memory of); projected area AP = AE (1.067 − 0.229 P/D) (Taylor).
  */
-export function burrillLoading(propeller: { diameter: number, pitch: number, areaRatio: number }, state: { thrust: number, shaftSpeed: number, waterSpeed: number }, immersion: number, density: Water['density']): BurrillLoading | null {
+export function burrillLoading(propeller: { diameter: number, pitch: number, areaRatio: number }, state: { thrust: number, shaftSpeed: number, waterSpeed: number }, immersion: number, density: number): BurrillLoading | null {
   const { diameter, pitch, areaRatio } = propeller
   if (!(state.shaftSpeed > 0)) return null
   const dynamic = 0.5 * density * (state.waterSpeed ** 2 + (0.7 * Math.PI * state.shaftSpeed * diameter) ** 2)
   const projected = areaRatio * Math.PI / 4 * diameter ** 2 * (1.067 - 0.229 * pitch / diameter)
-  const sigma = (AIR_LESS_VAPOUR + density * GRAVITY * immersion) / dynamic
+  const sigma = (PRESSURE_ABOVE_VAPOUR + density * GRAVITY * immersion) / dynamic
   return { sigma, loading: state.thrust / (projected * dynamic), limit: 0.494 * sigma ** 0.88 }
 }

@@ -1,4 +1,4 @@
-import { bladeFamily, cubicAt, openWater, type OpenWater } from './bSeries'
+import { bladeFamily, cubicAt, openWater } from './bSeries'
 import { atReynolds, bladeReynolds, SERIES_REYNOLDS } from './reynolds'
 import { openWaterEfficiency, operatingAdvance } from './operatingAdvance'
 import { wheelFactor, type WheelKind } from './wheelKind'
@@ -33,10 +33,7 @@ export interface Propulsor {
 /** A propeller of the series, ready for any load. */
 export interface SeriesPropeller extends Propulsor {
   kind: 'propeller'
-  water: OpenWater
   pitchRatio: number
-  /** on the series' efficiency: KQ is divided by it */
-  factor: number
 }
 
 /** Sea water at 15 °C, m²/s. */
@@ -60,7 +57,7 @@ export function seriesPropeller(propeller: PropellerSpec, viscosity = SEA_VISCOS
   const pitchRatio = Math.min(1.6, Math.max(0.3, propeller.pitch / diameter))
   const base = openWater(bladeFamily(propeller.areaRatio, propeller.blades), pitchRatio)
   return {
-    kind: 'propeller', diameter, water: base, pitchRatio, factor,
+    kind: 'propeller', diameter, pitchRatio,
     at(thrust, waterSpeed, density) {
       if (!(thrust > 0 && waterSpeed > 0.01)) return AT_REST
       const loading = thrust / (density * waterSpeed * waterSpeed * diameter * diameter)
@@ -81,8 +78,8 @@ export function seriesPropeller(propeller: PropellerSpec, viscosity = SEA_VISCOS
  * A waterjet made ready for any load.
  *
  * @param jet its plate
- * @returns the propulsor
+ * @returns the propulsor; without thrust it does not turn
  */
 export function waterjet(jet: JetPlate): Propulsor {
-  return { kind: 'jet', diameter: jet.impellerDiameter, at: (thrust, waterSpeed, density) => thrust > 0 && waterSpeed > 0.01 ? jetState(jet, thrust, waterSpeed, density) : AT_REST }
+  return { kind: 'jet', diameter: jet.impellerDiameter, at: (thrust, waterSpeed, density) => jetState(jet, thrust, waterSpeed, density) }
 }

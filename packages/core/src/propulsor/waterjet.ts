@@ -1,3 +1,4 @@
+import { PRESSURE_ABOVE_VAPOUR } from '../constants'
 import type { PropulsorState } from './propulsor'
 
 /** A waterjet as its plate and a tape measure give it. SI; rpm as named. */
@@ -23,8 +24,6 @@ export const INLET_LOSS = 0.2, NOZZLE_LOSS = 0.02
 /** Suction specific speed ω √Q / (g NPSH)^¾ above which a pump cavitates for long (about 10,500 in US units; from memory). */
 export const SUCTION_LIMIT = 3.85
 
-const PRESSURE = 101_325 - 1_700
-
 /**
  * A waterjet that gives a thrust: momentum from the inlet to the nozzle, the pump's head and power, and the turns that take that power.
  *
@@ -46,27 +45,10 @@ export function jetState(jet: JetPlate, thrust: number, inletSpeed: number, dens
   const work = 0.5 * jetVelocity ** 2 * (1 + NOZZLE_LOSS) - 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS)
   const power = density * flow * work / jet.pumpEfficiency
   const shaftSpeed = jet.ratedRpm / 60 * Math.cbrt(power / jet.ratedPower)
-  const netSuction = PRESSURE / density + 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS) // g NPSH
+  const netSuction = PRESSURE_ABOVE_VAPOUR / density + 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS) // g NPSH
   return {
     shaftSpeed, torque: power / (2 * Math.PI * shaftSpeed), efficiency: thrust * inletSpeed / power,
     advanceRatio: inletSpeed / (shaftSpeed * jet.impellerDiameter),
     jetVelocity, suctionSpeed: 2 * Math.PI * shaftSpeed * Math.sqrt(flow) / netSuction ** 0.75,
   }
-}
-
-/**
- * Thrust of a jet at the quay, from the power that its pump takes.
- *
- * @param jet its plate
- * @param power into the pump, W
- * @param density kg/m³
- * @returns N
- * @example jetQuayThrust({ nozzleDiameter: 0.13, pumpEfficiency: 0.85 }, 60e3, 1025.9) // 5145
- *
- * Source: P ηp = ½ ρ A Vj³ (1 + ζn), T = ρ A Vj².
- */
-export function jetQuayThrust(jet: Pick<JetPlate, 'nozzleDiameter' | 'pumpEfficiency'>, power: number, density: number): number {
-  const area = Math.PI * jet.nozzleDiameter ** 2 / 4
-  const velocity = Math.cbrt(2 * power * jet.pumpEfficiency / (density * area * (1 + NOZZLE_LOSS)))
-  return density * area * velocity ** 2
 }

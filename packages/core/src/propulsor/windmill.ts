@@ -13,7 +13,7 @@ export const WINDMILL_SHARE = { low: 0.1, usual: 0.15, high: 0.2 }
 /** Best advance ratio as a multiple of P/D (1.4 to 1.7, from memory). */
 const BEST_ADVANCE = 1.55
 /** Power at the shaft over drag times speed: what such a turbine keeps of what it costs (momentum theory gives 1 − a; blades about half of that; common practice). */
-const TURBINE_EFFICIENCY = 0.45
+export const TURBINE_EFFICIENCY = 0.45
 
 /**
  * What a towed propeller gives to its shaft at its best rpm, and the drag that it costs.

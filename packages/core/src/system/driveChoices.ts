@@ -1,7 +1,7 @@
 import { REDUCTION_PRICE, type ReductionSpec } from '../drive'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
-import { kellerAreaRatio, propellerOptimum, B_SERIES_RANGE } from '../propulsor'
+import { kellerAreaRatio, propellerOptimum, B_SERIES_RANGE, stockSize } from '../propulsor'
 import { hullResistance } from './hullResistance'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
@@ -11,9 +11,6 @@ import { DEMO_LIBRARY } from './sizing/sizeRest'
 
 /** A propeller for this boat with so many blades, beside the fitted one. */
 export interface PropellerChoice extends PusherChoice { blades: number, diameter: number, pitch: number, areaRatio: number, efficiency: number }
-
-/** Step of stock sizes, m. */
-const STOCK = 0.005
 
 /**
  * The fitted propeller, the best of two to five blades in the place there is, and the best nine tenths as large.
@@ -28,12 +25,12 @@ export function propellerChoices(project: Project): PropellerChoice[] {
   const load = { thrust, advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density }
   const limit = greatestShaftSpeed(project)
   const best = (blades: number, wanted: number): PropellerChoice | null => {
-    const diameter = Math.floor(wanted / STOCK + 1e-6) * STOCK
+    const diameter = stockSize(wanted, 'down')
     const [least, most] = B_SERIES_RANGE.tested[blades]!
     const areaRatio = Math.min(most, Math.max(least, Math.ceil(20 * kellerAreaRatio(thrust, diameter, blades, boat.drive.shaftDepth, model.water.density)) / 20))
     const found = propellerOptimum(load, diameter, areaRatio, blades, limit)
     if (found.shaftSpeed > 1.01 * limit) return null
-    return choice({ diameter, pitch: Math.round(found.pitchRatio * diameter / STOCK) * STOCK, areaRatio, blades })
+    return choice({ diameter, pitch: stockSize(found.pitchRatio * diameter), areaRatio, blades })
   }
   const choice = (propeller: { diameter: number, pitch: number, areaRatio: number, blades: number }): PropellerChoice => {
     const tried = withEdits(project, [{ path: 'design.propeller', value: { ...design.propeller, ...propeller } }])

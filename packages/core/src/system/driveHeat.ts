@@ -1,9 +1,13 @@
-import { controllerHeat, controllerTemperature, heatPath, heatTorque, motorHeat, rollback, steadyTemperatures, temperaturesAfter, timeToLimit, type ControllerHeat, type Cooling, type HeatPath, type HeatTime, type MotorHeat, type MotorTemperatures } from '../drive'
+import { COOLINGS, controllerHeat, controllerTemperature, heatPath, heatTorque, motorHeat, rollback, steadyTemperatures, temperaturesAfter, timeToLimit, type ControllerHeat, type Cooling, type HeatPath, type HeatTime, type MotorHeat, type MotorTemperatures } from '../drive'
+import type { Project } from '../project/projectSchema'
 import type { DriveTrain } from './driveTrain'
 import type { Model } from './model'
 
 /** The ways of the heat of a boat's motor and controller; null when the nameplate cannot be. */
 export interface DriveHeat { path: HeatPath, controller: ControllerHeat }
+
+/** The motor's cooling as fitted. */
+export const fittedCooling = ({ cooling, motor }: Project['design']): Cooling => cooling ?? motor.cooling
 
 /** Air and water around the drive, K. */
 const around = ({ project }: Model) => ({ ambient: project.use.ambient, water: project.boat.waterTemperature })
@@ -12,10 +16,10 @@ const around = ({ project }: Model) => ({ ambient: project.use.ambient, water: p
  * The ways of the heat of a boat's motor and controller.
  *
  * @param model the boat
- * @param cooling another than the motor's own, to compare
+ * @param cooling another than the one fitted, to compare
  * @returns both ways, or null when the nameplate cannot be
  */
-export function driveHeat(model: Model, cooling: Cooling = model.project.design.motor.cooling): DriveHeat | null {
+export function driveHeat(model: Model, cooling: Cooling = fittedCooling(model.project.design)): DriveHeat | null {
   const { motor, controller } = model.project.design
   if (model.motor.outcome !== 'fitted') return null
   return { path: heatPath(motor, model.motor.losses, cooling, around(model)), controller: controllerHeat(controller, model.project.use.ambient) }
@@ -28,7 +32,7 @@ function heatOf(model: Model, train: DriveTrain): MotorHeat {
 }
 
 /** Everything cold: at the temperature of what cools it. */
-export const cold = (path: HeatPath): MotorTemperatures => ({ winding: path.sink, case: path.sink })
+const cold = (path: HeatPath): MotorTemperatures => ({ winding: path.sink, case: path.sink })
 
 /** How warm the drive becomes at a point, and when it must drop. K, s. */
 export interface DriveWarming {
@@ -106,7 +110,8 @@ export function coolingChoices(model: Model): CoolingChoice[] {
   if (model.motor.outcome !== 'fitted') return []
   const { losses } = model.motor
   const omega = motor.ratedRpm * Math.PI / 30
-  return (['air', 'closed loop', 'raw water'] as const).map(cooling => ({
-    cooling, fitted: cooling === motor.cooling, power: heatTorque(heatPath(motor, losses, cooling, around(model)), losses, omega) * omega,
+  const fitted = fittedCooling(model.project.design)
+  return COOLINGS.map(cooling => ({
+    cooling, fitted: cooling === fitted, power: heatTorque(heatPath(motor, losses, cooling, around(model)), losses, omega) * omega,
   }))
 }

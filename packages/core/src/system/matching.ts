@@ -75,7 +75,7 @@ export function matching(model: Model, curve: readonly OperatingPoint[], count =
   const oldRatio = old ? engine.ratedRpm / rpm.at(-1)! : 1
   return {
     calm, sea, quay, allDay, minutes,
-    controller: { rpm, torque: speeds.map(n => Math.min(peakTorque(motor, 1) * 1.2, controllerPower * motor.ratedEfficiency / (n * Math.PI / 30)) * toShaft) },
+    controller: { rpm, torque: speeds.map(n => controllerPower * motor.ratedEfficiency / (n * Math.PI / 30) * toShaft) },
     engine: old ? { rpm: old.rpm.map(n => n / oldRatio), torque: old.torque.map(t => t * oldRatio) } : null,
     crossings: (['calm', 'sea', 'quay'] as const).flatMap((of) => { const at = crossing({ calm, sea, quay }[of], allDay.nominal); return at ? [{ of, ...at }] : [] }),
   }

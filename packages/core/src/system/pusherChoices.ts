@@ -2,7 +2,7 @@ import { voltageNeeded } from '../drive'
 import { DEMO_JETS } from '../parts'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
-import { propellerOptimum, type JetSpec } from '../propulsor'
+import { propellerOptimum, stockSize, type JetSpec } from '../propulsor'
 import { hullResistance } from './hullResistance'
 import type { LimitName } from './limits'
 import { modelOf } from './model'
@@ -24,8 +24,8 @@ export interface PitchChoice extends PusherChoice { pitch: number }
 /** A jet of the library on this boat. */
 export interface JetChoice extends PusherChoice { jet: JetSpec }
 
-/** Step between stock pitches, m (common practice: about an inch). */
-const STOCK_STEP = 0.025
+/** Between the pitches shown, m (about an inch). */
+const PITCH_STEP = 0.025
 
 /**
  * The fitted pitch and the stock pitches around it, each tried on the boat.
@@ -35,7 +35,7 @@ const STOCK_STEP = 0.025
  */
 export function pitchChoices(project: Project): PitchChoice[] {
   const { diameter, pitch } = project.design.propeller
-  const pitches = [-3, -2, -1, 0, 1, 2, 3].map(k => k === 0 ? pitch : Math.round((pitch + k * STOCK_STEP) / 0.005) * 0.005)
+  const pitches = [-3, -2, -1, 0, 1, 2, 3].map(k => k === 0 ? pitch : stockSize(pitch + k * PITCH_STEP))
   return pitches.filter(p => p >= 0.45 * diameter && p <= 1.5 * diameter).map((p) => {
     const tried = p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }])
     return { ...judged(tried), fitted: p === pitch, pitch: p }
@@ -75,7 +75,7 @@ export function bestPitch(project: Project): { pitch: number, limitedBy: 'effici
   const limit = greatestShaftSpeed(project)
   const best = propellerOptimum({ thrust, advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density },
     design.propeller.diameter, design.propeller.areaRatio, design.propeller.blades, limit)
-  return { pitch: Math.round(best.pitchRatio * design.propeller.diameter / 0.005) * 0.005, limitedBy: best.limitedBy }
+  return { pitch: stockSize(best.pitchRatio * design.propeller.diameter), limitedBy: best.limitedBy }
 }
 
 /** rev/s of the propeller that the motor reaches at its rated torque on the pack's nominal voltage. */

@@ -45,6 +45,20 @@ export function regenerationAt(model: Model, speed: number): Regeneration {
   }
 }
 
+/** Hours of full sun on a flat panel in a summer day of middle latitudes (common practice: about four). */
+const SUN_HOURS = 4
+
+/**
+ * Panel that gives as much on a summer day.
+ *
+ * @param energy J a day
+ * @returns W of flat panel
+ * @example panelFor(1_440_000) // 100.0
+ */
+export function panelFor(energy: number): number {
+  return energy / 3600 / SUN_HOURS
+}
+
 /**
  * Speed under sail below which nothing reaches the pack.
  *

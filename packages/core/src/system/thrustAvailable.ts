@@ -56,8 +56,8 @@ export function thrustBalance(model: Model, count = 24): ThrustBalance {
   }
 }
 
-/** Thrust at the quay against the wind's drag on her bow, N, and the one over the other. */
-export interface WindHolding { thrust: number, drag: number, share: number }
+/** Thrust at the quay for minutes with the rating that ends it, the wind's drag on her bow, N, and the one over the other. */
+export interface WindHolding { thrust: number, by: LimitName, train: DriveTrain, drag: number, share: number }
 
 /**
  * Whether she holds her ground in HOLDING_WIND.
@@ -66,7 +66,7 @@ export interface WindHolding { thrust: number, drag: number, share: number }
  * @returns thrust for minutes, drag, and drag ÷ thrust: above 1 she is blown back
  */
 export function windHolding(model: Model): WindHolding {
-  const { thrust } = thrustAvailable(model, 0, 'minutes')
+  const quay = thrustAvailable(model, 0, 'minutes'), { thrust } = quay
   const drag = airResistance(model.windage, 0, HOLDING_WIND) / (1 - model.interaction.thrustDeduction)
-  return { thrust, drag, share: thrust > 0 ? drag / thrust : 99 }
+  return { ...quay, drag, share: thrust > 0 ? drag / thrust : 99 }
 }

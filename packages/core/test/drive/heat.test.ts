@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { aheadTurning, controllerHeat, controllerTemperature, coolantFlow, efficiencyLines, fitMotorLosses, fitWarming, heatPath, heatTorque, hullCoolerArea, INSULATION_LIMIT, motorHeat, rollback, runsWeaker, steadyTemperatures, temperaturesAfter, timeToLimit, type HeatPath } from '../../src/drive'
+import { aheadTurning, controllerHeat, controllerTemperature, coolantFlow, efficiencyLines, fitMotorLosses, fitWarming, heatPath, heatPointError, heatTorque, hullCoolerArea, INSULATION_LIMIT, motorHeat, rollback, runsWeaker, steadyTemperatures, temperaturesAfter, timeToLimit, type HeatPath } from '../../src/drive'
 import { DEMO_CONTROLLERS, DEMO_MOTORS } from '../../src/parts'
 import { DEMO_BOATS, withEdits } from '../../src/project'
 import { coolingChoices, driveWarming, evaluate, modelOf, warmingCurve } from '../../src/system'
@@ -99,6 +99,11 @@ describe('measured temperatures', () => {
     expect(fit.final).toBeCloseTo(350, 2)
     expect(fit.start).toBeCloseTo(290, 2)
   })
+  it('out of range are told with the range', () => {
+    expect(heatPointError({ time: 900, temperature: 337 })).toBeNull()
+    expect(heatPointError({ time: -1, temperature: 337 })).toMatch(/48 h/)
+    expect(heatPointError({ time: 900, temperature: 900 })).toMatch(/327 °C/)
+  })
   it('are refused with a reason when they cannot carry it', () => {
     expect(fitWarming([0, 300, 600].map(reading))).toMatchObject({ outcome: 'refused', reason: expect.stringMatching(/4 readings/) })
     expect(fitWarming([0, 20, 40, 60, 80].map(reading))).toMatchObject({ outcome: 'refused', reason: expect.stringMatching(/level off/) })
@@ -133,6 +138,21 @@ describe('the drive of a boat', () => {
     const hot = withEdits(yacht, [{ path: 'use.topSpeed', value: 3.3 }, { path: 'use.ambient', value: 330 }])
     expect(driveWarming(modelOf(hot), evaluate(hot, 2.5).top.drive, cruise.drive)!.fromCruise.outcome).toBe('drops')
     expect(top.speed).toBeGreaterThan(cruise.speed)
+  })
+  it('a change of cooling gives what was promised for it, and leaves the promises as they were', () => {
+    const before = coolingChoices(modelOf(yacht))
+    for (const choice of before) {
+      const changed = withEdits(yacht, [{ path: 'design.cooling', value: choice.cooling }])
+      const after = coolingChoices(modelOf(changed))
+      after.forEach((c, i) => expect(c.power).toBeCloseTo(before[i]!.power, 6))
+      expect(after.find(c => c.fitted)!.cooling).toBe(choice.cooling)
+    }
+    const winding = (cooling: string) => {
+      const boat = withEdits(yacht, [{ path: 'design.cooling', value: cooling }]), { cruise } = evaluate(boat, 2.5)
+      return driveWarming(modelOf(boat), cruise.drive, cruise.drive)!.motor.winding
+    }
+    expect(winding('closed loop')).toBeLessThan(winding('air'))
+    expect(winding('raw water')).toBeLessThan(winding('closed loop'))
   })
   it('compares the kinds of cooling', () => {
     const rows = coolingChoices(modelOf(yacht))

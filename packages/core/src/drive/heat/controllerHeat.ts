@@ -1,7 +1,6 @@
 import type { ControllerSpec } from '../controllerSpec'
+import { PLATE_AIR } from './heatPath'
 
-/** Air beside a controller that its plate means, K. */
-const PLATE_AIR = 313.15
 /** Heat of a controller with its plate, J/(kg K) (aluminium, common practice). */
 const HEAT = 800
 

@@ -1,5 +1,5 @@
-/** Rise of the coolant on its way, K, and heat that a hull cooler passes, W/(m² K): 100 at rest, about 250 under way (common practice). */
-export const COOLANT_RISE = 6, HULL_COOLER = { atRest: 100, underWay: 250 }
+/** Rise of the coolant on its way, K; heat that a hull cooler passes lying still, W/(m² K), where it is least; from coolant to water, K (common practice). */
+export const COOLANT_RISE = 6, COOLER_AT_REST = 100, COOLER_DIFFERENCE = 10
 /** Water with antifreeze: kg/m³ and J/(kg K) (common practice). */
 const COOLANT = { density: 1050, heat: 3500 }
 
@@ -27,6 +27,6 @@ export function coolantFlow(loss: number, rise = COOLANT_RISE): number {
  *
  * Source: A = P / (U ΔT).
  */
-export function hullCoolerArea(loss: number, difference = 10): number {
-  return loss / (HULL_COOLER.atRest * difference)
+export function hullCoolerArea(loss: number, difference = COOLER_DIFFERENCE): number {
+  return loss / (COOLER_AT_REST * difference)
 }

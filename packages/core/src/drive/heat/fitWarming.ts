@@ -1,5 +1,23 @@
+import { maximise } from '../../numeric'
+
 /** A temperature read at a time. s, K. */
 export interface HeatPoint { time: number, temperature: number }
+
+/** Ranges of a reading: s, K. */
+export const READING_RANGE = { time: [0, 172_800], temperature: [250, 600] } as const
+
+/**
+ * Judges a reading against its ranges.
+ *
+ * @param point the reading
+ * @returns null when it will do, or a sentence with the range
+ * @example heatPointError({ time: 900, temperature: 337 }) // null
+ */
+export function heatPointError({ time, temperature }: HeatPoint): string | null {
+  const inside = (value: number, [least, most]: readonly [number, number]) => value >= least && value <= most
+  if (!inside(time, READING_RANGE.time)) return 'Times run from 0 to 48 h.'
+  return inside(temperature, READING_RANGE.temperature) ? null : 'Temperatures run from −23 to 327 °C.'
+}
 
 /** What measured temperatures say, or why they say nothing. */
 export type WarmingFit
@@ -33,14 +51,7 @@ export function fitWarming(points: readonly HeatPoint[]): WarmingFit {
   const times = new Set(points.map(p => p.time))
   if (times.size < LEAST_READINGS) return { outcome: 'refused', reason: `${LEAST_READINGS} readings at different times make a curve; there ${times.size === 1 ? 'is one' : `are ${times.size}`}.` }
   const span = Math.max(...times) - Math.min(...times)
-  let low = Math.log(span / 50), high = Math.log(span * 20)
-  const ratio = (Math.sqrt(5) - 1) / 2
-  for (let i = 0; i < 80; i++) {
-    const a = high - ratio * (high - low), b = low + ratio * (high - low)
-    if (linearFit(points, Math.exp(a)).squares < linearFit(points, Math.exp(b)).squares) high = b
-    else low = a
-  }
-  const timeConstant = Math.exp((low + high) / 2)
+  const timeConstant = Math.exp(maximise(logTau => -linearFit(points, Math.exp(logTau)).squares, Math.log(span / 50), Math.log(span * 20), 1e-7).x)
   const { final, start, squares } = linearFit(points, timeConstant)
   if (final <= start) return { outcome: 'refused', reason: 'The readings do not rise. Read while it warms up at one power.' }
   if (timeConstant > 3 * span) return { outcome: 'refused', reason: 'The readings still rise in a straight line: go on until they begin to level off.' }

@@ -1,17 +1,14 @@
 import { continuousTorque } from '../motorLimits'
 import type { MotorLosses } from '../motorLosses'
-import type { InsulationClass, MotorSpec } from '../motorSpec'
-
-/** How a motor gets rid of its heat. */
-export type Cooling = MotorSpec['cooling']
+import type { Cooling, InsulationClass, MotorSpec } from '../motorSpec'
 
 /** Greatest temperature of the winding by insulation class, K (IEC 60085: B 130, F 155, H 180 °C). */
 export const INSULATION_LIMIT: Record<InsulationClass, number> = { B: 403.15, F: 428.15, H: 453.15 }
 
 /** Air that a nameplate means, and water of the sea, K (common practice: 40 °C, 25 °C). */
-const PLATE_AIR = 313.15, PLATE_WATER = 298.15
+export const PLATE_AIR = 313.15, PLATE_WATER = 298.15
 /** A closed loop stays this much warmer than the water outside, K (common practice). */
-export const LOOP_RISE = 10
+const LOOP_RISE = 10
 /** Share of the whole rise that is between winding and case, at the rated point (common practice). */
 const WINDING_SHARE = 0.35
 /** From case to sink, against air on the same motor (common practice; a jacket takes two to three times the heat). */
@@ -33,7 +30,7 @@ const sinkOf = (cooling: Cooling, { ambient, water }: Surroundings) => cooling =
  *
  * @param motor nameplate
  * @param losses fitted to it
- * @param cooling as fitted in the boat
+ * @param cooling as fitted in the boat; the plate's own may be another
  * @param around air and water, K
  * @returns the two-node model
  *

@@ -1,6 +1,5 @@
 import type { Rule } from '../finding'
 import { betterCooling, lowerCruise, RESIZE } from '../fixes'
-import { celsius } from '../celsius'
 
 /** Heat, not the battery, ends the day: the motor at cruise. */
 export const heatCruise: Rule = {
@@ -10,7 +9,7 @@ export const heatCruise: Rule = {
     if (!warming || warming.cruise.fromCold.outcome === 'holds') return null
     const { fromCold, motor } = warming.cruise
     return {
-      severity: 'stop', title: 'motor overheats at cruise', amount: celsius(motor.winding),
+      severity: 'stop', title: 'motor overheats at cruise', amount: { text: '{t}', params: { t: { value: motor.winding, quantity: 'temperature' } } },
       sentence: {
         text: `At cruise its winding would come to {t}; class {class} ends at {limit}. ${fromCold.outcome === 'drops' ? 'Cold, it holds that for {time}.' : 'It is too hot from the start.'}`,
         params: { t: { value: motor.winding, quantity: 'temperature' }, class: project.design.motor.insulation, limit: { value: warming.cruise.limit, quantity: 'temperature' }, time: { value: fromCold.outcome === 'drops' ? fromCold.time : 0, quantity: 'shortTime' } },

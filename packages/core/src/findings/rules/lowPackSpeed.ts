@@ -1,4 +1,4 @@
-import { LOW_CHARGE } from '../../system/evaluate'
+import { LOW_CHARGE } from '../../system/facts'
 import type { Rule } from '../finding'
 import { lowerTopSpeed } from '../fixes'
 

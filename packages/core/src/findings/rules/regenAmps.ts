@@ -1,16 +1,13 @@
-import { windmill } from '../../propulsor'
 import type { Rule } from '../finding'
 
 /** Amps that a windmilling propeller pushes back, against what the cells take. */
 export const regenAmps: Rule = {
   id: 'regenAmps', part: 'controller', checks: 'Regeneration is no more than the cells take', source: 'Charge current of the cells; a full pack takes nothing',
-  check({ model: { project, pack, water, propulsor }, hullSpeed }) {
-    const { boat, design } = project
-    const sails = boat.hullType === 'keelYacht' || boat.variant === 'sail'
+  check({ model: { project: { design }, pack }, regeneration }) {
     const takes = design.pack.parallel * design.pack.cell.chargeCurrent
     const { regenCurrent } = design.controller
-    if (!sails || propulsor.kind === 'jet' || regenCurrent <= takes) return null
-    const gives = windmill(design.propeller, 0.9 * hullSpeed, water.density).shaftPower / pack.nominalVoltage
+    if (!regeneration || regenCurrent <= takes) return null
+    const gives = regeneration.packPower / pack.nominalVoltage
     return {
       severity: 'note', title: 'regeneration set too high', amount: { text: '+{a}', params: { a: { value: regenCurrent - takes, quantity: 'current' } } },
       sentence: { text: 'The controller may push {r} back; the cells take {t}. Under sail she would give about {g}. Stop it before the pack is full: a battery guard that opens under way can destroy the controller.', params: { r: { value: regenCurrent, quantity: 'current' }, t: { value: takes, quantity: 'current' }, g: { value: gives, quantity: 'current' } } },

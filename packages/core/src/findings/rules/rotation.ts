@@ -11,7 +11,7 @@ export const rotation: Rule = {
     const other = propeller.hand === 'right' ? 'left' : 'right'
     return {
       severity: 'caution', title: 'runs the weaker way round', amount: { text: `${propeller.hand}-hand` },
-      sentence: { text: `A ${propeller.hand}-hand propeller makes this motor turn ${aheadTurning(propeller.hand, reversals)} ahead, its weaker way: up to 30 % less power, and brushes that spark.` },
+      sentence: { text: `A ${propeller.hand}-hand propeller makes this motor turn ${aheadTurning(propeller.hand, reversals)} ahead, its weaker way: less power all its life, and brushes that spark.` },
       fixes: [
         { label: { text: `${other === 'left' ? 'Left' : 'Right'}-hand propeller` }, edits: [{ path: 'design.propeller.hand', value: other }] },
         ...(reduction.kind === 'direct' ? [] : [{ label: { text: reduction.kind === 'gear' ? 'Belt instead of gear' : 'Gear instead of belt' }, edits: [{ path: 'design.reduction.kind', value: reduction.kind === 'gear' ? 'belt' : 'gear' }] }]),

@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const garran: Project = {
   story: 'Garran was built to run the Sound of Merrow at thirteen knots on two hundred horsepower, and nobody aboard is in a hurry any more. Her owners want six and a half quiet knots to the islands and back, and to know what a little more would cost.',
   boat: {
     hullType: 'semiDisplacement', lengthOverAll: 9.6, lengthWaterline: 8.7, beam: 3.2, beamWaterline: 2.95, draught: 0.8, mass: 4800, massUncertainty: 0.15,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'sea', waterTemperature: 286.15,
+    ...NOT_MEASURED, keel: 'fin', variant: '', water: 'sea', waterTemperature: 286.15,
     oldEngine: { kind: 'dieselTurbo', ratedPower: 147_000, ratedRpm: 3600, mass: 520, usualRpm: 1500, fuelRate: 6e-3 / 3600 },
-    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.48, shaftDepth: 0.6, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.48, shaftDepth: 0.6, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 6.5 * KNOT, topSpeed: 7.5 * KNOT, stretchKind: 'hours', duration: 3 * 3600, distance: 20 * 1852,
@@ -19,11 +20,9 @@ export const garran: Project = {
   },
   design: {
     motor: motorNamed('brindle-30-144-2600'), controller: controllerNamed('corvel-144-260'), reduction: { kind: 'belt', ratio: 1.75 },
-    propeller: { diameter: 0.48, pitch: 0.365, areaRatio: 0.45, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' }, jet: jetNamed('sluice-180'),
+    propeller: { diameter: 0.48, pitch: 0.365, areaRatio: 0.45, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
     pack: { cell: cellNamed('ostra-lfp-230'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },
-  typed: {},
 }

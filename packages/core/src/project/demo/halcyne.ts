@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const halcyne: Project = {
   story: 'Halcyne winters in the Corran Isles and motors only in and out of lagoons, but those lagoons have passes that run at four knots. Her owners would give up one diesel leg first and see.',
   boat: {
     hullType: 'catamaran', lengthOverAll: 11, lengthWaterline: 10.4, beam: 6.1, beamWaterline: null, draught: 1.05, mass: 6200, massUncertainty: 0.15,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: 'sail', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'sea', waterTemperature: 298.15,
+    ...NOT_MEASURED, keel: 'fin', variant: 'sail', water: 'sea', waterTemperature: 298.15,
     oldEngine: { kind: 'dieselNatural', ratedPower: 22_000, ratedRpm: 3000, mass: 190, usualRpm: 2200, fuelRate: null },
-    drive: { kind: 'sailDrive', legRatio: 2.2, greatestDiameter: 0.42, shaftDepth: 0.6, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'sailDrive', legRatio: 2.2, greatestDiameter: 0.42, shaftDepth: 0.6, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 5 * KNOT, topSpeed: 6.5 * KNOT, stretchKind: 'hours', duration: 3 * 3600, distance: 15 * 1852,
@@ -19,11 +20,9 @@ export const halcyne: Project = {
   },
   design: {
     motor: motorNamed('brindle-10-48-2000'), controller: controllerNamed('corvel-48-300'), reduction: { kind: 'direct', ratio: 1 },
-    propeller: { diameter: 0.42, pitch: 0.36, areaRatio: 0.45, blades: 3, kind: 'folding', efficiencyFactor: null, hand: 'right' }, jet: jetNamed('sluice-180'),
+    propeller: { diameter: 0.42, pitch: 0.36, areaRatio: 0.45, blades: 3, kind: 'folding', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
     pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },
-  typed: {},
 }

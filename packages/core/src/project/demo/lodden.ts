@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const lodden: Project = {
   story: 'Lodden is a deck on two tubes that a bird club moors on Sarrow Reservoir, where engines have never been allowed. A member found sixteen good cells from a closed workshop, and they are to be used.',
   boat: {
     hullType: 'pontoon', lengthOverAll: 6.4, lengthWaterline: 6, beam: 2.5, beamWaterline: null, draught: 0.35, mass: 980, massUncertainty: 0.15,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'fresh', waterTemperature: 288.15,
+    ...NOT_MEASURED, keel: 'fin', variant: '', water: 'fresh', waterTemperature: 288.15,
     oldEngine: { kind: 'petrolFourStroke', ratedPower: 0, ratedRpm: 5500, mass: 0, usualRpm: null, fuelRate: null },
-    drive: { kind: 'outboard', legRatio: 2, greatestDiameter: 0.3, shaftDepth: 0.4, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'outboard', legRatio: 2, greatestDiameter: 0.3, shaftDepth: 0.4, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 3.5 * KNOT, topSpeed: 4.6 * KNOT, stretchKind: 'hours', duration: 4 * 3600, distance: 14 * 1852,
@@ -19,11 +20,9 @@ export const lodden: Project = {
   },
   design: {
     motor: motorNamed('brindle-3-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'direct', ratio: 1 },
-    propeller: { diameter: 0.3, pitch: 0.3, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, jet: jetNamed('sluice-180'),
+    propeller: { diameter: 0.3, pitch: 0.3, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
     pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: false, pack: true, propeller: false, voltage: false },
-  typed: {},
 }

@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const merrin: Project = {
   story: 'Merrin takes divers across Lough Tarsa, ten minutes out on the plane, an hour at anchor and ten minutes back. Her petrol outboard drank more than the divers paid, and the owner has read that planing on batteries cannot work.',
   boat: {
     hullType: 'planing', lengthOverAll: 5.2, lengthWaterline: 4.5, beam: 2.05, beamWaterline: 1.75, draught: 0.35, mass: 640, massUncertainty: 0.12,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'fresh', waterTemperature: 287.15,
+    ...NOT_MEASURED, keel: 'fin', variant: '', water: 'fresh', waterTemperature: 287.15,
     oldEngine: { kind: 'petrolFourStroke', ratedPower: 44_000, ratedRpm: 5500, mass: 125, usualRpm: 4200, fuelRate: 14e-3 / 3600 },
-    drive: { kind: 'outboard', legRatio: 1.5, greatestDiameter: 0.33, shaftDepth: 0.4, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'outboard', legRatio: 1.5, greatestDiameter: 0.33, shaftDepth: 0.4, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 15 * KNOT, topSpeed: 18 * KNOT, stretchKind: 'distance', duration: 20 * 60, distance: 5 * 1852,
@@ -19,11 +20,9 @@ export const merrin: Project = {
   },
   design: {
     motor: motorNamed('brindle-20-96-2400'), controller: controllerNamed('corvel-96-260'), reduction: { kind: 'direct', ratio: 1 },
-    propeller: { diameter: 0.33, pitch: 0.4, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, jet: jetNamed('sluice-180'),
+    propeller: { diameter: 0.33, pitch: 0.4, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
     pack: { cell: cellNamed('ostra-lfp-105'), series: 32, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 96,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: true },
-  typed: {},
 }

@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const osprel: Project = {
   story: 'Osprel was built of larch on Lake Ennoy in 1961 and has carried the schoolchildren of two villages ever since. The lake closes to engines next spring, and her bronze propeller is too good to leave ashore.',
   boat: {
     hullType: 'displacementLaunch', lengthOverAll: 8.6, lengthWaterline: 8, beam: 2.1, beamWaterline: 1.95, draught: 0.85, mass: 3600, massUncertainty: 0.2,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'long', variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'fresh', waterTemperature: 285.15,
+    ...NOT_MEASURED, keel: 'long', variant: '', water: 'fresh', waterTemperature: 285.15,
     oldEngine: { kind: 'dieselNatural', ratedPower: 17_900, ratedRpm: 2400, mass: 290, usualRpm: 1400, fuelRate: 1.6e-3 / 3600 },
-    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.42, shaftDepth: 0.5, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.42, shaftDepth: 0.5, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 5 * KNOT, topSpeed: 6 * KNOT, stretchKind: 'distance', duration: 5 * 3600, distance: 24 * 1852,
@@ -20,10 +21,8 @@ export const osprel: Project = {
   design: {
     motor: motorNamed('brindle-10-48-2000'), controller: controllerNamed('corvel-48-300'), reduction: { kind: 'belt', ratio: 2 },
     propeller: { diameter: 0.42, pitch: 0.33, areaRatio: 0.5, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' },
-    jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 48,
+    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 48,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: true, voltage: false },
-  typed: {},
 }

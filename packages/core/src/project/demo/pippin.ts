@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const pippin: Project = {
   story: 'Pip goes ashore from a mooring in the Bay of Sarn six times a day with four people and their shopping. Petrol in the locker is what her owners want to be rid of first.',
   boat: {
     hullType: 'dinghy', lengthOverAll: 3.1, lengthWaterline: 2.5, beam: 1.55, beamWaterline: 1.15, draught: 0.2, mass: 330, massUncertainty: 0.2,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: 'inflatable', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'sea', waterTemperature: 288.15,
+    ...NOT_MEASURED, keel: 'fin', variant: 'inflatable', water: 'sea', waterTemperature: 288.15,
     oldEngine: { kind: 'petrolTwoStroke', ratedPower: 3000, ratedRpm: 5000, mass: 20, usualRpm: 3500, fuelRate: null },
-    drive: { kind: 'outboard', legRatio: 1, greatestDiameter: 0.26, shaftDepth: 0.3, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'outboard', legRatio: 1, greatestDiameter: 0.26, shaftDepth: 0.3, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 3.2 * KNOT, topSpeed: 3.8 * KNOT, stretchKind: 'hours', duration: 2 * 3600, distance: 6 * 1852,
@@ -19,11 +20,9 @@ export const pippin: Project = {
   },
   design: {
     motor: motorNamed('brindle-2-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'direct', ratio: 1 },
-    propeller: { diameter: 0.26, pitch: 0.19, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, jet: jetNamed('sluice-120'),
+    propeller: { diameter: 0.26, pitch: 0.19, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-120'),
     pack: { cell: cellNamed('ostra-nmc-22-62'), series: 2, parallel: 1, chargeVoltage: 4.1 }, systemVoltage: 48,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },
-  typed: {},
 }

@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const rillet: Project = {
   story: 'Rillet carries a warden and his dog over the gravel bars of the River Asken, where a propeller lasts a week. The river is to be kept free of petrol above the weir, three miles up and three back.',
   boat: {
     hullType: 'jetBoat', lengthOverAll: 5, lengthWaterline: 4.35, beam: 1.95, beamWaterline: 1.7, draught: 0.3, mass: 560, massUncertainty: 0.12,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'fresh', waterTemperature: 283.15,
+    ...NOT_MEASURED, keel: 'fin', variant: '', water: 'fresh', waterTemperature: 283.15,
     oldEngine: { kind: 'petrolFourStroke', ratedPower: 59_000, ratedRpm: 5500, mass: 150, usualRpm: 4000, fuelRate: 16e-3 / 3600 },
-    drive: { kind: 'jet', legRatio: 1, greatestDiameter: 0.22, shaftDepth: 0.2, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'jet', legRatio: 1, greatestDiameter: 0.22, shaftDepth: 0.2, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 16 * KNOT, topSpeed: 19 * KNOT, stretchKind: 'distance', duration: 23 * 60, distance: 6 * 1852,
@@ -19,11 +20,9 @@ export const rillet: Project = {
   },
   design: {
     motor: motorNamed('brindle-30-144-2600'), controller: controllerNamed('corvel-144-260'), reduction: { kind: 'direct', ratio: 1 },
-    propeller: { diameter: 0.25, pitch: 0.2, areaRatio: 0.45, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' }, jet: jetNamed('sluice-180'),
+    propeller: { diameter: 0.25, pitch: 0.2, areaRatio: 0.45, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
     pack: { cell: cellNamed('ostra-lfp-160'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },
-  typed: {},
 }

@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const tirrick: Project = {
   story: 'Tirrick lies in the Bay of Sarn, four sea miles of swell from the fuel dock, and her old diesel stopped for good in June. Her owners found a 6 kW motor at a good price and want to know whether it will bring them home against the wind.',
   boat: {
     hullType: 'keelYacht', lengthOverAll: 9.2, lengthWaterline: 7.75, beam: 2.95, beamWaterline: null, draught: 1.55, mass: 4600, massUncertainty: 0.18,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: '', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'sea', waterTemperature: 287.15,
+    ...NOT_MEASURED, keel: 'fin', variant: '', water: 'sea', waterTemperature: 287.15,
     oldEngine: { kind: 'dieselNatural', ratedPower: 13_400, ratedRpm: 2800, mass: 165, usualRpm: 1900, fuelRate: null },
-    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.38, shaftDepth: 0.55, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.38, shaftDepth: 0.55, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 4.6 * KNOT, topSpeed: 5.6 * KNOT, stretchKind: 'hours', duration: 4 * 3600, distance: 18.4 * 1852,
@@ -20,10 +21,8 @@ export const tirrick: Project = {
   design: {
     motor: motorNamed('brindle-6-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'belt', ratio: 1.5 },
     propeller: { diameter: 0.39, pitch: 0.29, areaRatio: 0.5, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' },
-    jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.65 }, systemVoltage: 48,
+    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.65 }, systemVoltage: 48,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: true, pack: false, propeller: false, voltage: false },
-  typed: {},
 }

@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
@@ -9,9 +10,9 @@ export const wisp: Project = {
   story: 'Wisp is a canvas canoe that two botanists paddle up Ardle Water and are tired of paddling back against the breeze. The motor must come off in one hand and the battery in the other.',
   boat: {
     hullType: 'canoe', lengthOverAll: 4.9, lengthWaterline: 4.65, beam: 0.92, beamWaterline: 0.82, draught: 0.13, mass: 215, massUncertainty: 0.1,
-    prismatic: null, midship: null, waterplane: null, lcb: null, keel: 'fin', variant: 'canoe', hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null, water: 'fresh', waterTemperature: 287.15,
+    ...NOT_MEASURED, keel: 'fin', variant: 'canoe', water: 'fresh', waterTemperature: 287.15,
     oldEngine: { kind: 'petrolTwoStroke', ratedPower: 0, ratedRpm: 5500, mass: 0, usualRpm: null, fuelRate: null },
-    drive: { kind: 'outboard', legRatio: 1, greatestDiameter: 0.24, shaftDepth: 0.25, torqueLimit: null, rpmLimit: null, reverses: false },
+    drive: { kind: 'outboard', legRatio: 1, greatestDiameter: 0.24, shaftDepth: 0.25, ...UNKNOWN_GEARS },
   },
   use: {
     cruiseSpeed: 3.2 * KNOT, topSpeed: 4 * KNOT, stretchKind: 'hours', duration: 4 * 3600, distance: 12 * 1852,
@@ -19,11 +20,9 @@ export const wisp: Project = {
   },
   design: {
     motor: motorNamed('brindle-0.5-24-1500'), controller: controllerNamed('corvel-24-60'), reduction: { kind: 'direct', ratio: 1 },
-    propeller: { diameter: 0.24, pitch: 0.24, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, jet: jetNamed('sluice-120'),
+    propeller: { diameter: 0.24, pitch: 0.24, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-120'),
     pack: { cell: cellNamed('ostra-nmc-22-62'), series: 1, parallel: 1, chargeVoltage: 4.1 }, systemVoltage: 24,
   },
-  trial: { points: [], use: 'theory' },
-  heat: { points: [] },
+  ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },
-  typed: {},
 }

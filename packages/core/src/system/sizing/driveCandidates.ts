@@ -1,5 +1,5 @@
 import { continuousTorque, fitMotorLosses, heatPath, heatTorque, LEG_EFFICIENCY, motorLoss, REDUCTION_CHOICES, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorSpec, type ReductionSpec } from '../../drive'
-import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, waterjet, type JetSpec, type Propulsor } from '../../propulsor'
+import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, STOCK_STEP, stockSize, waterjet, type JetSpec, type Propulsor } from '../../propulsor'
 import { hasLeg } from '../../resistance'
 import { hullResistance } from '../hullResistance'
 import type { Model } from '../model'
@@ -11,10 +11,6 @@ interface Load { speed: number, thrust: number, advanceSpeed: number }
 /** Volts of the loaded, half empty pack as a share of the motor's rated volts; the pack is chosen about 6 % above those. */
 const LOADED_SHARE = 1
 const CONTROLLER_EFFICIENCY = 0.965
-/** Stock diameters and pitches come in steps of about 5 mm. */
-const STOCK = 0.005
-
-const stock = (value: number) => Math.max(STOCK, Math.round(value / STOCK) * STOCK)
 
 /**
  * Every motor, reduction and propeller that could drive the boat, with how far each stays inside its ratings.
@@ -34,7 +30,7 @@ export function driveCandidates(model: Model, library: Library): DriveCandidate[
   for (const motor of motors) {
     const fit = fitMotorLosses(motor)
     if (fit.outcome !== 'fitted') continue
-    const path = heatPath(motor, fit.losses, motor.cooling, { ambient: use.ambient, water: boat.waterTemperature })
+    const path = heatPath(motor, fit.losses, project.design.cooling ?? motor.cooling, { ambient: use.ambient, water: boat.waterTemperature })
     for (const reduction of reductions) {
       const ratio = reduction.ratio * (leg ? boat.drive.legRatio : 1)
       const transmission = REDUCTION_EFFICIENCY[reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY)
@@ -87,7 +83,7 @@ function freeSpeed(motor: MotorSpec, resistance: number, kt: number): number {
 
 function bestPropeller(model: Model, top: Load, greatestShaftSpeed: number): DriveCandidate['propeller'] | null {
   const { drive } = model.project.boat
-  const diameter = Math.floor(drive.greatestDiameter / STOCK + 1e-6) * STOCK
+  const diameter = stockSize(drive.greatestDiameter, 'down')
   let blades = 3
   let areaRatio = Math.max(0.45, Math.ceil(20 * kellerAreaRatio(top.thrust, diameter, blades, drive.shaftDepth, model.water.density)) / 20)
   if (areaRatio > 0.8) {
@@ -98,7 +94,7 @@ function bestPropeller(model: Model, top: Load, greatestShaftSpeed: number): Dri
   const best = propellerOptimum(load, diameter, areaRatio, blades, greatestShaftSpeed)
   if (best.shaftSpeed > 1.01 * greatestShaftSpeed) return null
   const [least, most] = B_SERIES_RANGE.pitchRatio
-  const pitch = stock(Math.min(most * diameter - STOCK / 2, Math.max(least * diameter + STOCK / 2, best.pitchRatio * diameter)))
+  const pitch = stockSize(Math.min(most * diameter - STOCK_STEP / 2, Math.max(least * diameter + STOCK_STEP / 2, best.pitchRatio * diameter)))
   return { ...model.project.design.propeller, diameter, pitch, areaRatio, blades }
 }
 
