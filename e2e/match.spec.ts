@@ -49,3 +49,28 @@ test('whole designs are searched, one is tried and kept; a wish too high is name
   await page.locator('[data-search]').click()
   await expect(rows.first()).toContainText('cheapest')
 })
+
+test('a jet boat has a jet where others have a propeller: tried, held, named in the tab and on the sheet', async ({ page }) => {
+  await openBench(page, '/propeller?boat=demo-rillet')
+  await expect(page.locator('[data-bench=propeller]')).toContainText('Jet')
+  const cruise = await figure(page, 'deliveredPower', '.bench__side')
+  await page.locator('[data-jets]').getByRole('button', { name: /Try.*Sluice 210/ }).click()
+  await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
+  await expect.poll(() => figure(page, 'deliveredPower', '.bench__side')).toBeLessThan(cruise)
+  await type(page, 'design.jet.nozzleDiameter', '2 m')
+  await expect(page.getByRole('alert').filter({ hasText: 'Nozzle runs from' })).toBeVisible()
+  await page.locator('[data-bench=sheet]').click()
+  await expect(page.locator('[data-sheet]')).toContainText('Sluice 210')
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  for (const [path, wait] of [['/motor', '[data-view=heat]'], ['/propeller?boat=demo-rillet', '[data-jets]'], ['/sheet?boat=demo-osprel', '[data-search]']] as const) {
+    test(`nothing runs past the screen on ${path}`, async ({ page }) => {
+      await openBench(page, path)
+      await page.locator(wait).click()
+      await page.waitForLoadState('networkidle')
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    })
+  }
+})

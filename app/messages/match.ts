@@ -10,5 +10,5 @@ export const w = {
   kind: 'Kind', kinds: { fixed: 'Fixed', folding: 'Folding', feathering: 'Feathering', outboard: 'Outboard', sternDrive: 'Stern drive' }, hand: 'Turns ahead, seen from aft', hands: { right: 'Right-hand', left: 'Left-hand' }, usualOf: (share: string) => `${share} usual`,
   regen: 'Under sail', regenHint: 'towed at the lever’s speed', regenStart: (v: string) => `Below ${v} nothing reaches the pack.`, regenNever: 'It never gives more than its own losses.', regenPanels: (kwh: string, w: string) => `Six hours give ${kwh}; about ${w} of panels do that on a summer day.`,
   others: 'Other propellers', othersHint: 'best of each in the place there is', area: 'area', efficiency: 'efficiency', blades: (n: number, d: string, p: string) => `${n} blades, ${d} × ${p}`,
-  reductions: 'Direct, belt or gear', reductionsHint: 'each with its best propeller', noises: { quiet: 'quiet; the motor turns at the propeller’s speed', hum: 'a hum; belt to be kept tight', whine: 'whines; oil to be changed' },
+  price: 'price', reductions: 'Direct, belt or gear', reductionsHint: 'each with its best propeller', noises: { quiet: 'quiet; the motor turns at the propeller’s speed', hum: 'a hum; belt to be kept tight', whine: 'whines; oil to be changed' },
 } as const

@@ -26,7 +26,7 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
     </div>
     <template v-if="search">
       <div v-if="search.designs.length" class="scroll">
-        <table class="table">
+        <table class="table stacked">
           <thead><tr><th /><th class="num">{{ d.cost }}</th><th class="num">{{ d.mass }}</th><th class="num">{{ d.range }}</th><th class="num">{{ d.power }}</th><th /></tr></thead>
           <tbody>
             <tr v-for="design in search.designs" :key="virtues(design)">

@@ -37,7 +37,7 @@ const label = computed(() => `${m.jet.impeller} ${text(jet.value.impellerDiamete
       <path :d="`M292 ${axis - 8}H330L346 ${axis}L330 ${axis + 8}H292Z`" class="hub" />
       <path v-for="x in [90, 112, 134, 156, 178]" :key="x" :d="`M${x} ${BOTTOM}v-7`" class="grille" />
       <path :d="`M${TRANSOM + 44} ${axis - nozzle / 2}v${nozzle}m-4 0h8m-8 ${-nozzle}h8`" class="dimension" />
-      <text :x="TRANSOM + 54" :y="axis + 5" class="dimension-text">{{ text(jet.nozzleDiameter, 'smallLength') }}</text>
+      <text :x="W - 4" :y="axis + 5" class="dimension-text" text-anchor="end">{{ text(jet.nozzleDiameter, 'smallLength') }}</text>
       <path :d="`M252 ${axis - D / 2}v${D}m-4 0h8m-8 ${-D}h8`" class="dimension" />
       <text x="252" :y="axis - D / 2 - 9" class="dimension-text" text-anchor="middle">{{ text(jet.impellerDiameter, 'smallLength') }}</text>
       <text x="130" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ m.jet.inlet }}</text>

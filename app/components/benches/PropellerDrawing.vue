@@ -51,7 +51,7 @@ const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} $
         <path v-for="a in angles" :key="a" :d="blade" :transform="`rotate(${a})`" class="blade" />
         <circle r="9" class="hub" />
         <path :d="`M${-r} ${r + 10}H${r}M${-r} ${r + 6}v8M${r} ${r + 6}v8`" class="dimension" />
-        <text x="0" :y="r + 25" class="dimension-text" text-anchor="middle">{{ text(propeller.diameter, 'smallLength') }}</text>
+        <text x="0" :y="r + 29" class="dimension-text" text-anchor="middle">{{ text(propeller.diameter, 'smallLength') }}</text>
         <text x="112" :y="H - CY - 6" class="caption" text-anchor="end">{{ m.propeller.aft }}</text>
       </g>
     </svg>

@@ -19,6 +19,7 @@ const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reducti
   <section class="block" :aria-label="w.reductions" data-reductions>
     <h2 class="section-head">{{ w.reductions }}<span>{{ w.reductionsHint }}</span></h2>
     <table class="table">
+      <thead><tr><th /><th /><th class="num">{{ m.propeller.atCruise }}</th><th class="num">{{ m.parts.propeller.toLowerCase() }}</th><th class="num">{{ w.price }}</th><th /></tr></thead>
       <tbody>
         <tr v-for="row in rows" :key="row.reduction.kind" :class="{ current: row.fitted }">
           <td><StateMark :state="row.holds ? 'fits' : 'caution'" :size="13" /></td><td>{{ name(row) }}<span class="soft noise">{{ w.noises[row.noise] }}</span></td>

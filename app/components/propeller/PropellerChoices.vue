@@ -19,7 +19,7 @@ const tryIt = (c: PropellerChoice) => document.startTrial(`propeller/${c.blades}
   <section class="block" :aria-label="w.others" data-propellers>
     <h2 class="section-head">{{ w.others }}<span>{{ w.othersHint }}</span></h2>
     <div class="scroll">
-      <table class="table">
+      <table class="table stacked">
         <thead><tr><th /><th class="num">{{ w.area }}</th><th class="num">{{ m.propeller.atCruise }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ m.propeller.limit }}</th><th /></tr></thead>
         <tbody>
           <tr v-for="(row, i) in rows" :key="i" :class="{ current: row.fitted }">

@@ -89,5 +89,16 @@ export function betterCooling({ model: { project } }: Designed): Fix[] {
   return [{ label: { text: better === 'closed loop' ? 'Closed water loop' : 'Raw water' }, edits: [{ path: 'design.cooling', value: better }] }]
 }
 
+/**
+ * Take the old gearbox out and turn the motor round for astern; a leg cannot do without its gears.
+ *
+ * @param facts of the boat
+ * @returns one fix, or none
+ */
+export function withoutOldGears({ model: { project: { boat } } }: Designed): Fix[] {
+  if (boat.drive.kind !== 'shaft') return []
+  return [{ label: { text: 'Take the old gears out' }, edits: [{ path: 'boat.drive.torqueLimit', value: null }, { path: 'boat.drive.rpmLimit', value: null }, { path: 'boat.drive.reverses', value: false }] }]
+}
+
 /** Size whatever is not held again. */
 export const RESIZE: Fix = { label: { text: 'Size the rest again' }, edits: [], resize: true }

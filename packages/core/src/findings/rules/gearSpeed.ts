@@ -1,9 +1,11 @@
 import type { Rule } from '../finding'
+import { withoutOldGears } from '../fixes'
 
 /** Old gears that would turn faster than they were made for. */
 export const gearSpeed: Rule = {
   id: 'gearSpeed', part: 'propeller', checks: 'Old gears turn slowly enough', source: 'Greatest speed at the gears’ input, as printed',
-  check({ model: { project, totalRatio }, top }) {
+  check(facts) {
+    const { model: { project, totalRatio }, top } = facts
     const { rpmLimit } = project.boat.drive
     // the gears are the last stage: their input is what is left of the ratio
     const rpm = top.drive.shaftSpeed * 60 * totalRatio / project.design.reduction.ratio
@@ -12,7 +14,7 @@ export const gearSpeed: Rule = {
     return {
       severity: rpm > 1.15 * rpmLimit ? 'stop' : 'caution', title: 'old gears too fast', amount: { text: '+{n}', params: { n: { value: (rpm - rpmLimit) / 60, quantity: 'rotation' } } },
       sentence: { text: 'Top turns them at {n}; they were made for {limit}. Oil heats, seals and bearings go.', params: { n: { value: rpm / 60, quantity: 'rotation' }, limit: { value: rpmLimit / 60, quantity: 'rotation' } } },
-      fixes: [{ label: { text: 'Lower top to {v}', params: { v: { value: slower, quantity: 'speed' } } }, edits: [{ path: 'use.topSpeed', value: slower }] }],
+      fixes: [{ label: { text: 'Lower top to {v}', params: { v: { value: slower, quantity: 'speed' } } }, edits: [{ path: 'use.topSpeed', value: slower }] }, ...withoutOldGears(facts)],
     }
   },
 }
