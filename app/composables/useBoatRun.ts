@@ -1,4 +1,4 @@
-import { onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue'
+import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Project } from '@remigo/core'
 import type { RunNews, RunQuestion } from '~/workers/serveRun'
 
@@ -42,6 +42,6 @@ export function useBoatRun<R>(makeWorker: () => Worker, boat: () => Project) {
     cancel()
     result.value = null
   })
-  onBeforeUnmount(() => worker?.terminate())
+  onScopeDispose(() => worker?.terminate())
   return { result, progress, running, start, cancel }
 }

@@ -42,7 +42,7 @@ export interface Facts {
   atLimit: { train: DriveTrain, by: LimitName, speed: number, turns: number } | null
   /** greatest torque behind the reduction from standstill, N·m, and the motor amps that give it */
   standstill: { torque: number, amps: number }
-  /** under sail at nine tenths of hull speed; null without sails or with a jet */
+  /** under sail at nine tenths of hull speed, where the controller may push back more than the cells take; else null */
   regeneration: Regeneration | null
 }
 

@@ -43,7 +43,7 @@ export function factsOf(model: Model): Facts {
     blades: jet ? null : burrillLoading(design.propeller, { thrust: top.drive.thrust, shaftSpeed: top.drive.shaftSpeed, waterSpeed: top.drive.advanceSpeed }, boat.drive.shaftDepth, model.water.density),
     bladeReynolds: jet ? null : bladeReynolds(design.propeller, cruise.drive.advanceSpeed, cruise.drive.shaftSpeed, model.water.viscosity),
     atLimit: limitBelow(model, allDaySpeed, top), standstill: standstillOf(model),
-    regeneration: hasSails(boat) && !jet ? regenerationAt(model, SAILING_SHARE * hullSpeed) : null,
+    regeneration: hasSails(boat) && !jet && design.controller.regenCurrent > design.pack.parallel * design.pack.cell.chargeCurrent ? regenerationAt(model, SAILING_SHARE * hullSpeed) : null,
   }
 }
 

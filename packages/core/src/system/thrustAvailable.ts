@@ -8,6 +8,9 @@ import type { Model } from './model'
 /** Speed through the water that stands for the quay: the propeller's load there is within a per cent of the bollard's. */
 export const QUAY_SPEED = 0.05
 
+/** Logarithms of the pulls between which the answer is looked for: 0.1 N to 1 MN. */
+const LEAST = Math.log(0.1), MOST = Math.log(1e6)
+
 /** What the drive can push at a speed, and which rating ends it. */
 export interface ThrustAvailable { thrust: number, by: LimitName, train: DriveTrain }
 
@@ -22,10 +25,9 @@ export interface ThrustAvailable { thrust: number, by: LimitName, train: DriveTr
 export function thrustAvailable(model: Model, speed: number, which: 'allDay' | 'minutes'): ThrustAvailable {
   const at = Math.max(QUAY_SPEED, speed)
   const usedAt = (pull: number) => { const train = driveTrain(model, at, pull); return { train, ...tightestLimit(limitShares(model, train), which) } }
-  let high = 100
-  while (usedAt(high).share < 1 && high < 1e6) high *= 2
-  const root = findRoot(pull => usedAt(pull).share - 1, high > 100 ? high / 2 : 1e-3, high, 0.002 * high)
-  const pull = root.outcome === 'noBracket' ? (root.fHigh < 0 ? high : 0) : root.x
+  // the share goes with a power of the pull: on logarithms it is nearly straight, and a few steps are enough
+  const root = findRoot(logPull => Math.log(usedAt(Math.exp(logPull)).share), LEAST, MOST, 0.001)
+  const pull = root.outcome === 'noBracket' ? (root.fHigh < 0 ? Math.exp(MOST) : 0) : Math.exp(root.x)
   const { train, name } = usedAt(pull)
   return { thrust: train.thrust, by: name, train }
 }

@@ -6,7 +6,7 @@ export const regenAmps: Rule = {
   check({ model: { project: { design }, pack }, regeneration }) {
     const takes = design.pack.parallel * design.pack.cell.chargeCurrent
     const { regenCurrent } = design.controller
-    if (!regeneration || regenCurrent <= takes) return null
+    if (!regeneration) return null
     const gives = regeneration.packPower / pack.nominalVoltage
     return {
       severity: 'note', title: 'regeneration set too high', amount: { text: '+{a}', params: { a: { value: regenCurrent - takes, quantity: 'current' } } },

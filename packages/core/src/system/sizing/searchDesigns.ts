@@ -98,7 +98,7 @@ function meritsOf({ use }: Project, d: DesignCandidate): DesignMerits {
 
 /** Places of the designs that no other beats or equals in everything. */
 export function nonDominated(merits: readonly DesignMerits[]): number[] {
-  const order = merits.map((_, i) => i).sort((a, b) => merits[a]!.cost - merits[b]!.cost || merits[a]!.mass - merits[b]!.mass || merits[b]!.range - merits[a]!.range)
+  const order = merits.map((_, i) => i).sort((a, b) => merits[a]!.cost - merits[b]!.cost || merits[a]!.mass - merits[b]!.mass || merits[b]!.range - merits[a]!.range || merits[a]!.cruisePower - merits[b]!.cruisePower)
   const front: number[] = []
   for (const i of order) {
     const m = merits[i]!
