@@ -2,17 +2,19 @@ import { ref } from 'vue'
 import { fillText, sizeRest, type HeldPart } from '@remigo/core'
 import { m } from '~/messages'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 
 /** Sizing of what is not held, put on trial; and the pins. */
 export function useSizing() {
   const document = useDocumentStore()
   const view = useViewStore()
+  const library = useLibraryStore()
   const failure = ref<string | null>(null)
 
   function size() {
     document.putBack()
-    const sized = sizeRest(document.project)
+    const sized = sizeRest(document.project, library.library)
     failure.value = sized.outcome === 'nothingFits' ? fillText(sized.text, view.choice) : null
     if (sized.outcome === 'sized') document.startTrial('size', m.held.sized, sized.edits, sized.reasons.map(r => fillText(r.text, view.choice)))
   }

@@ -1,10 +1,13 @@
 import Dexie, { type EntityTable } from 'dexie'
-import { migrateProject, PROJECT_VERSION, type Project } from '@remigo/core'
+import { migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 
 export { liveQuery } from 'dexie'
 
 /** A boat as the browser keeps it. `revision` rises with every save; it tells two tabs apart. */
 export interface BoatRow { id: string, name: string, updatedAt: number, revision: number, project: Project }
+
+/** A part of the owner's own, as the browser keeps it; the key joins kind and id. */
+export interface PartRow { key: string, kind: PartKindId, part: Part }
 
 /** A kept boat in today's version; as it is when it came from a newer Remigo. */
 export function currentProject(project: Project): Project {
@@ -12,17 +15,39 @@ export function currentProject(project: Project): Project {
   return migrated.outcome === 'current' ? migrated.document as unknown as Project : project
 }
 
-/** The browser's store of boats. Boats kept by an older Remigo are brought up to date as it opens. */
+/** The browser's store of boats and own parts. Boats kept by an older Remigo are brought up to date as it opens. */
 export class BoatDatabase extends Dexie {
   boats!: EntityTable<BoatRow, 'id'>
+  parts!: EntityTable<PartRow, 'key'>
 
   constructor(name = 'remigo') {
     super(name)
     this.version(1).stores({ boats: 'id, updatedAt' })
-    this.version(PROJECT_VERSION).stores({ boats: 'id, updatedAt' }).upgrade(change =>
+    this.version(PROJECT_VERSION).stores({ boats: 'id, updatedAt', parts: 'key, kind' }).upgrade(change =>
       change.table<BoatRow>('boats').toCollection().modify((row) => { row.project = currentProject(row.project) }))
   }
 }
+
+/** Keeps parts of the owner's own; those of the same id are replaced. */
+export async function putParts(db: BoatDatabase, kind: PartKindId, parts: readonly Part[]): Promise<void> {
+  await db.parts.bulkPut(parts.map(part => ({ key: partKey(kind, part.id), kind, part: { ...part } })))
+}
+
+/** Parts read at once; the page draws between one lot and the next. */
+const PARTS_AT_ONCE = 500
+
+/** All of the owner's own parts, in lots. */
+export async function allParts(db: BoatDatabase): Promise<PartRow[]> {
+  const rows: PartRow[] = []
+  for (;;) {
+    const lot = await db.parts.where(':id').above(rows.at(-1)?.key ?? '').limit(PARTS_AT_ONCE).toArray()
+    rows.push(...lot)
+    if (lot.length < PARTS_AT_ONCE) return rows
+  }
+}
+
+/** Where a part is kept. */
+export const partKey = (kind: PartKindId, id: string): string => `${kind}/${id}`
 
 /** What a save came to. */
 export type SaveOutcome = { outcome: 'saved', revision: number } | { outcome: 'conflict', theirs: BoatRow } | { outcome: 'deletedElsewhere' }

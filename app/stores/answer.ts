@@ -1,17 +1,19 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { curveSpeeds, evaluate, methodCurves, powerCurve } from '@remigo/core'
+import { curveSpeeds, evaluate, findingsWith, methodCurves, powerCurve } from '@remigo/core'
 import { useDocumentStore } from './document'
+import { useLibraryStore } from './library'
 import { useViewStore } from './view'
 
 /** What the core answers about the boat on the screen, at the lever's speed. */
 export const useAnswerStore = defineStore('answer', () => {
   const document = useDocumentStore()
   const view = useViewStore()
+  const library = useLibraryStore()
   const greatestSpeed = computed(() => curveSpeeds(document.shown, 2)[1]!)
   const evaluation = computed(() => evaluate(document.shown, Math.min(view.speed, greatestSpeed.value)))
   /** the part that does not move with the lever */
-  const summary = computed(() => evaluate(document.shown, document.shown.use.cruiseSpeed))
+  const summary = computed(() => ({ ...evaluate(document.shown, document.shown.use.cruiseSpeed), findings: findingsWith(document.shown, library.library) }))
   const model = computed(() => summary.value.model)
   const curve = computed(() => powerCurve(document.shown))
   const methods = computed(() => methodCurves(document.shown, curve.value))

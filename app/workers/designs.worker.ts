@@ -1,4 +1,4 @@
-import { searchDesigns, type Project } from '@remigo/core'
+import { libraryWith, searchDesigns, type OwnParts, type Project } from '@remigo/core'
 import { serveRun } from './serveRun'
 
-serveRun((project: Project) => searchDesigns(project))
+serveRun(({ project, own }: { project: Project, own: OwnParts }) => searchDesigns(project, libraryWith(own)))

@@ -1,15 +1,19 @@
 <script setup lang="ts">
-import type { DesignSearch, FoundDesign, Relaxation } from '@remigo/core'
+import { toRaw } from 'vue'
+import type { DesignSearch, FoundDesign, OwnParts, Project, Relaxation } from '@remigo/core'
 import { d } from '~/messages/designs'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
 import { useBoatRun } from '~/composables/useBoatRun'
 import { useQuantities } from '~/composables/useQuantities'
 
 /** Up to five whole designs for what is not held, each best at something, tried at a touch; or which wish to relax. */
 const document = useDocumentStore()
+const library = useLibraryStore()
 const { fill } = useQuantities()
 /** the boat as it is kept is searched, not one on trial */
-const { result: search, progress: share, running, start, cancel } = useBoatRun<DesignSearch>(() => new Worker(new URL('../../workers/designs.worker.ts', import.meta.url), { type: 'module' }), () => document.project)
+const { result: search, progress: share, running, start, cancel } = useBoatRun<DesignSearch, { project: Project, own: OwnParts }>(
+  () => new Worker(new URL('../../workers/designs.worker.ts', import.meta.url), { type: 'module' }), () => document.project, project => ({ project, own: toRaw(library.ownParts) }))
 const virtues = (design: FoundDesign) => design.virtues.map(v => d.virtues[v]).join(', ')
 const drive = ({ project: { design } }: FoundDesign) => `${design.motor.name}, ${design.controller.name}`
 const pack = ({ project: { design } }: FoundDesign) => d.pack(design.pack.series, design.pack.parallel, design.pack.cell.name)

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { DEMO_CONTROLLERS, DEMO_MOTORS, type ControllerSpec, type MotorSpec, type ReductionSpec } from '@remigo/core'
+import type { ControllerSpec, MotorSpec, ReductionSpec } from '@remigo/core'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
+import { fewOf } from '~/composables/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import HeatChart from '~/components/motor/HeatChart.vue'
 import MatchingChart from '~/components/motor/MatchingChart.vue'
@@ -13,6 +15,7 @@ import TorqueChart from '~/components/motor/TorqueChart.vue'
 /** Motor, reduction and controller: torque, match and heat as charts, the nameplate, and the library to try from. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
+const library = useLibraryStore()
 const { text } = useQuantities()
 const design = computed(() => document.shown.design)
 const CHARTS = { torque: TorqueChart, matching: MatchingChart, heat: HeatChart }
@@ -21,13 +24,13 @@ const shown = ref<keyof typeof CHARTS>('torque')
 const packVolts = computed(() => answer.model.pack)
 const fitsPack = (p: MotorSpec | ControllerSpec) => p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
 const need = computed(() => Math.max(answer.summary.top.drive.shaftPower, answer.summary.cruise.drive.shaftPower / (1 - document.shown.use.headroom)))
-const motors = computed(() => DEMO_MOTORS.map(motor => ({ motor, fitted: motor.id === design.value.motor.id, state: !fitsPack(motor) ? 'stop' as const : motor.ratedPower < need.value ? 'caution' as const : 'fits' as const })))
-const controllers = computed(() => DEMO_CONTROLLERS.map(controller => ({ controller, fitted: controller.id === design.value.controller.id, state: !fitsPack(controller) ? 'stop' as const : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent ? 'caution' as const : 'fits' as const })))
+const motors = computed(() => fewOf(library.library.motors.map(motor => ({ motor, price: motor.price, fitted: motor.id === design.value.motor.id, state: !fitsPack(motor) ? 'stop' as const : motor.ratedPower < need.value ? 'caution' as const : 'fits' as const }))))
+const controllers = computed(() => fewOf(library.library.controllers.map(controller => ({ controller, price: controller.price, fitted: controller.id === design.value.controller.id, state: !fitsPack(controller) ? 'stop' as const : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent ? 'caution' as const : 'fits' as const }))))
 const tryPart = (part: MotorSpec | ControllerSpec, path: string) => document.startTrial(part.id, part.name, [{ path, value: part }])
 function setKind(kind: ReductionSpec['kind']) {
   document.edit(m.motor.reduction, [{ path: 'design.reduction', value: { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) } }])
 }
-const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.motor.id && x.ratedPower === design.value.motor.ratedPower && x.ratedRpm === design.value.motor.ratedRpm))
+const typedIn = computed(() => !library.library.motors.some(x => x.id === design.value.motor.id && x.ratedPower === design.value.motor.ratedPower && x.ratedRpm === design.value.motor.ratedRpm))
 </script>
 
 <template>
@@ -38,7 +41,7 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
       <component :is="CHARTS[shown]" />
       <ReductionChoices />
       <section class="block" :aria-label="m.motor.library">
-        <h2 class="section-head">{{ m.motor.library }}</h2>
+        <h2 class="section-head">{{ m.motor.library }}<NuxtLink class="link" to="/library?kind=motor">{{ m.motor.all }}</NuxtLink></h2>
         <table class="table" data-motors>
           <tbody>
             <tr v-for="row in motors" :key="row.motor.id" :class="{ current: row.fitted }">
@@ -49,7 +52,7 @@ const typedIn = computed(() => !DEMO_MOTORS.some(x => x.id === design.value.moto
         </table>
       </section>
       <section class="block" :aria-label="m.motor.controllers">
-        <h2 class="section-head">{{ m.motor.controllers }}</h2>
+        <h2 class="section-head">{{ m.motor.controllers }}<NuxtLink class="link" to="/library?kind=controller">{{ m.motor.all }}</NuxtLink></h2>
         <table class="table">
           <tbody>
             <tr v-for="row in controllers" :key="row.controller.id" :class="{ current: row.fitted }">

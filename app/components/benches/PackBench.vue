@@ -1,20 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
-import { CHEMISTRIES, DEMO_CELLS, packFor, type CellSpec } from '@remigo/core'
+import { CHEMISTRIES, packFor, type CellSpec } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
+import { fewOf } from '~/composables/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 
 /** Voltage and pack: windows on one scale, amps against what the cells allow, the blocks, and other cells to try. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
+const library = useLibraryStore()
 const { text } = useQuantities()
 const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.model.pack)
 const use = computed(() => document.shown.use)
-const rows = computed(() => DEMO_CELLS.map(cell => ({ cell, fitted: cell.id === pack.value.cell.id, built: packFor(document.project, cell) })))
+const rows = computed(() => fewOf(library.library.cells.map((cell) => {
+  const built = packFor(document.project, cell)
+  return { cell, fitted: cell.id === pack.value.cell.id, built, price: cell.price, state: built ? 'fits' as const : 'stop' as const }
+})))
 function change(key: 'series' | 'parallel', by: number) {
   const value = pack.value[key] + by
   if (value >= 1) document.edit(key === 'series' ? 'In series' : 'In parallel', [{ path: `design.pack.${key}`, value }])
@@ -35,7 +41,7 @@ function tryCell(cell: CellSpec) {
       <VoltageBars />
       <PackBlocks />
       <section class="block" :aria-label="m.pack.cells">
-        <h2 class="section-head">{{ m.pack.cells }}</h2>
+        <h2 class="section-head">{{ m.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ m.motor.all }}</NuxtLink></h2>
         <table class="table" data-cells>
           <tbody>
             <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">

@@ -5,11 +5,13 @@ import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { useCompact } from '~/composables/useCompact'
 import { useStages } from '~/composables/useStages'
 import { useShortcuts } from '~/composables/useShortcuts'
+import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 
 /** The board: title block, strip, tally; lever, bench, findings. On small screens the strip stays and the lever lies below. */
 const compact = useCompact()
 const view = useViewStore()
+const library = useLibraryStore()
 const CompactHeader = defineAsyncComponent(() => import('~/components/shell/CompactHeader.vue'))
 const SpeedLeverFlat = defineAsyncComponent(() => import('~/components/lever/SpeedLeverFlat.vue'))
 const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/WorkingPopover.vue'))
@@ -17,7 +19,11 @@ const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/Set
 const { stage, start, LAST_STAGE } = useStages()
 useShortcuts()
 onMounted(start)
-watch(stage, (reached) => { if (reached === LAST_STAGE) useOfflineCopy() })
+watch(stage, (reached) => {
+  if (reached !== LAST_STAGE) return
+  useOfflineCopy()
+  void library.start()
+})
 </script>
 
 <template>

@@ -22,6 +22,8 @@ export interface CellSpec {
   depth: number
   height: number
   price: number
+  /** sold with its box and battery management: nothing is added for them */
+  complete: boolean
 }
 
 /** A pack: blocks in series, strings in parallel, and where charge stops. */

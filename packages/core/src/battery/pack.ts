@@ -45,12 +45,13 @@ export function packFigures(pack: PackSpec): PackFigures {
   const capacityAh = parallel * cell.capacityAh
   const energy = nominalVoltage * capacityAh * 3600
   const blocks = series * parallel
+  const overhead = cell.complete ? { mass: 0, price: 0 } : PACK_OVERHEAD
   return {
     cellsInSeries, nominalVoltage, energy, usableEnergy: energy * chemistry.usableShare, capacityAh,
     resistance: cell.resistance * series / parallel,
     current: parallel * cell.current, currentPeak: parallel * cell.currentPeak,
     fullVoltage: cellsInSeries * pack.chargeVoltage,
-    mass: blocks * cell.mass * (1 + PACK_OVERHEAD.mass), price: blocks * cell.price * (1 + PACK_OVERHEAD.price), blocks,
+    mass: blocks * cell.mass * (1 + overhead.mass), price: blocks * cell.price * (1 + overhead.price), blocks,
   }
 }
 

@@ -1,3 +1,4 @@
+import type { Library } from '../parts'
 import type { Edit } from '../project/projectPath'
 import type { Text } from '../units'
 import type { EnergyBalance } from '../system/energy'
@@ -16,6 +17,8 @@ import type { BurrillLoading } from '../propulsor'
 /** What a rule may look at. Rules read; they compute no physics. */
 export interface Facts {
   model: Model
+  /** parts that a fix may offer */
+  library: Library
   cruise: OperatingPoint
   /** at the top speed wished */
   top: OperatingPoint

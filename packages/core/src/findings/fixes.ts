@@ -1,10 +1,9 @@
 import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
-import { DEMO_CONTROLLERS, DEMO_MOTORS } from '../parts'
 import { fittedCooling } from '../system/driveHeat'
 import type { Facts, Fix } from './finding'
 
 /** What a fix looks at. */
-type Designed = Pick<Facts, 'model' | 'allDaySpeed'>
+type Designed = Pick<Facts, 'model' | 'allDaySpeed' | 'library'>
 
 /** Fixes that several rules offer. Each gives a list, empty where it cannot help. */
 
@@ -54,10 +53,10 @@ export function moreParallel({ model: { project } }: Designed, strings = project
  * @param power W at the motor's shaft
  * @returns one fix, or none
  */
-export function largerMotor({ model: { project, pack } }: Designed, power: number): Fix[] {
+export function largerMotor({ library, model: { project, pack } }: Designed, power: number): Fix[] {
   if (project.held.motor) return []
   const fits = (m: MotorSpec) => m.ratedPower >= power && m.leastVoltage <= pack.nominalVoltage && m.greatestVoltage >= pack.fullVoltage
-  const found = DEMO_MOTORS.filter(fits).sort((a, b) => a.price - b.price)[0]
+  const found = library.motors.filter(fits).sort((a, b) => a.price - b.price)[0]
   if (!found || found.id === project.design.motor.id) return []
   return [{ label: { text: found.name }, edits: [{ path: 'design.motor', value: found }] }]
 }
@@ -69,10 +68,10 @@ export function largerMotor({ model: { project, pack } }: Designed, power: numbe
  * @param needs battery-side and motor-side amps all day
  * @returns one fix, or none
  */
-export function otherController({ model: { project, pack } }: Designed, needs: { batteryCurrent: number, phaseCurrent: number }): Fix[] {
+export function otherController({ library, model: { project, pack } }: Designed, needs: { batteryCurrent: number, phaseCurrent: number }): Fix[] {
   const fits = (c: ControllerSpec) => c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
     && c.batteryCurrent >= needs.batteryCurrent && c.phaseCurrent >= needs.phaseCurrent
-  const found = DEMO_CONTROLLERS.filter(c => c.id !== project.design.controller.id && fits(c)).sort((a, b) => a.price - b.price)[0]
+  const found = library.controllers.filter(c => c.id !== project.design.controller.id && fits(c)).sort((a, b) => a.price - b.price)[0]
   if (!found) return []
   return [{ label: { text: found.name }, edits: [{ path: 'design.controller', value: found }] }]
 }

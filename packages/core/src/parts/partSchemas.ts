@@ -1,8 +1,9 @@
 import { z } from 'zod'
-import type { CellSpec, ChemistryId } from '../battery'
+import type { CellSpec, ChargerSpec, ChemistryId } from '../battery'
 import { CHEMISTRIES } from '../battery'
 import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
-import type { JetSpec } from '../propulsor'
+import { WHEEL_KINDS, type JetSpec, type StockPropeller } from '../propulsor'
+import { FUSE_KINDS, INSULATIONS, type CableSpec, type FuseSpec } from '../wiring'
 
 const positive = (most: number) => z.number().positive().max(most)
 const name = z.string().min(1).max(80)
@@ -37,5 +38,30 @@ export const cellSchema = z.strictObject({
   id: name, name,
   chemistry: z.enum(Object.keys(CHEMISTRIES) as [ChemistryId, ...ChemistryId[]]),
   cellsInSeries: z.int().min(1).max(200), capacityAh: positive(2000), resistance: positive(1), current: positive(5000), currentPeak: positive(10_000),
-  chargeCurrent: positive(5000), mass: positive(1000), width: positive(3), depth: positive(3), height: positive(3), price: z.number().min(0).max(1e6),
+  chargeCurrent: positive(5000), mass: positive(1000), width: positive(3), depth: positive(3), height: positive(3), price: z.number().min(0).max(1e6), complete: z.boolean(),
 }) satisfies z.ZodType<CellSpec>
+
+/** A propeller as sold. m, kg, €. */
+export const propellerSchema = z.strictObject({
+  id: name, name, kind: z.enum(WHEEL_KINDS), blades: z.int().min(2).max(7),
+  diameter: z.number().min(0.08).max(2), pitch: z.number().min(0.03).max(3), areaRatio: z.number().min(0.2).max(1.2), hand: z.enum(['right', 'left']),
+  mass: positive(500), price: z.number().min(0).max(1e6),
+}) satisfies z.ZodType<StockPropeller>
+
+/** A charger. V, A, W, kg, €. */
+export const chargerSchema = z.strictObject({
+  id: name, name, inputVoltage: z.number().min(90).max(480), inputCurrent: positive(200),
+  leastVoltage: positive(1000), greatestVoltage: positive(1500), current: positive(1000), power: positive(100_000), efficiency: z.number().min(0.5).max(0.99),
+  listens: z.boolean(), pilot: z.boolean(), mass: positive(200), price: z.number().min(0).max(1e6),
+}) satisfies z.ZodType<ChargerSpec>
+
+/** A cable by the metre. mm², °C, V, m, kg/m, €/m. */
+export const cableSchema = z.strictObject({
+  id: name, name, area: z.number().min(0.5).max(300), insulation: z.literal(INSULATIONS), voltage: positive(3000), tinned: z.boolean(), diameter: z.number().min(0.001).max(0.06),
+  massPerMetre: positive(10), pricePerMetre: z.number().min(0).max(1000),
+}) satisfies z.ZodType<CableSpec>
+
+/** A fuse link with its holder. A, V DC, €. */
+export const fuseSchema = z.strictObject({
+  id: name, name, kind: z.enum(FUSE_KINDS), rating: positive(2000), voltage: positive(2000), interrupt: z.number().min(100).max(500_000), price: z.number().min(0).max(1e5),
+}) satisfies z.ZodType<FuseSpec>

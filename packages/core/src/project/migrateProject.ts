@@ -1,3 +1,4 @@
+import { USUAL_THROTTLE } from '../drive'
 import { DEMO_JETS } from '../parts'
 import { PROJECT_VERSION } from './projectVersion'
 
@@ -45,8 +46,15 @@ const toVersion4: Migration = (document) => {
   }
 }
 
+/** 4 to 5: ready packs, and what the lever asks of the motor. */
+const toVersion5: Migration = (document) => {
+  const part = (of: unknown): Record<string, unknown> => typeof of === 'object' && of !== null ? of as Record<string, unknown> : {}
+  const design = part(document.design), pack = part(design.pack)
+  return { ...document, design: { ...design, pack: { ...pack, cell: { ...part(pack.cell), complete: false } }, throttle: USUAL_THROTTLE } }
+}
+
 /** Migrations by the version that they start from. */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4 }
+export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5 }
 
 /** A document of today's version, or the reason why it cannot be had. */
 export type MigrationOutcome

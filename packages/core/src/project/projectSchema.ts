@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { HULL_TYPES } from '../hull'
 import { DRIVE_KINDS } from '../resistance/legResistance'
 import { WHEEL_KINDS } from '../propulsor'
-import { COOLINGS, READING_RANGE } from '../drive'
+import { COOLINGS, READING_RANGE, THROTTLE_CONTROLS, THROTTLE_POINTS } from '../drive'
 import { ENGINE_KINDS } from '../oldEngine'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
@@ -73,6 +73,10 @@ const designSchema = z.strictObject({
   jet: jetSchema,
   pack: z.strictObject({ cell: cellSchema, series: z.int().min(1).max(400), parallel: z.int().min(1).max(100), chargeVoltage: numberAt('design.pack.chargeVoltage') }),
   systemVoltage: numberAt('design.systemVoltage'),
+  throttle: z.strictObject({
+    controls: z.enum(THROTTLE_CONTROLS), deadband: numberAt('design.throttle.deadband'), rampUp: numberAt('design.throttle.rampUp'), rampDown: numberAt('design.throttle.rampDown'),
+    points: z.array(z.number().min(0).max(1)).length(THROTTLE_POINTS).describe('share of what there is at even steps of the lever, rising'),
+  }).describe('what the lever asks of the motor'),
 })
 
 /** One run of a sea trial. SI. */

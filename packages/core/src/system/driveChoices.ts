@@ -1,4 +1,5 @@
 import { REDUCTION_PRICE, type ReductionSpec } from '../drive'
+import { SHIPPED_LIBRARY } from '../parts'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
 import { kellerAreaRatio, propellerOptimum, B_SERIES_RANGE, stockSize } from '../propulsor'
@@ -7,7 +8,6 @@ import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
 import { greatestShaftSpeed, judged, type PusherChoice } from './pusherChoices'
 import { driveCandidates } from './sizing/driveCandidates'
-import { DEMO_LIBRARY } from './sizing/sizeRest'
 
 /** A propeller for this boat with so many blades, beside the fitted one. */
 export interface PropellerChoice extends PusherChoice { blades: number, diameter: number, pitch: number, areaRatio: number, efficiency: number }
@@ -58,7 +58,7 @@ const NOISE = { direct: 'quiet', belt: 'hum', gear: 'whine' } as const
 export function reductionChoices(project: Project): ReductionChoice[] {
   const { design } = project
   const asked = withEdits(project, [{ path: 'held.motor', value: true }])
-  const all = driveCandidates(modelOf(asked), DEMO_LIBRARY)
+  const all = driveCandidates(modelOf(asked), SHIPPED_LIBRARY)
   return (['direct', 'belt', 'gear'] as const).flatMap((kind) => {
     const of = all.filter(c => c.reduction.kind === kind)
     if (of.length === 0) return []

@@ -1,4 +1,5 @@
-import { checkFindings, type FindingsReport } from '../findings'
+import { checkFindings, type Facts, type FindingsReport } from '../findings'
+import type { Library } from '../parts'
 import type { Project } from '../project/projectSchema'
 import type { EnergyBalance } from './energy'
 import { factsOf } from './facts'
@@ -26,7 +27,10 @@ export interface Summary {
 /** The answer: the boat at one speed, and its summary. */
 export interface Evaluation extends Summary { model: Model, point: OperatingPoint }
 
-const summaries = new WeakMap<Project, Summary>()
+/** What is worked out once for a document, and its findings by the library that their fixes choose from. */
+interface Worked { summary: Summary, facts: Facts, findings: WeakMap<Library, FindingsReport> }
+
+const worked = new WeakMap<Project, Worked>()
 
 /**
  * Evaluates a boat at a speed. The part that does not depend on speed is kept as long as the document lives.
@@ -38,13 +42,32 @@ const summaries = new WeakMap<Project, Summary>()
  */
 export function evaluate(project: Project, speed: number): Evaluation {
   const model = modelOf(project)
-  let summary = summaries.get(project)
-  if (!summary) summaries.set(project, summary = summarise(model))
-  return { ...summary, model, point: operatingPoint(model, speed) }
+  return { ...workedOf(project).summary, model, point: operatingPoint(model, speed) }
 }
 
-function summarise(model: Model): Summary {
-  const facts = factsOf(model)
+/**
+ * What does not fit, with fixes chosen from a library of one's own.
+ *
+ * @param project the boat
+ * @param library parts that a fix may offer
+ * @returns findings, worst first
+ */
+export function findingsWith(project: Project, library: Library): FindingsReport {
+  const { facts, findings } = workedOf(project)
+  const known = findings.get(library)
+  if (known) return known
+  const report = checkFindings({ ...facts, library })
+  findings.set(library, report)
+  return report
+}
+
+function workedOf(project: Project): Worked {
+  const known = worked.get(project)
+  if (known) return known
+  const facts = factsOf(modelOf(project))
   const { cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding } = facts
-  return { cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding, findings: checkFindings(facts) }
+  const report = checkFindings(facts)
+  const made: Worked = { facts, summary: { cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding, findings: report }, findings: new WeakMap([[facts.library, report]]) }
+  worked.set(project, made)
+  return made
 }

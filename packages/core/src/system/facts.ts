@@ -1,6 +1,7 @@
 import { peakTorque } from '../drive'
 import type { Facts } from '../findings'
 import { hasSails, hullSpeed as naturalSpeed } from '../hull'
+import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { bladeReynolds, burrillLoading } from '../propulsor'
 import { humpOf, planingReading, steadyBalance } from './curveReading'
 import { driveWarming } from './driveHeat'
@@ -26,16 +27,17 @@ const SAILING_SHARE = 0.9
  * Everything that the rules look at, worked out once for a boat.
  *
  * @param model the boat
+ * @param library parts that a fix may offer
  * @returns the facts
  */
-export function factsOf(model: Model): Facts {
+export function factsOf(model: Model, library: Library = SHIPPED_LIBRARY): Facts {
   const { use, boat, design } = model.project
   const cruise = operatingPoint(model, use.cruiseSpeed), top = operatingPoint(model, use.topSpeed)
   const warmCruise = driveWarming(model, cruise.drive, cruise.drive), warmTop = driveWarming(model, top.drive, cruise.drive)
   const allDaySpeed = topSpeed(model, 'allDay'), hullSpeed = naturalSpeed(model.form.lengthWaterline)
   const planing = planingReading(model, use.cruiseSpeed), jet = model.propulsor.kind === 'jet'
   return {
-    model, cruise, top, allDaySpeed, minutesSpeed: topSpeed(model, 'minutes'), hullSpeed, payoff: payoffSpeed(model), energy: energyBalance(model, cruise.drive),
+    model, library, cruise, top, allDaySpeed, minutesSpeed: topSpeed(model, 'minutes'), hullSpeed, payoff: payoffSpeed(model), energy: energyBalance(model, cruise.drive),
     warming: warmCruise && warmTop && { cruise: warmCruise, top: warmTop },
     holding: windHolding(model), topLow: driveTrain(model, use.topSpeed, top.resistance.centre, LOW_CHARGE),
     hump: model.form.bottom ? humpOf(curveSpeeds(model.project, HUMP_SPEEDS).map(v => operatingPoint(model, v))) : null,

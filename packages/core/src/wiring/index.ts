@@ -1,2 +1,3 @@
 export * from './conductor'
 export * from './touchLimit'
+export * from './wiringSpecs'

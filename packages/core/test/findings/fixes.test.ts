@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { largerMotor, lowerCruise, lowerTopSpeed, moreParallel, otherController } from '../../src/findings/fixes'
+import { SHIPPED_LIBRARY } from '../../src/parts'
 import { DEMO_BOATS, newProject, projectSchema, typicalAnswers, withEdits, type Project } from '../../src/project'
 import { evaluate, modelOf } from '../../src/system'
 
 const yacht = DEMO_BOATS[0]!
-const factsOf = (project: Project) => ({ ...evaluate(project, project.use.cruiseSpeed), model: modelOf(project) })
+const factsOf = (project: Project) => ({ ...evaluate(project, project.use.cruiseSpeed), model: modelOf(project), library: SHIPPED_LIBRARY })
 
 describe('fixes that several rules offer', () => {
   it('lower top to what holds all day, and cruise to what leaves the headroom', () => {

@@ -1,15 +1,7 @@
-import type { CellSpec, PackSpec } from '../../battery'
+import type { PackSpec } from '../../battery'
 import type { ControllerSpec, MotorSpec, ReductionSpec } from '../../drive'
 import type { JetSpec } from '../../propulsor'
 import type { Project } from '../../project/projectSchema'
-
-/** The parts to choose from. */
-export interface Library {
-  motors: readonly MotorSpec[]
-  jets: readonly JetSpec[]
-  controllers: readonly ControllerSpec[]
-  cells: readonly CellSpec[]
-}
 
 /** A motor with its reduction and the propeller that suits both. */
 export interface DriveCandidate {

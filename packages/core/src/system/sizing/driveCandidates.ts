@@ -1,9 +1,10 @@
 import { continuousTorque, fitMotorLosses, heatPath, heatTorque, LEG_EFFICIENCY, motorLoss, REDUCTION_CHOICES, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorSpec, type ReductionSpec } from '../../drive'
 import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, STOCK_STEP, stockSize, waterjet, type JetSpec, type Propulsor } from '../../propulsor'
+import type { Library } from '../../parts'
 import { hasLeg } from '../../resistance'
 import { hullResistance } from '../hullResistance'
 import type { Model } from '../model'
-import type { DriveCandidate, Library } from './candidate'
+import type { DriveCandidate } from './candidate'
 
 /** What the propeller must do at a speed. */
 interface Load { speed: number, thrust: number, advanceSpeed: number }

@@ -1,11 +1,12 @@
 import { CHEMISTRIES, packFigures, type CellSpec, type Chemistry, type PackSpec } from '../../battery'
 import { REDUCTION_PRICE, type ControllerSpec } from '../../drive'
+import type { Library } from '../../parts'
 import type { Project } from '../../project/projectSchema'
 import { TOUCH_LIMIT } from '../../wiring'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
 import { stretchOf } from '../energy'
 import { evaluate } from '../evaluate'
-import type { DesignCandidate, DriveCandidate, Library } from './candidate'
+import type { DesignCandidate, DriveCandidate } from './candidate'
 
 /** What working above the touch limit adds: insulation watch, interlocks, a qualified person. Invented, of the usual order; €. */
 export const HIGH_VOLTAGE_COST = 1500

@@ -1,4 +1,5 @@
 import { packFigures } from '../../battery'
+import { SHIPPED_LIBRARY, type Library } from '../../parts'
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
@@ -6,10 +7,10 @@ import type { Text } from '../../units'
 import { stretchOf } from '../energy'
 import { evaluate } from '../evaluate'
 import { modelOf } from '../model'
-import type { DesignCandidate, Library } from './candidate'
+import type { DesignCandidate } from './candidate'
 import { driveCandidates } from './driveCandidates'
 import { packCandidates } from './packCandidates'
-import { DEMO_LIBRARY, designEdits, type Reason } from './sizeRest'
+import { designEdits, type Reason } from './sizeRest'
 import { sizingReasons } from './sizingReasons'
 
 /** What a design is best at. */
@@ -46,7 +47,7 @@ const CHECKED = 8
  * @param library parts to choose from
  * @returns yields the share done; returns up to five designs, or what to relax
  */
-export function* searchDesigns(project: Project, library: Library = DEMO_LIBRARY): Generator<number, DesignSearch> {
+export function* searchDesigns(project: Project, library: Library = SHIPPED_LIBRARY): Generator<number, DesignSearch> {
   const drives = driveCandidates(modelOf(project), library).filter(d => d.excess <= 1)
   const all: DesignCandidate[] = []
   for (const [i, drive] of drives.entries()) {

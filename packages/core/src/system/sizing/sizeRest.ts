@@ -1,11 +1,11 @@
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
-import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_JETS, DEMO_MOTORS } from '../../parts'
+import { SHIPPED_LIBRARY, type Library } from '../../parts'
 import type { Text } from '../../units'
 import { evaluate } from '../evaluate'
 import { modelOf } from '../model'
-import type { DesignCandidate, Library } from './candidate'
+import type { DesignCandidate } from './candidate'
 import { driveCandidates } from './driveCandidates'
 import { packCandidates } from './packCandidates'
 import { sizingReasons } from './sizingReasons'
@@ -19,9 +19,6 @@ export type SizingOutcome
   /** nothing in the library fits; `text` says what is short */
     | { outcome: 'nothingFits', text: Text }
 
-/** The library that ships with Remigo. */
-export const DEMO_LIBRARY: Library = { motors: DEMO_MOTORS, jets: DEMO_JETS, controllers: DEMO_CONTROLLERS, cells: DEMO_CELLS }
-
 /** How many of the cheapest designs are put through every finding before one is taken. */
 const CHECKED = 12
 
@@ -34,7 +31,7 @@ const CHECKED = 12
  * @param library parts to choose from
  * @returns edits and reasons, or what is short
  */
-export function sizeRest(project: Project, library: Library = DEMO_LIBRARY): SizingOutcome {
+export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): SizingOutcome {
   const model = modelOf(project)
   const drives = driveCandidates(model, library)
   const able = drives.filter(d => d.excess <= 1)

@@ -1,0 +1,19 @@
+/** A row of parts to try. */
+interface PartRow { fitted: boolean, state: 'fits' | 'caution' | 'stop', price: number }
+
+/** Rows that a bench shows before it points to the library. */
+export const FEW = 24
+
+/**
+ * Rows for a bench: all of them when they are few, else the fitted one and the cheapest of those that fit best, in their order.
+ *
+ * @param rows of the library
+ * @param most rows to show
+ * @returns at most so many
+ */
+export function fewOf<R extends PartRow>(rows: readonly R[], most = FEW): R[] {
+  if (rows.length <= most) return [...rows]
+  const rank = (r: R) => r.fitted ? -1 : { fits: 0, caution: 1, stop: 2 }[r.state]
+  const kept = new Set([...rows].sort((a, b) => rank(a) - rank(b) || a.price - b.price).slice(0, most))
+  return rows.filter(r => kept.has(r))
+}

@@ -1,0 +1,93 @@
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { packFor, PART_KINDS, writeParts, type CellSpec, type Edit, type Part, type PartKindId, type StockPropeller } from '@remigo/core'
+import { l } from '~/messages/library'
+import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
+import { download } from './useBoatFiles'
+import type { PartsFile, PartsImport } from '~/workers/parts.worker'
+import { useWorkerRun } from './useWorkerRun'
+
+/** The library on its bench: which kind is shown, what is looked for, the part chosen, files in and out. */
+export function useLibraryBench() {
+  const store = useLibraryStore()
+  const document = useDocumentStore()
+  const kind = ref<PartKindId>('motor')
+  const words = ref('')
+  const chosen = shallowRef<Part | null>(null)
+  const editing = ref(false)
+  const told = ref<string | null>(null)
+  const removed = shallowRef<{ kind: PartKindId, part: Part } | null>(null)
+  const own = computed(() => store.own[kind.value] ?? [])
+  const all = computed(() => [...own.value, ...PART_KINDS[kind.value].shipped])
+  const shown = computed(() => {
+    const wanted = words.value.toLowerCase().split(/\s+/).filter(Boolean)
+    return wanted.length ? all.value.filter(part => wanted.every(w => part.name.toLowerCase().includes(w))) : all.value
+  })
+  const isOwn = (part: Part) => own.value.some(p => p.id === part.id)
+  const { result, progress, running, start: read, cancel } = useWorkerRun<PartsFile, PartsImport>(() => new Worker(new URL('../workers/parts.worker.ts', import.meta.url), { type: 'module' }))
+  const imported = computed(() => result.value?.outcome === 'kept' ? l.imported(result.value.count) : result.value?.outcome === 'notKept' ? l.notKept(result.value.reason) : null)
+  const errors = computed(() => result.value?.outcome === 'wrong' ? result.value.errors : [])
+  onMounted(() => store.start())
+
+  function show(which: PartKindId) {
+    cancel()
+    kind.value = which
+    chosen.value = null
+    editing.value = false
+    words.value = ''
+    result.value = null
+  }
+  function choose(part: Part) {
+    chosen.value = part
+    editing.value = false
+  }
+  /** A copy of a part, of the first that ships when none is given, ready to be changed. */
+  function copy(part: Part = PART_KINDS[kind.value].shipped[0]!) {
+    chosen.value = { ...part, id: '', name: l.newName(part.name).slice(0, 80) }
+    editing.value = true
+  }
+  async function keep(part: Part) {
+    const before = chosen.value
+    await store.put(kind.value, [part])
+    if (before && before.id && before.id !== part.id && isOwn(before)) await store.remove(kind.value, [before.id])
+    choose(part)
+  }
+  async function remove(part: Part) {
+    removed.value = { kind: kind.value, part }
+    await store.remove(kind.value, [part.id])
+    chosen.value = null
+    told.value = l.deleted(part.name)
+  }
+  async function bringBack() {
+    const back = removed.value
+    if (!back) return
+    await store.put(back.kind, [back.part])
+    removed.value = null
+    told.value = null
+  }
+  async function importFile(file: File) {
+    told.value = null
+    result.value = null
+    read({ kind: kind.value, text: await file.text() })
+  }
+  function exportParts(which: 'all' | 'own') {
+    download(`remigo-${PART_KINDS[kind.value].many.toLowerCase()}.csv`, writeParts(kind.value, which === 'own' ? own.value : all.value), 'text/csv')
+  }
+  /** Edits that put a part on the boat; null where it has no place on it, or makes no pack for it. */
+  function editsFor(part: Part): Edit[] | null {
+    if (kind.value === 'motor' || kind.value === 'controller') return [{ path: `design.${kind.value}`, value: part }]
+    if (kind.value === 'jet') return document.shown.boat.drive.kind === 'jet' ? [{ path: 'design.jet', value: part }] : null
+    if (kind.value === 'propeller') {
+      const { kind: wheel, blades, diameter, pitch, areaRatio, hand } = part as unknown as StockPropeller
+      return document.shown.boat.drive.kind === 'jet' ? null : [{ path: 'design.propeller', value: { kind: wheel, blades, diameter, pitch, areaRatio, hand, efficiencyFactor: null } }]
+    }
+    if (kind.value !== 'cell' && kind.value !== 'pack') return null
+    const built = packFor(document.project, part as unknown as CellSpec)
+    return built && [{ path: 'design.pack', value: built }]
+  }
+  function tryPart(part: Part) {
+    const edits = editsFor(part)
+    if (edits) document.startTrial(part.id, part.name, edits)
+  }
+  return { kind, words, chosen, editing, told, removed, own, all, shown, isOwn, imported, progress, running, cancel, errors, show, choose, copy, keep, remove, bringBack, importFile, exportParts, editsFor, tryPart }
+}

@@ -1,0 +1,41 @@
+import { onScopeDispose, ref, shallowRef } from 'vue'
+import type { RunNews, RunQuestion } from '~/workers/serveRun'
+
+/**
+ * A long run in a worker, with progress and cancel.
+ *
+ * @param makeWorker the worker, made when it is first wanted
+ * @returns result, progress as the run tells it, and the handles
+ */
+export function useWorkerRun<Q, R>(makeWorker: () => Worker) {
+  const result = shallowRef<R | null>(null)
+  const progress = ref(0)
+  const running = ref(false)
+  let worker: Worker | null = null
+  let id = 0
+
+  function start(question: Q) {
+    worker ??= connect()
+    running.value = true
+    progress.value = 0
+    id += 1
+    worker.postMessage({ id, question } satisfies RunQuestion<Q>)
+  }
+  function connect(): Worker {
+    const made = makeWorker()
+    made.addEventListener('message', ({ data }: MessageEvent<RunNews<R>>) => {
+      if (data.id !== id) return
+      if ('progress' in data) { progress.value = data.progress; return }
+      result.value = data.result
+      running.value = false
+    })
+    return made
+  }
+  function cancel() {
+    worker?.postMessage({ cancel: true })
+    id += 1
+    running.value = false
+  }
+  onScopeDispose(() => worker?.terminate())
+  return { result, progress, running, start, cancel }
+}

@@ -1,0 +1,69 @@
+import { expect, test, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { openBench } from './board'
+
+const row = (page: Page, name: string) => page.locator('[data-library] .list button', { hasText: name })
+const csv = (page: Page, text: string) => page.locator('[data-parts-file]').setInputFiles({ name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+
+test('a part is copied, changed with typed units, kept, tried on the boat, deleted and brought back', async ({ page }) => {
+  await openBench(page, '/library')
+  await row(page, 'Brindle 6 kW, 48 V, 1000 rpm').click()
+  await page.locator('[data-copy-part]').click()
+  await page.locator('[data-part=name] input').fill('The one in the shed')
+  await page.locator('[data-part=ratedPower] input').fill('heavy')
+  await page.locator('[data-keep-part]').click()
+  await expect(page.locator('[data-part-editor] [role=alert]')).toContainText('“heavy” is not a power')
+  await page.locator('[data-part=ratedPower] input').fill('8 hp')
+  await page.locator('[data-part=peakPower] input').fill('2 kW')
+  await page.locator('[data-keep-part]').click()
+  await expect(page.locator('[data-part-editor] [role=alert]')).toContainText('The peak is below the rated power')
+  await page.locator('[data-part=peakPower] input').fill('10 kW')
+  await page.locator('[data-keep-part]').click()
+  await expect(row(page, 'The one in the shed')).toContainText('5.97 kW')
+  await page.locator('[data-try-part]').click()
+  await expect(page.locator('[data-trial]').first()).toContainText('The one in the shed')
+  await page.locator('[data-trial]').first().getByRole('button', { name: 'Put back' }).click()
+  await page.locator('[data-bench=motor]').click()
+  await expect(page.locator('[data-motors]')).toContainText('The one in the shed')
+  await page.locator('[data-bench=library]').click()
+  await row(page, 'The one in the shed').click()
+  await page.locator('[data-delete-part]').click()
+  await expect(row(page, 'The one in the shed')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Bring back' }).click()
+  await expect(row(page, 'The one in the shed')).toHaveCount(1)
+  await page.reload()
+  await expect(row(page, 'The one in the shed')).toHaveCount(1)
+})
+
+test('CSV goes out and in; cells that make no sense are named and nothing is taken', async ({ page }) => {
+  await openBench(page, '/library?kind=fuse')
+  const [file] = await Promise.all([page.waitForEvent('download'), page.locator('[data-export-parts]').click()])
+  const text = readFileSync((await file.path())!, 'utf8')
+  const [head, first] = text.split('\n')
+  await csv(page, `${head}\n${first!.replace(/^"[^"]*"|^[^,]*/, 'Mine')}\n${first!.replace(/^"[^"]*"|^[^,]*/, 'Odd').replace(',125,', ',many,')}`)
+  await expect(page.locator('[data-part-errors]')).toContainText('Line 3, clears_at_up_to_V “many” is not a number.')
+  await expect(row(page, 'Mine')).toHaveCount(0)
+  await csv(page, `${head}\n${first!.replace(/^"[^"]*"|^[^,]*/, 'Mine')}`)
+  await expect(row(page, 'Mine')).toHaveCount(1)
+})
+
+test('ten thousand motors come in while the page goes on', async ({ page }) => {
+  await openBench(page, '/library')
+  const [file] = await Promise.all([page.waitForEvent('download'), page.locator('[data-export-parts]').click()])
+  const [head, ...lines] = readFileSync((await file.path())!, 'utf8').trim().split('\n')
+  const text = [head, ...Array.from({ length: 10_000 }, (_, i) => lines[i % lines.length]!.replace(/^"[^"]*"|^[^,]*/, `Shop motor ${i}`))].join('\n')
+  // the page goes on drawing frames meanwhile
+  await page.evaluate(() => {
+    const w = window as unknown as { frames: number }
+    w.frames = 0
+    const tick = () => { w.frames++; requestAnimationFrame(tick) }
+    tick()
+  })
+  await csv(page, text)
+  await expect(page.getByRole('status').filter({ hasText: '10000 parts' })).toBeVisible({ timeout: 60_000 })
+  expect(await page.evaluate(() => (window as unknown as { frames: number }).frames)).toBeGreaterThan(20)
+  await page.locator('[data-find]').fill('shop 9999')
+  await expect(page.locator('[data-library] .list button')).toHaveCount(1)
+  await page.locator('[data-bench=motor]').click()
+  await expect(page.locator('[data-motors] tbody tr')).toHaveCount(24)
+})

@@ -1,0 +1,108 @@
+import { csvFormatRows, dsvFormat } from 'd3-dsv'
+import { checkPart, fromColumn, inColumns, toColumn } from './checkPart'
+import { columnHeading, PART_KINDS, type Part, type PartColumn, type PartKindId } from './partKinds'
+
+/** A cell of a file that makes no sense. Lines count from 1, with the heading. */
+export interface PartCellError { line: number, column: string, message: string }
+
+/** Parts of a file, or every cell that makes no sense. */
+export type PartsTable = { outcome: 'read', parts: Part[] } | { outcome: 'wrong', errors: PartCellError[] }
+
+/** Rows between two tellings of progress. */
+const ROWS_AT_ONCE = 250
+/** More errors than these help nobody. */
+const MOST_ERRORS = 200
+
+/**
+ * Parts as CSV: a row a part, units in the heading.
+ *
+ * @param kind of parts
+ * @param parts to write
+ * @returns CSV with a heading
+ * @example writeParts('fuse', []) // 'name,kind,rating_A,clears_at_up_to_V,interrupts_A,price_euro\n'
+ */
+export function writeParts(kind: PartKindId, parts: readonly Part[]): string {
+  const { columns } = PART_KINDS[kind]
+  const cell = (part: Part, column: PartColumn) => {
+    const value = part[column.key]
+    return column.kind === 'number' ? String(toColumn(column, Number(value))) : column.kind === 'yes' ? (value ? 'yes' : 'no') : String(value)
+  }
+  return `${csvFormatRows([['name', ...columns.map(columnHeading)], ...parts.map(part => [part.name, ...columns.map(c => cell(part, c))])])}\n`
+}
+
+/**
+ * Reads parts from CSV: commas, or semicolons with decimal commas; columns in any order. All of them or, with the cells named, none.
+ * A generator, so that a worker can tell its progress and stop.
+ *
+ * @param kind of parts
+ * @param text of the file
+ * @returns yields the share read; returns parts, or errors by line and column
+ */
+export function* readParts(kind: PartKindId, text: string): Generator<number, PartsTable> {
+  const { columns, many } = PART_KINDS[kind]
+  const clean = text.replace(/^\uFEFF/, '')
+  const semicolons = (clean.split('\n', 1)[0] ?? '').includes(';')
+  const [heading = [], ...rows] = dsvFormat(semicolons ? ';' : ',').parseRows(clean)
+  const places = new Map(heading.map((h, i) => [h.trim().toLowerCase(), i]))
+  const wanted = ['name', ...columns.map(columnHeading)]
+  const missing = wanted.filter(h => !places.has(h.toLowerCase()))
+  if (missing.length) return { outcome: 'wrong', errors: [{ line: 1, column: missing[0]!, message: `The heading has no ${missing.join(', ')}. Export the ${many.toLowerCase()} for a file with every column.` }] }
+  const errors: PartCellError[] = []
+  const parts: Part[] = []
+  const lines = new Map<string, number>()
+  let line = 2 + newlines(heading)
+  for (const [i, row] of rows.entries()) {
+    if (i % ROWS_AT_ONCE === ROWS_AT_ONCE - 1) yield i / rows.length
+    const at = line
+    line += 1 + newlines(row)
+    if (row.every(c => !c.trim())) continue
+    const cell = (h: string) => (row[places.get(h.toLowerCase())!] ?? '').trim()
+    const wrong = (column: string, message: string) => errors.push({ line: at, column, message })
+    const { part, unread } = partOfCells(kind, cell, semicolons)
+    for (const [column, message] of unread) wrong(column, message)
+    if (!unread.length) for (const e of checkPart(kind, part, inColumns)) wrong(e.key === 'name' ? 'name' : columnHeading(columns.find(c => c.key === e.key)!), e.message)
+    const before = lines.get(part.name)
+    if (part.name && before) wrong('name', `“${part.name}” stands in line ${before} already.`)
+    lines.set(part.name, at)
+    parts.push(part)
+    if (errors.length > MOST_ERRORS) break
+  }
+  if (errors.length) return { outcome: 'wrong', errors }
+  return parts.length ? { outcome: 'read', parts } : { outcome: 'wrong', errors: [{ line: 2, column: 'name', message: `The file has a heading and no ${many.toLowerCase()}.` }] }
+}
+
+const newlines = (cells: readonly string[]): number => cells.reduce((n, c) => n + (c.match(/\n/g)?.length ?? 0), 0)
+
+/** A part from the cells of a row, and the columns that could not be read. */
+function partOfCells(kind: PartKindId, cell: (heading: string) => string, commas: boolean): { part: Part, unread: [string, string][] } {
+  const unread: [string, string][] = []
+  const name = cell('name')
+  const values = PART_KINDS[kind].columns.map((column): [string, unknown] => {
+    const heading = columnHeading(column), text = cell(heading)
+    if (column.kind === 'number') {
+      const value = text ? Number(commas ? text.replace(',', '.') : text) : Number.NaN
+      if (Number.isNaN(value)) unread.push([heading, text ? `“${text}” is not a number.` : 'A number is missing.'])
+      return [column.key, fromColumn(column, value)]
+    }
+    if (column.kind === 'yes') {
+      const word = /^(yes|y|true|1)$/i.test(text) ? true : /^(no|n|false|0|)$/i.test(text) ? false : null
+      if (word === null) unread.push([heading, `“${text}” should be yes or no.`])
+      return [column.key, word]
+    }
+    const option = column.options.find(o => String(o).toLowerCase() === text.toLowerCase())
+    if (option === undefined) unread.push([heading, `“${text}” should be ${column.options.join(' or ')}.`])
+    return [column.key, option]
+  })
+  return { part: { id: ownPartId(name), name, ...Object.fromEntries(values) }, unread }
+}
+
+/**
+ * The id of an owner's part from its name; a part of the same name takes its place.
+ *
+ * @param name of the part
+ * @returns as in own/my-motor
+ * @example ownPartId('My motor, 5 kW') // 'own/my-motor-5-kw'
+ */
+export function ownPartId(name: string): string {
+  return `own/${name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '')}`.slice(0, 80)
+}
