@@ -10,7 +10,7 @@ import { ROOT } from '../scripts/prepare.mjs'
 export async function coreBench() {
   const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-bench-')), 'core.mjs')
   await build({ entryPoints: [join(ROOT, 'packages/core/src/index.ts')], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
-  const { DEMO_BOATS, evaluate, michellResistance, powerCurve, propellerOptimum, roundHull, sizeRest } = await import(outfile)
+  const { DEMO_BOATS, evaluate, michellResistance, powerCurve, propellerOptimum, roundHull, searchDesigns, SHIPPED_LIBRARY, sizeRest } = await import(outfile)
   const fresh = i => ({ ...DEMO_BOATS[i % 2] })
   const ofEveryKind = DEMO_BOATS.map(boat => [boat.boat.hullType, () => powerCurve({ ...boat })])
   const hull = roundHull(10.4, 1.1, 0.55, 0.61, 0.76)
@@ -27,8 +27,24 @@ export async function coreBench() {
   const bench = new Bench({ time: 1500, warmupTime: 500 })
   for (const [name, , task] of tasks) bench.add(name, task)
   await bench.run()
-  return tasks.map(([name, limit]) => {
+  return [...tasks.map(([name, limit]) => {
     const { latency } = bench.getTask(name).result
     return { name, value: latency.p50 ?? latency.median, unit: 'ms', limit }
-  })
+  }), ...searchOfMany(searchDesigns, SHIPPED_LIBRARY, DEMO_BOATS.find(boat => boat.id === 'demo-osprel'))]
+}
+
+/** The search for whole designs in a library of so many parts that there are 50,000 combinations and more. */
+function searchOfMany(searchDesigns, library, boat) {
+  const many = (parts, count) => parts.flatMap(part => Array.from({ length: count }, (_, i) => ({ ...part, id: `${part.id}/${i}`, price: part.price * (1 + 0.01 * i), mass: part.mass * (1 - 0.004 * i) })))
+  const large = { motors: many(library.motors, 2), jets: library.jets, controllers: many(library.controllers, 4), cells: many(library.cells, 4) }
+  const before = process.memoryUsage().heapUsed, start = performance.now()
+  let most = before
+  const run = searchDesigns({ ...boat, held: { motor: false, pack: false, propeller: false, voltage: false } }, large)
+  let step = run.next()
+  for (; !step.done; step = run.next()) most = Math.max(most, process.memoryUsage().heapUsed)
+  const each = (performance.now() - start) / step.value.tried
+  return [
+    { name: `search, for each 50,000 combinations (of ${step.value.tried})`, value: 50_000 * each, unit: 'ms', limit: 5000 },
+    { name: 'search, memory at most above the start', value: (most - before) / 1e6, unit: 'MB', limit: 200 },
+  ]
 }

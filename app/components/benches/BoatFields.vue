@@ -57,6 +57,7 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
           <template v-else><QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth" /></template>
           <template v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"><QuantityField path="boat.drive.torqueLimit" optional :estimate="m.boat.notKnown" /><QuantityField path="boat.drive.rpmLimit" optional :estimate="m.boat.notKnown" /></template>
         </div>
+        <ChoiceField v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'" :label="m.boat.astern" :options="m.boat.asternKinds" :model-value="boat.drive.astern" @update:model-value="set(m.boat.astern, 'boat.drive.astern', $event)" />
         <ChoiceField v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'" :label="m.boat.reverses" :options="m.boat.reversesKinds" :model-value="boat.drive.reverses ? 'yes' : 'no'" @update:model-value="set(m.boat.reverses, 'boat.drive.reverses', $event === 'yes')" />
       </section>
       <section class="block" :aria-label="m.boat.engine">

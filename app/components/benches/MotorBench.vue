@@ -39,6 +39,7 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
       <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${m.motor.typed.toLowerCase()}` : '')">{{ m.motor.lead }}</BenchLead>
       <ChartViews v-model="shown" :label="w.view" :views="w.views" />
       <component :is="CHARTS[shown]" />
+      <ThrottleEditor />
       <ReductionChoices />
       <section class="block" :aria-label="m.motor.library">
         <h2 class="section-head">{{ m.motor.library }}<NuxtLink class="link" to="/library?kind=motor">{{ m.motor.all }}</NuxtLink></h2>
@@ -78,15 +79,17 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
         <h2 class="section-head">{{ m.motor.nameplate }}</h2>
         <div class="rows">
           <QuantityField path="design.motor.ratedPower" /><QuantityField path="design.motor.ratedRpm" /><QuantityField path="design.motor.ratedVoltage" /><QuantityField path="design.motor.ratedEfficiency" />
-          <QuantityField path="design.motor.kvRpmPerVolt" /><QuantityField path="design.motor.noLoadCurrent" /><QuantityField path="design.motor.peakPower" /><QuantityField path="design.motor.peakSeconds" /><QuantityField path="design.motor.greatestRpm" />
+          <QuantityField path="design.motor.kvRpmPerVolt" /><QuantityField path="design.motor.noLoadCurrent" /><QuantityField path="design.motor.peakPower" /><QuantityField path="design.motor.peakSeconds" /><QuantityField path="design.motor.greatestRpm" /><QuantityField path="design.motor.leastVoltage" /><QuantityField path="design.motor.greatestVoltage" /><QuantityField path="design.motor.mass" />
         </div>
+        <NameplateForms />
         <ChoiceField :label="w.weaker" :options="w.directions" :model-value="design.motor.weakerDirection" @update:model-value="document.edit(w.weaker, [{ path: 'design.motor.weakerDirection', value: $event }])" />
       </section>
       <section class="block" :aria-label="m.motor.controller">
         <h2 class="section-head">{{ m.motor.controller }}</h2>
         <p class="small soft">{{ design.controller.name }}</p>
-        <div class="rows"><QuantityField path="design.controller.leastVoltage" /><QuantityField path="design.controller.greatestVoltage" /><QuantityField path="design.controller.batteryCurrent" /><QuantityField path="design.controller.phaseCurrent" /><QuantityField path="design.controller.regenCurrent" /></div>
+        <div class="rows"><QuantityField path="design.controller.leastVoltage" /><QuantityField path="design.controller.greatestVoltage" /><QuantityField path="design.controller.batteryCurrent" /><QuantityField path="design.controller.batteryCurrentPeak" /><QuantityField path="design.controller.phaseCurrent" /><QuantityField path="design.controller.phaseCurrentPeak" /><QuantityField path="design.controller.regenCurrent" /></div>
       </section>
+      <CouplingNotes />
     </aside>
   </div>
 </template>

@@ -38,6 +38,7 @@ function tryPitch(pitch: number) {
           </tbody>
         </table>
       </section>
+      <PropellerDesigns />
       <PropellerChoices />
       <ThrustChart />
     </div>
@@ -51,7 +52,7 @@ function tryPitch(pitch: number) {
       </section>
       <section class="block" :aria-label="m.propeller.numbers">
         <h2 class="section-head">{{ m.propeller.numbers }}</h2>
-        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="slip" /><FigureRow id="areaNeeded" /><FigureRow id="bladeLoading" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
+        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="slip" /><FigureRow id="realSlip" /><FigureRow id="areaNeeded" /><FigureRow id="bladeLoading" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
       </section>
       <SailRegeneration v-if="sails" />
     </aside>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { QUIET_TIPS, tipClearance } from '@remigo/core'
+import { hasLeg, QUIET_TIPS, tipClearance } from '@remigo/core'
 import { m } from '~/messages'
+import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -13,6 +14,8 @@ const { text } = useQuantities()
 const W = 520, H = 210, CY = 112
 const propeller = computed(() => document.shown.design.propeller)
 const room = computed(() => document.shown.boat.drive.greatestDiameter)
+/** a leg carries the propeller below its plate, which sets the room above */
+const leg = computed(() => hasLeg(document.shown.boat.drive.kind))
 /** px a metre: the disc that fits, with its clearance of 15 % above, fills the height */
 const scale = computed(() => 150 / (1.3 * Math.max(room.value, propeller.value.diameter)))
 const r = computed(() => propeller.value.diameter / 2 * scale.value)
@@ -35,10 +38,20 @@ const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} $
     <h2 class="section-head">{{ m.propeller.place }}<span class="state"><StateMark :state="state" /> <FigureValue id="tipClearance" size="inline" /> {{ m.propeller.clear }}, {{ text(QUIET_TIPS * propeller.diameter, 'smallLength') }} {{ m.propeller.wanted }}</span></h2>
     <svg :viewBox="`0 0 ${W} ${H}`" class="to-scale" role="img" :aria-label="label">
       <g>
-        <path :d="`M0 ${hullY - 22}H250V${hullY}C190 ${hullY + 2} 150 ${hullY} 118 ${CY - 22}L0 ${CY - 12}Z`" class="hull" />
-        <path :d="`M0 ${CY - 5}H108V${CY + 5}H0Z`" class="hull" />
-        <path :d="`M206 ${hullY + 6}H232L228 ${H - 14}H202Z`" class="hull" />
-        <path :d="`M104 ${CY}H172`" class="shaft" />
+        <template v-if="leg">
+          <path :d="`M0 ${hullY - 26}H70V${hullY - 10}H0Z`" class="hull" />
+          <path :d="`M84 ${hullY - 26}H132V${hullY - 7}H84Z`" class="hull" />
+          <path :d="`M56 ${hullY - 7}H216L206 ${hullY}H64Z`" class="hull" data-plate />
+          <path :d="`M92 ${hullY}H130L134 ${CY - 14}C134 ${CY - 16} 140 ${CY - 13} 142 ${CY - 9}V${CY + 9}C136 ${CY + 13} 120 ${CY + 14} 104 ${CY + 12}C88 ${CY + 11} 78 ${CY + 5} 76 ${CY}C78 ${CY - 5} 88 ${CY - 11} 96 ${CY - 12}Z`" class="hull" />
+          <path :d="`M100 ${CY + 12}L128 ${CY + 12}L120 ${Math.min(H - 10, CY + ring + 4)}H110Z`" class="hull" />
+          <text :x="220" :y="hullY + 2" class="caption">{{ w.leg }}</text>
+        </template>
+        <template v-else>
+          <path :d="`M0 ${hullY - 22}H250V${hullY}C190 ${hullY + 2} 150 ${hullY} 118 ${CY - 22}L0 ${CY - 12}Z`" class="hull" />
+          <path :d="`M0 ${CY - 5}H108V${CY + 5}H0Z`" class="hull" />
+          <path :d="`M206 ${hullY + 6}H232L228 ${H - 14}H202Z`" class="hull" />
+        </template>
+        <path :d="`M${leg ? 140 : 104} ${CY}H172`" class="shaft" />
         <path :d="`M150 ${CY - ring}V${CY + ring}`" class="room" />
         <ellipse cx="150" :cy="CY - r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" /><ellipse cx="150" :cy="CY + r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" />
         <path :d="`M140 ${CY - 7}H158L172 ${CY}L158 ${CY + 7}H140Z`" class="hub" />
@@ -46,7 +59,11 @@ const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} $
         <text x="8" :y="H - 8" class="caption">{{ m.propeller.side }}</text>
       </g>
       <g :transform="`translate(395 ${CY})`">
-        <path :d="`M-110 ${hullY - CY - 20}H110V${hullY - CY - 2}C60 ${hullY - CY} 14 ${hullY - CY + 3} 7 ${hullY - CY + 3}H-7C-14 ${hullY - CY + 3} -60 ${hullY - CY} -110 ${hullY - CY - 2}Z`" class="hull" />
+        <template v-if="leg">
+          <path :d="`M-46 ${hullY - CY - 7}H46V${hullY - CY}H-46Z`" class="hull" /><path :d="`M-14 ${hullY - CY - 26}H14V${hullY - CY - 7}H-14ZM-6 ${hullY - CY}H6V-12H-6Z`" class="hull" />
+          <circle r="13" class="hull" /><path :d="`M-3 12H3V${Math.min(H - CY - 10, ring + 4)}H-3Z`" class="hull" />
+        </template>
+        <path v-else :d="`M-110 ${hullY - CY - 20}H110V${hullY - CY - 2}C60 ${hullY - CY} 14 ${hullY - CY + 3} 7 ${hullY - CY + 3}H-7C-14 ${hullY - CY + 3} -60 ${hullY - CY} -110 ${hullY - CY - 2}Z`" class="hull" />
         <circle :r="ring" class="room" />
         <path v-for="a in angles" :key="a" :d="blade" :transform="`rotate(${a})`" class="blade" />
         <circle r="9" class="hub" />

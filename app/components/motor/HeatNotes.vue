@@ -9,7 +9,9 @@ import { useDocumentStore } from '~/stores/document'
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const cooling = computed(() => fittedCooling(document.shown.design))
-const drops = computed(() => driveWarming(answer.model, answer.evaluation.point.drive, answer.evaluation.cruise.drive)?.fromCruise.outcome === 'drops')
+const warm = computed(() => driveWarming(answer.model, answer.evaluation.point.drive, answer.evaluation.cruise.drive))
+const windingDrops = computed(() => warm.value?.fromCruise.outcome === 'drops')
+const drops = computed(() => warm.value !== null && (warm.value.fromCruise.outcome !== 'holds' || warm.value.rollback < 1))
 const set = (label: string, path: string, value: string) => document.edit(label, [{ path, value }])
 </script>
 
@@ -17,7 +19,7 @@ const set = (label: string, path: string, value: string) => document.edit(label,
   <section class="block" :aria-label="w.heatAt" data-heat>
     <h2 class="section-head">{{ w.heatAt }}</h2>
     <FigureRow id="windingTemperature" /><FigureRow id="caseTemperature" /><FigureRow id="controllerTemperature" />
-    <FigureRow v-if="drops" id="heatHolds" /><p v-else class="small line">{{ w.holdsAll }}</p>
+    <template v-if="drops"><FigureRow v-if="windingDrops" id="heatHolds" /><FigureRow id="heatDropPower" /><FigureRow id="heatDropSpeed" /></template><p v-else class="small line">{{ w.holdsAll }}</p>
     <FigureRow v-if="cooling !== 'air'" id="coolantFlow" /><FigureRow v-if="cooling === 'closed loop'" id="hullCooler" />
   </section>
   <section class="block" :aria-label="w.coolings">

@@ -31,6 +31,11 @@ const main = computed<ChartCurve[]>(() => [
   { name: m.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
   { name: m.motor.demand, x: envelope.value.demandRpm, y: envelope.value.demand.map(nm), colour: 'text', dash: 'longdash', width: 1.8 },
 ])
+/** where the day is spent: cruise and top */
+const day = computed<ChartCurve>(() => {
+  const points = [[m.lever.cruise, answer.summary.cruise], [m.lever.top, answer.summary.top]] as const
+  return { name: w.dayPoints, x: points.map(([, p]) => p.drive.motorRpm), y: points.map(([, p]) => nm(p.drive.motorTorque)), names: points.map(([word, p]) => `${word}: ${text(p.drive.motorEfficiency, 'ratio')}`), points: true, colour: 'fits' }
+})
 const marker = () => {
   const { drive, speed } = answer.evaluation.point
   return { x: drive.motorRpm, y: nm(drive.motorTorque), tag: text(drive.motorRpm / 60, 'rotation'), value: `${text(drive.motorTorque, 'torque')}, ${text(drive.motorEfficiency, 'ratio')}, ${text(speed, 'speed')}` }
@@ -42,6 +47,6 @@ const axes = computed(() => ({
 </script>
 
 <template>
-  <PlotChart :label="m.motor.torque" :curves="[...lines, ...main]" :marker="marker" :height="300" :x="axes.x" :y="axes.y" />
+  <PlotChart :label="m.motor.torque" :curves="[...lines, ...main, day]" :marker="marker" :height="300" :x="axes.x" :y="axes.y" />
   <ChartKey :curves="[...main, { name: w.better, dash: 'dot', colour: 'soft', width: 1 }]" />
 </template>

@@ -1,7 +1,7 @@
 import { coolantFlow, COOLANT_RISE, COOLER_AT_REST, COOLER_DIFFERENCE, hullCoolerArea, type Cooling } from '../drive'
 import { burrillLoading, TURBINE_EFFICIENCY, WINDMILL_SHARE } from '../propulsor'
 import { AIR_DRAG_COEFFICIENT } from '../resistance'
-import { coolingChoices, driveWarming, fittedCooling, HOLDING_WIND, LIMIT_LABELS, regenerationAt, type DriveWarming, type Evaluation, type Regeneration } from '../system'
+import { coolingChoices, driveWarming, fittedCooling, heatLimited, HOLDING_WIND, LIMIT_LABELS, regenerationAt, type DriveWarming, type Evaluation, type HeatLimited, type Regeneration } from '../system'
 import { ALWAYS, DRIVE_FIELDS, MOTOR_FIELDS, type Figure } from './figure'
 
 const HEAT = 'Two nodes, winding and case, through the nameplate; controller as one node (common practice)'
@@ -22,6 +22,17 @@ function temperature(label: string, part: 'motor' | 'controller', formula: strin
       { value: e.model.project.use.ambient, quantity: 'temperature', what: 'air beside it, hot day' }, { value: e.model.project.boat.waterTemperature, quantity: 'temperature', what: 'water' },
       { value: limit(e)[0], quantity: 'temperature', what: limit(e)[1] },
     ],
+  }
+}
+
+/** What the drive drops to when the lever's speed becomes too hot. */
+function dropped(label: string, quantity: 'electricPower' | 'speed', read: (l: HeatLimited) => number): Figure {
+  return {
+    label, quantity, part: 'motor', applies: e => heatLimited(e.model, e.point.speed) !== null,
+    read: (e) => { const l = heatLimited(e.model, e.point.speed); return { value: l ? read(l) : 0 } },
+    formula: 'the greatest speed at which winding and controller stay at their limits for ever',
+    inputs: e => [{ value: e.point.speed, quantity: 'speed', what: 'the lever' }, { value: warming(e)?.limit ?? null, quantity: 'temperature', what: 'limit of the winding' }, { value: e.model.project.design.controller.rollbackFrom, quantity: 'temperature', what: 'controller cuts back from' }],
+    source: HEAT, holds: HEAT_HOLDS, depends: HEAT_FIELDS,
   }
 }
 
@@ -87,6 +98,7 @@ export const MATCH_FIGURES = {
     inputs: e => [{ value: e.point.drive.motorLoss, quantity: 'smallPower', what: 'lost in the motor' }, { value: warming(e)?.motor.winding ?? null, quantity: 'temperature', what: 'the winding would come to' }, { value: warming(e)?.limit ?? null, quantity: 'temperature', what: 'its limit' }],
     source: HEAT, holds: HEAT_HOLDS, depends: HEAT_FIELDS,
   },
+  heatDropPower: dropped('Then drops to', 'electricPower', l => l.train.packPower), heatDropSpeed: dropped('Then goes on at', 'speed', l => l.speed),
   coolAir: cooling('air', 'Air'), coolLoop: cooling('closed loop', 'Closed loop, hull cooler'), coolRaw: cooling('raw water', 'Raw water'),
   coolantFlow: {
     label: 'Coolant', quantity: 'flow', part: 'motor', applies: e => fittedCooling(e.model.project.design) !== 'air',

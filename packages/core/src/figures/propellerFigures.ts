@@ -100,6 +100,17 @@ export const PROPELLER_FIGURES = {
     ],
     source: 'Usual: yacht 40 to 45 %, launch 25 to 35 % (common practice)', holds: ALWAYS, depends: DRIVE_FIELDS,
   },
+  realSlip: {
+    applies: e => !isJet(e),
+    label: 'Real slip', quantity: 'ratio', part: 'propeller',
+    read: ({ model, point: { drive } }) => ({ value: drive.shaftSpeed > 0 ? 1 - drive.advanceSpeed / (drive.shaftSpeed * model.project.design.propeller.pitch) : 0 }),
+    formula: 'slip = 1 − speed of the water at the propeller ÷ (turns × pitch)',
+    inputs: e => [
+      { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water at the propeller, slowed by the hull' }, { value: e.point.drive.shaftSpeed, quantity: 'rotation', what: 'propeller' },
+      { value: e.model.project.design.propeller.pitch, quantity: 'smallLength', what: 'pitch' },
+    ],
+    source: 'By definition; the wake as the hull’s interaction gives it', holds: ALWAYS, depends: DRIVE_FIELDS,
+  },
   areaNeeded: {
     applies: e => !isJet(e),
     label: 'Area needed', quantity: 'plain', part: 'propeller',

@@ -96,7 +96,7 @@ export function betterCooling({ model: { project } }: Designed): Fix[] {
  */
 export function withoutOldGears({ model: { project: { boat } } }: Designed): Fix[] {
   if (boat.drive.kind !== 'shaft') return []
-  return [{ label: { text: 'Take the old gears out' }, edits: [{ path: 'boat.drive.torqueLimit', value: null }, { path: 'boat.drive.rpmLimit', value: null }, { path: 'boat.drive.reverses', value: false }] }]
+  return [{ label: { text: 'Take the old gears out' }, edits: [{ path: 'boat.drive.torqueLimit', value: null }, { path: 'boat.drive.rpmLimit', value: null }, { path: 'boat.drive.reverses', value: false }, { path: 'boat.drive.astern', value: 'motor' }] }]
 }
 
 /** Size whatever is not held again. */

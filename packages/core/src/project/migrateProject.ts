@@ -49,8 +49,8 @@ const toVersion4: Migration = (document) => {
 /** 4 to 5: ready packs, and what the lever asks of the motor. */
 const toVersion5: Migration = (document) => {
   const part = (of: unknown): Record<string, unknown> => typeof of === 'object' && of !== null ? of as Record<string, unknown> : {}
-  const design = part(document.design), pack = part(design.pack)
-  return { ...document, design: { ...design, pack: { ...pack, cell: { ...part(pack.cell), complete: false } }, throttle: USUAL_THROTTLE } }
+  const boat = part(document.boat), design = part(document.design), pack = part(design.pack)
+  return { ...document, boat: { ...boat, drive: { ...part(boat.drive), astern: 'motor' } }, design: { ...design, pack: { ...pack, cell: { ...part(pack.cell), complete: false } }, throttle: USUAL_THROTTLE } }
 }
 
 /** Migrations by the version that they start from. */

@@ -2,7 +2,7 @@
 export const NOT_MEASURED = { prismatic: null, midship: null, waterplane: null, lcb: null, hullBeam: null, hullSpacing: null, tubes: 2, deadrise: null, lcg: null, waterDepth: null } as const
 
 /** Old gears of which nothing is known. */
-export const UNKNOWN_GEARS = { torqueLimit: null, rpmLimit: null, reverses: false } as const
+export const UNKNOWN_GEARS = { torqueLimit: null, rpmLimit: null, reverses: false, astern: 'motor' } as const
 
 /** A document without runs, readings and typed words. */
 export const NOTHING_RECORDED = { trial: { points: [], use: 'theory' as const }, heat: { points: [] }, typed: {} }

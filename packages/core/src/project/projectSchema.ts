@@ -42,6 +42,7 @@ const boatSchema = z.strictObject({
     shaftDepth: numberAt('boat.drive.shaftDepth'),
     torqueLimit: numberAt('boat.drive.torqueLimit').nullable().describe('what the old gearbox or lower unit stands at its input, N·m; null when not known'),
     rpmLimit: numberAt('boat.drive.rpmLimit').nullable().describe('at its input, rpm'),
+    astern: z.enum(['gears', 'motor']).describe('old gears shift to neutral and astern as before, or the motor turns round'),
     reverses: z.boolean().describe('the leg or old gearbox turns the propeller against its input'),
   }),
 }).superRefine((boat, context) => {

@@ -1,3 +1,4 @@
 export * from './curveCsv'
 export * from './evaluationJson'
 export * from './evaluationText'
+export * from './controllerSettings'

@@ -26,13 +26,13 @@ export function driveHeat(model: Model, cooling: Cooling = fittedCooling(model.p
 }
 
 /** What the drive's losses at a point do. */
-function heatOf(model: Model, train: DriveTrain): MotorHeat {
+export function motorHeatAt(model: Model, train: DriveTrain): MotorHeat {
   if (model.motor.outcome !== 'fitted') return { winding: 0, case: 0 }
   return motorHeat(model.motor.losses, train.motorTorque, train.motorRpm * Math.PI / 30)
 }
 
 /** Everything cold: at the temperature of what cools it. */
-const cold = (path: HeatPath): MotorTemperatures => ({ winding: path.sink, case: path.sink })
+export const coldDrive = (path: HeatPath): MotorTemperatures => ({ winding: path.sink, case: path.sink })
 
 /** How warm the drive becomes at a point, and when it must drop. K, s. */
 export interface DriveWarming {
@@ -61,13 +61,13 @@ export function driveWarming(model: Model, train: DriveTrain, cruise: DriveTrain
   const ways = driveHeat(model)
   if (!ways) return null
   const { path, controller } = ways
-  const heat = heatOf(model, train)
+  const heat = motorHeatAt(model, train)
   const end = controller.ambient + controller.toAir * train.controllerLoss
   const beginsAt = end > controller.from ? -controller.toAir * controller.heat * Math.log((end - controller.from) / (end - controller.ambient)) : Infinity
-  const warm = steadyTemperatures(path, heatOf(model, cruise))
+  const warm = steadyTemperatures(path, motorHeatAt(model, cruise))
   return {
     limit: path.limit, motor: steadyTemperatures(path, heat), controller: end,
-    fromCold: timeToLimit(path, heat, cold(path)), fromCruise: timeToLimit(path, heat, warm.winding < path.limit ? warm : { winding: path.limit - 1, case: warm.case }),
+    fromCold: timeToLimit(path, heat, coldDrive(path)), fromCruise: timeToLimit(path, heat, warm.winding < path.limit ? warm : { winding: path.limit - 1, case: warm.case }),
     rollback: rollback(controller, end), rollbackAfter: beginsAt,
   }
 }
@@ -87,7 +87,7 @@ export interface WarmingCurve { time: number[], winding: number[], case: number[
 export function warmingCurve(model: Model, train: DriveTrain, duration: number, count = 61): WarmingCurve | null {
   const ways = driveHeat(model)
   if (!ways) return null
-  const heat = heatOf(model, train), start = cold(ways.path)
+  const heat = motorHeatAt(model, train), start = coldDrive(ways.path)
   const time = Array.from({ length: count }, (_, i) => duration * i / (count - 1))
   const motor = time.map(t => temperaturesAfter(ways.path, heat, start, t))
   return {

@@ -25,6 +25,8 @@ export const QUANTITIES = {
   force: { name: 'force', units: ['N', 'kN', 'lbf'], us: 'lbf', example: '430 N' },
   torque: { name: 'torque', units: ['Nm', 'lbft'], us: 'lbft', example: '47.5 N·m' },
   rotation: { name: 'shaft speed', units: ['rpm'], us: 'rpm', example: '930 rpm' },
+  torquePerAmp: { name: 'torque for each amp', units: ['NmPerA'], us: 'NmPerA', example: '0.28 N·m/A' },
+  gap: { name: 'length', units: ['fineMm', 'thou'], us: 'thou', example: '0.1 mm' },
   voltage: { name: 'voltage', units: ['V'], us: 'V', example: '51.2 V' },
   current: { name: 'current', units: ['A'], us: 'A', example: '120 A' },
   charge: { name: 'capacity', units: ['Ah'], us: 'Ah', example: '280 Ah' },

@@ -1,3 +1,4 @@
+import { max, min } from 'd3-array'
 import { packFigures } from '../../battery'
 import { SHIPPED_LIBRARY, type Library } from '../../parts'
 import type { Edit } from '../../project/projectPath'
@@ -8,7 +9,7 @@ import { stretchOf } from '../energy'
 import { evaluate } from '../evaluate'
 import { modelOf } from '../model'
 import type { DesignCandidate } from './candidate'
-import { driveCandidates } from './driveCandidates'
+import { driveCandidates, driveSearch } from './driveCandidates'
 import { packCandidates } from './packCandidates'
 import { designEdits, type Reason } from './sizeRest'
 import { sizingReasons } from './sizingReasons'
@@ -35,6 +36,8 @@ export interface DesignSearch {
   relax: Relaxation[]
 }
 
+/** Designs kept at once; beyond it those that another beats are dropped, which loses nothing. */
+const POOL = 4000
 /** How many of the front are put through every finding for each virtue. */
 const CHECKED = 8
 
@@ -48,36 +51,44 @@ const CHECKED = 8
  * @returns yields the share done; returns up to five designs, or what to relax
  */
 export function* searchDesigns(project: Project, library: Library = SHIPPED_LIBRARY): Generator<number, DesignSearch> {
-  const drives = driveCandidates(modelOf(project), library).filter(d => d.excess <= 1)
-  const all: DesignCandidate[] = []
+  const run = driveSearch(modelOf(project), library)
+  let step = run.next()
+  for (; !step.done; step = run.next()) yield 0.3 * step.value
+  const drives = step.value.filter(d => d.excess <= 1)
+  let pool: { design: DesignCandidate, merits: DesignMerits }[] = [], tried = 0
   for (const [i, drive] of drives.entries()) {
-    for (const design of packCandidates(project, drive, library, 'all')) all.push(design)
-    if (i % 8 === 7) yield 0.5 * i / drives.length
+    for (const design of packCandidates(project, drive, library, 'all')) {
+      tried++
+      pool.push({ design, merits: meritsOf(project, design) })
+    }
+    if (pool.length > POOL) pool = undominated(pool)
+    if (i % 8 === 7) yield 0.3 + 0.2 * i / drives.length
   }
   yield 0.5
-  const merits = all.map(d => meritsOf(project, d))
-  const front = nonDominated(merits).filter(sensible(project, merits))
+  const front = undominated(pool)
+  const merits = front.map(d => d.merits), kept = sensible(project, merits)
+  const choice = front.filter((_, i) => kept(i))
   yield 0.7
   const designs: FoundDesign[] = []
   const taken = new Map<string, FoundDesign>()
-  const ranked = rankings(front.map(i => merits[i]!))
+  const ranked = rankings(choice.map(d => d.merits))
   for (const [k, virtue] of VIRTUES.entries()) {
     for (const place of ranked[virtue].slice(0, CHECKED)) {
-      const design = all[front[place]!]!
+      const { design, merits: own } = choice[place]!
       const key = [design.motor.id, design.reduction.ratio, design.controller.id, design.pack.cell.id, design.pack.series, design.pack.parallel].join('/')
       const known = taken.get(key)
       if (known) { known.virtues.push(virtue); break }
       const edits = designEdits(project, design), changed = withEdits(project, edits)
       const { counts } = evaluate(changed, project.use.cruiseSpeed).findings
       if (counts.stop > 0) continue
-      const found = { ...merits[front[place]!]!, virtues: [virtue], edits, project: changed, reasons: sizingReasons(project, design), cautions: counts.caution }
+      const found = { ...own, virtues: [virtue], edits, project: changed, reasons: sizingReasons(project, design), cautions: counts.caution }
       taken.set(key, found)
       designs.push(found)
       break
     }
     yield 0.7 + 0.06 * (k + 1)
   }
-  return { designs, tried: all.length, front: front.map(i => merits[i]!), relax: designs.length ? [] : relaxations(project, library) }
+  return { designs, tried, front: choice.map(d => d.merits), relax: designs.length ? [] : relaxations(project, library) }
 }
 
 /** Dearer than this many times the cheapest, or heavier than this share of the boat, nobody would fit (common practice). */
@@ -85,7 +96,7 @@ const DEAREST = 2.5, HEAVIEST = 0.35
 
 /** Keeps to what an owner would weigh at all. */
 function sensible({ boat }: Project, merits: readonly DesignMerits[]): (place: number) => boolean {
-  const cost = DEAREST * Math.min(...merits.map(m => m.cost)), mass = Math.max(HEAVIEST * boat.mass, 1.3 * Math.min(...merits.map(m => m.mass)))
+  const cost = DEAREST * (min(merits, m => m.cost) ?? 0), mass = Math.max(HEAVIEST * boat.mass, 1.3 * (min(merits, m => m.mass) ?? 0))
   return place => merits[place]!.cost <= cost && merits[place]!.mass <= mass
 }
 
@@ -109,11 +120,14 @@ export function nonDominated(merits: readonly DesignMerits[]): number[] {
   return front
 }
 
+/** The same for whole designs. */
+const undominated = <D extends { merits: DesignMerits }>(designs: readonly D[]): D[] => nonDominated(designs.map(d => d.merits)).map(i => designs[i]!)
+
 /** Places by each virtue, best first. */
 function rankings(front: readonly DesignMerits[]): Record<DesignVirtue, number[]> {
   const by = (score: (m: DesignMerits) => number) => front.map((_, i) => i).sort((a, b) => score(front[a]!) - score(front[b]!))
-  const least = (f: (m: DesignMerits) => number) => Math.min(...front.map(f)) || 1
-  const cost = least(m => m.cost), mass = least(m => m.mass), power = least(m => m.cruisePower), range = Math.max(...front.map(m => m.range)) || 1
+  const least = (f: (m: DesignMerits) => number) => min(front, f) || 1
+  const cost = least(m => m.cost), mass = least(m => m.mass), power = least(m => m.cruisePower), range = max(front, m => m.range) || 1
   return {
     cheapest: by(m => m.cost), lightest: by(m => m.mass), farthest: by(m => -m.range), thriftiest: by(m => m.cruisePower),
     // the nearest to having the best of all four at once, in shares

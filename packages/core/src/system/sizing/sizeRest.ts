@@ -1,3 +1,4 @@
+import { min } from 'd3-array'
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
@@ -6,7 +7,7 @@ import type { Text } from '../../units'
 import { evaluate } from '../evaluate'
 import { modelOf } from '../model'
 import type { DesignCandidate } from './candidate'
-import { driveCandidates } from './driveCandidates'
+import { cheapestDrives, driveCandidates } from './driveCandidates'
 import { packCandidates } from './packCandidates'
 import { sizingReasons } from './sizingReasons'
 
@@ -35,8 +36,8 @@ export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): 
   const model = modelOf(project)
   const drives = driveCandidates(model, library)
   const able = drives.filter(d => d.excess <= 1)
-  if (able.length === 0) return { outcome: 'nothingFits', text: whyNoDrive(project, drives.length ? Math.min(...drives.map(d => d.excess)) : Infinity) }
-  const designs = able.flatMap(drive => packCandidates(project, drive, library)).sort((a, b) => a.cost - b.cost)
+  if (able.length === 0) return { outcome: 'nothingFits', text: whyNoDrive(project, drives.length ? min(drives, d => d.excess) ?? Infinity : Infinity) }
+  const designs = cheapestDrives(able).flatMap(drive => packCandidates(project, drive, library)).sort((a, b) => a.cost - b.cost)
   if (designs.length === 0) {
     return { outcome: 'nothingFits', text: { text: 'Motors are found, but no controller and pack in the library suit them with what is held. Let go of the pack or the voltage.' } }
   }

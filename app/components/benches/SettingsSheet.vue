@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { controllerSettings } from '@remigo/core'
+import { m } from '~/messages'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** What to type into any controller, on one sheet to print, each figure with its reason. */
+const document = useDocumentStore()
+const { fill } = useQuantities()
+const groups = computed(() => controllerSettings(document.shown))
+const design = computed(() => document.shown.design)
+const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="sheet" data-settings>
+    <div class="actions no-print"><button type="button" class="btn btn--best" @click="print">{{ m.sheet.print }}</button><NuxtLink to="/motor" class="btn">{{ m.settingsSheet.back }}</NuxtLink></div>
+    <h1>{{ m.settingsSheet.title }}</h1>
+    <p class="prose">{{ m.settingsSheet.lead(document.shown.name, design.controller.name, design.motor.name) }}</p>
+    <section v-for="g in groups" :key="g.head">
+      <h2>{{ g.head }}</h2>
+      <table class="table"><tbody><tr v-for="s in g.settings" :key="s.label"><th scope="row">{{ s.label }}</th><td class="num figures">{{ fill(s.value) }}</td><td class="soft why">{{ s.why }}</td></tr></tbody></table>
+    </section>
+    <p class="small caution">{{ m.settingsSheet.caution }} {{ m.sheet.made(date) }}</p>
+  </div>
+</template>
+
+<style scoped>
+.sheet { padding: 16px 20px 32px; max-width: 820px; }
+.actions { display: flex; gap: 8px; margin-bottom: 12px; }
+h1 { font: 600 30px/34px var(--figures); }
+h2 { font: 600 16px/20px var(--labels); margin: 16px 0 4px; padding-bottom: 3px; border-bottom: 1.25px solid var(--ink); }
+th[scope=row] { color: var(--text); font-weight: 500; width: 34%; white-space: normal; }
+.num { width: 16%; font-size: 15px; }
+.why { font-size: 12.5px; line-height: 16px; padding-left: 12px; }
+.caution { margin-top: 14px; padding: 8px 10px; border: 1.25px solid var(--ink); }
+</style>

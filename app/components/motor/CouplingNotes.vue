@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { w } from '~/messages/match'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** How true the coupling must run, and what the old gears are for: words for the build. */
+const document = useDocumentStore()
+const { text } = useQuantities()
+const drive = computed(() => document.shown.boat.drive)
+/** one thousandth of the flange (common practice); flanges of small shafts are about 100 mm */
+const notes = computed(() => w.couplingNotes(text(0.1e-3, 'gap')))
+</script>
+
+<template>
+  <section v-if="drive.kind !== 'pod' && drive.kind !== 'outboard'" class="block" :aria-label="w.coupling" data-coupling>
+    <h2 class="section-head">{{ w.coupling }}</h2>
+    <ul class="small"><li v-for="note in notes" :key="note">{{ note }}</li><li v-if="drive.kind !== 'jet'">{{ w.gears[drive.astern] }}</li></ul>
+  </section>
+</template>
+
+<style scoped>
+li { padding: 5px 0; border-top: .75px solid var(--rule); font-size: 13px; line-height: 17px; }
+</style>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { hasLeg, propellerDesigns, type PropellerDesign } from '@remigo/core'
+import { m } from '~/messages'
+import { w } from '~/messages/match'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** A propeller designed anew: for the turns there are, for the place there is, or free of both. */
+const document = useDocumentStore()
+const { text } = useQuantities()
+const use = computed(() => document.project.use)
+const leg = computed(() => hasLeg(document.project.boat.drive.kind))
+const rows = computed(() => propellerDesigns(document.project))
+const size = (d: PropellerDesign) => `${text(d.diameter, 'smallLength')} × ${text(d.pitch, 'smallLength')}`
+const gears = ({ reduction: { kind, ratio } }: PropellerDesign) => kind === 'direct' ? m.motor.kinds.direct : `${m.motor.kinds[kind]} ${ratio} : 1`
+function tryIt({ basis, project }: PropellerDesign) {
+  document.startTrial(`design/${basis}`, `${w.designs}: ${w.bases[basis].toLowerCase()}`, [{ path: 'design.propeller', value: project.design.propeller }, { path: 'design.reduction', value: project.design.reduction }])
+}
+</script>
+
+<template>
+  <section class="block" :aria-label="w.designs" data-propeller-designs>
+    <h2 class="section-head">{{ w.designs }}<span>{{ w.designsHint }}</span></h2>
+    <div class="scroll">
+      <table class="table stacked">
+        <thead><tr><th /><th class="num">{{ w.turns }}</th><th class="num">{{ w.reduction }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ m.propeller.atCruise }}</th><th /></tr></thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.basis">
+            <td><span class="figures">{{ size(row) }}</span> <span class="soft small">{{ w.bases[row.basis] }}, {{ w.basisHints[leg && row.basis === 'place' ? 'turns' : row.basis] }}</span></td>
+            <td class="num">{{ text(row.shaftSpeed, 'rotation') }}</td><td class="num">{{ gears(row) }}</td>
+            <td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><StateMark :state="row.state" :size="13" /> <FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td>
+            <td class="num"><TryButton :fitted="false" :name="size(row)" @try="tryIt(row)" /></td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.scroll { overflow-x: auto; }
+</style>
