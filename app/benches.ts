@@ -1,7 +1,7 @@
 import { m } from '~/messages'
 
 /** The benches in the order of the work; each has a number key. */
-export const BENCHES = (['boat', 'use', 'curve', 'propeller', 'motor', 'pack', 'sheet', 'library'] as const)
+export const BENCHES = (['boat', 'use', 'curve', 'propeller', 'motor', 'pack', 'wiring', 'sheet', 'library'] as const)
   .map((id, i) => ({ id, path: `/${id}`, label: m.benches[id], key: String(i + 1) }))
 
 /** The bench of a path; the boat's also stands at the root. */

@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import { fillText, sizeRest, type HeldPart } from '@remigo/core'
+import { fillText, sizeRest, withEdits, type Edit, type HeldPart, type Project } from '@remigo/core'
 import { m } from '~/messages'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -14,14 +14,23 @@ export function useSizing() {
 
   function size() {
     document.putBack()
-    const sized = sizeRest(document.project, library.library)
+    tryOut(document.project)
+  }
+  /** everything not held, at another system voltage */
+  function sizeAt(voltage: number) {
+    document.putBack()
+    const asked: Edit[] = [{ path: 'design.systemVoltage', value: voltage }]
+    tryOut(withEdits(document.project, [...asked, { path: 'held.voltage', value: true }]), asked)
+  }
+  function tryOut(project: Project, first: Edit[] = []) {
+    const sized = sizeRest(project, library.library)
     failure.value = sized.outcome === 'nothingFits' ? fillText(sized.text, view.choice) : null
-    if (sized.outcome === 'sized') document.startTrial('size', m.held.sized, sized.edits, sized.reasons.map(r => fillText(r.text, view.choice)))
+    if (sized.outcome === 'sized') document.startTrial('size', m.held.sized, [...first, ...sized.edits], sized.reasons.map(r => fillText(r.text, view.choice)))
   }
   function toggle(part: HeldPart) {
     const held = document.shown.held[part]
     failure.value = null
     document.edit(`${held ? m.held.letGo : m.held.hold}: ${m.held.names[part]}`, [{ path: `held.${part}`, value: !held }])
   }
-  return { failure, size, toggle }
+  return { failure, size, sizeAt, toggle }
 }

@@ -6,7 +6,7 @@ export const m = {
   parts: { pack: 'Pack', controller: 'Controller', motor: 'Motor', propeller: 'Propeller', jet: 'Jet', hull: 'Hull' },
   partsShort: { pack: 'Pack', controller: 'Control', motor: 'Motor', propeller: 'Prop', jet: 'Jet', hull: 'Hull' },
   keys: { pack: 'B', controller: 'C', motor: 'M', propeller: 'P', hull: 'T' },
-  benches: { boat: 'Boat', use: 'Use', curve: 'Power curve', propeller: 'Propeller', motor: 'Motor', pack: 'Pack', sheet: 'Sheet', library: 'Library' },
+  benches: { boat: 'Boat', use: 'Use', curve: 'Power curve', propeller: 'Propeller', motor: 'Motor', pack: 'Pack', wiring: 'Wiring', sheet: 'Sheet', library: 'Library' },
   shell: {
     undo: 'Undo', redo: 'Redo', nothing: 'nothing', menu: 'Boats and settings', light: 'Light or dark', saved: 'Saved', saving: 'Saving', onThisMachine: 'on this machine only', notSaved: 'Not saved',
     skip: 'Skip to the bench', tally: 'State of the drive', tallyHint: 'at cruise and at top', findings: 'Findings', findingsHint: 'all parts, worst first', noFindings: 'Nothing to mend. Every rule finds room.',

@@ -40,6 +40,7 @@ function tryCell(cell: CellSpec) {
       </BenchLead>
       <VoltageBars />
       <PackBlocks />
+      <VoltageChoices />
       <section class="block" :aria-label="m.pack.cells">
         <h2 class="section-head">{{ m.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ m.motor.all }}</NuxtLink></h2>
         <table class="table" data-cells>

@@ -38,7 +38,7 @@ export function withRatedAmps(motor: MotorSpec, amps: number): NameplateForm {
  *
  * @param kt N·m for each DC amp, > 0
  * @returns the speed per volt
- * @example withTorqueConstant(0.2776) // change.kvRpmPerVolt 34.40
+ * @example withTorqueConstant(0.2776).outcome // 'said'
  */
 export function withTorqueConstant(kt: number): NameplateForm {
   return { outcome: 'said', change: { kvRpmPerVolt: torqueConstant(kt) } }

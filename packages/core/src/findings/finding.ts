@@ -12,6 +12,7 @@ import type { Payoff } from '../system/payoff'
 import type { Regeneration } from '../system/regeneration'
 import type { WindHolding } from '../system/thrustAvailable'
 import type { TopSpeed } from '../system/topSpeed'
+import type { WiringReport } from '../system/wiringReport'
 import type { BurrillLoading } from '../propulsor'
 
 /** What a rule may look at. Rules read; they compute no physics. */
@@ -45,6 +46,7 @@ export interface Facts {
   atLimit: { train: DriveTrain, by: LimitName, speed: number, turns: number } | null
   /** greatest torque behind the reduction from standstill, N·m, and the motor amps that give it */
   standstill: { torque: number, amps: number }
+  wiring: WiringReport
   /** under sail at nine tenths of hull speed, where the controller may push back more than the cells take; else null */
   regeneration: Regeneration | null
 }

@@ -27,7 +27,7 @@ function rangeOf(kind: PartKindId, key: string): [number, number] {
  * @param part as typed or read; kept units
  * @param show how a kept number is written in a message: in the file's unit, or the owner's
  * @returns what is wrong, in the order of the columns; empty when it will do
- * @example checkPart('fuse', PART_KINDS.fuse.shipped[0]!) // []
+ * @example checkPart('fuse', { id: '', name: '' }).length // 6
  */
 export function checkPart(kind: PartKindId, part: Part, show = inUnits(METRIC_UNITS)): PartError[] {
   const { schema, columns } = PART_KINDS[kind]

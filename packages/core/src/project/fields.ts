@@ -89,6 +89,16 @@ export const FIELDS = {
   'design.pack.parallel': { label: 'In parallel', quantity: 'count', least: 1, most: 100 },
   'design.pack.chargeVoltage': { label: 'Full at, per cell', quantity: 'cellVoltage', least: 1.5, most: 4.5 },
   'design.pack.cell.capacityAh': { label: 'Capacity of a cell', quantity: 'charge', least: 0.5, most: 2000 },
+  'design.wiring.mainLength': { label: 'Pack to controller', quantity: 'length', least: 0.1, most: 30, hint: 'As the cable goes, one way' },
+  'design.wiring.motorLength': { label: 'Controller to motor', quantity: 'length', least: 0.1, most: 30, hint: 'One way' },
+  'design.wiring.bundled': { label: 'Conductors that lie together', quantity: 'count', least: 1, most: 60 },
+  'design.wiring.mainArea': { label: 'Cable from the pack', quantity: 'copperArea', least: 0.75, most: 150, storedPerSi: 1e6 },
+  'design.wiring.motorArea': { label: 'Cable to the motor', quantity: 'copperArea', least: 0.75, most: 150, storedPerSi: 1e6 },
+  'design.wiring.contactorVoltage': { label: 'Contactor breaks', quantity: 'voltage', least: 6, most: 1500 },
+  'design.wiring.contactorCurrent': { label: 'Contactor carries', quantity: 'current', least: 5, most: 2000 },
+  'design.wiring.capacitance': { label: 'Controller’s input', quantity: 'capacitance', least: 1e-5, most: 0.2, hint: 'Its capacitors; 2 to 20 mF is usual' },
+  'design.wiring.prechargeResistance': { label: 'Precharge resistor', quantity: 'bigResistance', least: 0.5, most: 10_000 },
+  'design.wiring.bmsCurrent': { label: 'Battery guard switches', quantity: 'current', least: 1, most: 3000, hint: 'All day, as its plate says' },
   'design.systemVoltage': { label: 'System voltage', quantity: 'voltage', least: 6, most: 1000 },
 } as const satisfies Record<string, Field>
 

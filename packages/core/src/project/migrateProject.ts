@@ -1,5 +1,6 @@
 import { USUAL_THROTTLE } from '../drive'
 import { DEMO_JETS } from '../parts'
+import { USUAL_WIRING } from '../wiring'
 import { PROJECT_VERSION } from './projectVersion'
 
 /** Turns a document of one version into the next. */
@@ -50,7 +51,7 @@ const toVersion4: Migration = (document) => {
 const toVersion5: Migration = (document) => {
   const part = (of: unknown): Record<string, unknown> => typeof of === 'object' && of !== null ? of as Record<string, unknown> : {}
   const boat = part(document.boat), design = part(document.design), pack = part(design.pack)
-  return { ...document, boat: { ...boat, drive: { ...part(boat.drive), astern: 'motor' } }, design: { ...design, pack: { ...pack, cell: { ...part(pack.cell), complete: false } }, throttle: USUAL_THROTTLE } }
+  return { ...document, boat: { ...boat, drive: { ...part(boat.drive), astern: 'motor' } }, design: { ...design, pack: { ...pack, cell: { ...part(pack.cell), complete: false } }, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING } }
 }
 
 /** Migrations by the version that they start from. */

@@ -7,7 +7,8 @@ import { ENGINE_KINDS } from '../oldEngine'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
 import { PROJECT_VERSION } from './projectVersion'
-import { cellSchema, controllerSchema, jetSchema, motorSchema } from '../parts'
+import { cellSchema, controllerSchema, fuseSchema, jetSchema, motorSchema } from '../parts'
+import { FITTINGS, INSULATIONS, PACK_PLACES, type Fitting, type Wiring } from '../wiring'
 
 /** A number of the document, with the range and label of its field. */
 const numberAt = (path: FieldPath) => z.number().min(FIELDS[path].least).max(FIELDS[path].most).describe(`${FIELDS[path].label} (SI)`)
@@ -64,6 +65,17 @@ const useSchema = z.strictObject({
   hullCondition: z.enum(['unknown', 'clean', 'slime', 'weed', 'barnacles']),
 })
 
+const wiringSchema = z.strictObject({
+  mainLength: numberAt('design.wiring.mainLength'), motorLength: numberAt('design.wiring.motorLength'),
+  insulation: z.literal(INSULATIONS), engineSpace: z.boolean(), bundled: z.int().min(1).max(60),
+  mainArea: numberAt('design.wiring.mainArea').nullable().describe('mm² of one conductor; null for what the currents ask'), motorArea: numberAt('design.wiring.motorArea').nullable(),
+  fuse: fuseSchema.nullable().describe('null for the one that suits'),
+  contactorVoltage: numberAt('design.wiring.contactorVoltage').nullable(), contactorCurrent: numberAt('design.wiring.contactorCurrent').nullable(),
+  capacitance: numberAt('design.wiring.capacitance').describe('F, of the controller’s input'), prechargeResistance: numberAt('design.wiring.prechargeResistance').nullable(), bmsCurrent: numberAt('design.wiring.bmsCurrent').nullable(),
+  place: z.enum(PACK_PLACES), vented: z.boolean(),
+  fitted: z.strictObject(Object.fromEntries(FITTINGS.map(f => [f, z.boolean()])) as Record<Fitting, z.ZodBoolean>),
+}).describe('how the drive is wired and guarded') satisfies z.ZodType<Wiring>
+
 const designSchema = z.strictObject({
   motor: motorSchema,
   controller: controllerSchema,
@@ -78,6 +90,7 @@ const designSchema = z.strictObject({
     controls: z.enum(THROTTLE_CONTROLS), deadband: numberAt('design.throttle.deadband'), rampUp: numberAt('design.throttle.rampUp'), rampDown: numberAt('design.throttle.rampDown'),
     points: z.array(z.number().min(0).max(1)).length(THROTTLE_POINTS).describe('share of what there is at even steps of the lever, rising'),
   }).describe('what the lever asks of the motor'),
+  wiring: wiringSchema,
 })
 
 /** One run of a sea trial. SI. */

@@ -15,6 +15,7 @@ import { curveSpeeds } from './powerCurve'
 import { regenerationAt } from './regeneration'
 import { windHolding } from './thrustAvailable'
 import { topSpeed, type TopSpeed } from './topSpeed'
+import { wiringReport } from './wiringReport'
 
 /** State of charge at which the top speed wished should still be reached. */
 export const LOW_CHARGE = 0.2
@@ -44,7 +45,7 @@ export function factsOf(model: Model, library: Library = SHIPPED_LIBRARY): Facts
     planing, steadyBalance: planing?.porpoises ? steadyBalance(model, use.cruiseSpeed) : null,
     blades: jet ? null : burrillLoading(design.propeller, { thrust: top.drive.thrust, shaftSpeed: top.drive.shaftSpeed, waterSpeed: top.drive.advanceSpeed }, boat.drive.shaftDepth, model.water.density),
     bladeReynolds: jet ? null : bladeReynolds(design.propeller, cruise.drive.advanceSpeed, cruise.drive.shaftSpeed, model.water.viscosity),
-    atLimit: limitBelow(model, allDaySpeed, top), standstill: standstillOf(model),
+    atLimit: limitBelow(model, allDaySpeed, top), standstill: standstillOf(model), wiring: wiringReport(model),
     regeneration: hasSails(boat) && !jet && design.controller.regenCurrent > design.pack.parallel * design.pack.cell.chargeCurrent ? regenerationAt(model, SAILING_SHARE * hullSpeed) : null,
   }
 }

@@ -69,7 +69,7 @@ export function formatQuantity(value: number | null, quantity: QuantityId, choic
   const number = value === null ? NaN : toUnit(value, id)
   const small = unit.smallDecimals !== undefined && number !== 0 && Math.abs(number) < 0.0995
   const text = formatNumber(number, small ? unit.smallDecimals! : unit.decimals)
-  return { text, unit: unit.symbol }
+  return { text: unit.nominal ? text.replace(/\.0+$/, '') : text, unit: unit.symbol }
 }
 
 /**

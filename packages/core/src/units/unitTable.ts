@@ -12,6 +12,8 @@ export interface Unit {
   decimals: number
   /** decimals of numbers below a tenth, where the usual ones would leave a single figure */
   smallDecimals?: number
+  /** sizes that are sold, 25 or 1.5: written without a zero at the end */
+  nominal?: boolean
 }
 
 /** Exact by definition: foot and pound (1959), nautical mile (1929), standard gravity (1901); hp is 550 ft·lbf/s. */
@@ -52,7 +54,11 @@ export const UNITS = {
   Ah: { symbol: 'Ah', aliases: ['amp hour', 'amp hours'], scale: 1, decimals: 0 },
   mohm: { symbol: 'mohm', aliases: ['mω', 'milliohm', 'milliohms'], scale: 0.001, decimals: 2 },
   ohm: { symbol: 'ohm', aliases: ['ω', 'ohms'], scale: 1, decimals: 4 },
+  wholeOhm: { symbol: 'ohm', aliases: ['ω', 'ohms'], scale: 1, decimals: 1 },
+  mF: { symbol: 'mF', aliases: ['millifarad'], scale: 1e-3, decimals: 1 },
+  uF: { symbol: 'µF', aliases: ['uf', 'μf', 'microfarad'], scale: 1e-6, decimals: 0 },
   kWh: { symbol: 'kWh', aliases: [], scale: 1000 * HOUR, decimals: 1, smallDecimals: 2 },
+  J: { symbol: 'J', aliases: ['joule', 'joules'], scale: 1, decimals: 1 },
   Wh: { symbol: 'Wh', aliases: [], scale: HOUR, decimals: 0 },
   h: { symbol: 'h', aliases: ['hr', 'hrs', 'hour', 'hours'], scale: HOUR, decimals: 1 },
   min: { symbol: 'min', aliases: ['mins', 'minute', 'minutes'], scale: 60, decimals: 0 },
@@ -67,7 +73,7 @@ export const UNITS = {
   count: { symbol: '', aliases: [], scale: 1, decimals: 0 },
   cellV: { symbol: 'V', aliases: ['volt', 'volts'], scale: 1, decimals: 2 },
   m2: { symbol: 'm²', aliases: ['m2', 'sqm'], scale: 1, decimals: 1 },
-  mm2: { symbol: 'mm²', aliases: ['mm2', 'sqmm', 'sq mm'], scale: 1e-6, decimals: 1 },
+  mm2: { symbol: 'mm²', aliases: ['mm2', 'sqmm', 'sq mm'], scale: 1e-6, decimals: 1, nominal: true },
   ft2: { symbol: 'ft²', aliases: ['ft2', 'sqft'], scale: FT ** 2, decimals: 0 },
   m3: { symbol: 'm³', aliases: ['m3'], scale: 1, decimals: 2 },
   ft3: { symbol: 'ft³', aliases: ['ft3'], scale: FT ** 3, decimals: 1 },

@@ -1,3 +1,7 @@
 export * from './conductor'
 export * from './touchLimit'
 export * from './wiringSpecs'
+export * from './ampacity'
+export * from './protection'
+export * from './sizeConductor'
+export * from './wiring'

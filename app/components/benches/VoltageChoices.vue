@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { TOUCH_LIMIT, voltageChoices, type VoltageChoice } from '@remigo/core'
+import { e } from '~/messages/wiring'
+import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
+import { useQuantities } from '~/composables/useQuantities'
+import { useSizing } from '~/composables/useSizing'
+
+/** Every usual system voltage on this boat's own numbers, and what speaks for low and for high. */
+const document = useDocumentStore()
+const library = useLibraryStore()
+const { text } = useQuantities()
+const { failure, sizeAt } = useSizing()
+const rows = computed(() => voltageChoices(document.project, library.library))
+const size = (c: VoltageChoice) => c.area === null ? e.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
+const able = computed(() => rows.value.filter(r => r.price !== null))
+const low = computed(() => able.value.filter(r => !r.aboveTouch).at(-1))
+const high = computed(() => able.value.find(r => r.aboveTouch))
+</script>
+
+<template>
+  <section class="block" :aria-label="e.voltages" data-voltages>
+    <h2 class="section-head">{{ e.voltages }}<span>{{ e.voltagesHint }}</span></h2>
+    <div class="scroll">
+      <table class="table">
+        <thead><tr><th>{{ e.volts }}</th><th class="num">{{ e.cruise }}</th><th class="num">{{ e.top }}</th><th class="num">{{ e.copper }}</th><th class="num">{{ e.strongest }}</th><th class="num">{{ e.from }}</th><th /></tr></thead>
+        <tbody>
+          <tr v-for="r in rows" :key="r.voltage" :class="{ current: r.fitted }">
+            <td class="figures"><StateMark :state="r.price === null ? 'stop' : r.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
+            <td class="num">{{ text(r.cruiseCurrent, 'current') }}</td><td class="num">{{ text(r.topCurrent, 'current') }}</td>
+            <td class="num">{{ size(r) }}<small class="soft">{{ text(r.copper, 'partMass') }}</small></td>
+            <td class="num">{{ r.motors ? text(r.strongest, 'power') : e.none }}<small class="soft">{{ e.motors(r.motors, r.controllers) }}</small></td>
+            <td class="num">{{ r.price === null ? e.none : text(r.price, 'price') }}</td>
+            <td class="num"><TryButton :fitted="r.fitted" :name="text(r.voltage, 'voltage')" :disabled="r.price === null" @try="sizeAt(r.voltage)" /></td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p v-if="failure" class="prose" role="alert">{{ failure }}</p>
+    <p v-if="low" class="prose">{{ e.low(text(low.voltage, 'voltage'), text(low.cruiseCurrent, 'current'), size(low), text(TOUCH_LIMIT, 'voltage')) }}</p>
+    <p class="prose">{{ high ? e.high(text(high.voltage, 'voltage'), text(high.cruiseCurrent, 'current'), size(high)) : e.noHigh }}</p>
+  </section>
+</template>
+
+<style scoped>
+.scroll { overflow-x: auto; }
+small { display: block; font-size: 12px; line-height: 14px; font-family: var(--labels); }
+.prose { margin-top: 6px; max-width: 70ch; }
+</style>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { INSULATIONS, wiringReport, type Insulation } from '@remigo/core'
+import { e } from '~/messages/wiring'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** Cables, fuse, contactor, precharge and the rest of what guards the pack: one diagram, one parts list. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const { text } = useQuantities()
+const wiring = computed(() => document.shown.design.wiring)
+const report = computed(() => wiringReport(answer.model))
+const chosen = ref<string | null>(null)
+const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path: `design.wiring.${path}`, value }])
+const insulations = Object.fromEntries(INSULATIONS.map(i => [i, `${i} °C`])) as Record<Insulation, string>
+const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
+</script>
+
+<template>
+  <div class="bench" data-wiring>
+    <div class="bench__main">
+      <BenchLead figure="mainArea" :head="report.main.parallel > 1 ? e.parallel(report.main.parallel) : report.main.awg ? e.awg(report.main.awg) : ''">{{ e.lead }}</BenchLead>
+      <OneLineDiagram v-model="chosen" />
+      <PartsList v-model="chosen" />
+      <ul class="notes"><li v-for="note in e.notes" :key="note">{{ note }}</li></ul>
+      <p class="caution">{{ e.caution }}</p>
+    </div>
+    <aside class="bench__side no-print">
+      <section :aria-label="e.runs">
+        <h2 class="section-head">{{ e.runs }}</h2>
+        <FigureRow id="wiringCurrent" /><FigureRow id="mainAmpacity" /><FigureRow id="mainDrop" /><FigureRow id="mainLoss" /><FigureRow id="mainCopper" />
+        <div class="rows"><QuantityField path="design.wiring.mainLength" /><QuantityField path="design.wiring.mainArea" optional :estimate="sized(report.main.area)" /></div>
+        <h2 class="section-head second">{{ e.toMotor }}</h2>
+        <FigureRow id="motorAmpacity" /><FigureRow id="motorDrop" />
+        <div class="rows"><QuantityField path="design.wiring.motorLength" /><QuantityField path="design.wiring.motorArea" optional :estimate="sized(report.motor.area)" /></div>
+        <ChoiceField :columns="2" :label="e.insulation" :options="insulations" :model-value="wiring.insulation" @update:model-value="set(e.insulation, 'insulation', Number($event))" />
+        <ChoiceField :label="e.engine" :options="e.engines" :model-value="wiring.engineSpace ? 'yes' : 'no'" @update:model-value="set(e.engine, 'engineSpace', $event === 'yes')" />
+        <QuantityField path="design.wiring.bundled" />
+      </section>
+      <section class="block" :aria-label="e.protection">
+        <h2 class="section-head">{{ e.protection }}</h2>
+        <FigureRow id="shortCircuit" /><FigureRow v-if="report.fuse" id="fuseRating" />
+        <p v-if="report.fuse" class="small" data-fuse>{{ wiring.fuse ? e.fuseOwn : e.fuseChosen }}: {{ report.fuse.name }}</p>
+        <div class="tools"><button v-if="wiring.fuse" type="button" class="btn" data-fuse-auto @click="set(e.letChoose, 'fuse', null)">{{ e.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{ e.choose2 }}</NuxtLink></div>
+        <div class="rows"><QuantityField path="design.wiring.contactorVoltage" optional :estimate="text(report.contactor.voltage, 'voltage')" /><QuantityField path="design.wiring.contactorCurrent" optional :estimate="text(report.contactor.current, 'current')" /><QuantityField path="design.wiring.bmsCurrent" optional :estimate="text(answer.model.pack.current, 'current')" /></div>
+        <FigureRow id="prechargeTime" /><FigureRow id="prechargeEnergy" />
+        <div class="rows"><QuantityField path="design.wiring.capacitance" /><QuantityField path="design.wiring.prechargeResistance" optional :estimate="text(report.precharge.resistance, 'bigResistance')" /></div>
+      </section>
+      <FittedGear />
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.second { margin-top: 12px; }
+.tools { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; min-height: 30px; }
+.notes { margin-top: 16px; }
+.notes li { padding: 6px 0; border-top: .75px solid var(--rule); font-size: 13.5px; line-height: 18px; max-width: 70ch; }
+.caution { margin-top: 10px; padding: 8px 10px; border: 1.25px solid var(--ink); font-size: 13.5px; }
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { DEVICE_BOX, oneLine, placeOneLine } from '@remigo/core'
+import { m } from '~/messages'
+import { e } from '~/messages/wiring'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+import { download } from '~/composables/useBoatFiles'
+
+/** The one-line diagram, drawn from the document. The device chosen is shared with the parts list. */
+const document = useDocumentStore()
+const { fill } = useQuantities()
+const chosen = defineModel<string | null>({ required: true })
+const placed = computed(() => placeOneLine(oneLine(document.shown)))
+const device = computed(() => placed.value.devices.find(d => d.id === chosen.value))
+const svg = ref<SVGSVGElement>()
+const BENCH = { pack: m.benches.pack, motor: m.benches.motor, wiring: m.benches.wiring }
+/** lines are cut where the box ends; all of a device's words stand below the diagram */
+const short = (text: string) => text.length > 23 ? `${text.slice(0, 22)}…` : text
+
+/** The picture as a file: colours are written into it, since it leaves the page's style behind. */
+function save() {
+  const source = svg.value
+  if (!source) return
+  const copy = source.cloneNode(true) as SVGSVGElement
+  const from = [source, ...source.querySelectorAll('*')], to = [copy, ...copy.querySelectorAll('*')]
+  from.forEach((element, i) => {
+    const style = getComputedStyle(element)
+    for (const key of ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'paint-order', 'font', 'color']) (to[i] as SVGElement).style.setProperty(key, style.getPropertyValue(key))
+  })
+  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
+  download(`${document.shown.name.toLowerCase()}-one-line.svg`, new XMLSerializer().serializeToString(copy), 'image/svg+xml')
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <section class="block" :aria-label="e.diagram" data-one-line>
+    <h2 class="section-head">{{ e.diagram }}<span>{{ e.diagramHint }}</span></h2>
+    <div class="scroll">
+      <svg ref="svg" :viewBox="`0 0 ${placed.width} ${placed.height}`" :width="placed.width" :height="placed.height" role="group" :aria-label="`${e.diagram}, ${document.shown.name}`">
+        <g v-for="(w, i) in placed.wires" :key="i"><path :d="w.path" class="wire" :class="w.kind" /></g>
+        <g
+          v-for="d in placed.devices" :key="d.id" class="device" :class="{ on: chosen === d.id }" :transform="`translate(${d.x - DEVICE_BOX.width / 2} ${d.y - DEVICE_BOX.height / 2})`" tabindex="0" role="button" :aria-pressed="chosen === d.id" :aria-label="`${d.label}: ${d.lines.map(fill).join(', ')}`" :data-device="d.id"
+          @click="chosen = d.id" @keydown.enter.prevent="chosen = d.id" @keydown.space.prevent="chosen = d.id"
+        >
+          <rect :width="DEVICE_BOX.width" :height="DEVICE_BOX.height" class="box" />
+          <g transform="translate(5 4)"><DeviceSymbol :kind="d.kind" /></g>
+          <text x="36" y="22" class="name">{{ d.label }}</text>
+          <text v-for="(line, i) in d.lines.slice(0, 2)" :key="i" :x="8" :y="43 + 14 * i" class="line">{{ short(fill(line)) }}</text>
+        </g>
+        <template v-for="(w, i) in placed.wires" :key="`l${i}`"><text v-if="w.label" :x="w.labelAt.x + 6" :y="w.labelAt.y + 4" class="label">{{ fill(w.label) }}</text></template>
+      </svg>
+    </div>
+    <p class="small key"><i /> {{ e.power }} <i class="signal" /> {{ e.signal }}</p>
+    <p v-if="device" class="told" role="status"><b>{{ device.label }}</b> {{ device.lines.map(fill).join(', ') }}. <NuxtLink v-if="device.bench !== 'wiring'" class="link" :to="`/${device.bench}`">{{ e.open(BENCH[device.bench]) }}</NuxtLink></p>
+    <p v-else class="told soft">{{ e.choose }}</p>
+    <div class="tools no-print"><button type="button" class="btn" data-save-svg @click="save">{{ e.svg }}</button><button type="button" class="btn" @click="print">{{ e.print }}</button></div>
+  </section>
+</template>
+
+<style scoped>
+.scroll { overflow-x: auto; background: var(--sheet); border: .75px solid var(--rule); padding: 6px; }
+svg { display: block; max-width: 100%; height: auto; min-width: 500px; margin: 0 auto; }
+.box { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.25; }
+.device { cursor: pointer; color: var(--ink); }
+.device:hover .box { fill: var(--desk); }
+.device.on .box { fill: var(--band); stroke-width: 2.5; }
+.device:focus-visible { outline: none; }
+.device:focus-visible .box { stroke: var(--text); stroke-width: 3; }
+.name { font: 600 14px var(--labels); fill: var(--text); }
+.line, .label { font: 400 12px var(--labels); fill: var(--text); }
+.label { paint-order: stroke; stroke: var(--sheet); stroke-width: 5px; }
+.wire { fill: none; stroke: var(--ink); stroke-width: 2.5; }
+.wire.phase { stroke-width: 4; }
+.wire.signal { stroke: var(--soft); stroke-width: 1.25; stroke-dasharray: 5 4; }
+.key { display: flex; gap: 6px; align-items: center; margin: 4px 0; }
+.key i { width: 26px; border-top: 2.5px solid var(--ink); }
+.key .signal { border-top: 1.25px dashed var(--soft); margin-left: 10px; }
+.told { min-height: 36px; font-size: 13.5px; }
+.tools { display: flex; gap: 6px; }
+</style>

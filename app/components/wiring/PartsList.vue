@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { partsList, partsListCsv } from '@remigo/core'
+import { e } from '~/messages/wiring'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+import { download } from '~/composables/useBoatFiles'
+
+/** What to buy, by device; a row chosen marks its device in the diagram, and the other way round. */
+const document = useDocumentStore()
+const { text } = useQuantities()
+const chosen = defineModel<string | null>({ required: true })
+const lines = computed(() => partsList(document.shown))
+const count = (n: number, unit: 'piece' | 'm') => unit === 'm' ? text(n, 'length') : String(n)
+const sum = computed(() => e.sum(text(lines.value.reduce((s, l) => s + (l.price ?? 0), 0), 'price'), lines.value.filter(l => l.price === null).length))
+const save = () => download(`${document.shown.name.toLowerCase()}-parts.csv`, partsListCsv(document.shown), 'text/csv')
+</script>
+
+<template>
+  <section class="block" :aria-label="e.parts" data-parts-list>
+    <h2 class="section-head">{{ e.parts }}</h2>
+    <table class="table">
+      <thead><tr><th>{{ e.item }}</th><th class="num">{{ e.quantity }}</th><th class="num">{{ e.price }}</th></tr></thead>
+      <tbody>
+        <tr v-for="(l, i) in lines" :key="i" :class="{ current: chosen === l.device }">
+          <td><button type="button" class="item" :data-part-of="l.device" @click="chosen = l.device">{{ l.item }}<small class="soft">{{ l.use }}</small></button></td>
+          <td class="num">{{ count(l.quantity, l.unit) }}</td><td class="num" :class="{ soft: l.price === null }">{{ l.price === null ? e.noPrice : text(l.price, 'price') }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="small soft">{{ sum }}</p>
+    <button type="button" class="btn no-print" data-parts-csv @click="save">{{ e.csv }}</button>
+  </section>
+</template>
+
+<style scoped>
+.item { text-align: left; width: 100%; min-height: 28px; }
+small { display: block; font-size: 12px; }
+@media (pointer: coarse) { .item { min-height: 44px; } }
+</style>

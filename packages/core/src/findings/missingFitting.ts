@@ -1,0 +1,20 @@
+import type { Fitting } from '../wiring'
+import type { PartName, Rule, Severity } from './finding'
+
+/** What a left-out piece of gear means. */
+export interface MissingFitting { id: string, fitting: Fitting, part: PartName, checks: string, severity: Severity, title: string, sentence: string, caution?: string }
+
+/**
+ * A rule on a piece of gear that is usual and was left out: it says why it is usual, and fits it at a touch.
+ *
+ * @param of the gear and its words
+ * @returns the rule
+ */
+export function missingFitting({ id, fitting, part, checks, severity, title, sentence, caution }: MissingFitting): Rule {
+  return {
+    id, part, checks, source: 'Common practice; ISO 13297, ISO 16315 and ABYC E-30 by name',
+    check: ({ model: { project: { design } } }) => design.wiring.fitted[fitting]
+      ? null
+      : { severity, title, amount: { text: '' }, sentence: { text: sentence }, ...(caution ? { caution } : {}), fixes: [{ label: { text: 'Fit it' }, edits: [{ path: `design.wiring.fitted.${fitting}`, value: true }] }] },
+  }
+}

@@ -1,0 +1,2 @@
+export * from './devices'
+export * from './placeOneLine'

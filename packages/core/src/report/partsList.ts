@@ -1,0 +1,70 @@
+import { csvFormatRows } from 'd3-dsv'
+import { REDUCTION_PRICE } from '../drive'
+import { converterPower, houseFuse } from '../oneLine'
+import { DEMO_CABLES, DEMO_FUSES } from '../parts'
+import type { Project } from '../project'
+import { modelOf, wiringReport } from '../system'
+import type { CableRun } from '../wiring'
+
+/** One line of the parts list: the device of the diagram that it belongs to, what, how many, for what. €; null where no price is known. */
+export interface PartsLine { device: string, item: string, quantity: number, unit: 'piece' | 'm', use: string, price: number | null }
+
+/** Spare length for lugs and bends, as a share of a run (common practice). */
+const SPARE = 0.1
+/** Lugs at each conductor. */
+const LUGS = 2
+
+/**
+ * Everything to buy for the drive as it is drawn.
+ *
+ * @param project the boat
+ * @returns lines in the order of the power
+ */
+export function partsList(project: Project): PartsLine[] {
+  const { boat, design, use } = project
+  const { wiring } = design
+  const model = modelOf(project), report = wiringReport(model)
+  const lines: PartsLine[] = []
+  const add = (device: string, item: string, quantity: number, use: string, price: number | null, unit: PartsLine['unit'] = 'piece') => { if (quantity > 0) lines.push({ device, item, quantity, unit, use, price: price === null ? null : Math.round(100 * price) / 100 }) }
+  const run = (r: CableRun, device: string, where: string) => {
+    const metres = Math.ceil(10 * r.conductors * r.parallel * r.length * (1 + SPARE)) / 10
+    const stock = DEMO_CABLES.find(c => c.area === r.area && c.insulation === r.place.insulation)
+    add(device, stock?.name ?? `Cable ${r.area} mm², ${r.place.insulation} °C`, metres, where, stock ? metres * stock.pricePerMetre : null, 'm')
+    add(device, `Lug for ${r.area} mm²`, LUGS * r.conductors * r.parallel, where, null)
+  }
+  add('pack', design.pack.cell.name, design.pack.series * design.pack.parallel, 'pack', design.pack.series * design.pack.parallel * design.pack.cell.price)
+  if (!design.pack.cell.complete) {
+    add('guard', `Battery management, ${model.pack.cellsInSeries} cells, ${Math.round(report.bmsCurrent)} A`, design.pack.parallel, 'pack', null)
+    add('pack', 'Link between cells', (design.pack.series - 1) * design.pack.parallel, 'pack', null)
+  }
+  if (report.fuse) add('fuse', report.fuse.name, 1, 'main fuse, at the pack', report.fuse.price)
+  if (wiring.fitted.disconnect) add('disconnect', `Disconnect, ${Math.ceil(report.contactor.wantsCurrent)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'main line', null)
+  if (wiring.fitted.contactor) add('contactor', `Contactor, ${report.contactor.current} A, ${report.contactor.voltage} V DC`, 1, 'main line', null)
+  if (wiring.fitted.precharge) add('precharge', `Resistor ${report.precharge.resistance.toFixed(0)} ohm for ${Math.ceil(report.precharge.energy)} J, with relay`, 1, 'precharge', null)
+  if (wiring.fitted.emergencyStop) add('stop', 'Emergency stop button, latching', 1, 'helm', null)
+  if (wiring.fitted.shunt) add('shunt', `Shunt with display, ${Math.ceil(report.current / 50) * 50} A`, 1, 'minus line', null)
+  if (wiring.fitted.insulationWatch && report.aboveTouch) add('watch', `Insulation watch, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'traction', null)
+  run(report.main, 'controller', 'pack to controller')
+  add('controller', design.controller.name, 1, 'drive', design.controller.price)
+  run(report.motor, 'motor', 'controller to motor')
+  add('motor', design.motor.name, 1, 'drive', design.motor.price)
+  if (design.reduction.kind !== 'direct') add('motor', `${design.reduction.kind === 'belt' ? 'Toothed belt drive' : 'Gearbox'} ${design.reduction.ratio} : 1`, 1, 'drive', REDUCTION_PRICE[design.reduction.kind])
+  if (boat.drive.kind === 'jet') add('motor', design.jet.name, 1, 'drive', design.jet.price)
+  else add('motor', `Propeller ${Math.round(1000 * design.propeller.diameter)} × ${Math.round(1000 * design.propeller.pitch)} mm, ${design.propeller.blades} blades, ${design.propeller.hand}-hand`, 1, 'drive', null)
+  const amps = houseFuse(use.houseLoad, model.pack.nominalVoltage)
+  const small = DEMO_FUSES.filter(f => f.rating === amps && f.voltage >= model.pack.fullVoltage && f.interrupt >= report.shortCircuit)[0]
+  add('houseFuse', small?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.shortCircuit / 1000)} kA`, 1, 'DC-DC converter', small?.price ?? null)
+  add('converter', `DC-DC converter to 12 V, ${converterPower(use.houseLoad)} W`, 1, 'house', null)
+  if (wiring.fitted.separateHouse) add('house', 'House battery, 12 V', 1, 'house', null)
+  return lines
+}
+
+/**
+ * The parts list as CSV.
+ *
+ * @param project the boat
+ * @returns CSV with a heading; a price that is not known stays empty
+ */
+export function partsListCsv(project: Project): string {
+  return `${csvFormatRows([['item', 'quantity', 'unit', 'use', 'price_euro'], ...partsList(project).map(l => [l.item, String(l.quantity), l.unit, l.use, l.price === null ? '' : l.price.toFixed(2)])])}\n`
+}

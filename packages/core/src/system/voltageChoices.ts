@@ -1,0 +1,71 @@
+import { min } from 'd3-array'
+import { SHIPPED_LIBRARY, type Library } from '../parts/library'
+import { withEdits } from '../project/projectPath'
+import type { Project } from '../project/projectSchema'
+import { sizeConductor, TOUCH_LIMIT } from '../wiring'
+import { modelOf } from './model'
+import { operatingPoint } from './operatingPoint'
+import { cheapestDrives, driveCandidates } from './sizing/driveCandidates'
+import { packCandidates } from './sizing/packCandidates'
+
+/** System voltages that are compared, V. */
+export const SYSTEM_VOLTAGES = [12, 24, 36, 48, 72, 96, 144, 300, 400] as const
+
+/** Full against nominal system volts: 16 cells of LFP on 48 V end at 55 to 58 V (common practice). */
+const FULL_SHARE = 1.15
+
+/** The boat at one system voltage: what flows, what copper it takes, what can be had for it. A, mm², kg, W, €. */
+export interface VoltageChoice {
+  voltage: number
+  fitted: boolean
+  cruiseCurrent: number
+  topCurrent: number
+  /** of one conductor, and how many lie side by side; null when nothing in stock is enough */
+  area: number | null
+  parallel: number
+  copper: number
+  /** lost in the cable from the pack at cruise */
+  loss: number
+  /** V of the full pack, about */
+  full: number
+  aboveTouch: boolean
+  /** motors and controllers of the library that work at this voltage */
+  motors: number
+  controllers: number
+  /** strongest motor of the library at this voltage, W */
+  strongest: number
+  /** price of the cheapest parts that hold, with what working above the touch limit adds; null when there are none */
+  price: number | null
+}
+
+/**
+ * The boat at every usual system voltage, motor and pack chosen anew for each.
+ *
+ * @param project the boat; a held motor or pack is kept, and then rules most voltages out
+ * @param library parts to choose from
+ * @returns one choice a voltage, low to high
+ *
+ * Source: I = P/V; copper by sizeConductor; prices of the candidates that sizeRest chooses from.
+ */
+export function voltageChoices(project: Project, library: Library = SHIPPED_LIBRARY): VoltageChoice[] {
+  const model = modelOf(project)
+  const { use, design } = project
+  const { wiring } = design
+  const cruise = operatingPoint(model, use.cruiseSpeed).drive.packPower, top = operatingPoint(model, use.topSpeed).drive.packPower
+  const drives = cheapestDrives(driveCandidates(model, library).filter(d => d.excess <= 1))
+  return SYSTEM_VOLTAGES.map((voltage) => {
+    const cruiseCurrent = cruise / voltage, topCurrent = top / voltage
+    const current = Math.max(cruiseCurrent / (1 - use.headroom), topCurrent)
+    const run = sizeConductor({ current, guard: 1.25 * current, length: wiring.mainLength, voltage, place: { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }, conductors: 2 })
+    const works = <P extends { leastVoltage: number, greatestVoltage: number }>(parts: readonly P[]) => parts.filter(p => p.leastVoltage <= voltage && p.greatestVoltage >= FULL_SHARE * voltage)
+    const motors = works(library.motors)
+    const asked = withEdits(project, [{ path: 'design.systemVoltage', value: voltage }, { path: 'held.voltage', value: true }])
+    const price = min(drives.flatMap(drive => packCandidates(asked, drive, library)), d => d.cost) ?? null
+    return {
+      voltage, fitted: Math.abs(voltage / design.systemVoltage - 1) < 0.05, cruiseCurrent, topCurrent, area: run?.area ?? null, parallel: run?.parallel ?? 0, copper: run?.copper ?? 0,
+      loss: run ? run.loss * (cruiseCurrent / current) ** 2 : 0, full: FULL_SHARE * voltage, aboveTouch: FULL_SHARE * voltage > TOUCH_LIMIT,
+      motors: motors.length, controllers: works(library.controllers).length, strongest: motors.reduce((most, m) => Math.max(most, m.ratedPower), 0),
+      price,
+    }
+  })
+}

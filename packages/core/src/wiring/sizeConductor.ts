@@ -1,0 +1,90 @@
+import { ampacity, awgFor, STOCK_AREAS, type ConductorPlace } from './ampacity'
+import { conductorResistance } from './conductor'
+
+/** Volts that a run of the drive may lose, as a share (common practice: 3 % for propulsion and other critical circuits). */
+export const DROP_LIMIT = 0.03
+/** Copper in use, °C: between cool and its insulation's limit (common practice for drop). */
+const IN_USE = 50
+/** Density of copper, kg/m³ */
+const COPPER_DENSITY = 8890
+/** From this area up conductors may be doubled, with equal lengths (common practice: 1/0, 50 mm²). */
+export const PARALLEL_FROM = 50
+/** Conductors side by side at most. */
+const MOST_PARALLEL = 4
+
+/** A run of cable and what it must carry. */
+export interface RunDemand {
+  /** A all day in each conductor */
+  current: number
+  /** A of the fuse that guards it, which it must carry too; the current itself where none does */
+  guard: number
+  /** m one way */
+  length: number
+  /** V between the conductors */
+  voltage: number
+  place: ConductorPlace
+  /** conductors of the run: 2 for direct current, 3 for the motor */
+  conductors: number
+}
+
+/** A run sized, or as fitted. */
+export interface CableRun extends RunDemand {
+  /** mm² of one conductor, and how many lie side by side for each pole */
+  area: number
+  parallel: number
+  /** A that a pole carries where it lies */
+  ampacity: number
+  /** V lost there and back, and as a share */
+  drop: number
+  dropShare: number
+  /** W in the whole run, and for each metre of it */
+  loss: number
+  lossPerMetre: number
+  /** kg of copper */
+  copper: number
+  awg: string | null
+  /** what asks for this size: the heat of the current, or the drop */
+  decidedBy: 'heat' | 'drop' | 'fitted'
+}
+
+/**
+ * What a run of these conductors does.
+ *
+ * @param demand current, length, place
+ * @param area mm² of one conductor
+ * @param parallel conductors for each pole
+ * @param decidedBy what asked for it
+ * @returns ampacity, drop, heat, copper
+ *
+ * Source: R = ρ L/A there and back, ρ at 50 °C (IEC 60028); a three-phase run loses half as much again as its two conductors would.
+ */
+export function cableRun(demand: RunDemand, area: number, parallel: number, decidedBy: CableRun['decidedBy'] = 'fitted'): CableRun {
+  const { current, length, voltage, conductors, place } = demand
+  const oneWay = conductorResistance(length, area * parallel, IN_USE)
+  const drop = 2 * oneWay * current, loss = conductors * oneWay * current * current
+  return {
+    ...demand, area, parallel, ampacity: parallel * ampacity(area, place), drop, dropShare: drop / voltage, loss, lossPerMetre: length > 0 ? loss / length : 0,
+    copper: conductors * parallel * length * area * 1e-6 * COPPER_DENSITY, awg: awgFor(area), decidedBy,
+  }
+}
+
+/**
+ * The thinnest stock cable that carries a current without growing too warm or losing too many volts.
+ *
+ * @param demand current, length, place
+ * @returns the run, doubled from 50 mm² up where one is not enough; null when four of the thickest are not, or the insulation has no place there
+ * @example sizeConductor({ current: 100, guard: 125, length: 2, voltage: 51.2, place: { insulation: 105, engineSpace: false, bundled: 2 }, conductors: 2 }).area // 16
+ */
+export function sizeConductor(demand: RunDemand): CableRun | null {
+  for (let parallel = 1; parallel <= MOST_PARALLEL; parallel++) {
+    for (const area of STOCK_AREAS) {
+      if (parallel > 1 && area < PARALLEL_FROM) continue
+      const run = cableRun(demand, area, parallel, 'heat')
+      if (run.ampacity < Math.max(demand.current, demand.guard) || run.dropShare > DROP_LIMIT) continue
+      const thinner = STOCK_AREAS[STOCK_AREAS.indexOf(area) - 1]
+      const byDrop = thinner !== undefined && parallel * ampacity(thinner, demand.place) >= Math.max(demand.current, demand.guard)
+      return byDrop ? { ...run, decidedBy: 'drop' } : run
+    }
+  }
+  return null
+}

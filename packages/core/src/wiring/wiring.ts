@@ -1,0 +1,44 @@
+import type { FuseSpec, Insulation } from './wiringSpecs'
+
+/** Where the pack stands. */
+export const PACK_PLACES = ['dry', 'spray', 'bilge'] as const
+
+/** What of the usual gear is fitted; each is there unless the owner leaves it out. */
+export const FITTINGS = ['contactor', 'precharge', 'disconnect', 'emergencyStop', 'shunt', 'insulationWatch', 'separateHouse', 'chargeRelays'] as const
+/** One of them. */
+export type Fitting = typeof FITTINGS[number]
+
+/** How the drive is wired and guarded. Lengths one way, m; areas mm². */
+export interface Wiring {
+  /** pack to controller, and controller to motor */
+  mainLength: number
+  motorLength: number
+  insulation: Insulation
+  /** the runs pass through an engine space or one as warm */
+  engineSpace: boolean
+  /** current-carrying conductors that lie together */
+  bundled: number
+  /** mm² of one conductor; null for what the currents ask */
+  mainArea: number | null
+  motorArea: number | null
+  /** null for the one that suits */
+  fuse: FuseSpec | null
+  /** V DC that the contactor breaks, and A it carries; null for one that suits */
+  contactorVoltage: number | null
+  contactorCurrent: number | null
+  /** F, of the controller's input, and Ω; null for one that suits */
+  capacitance: number
+  prechargeResistance: number | null
+  /** A that the battery management switches, all day; null when the cells alone decide */
+  bmsCurrent: number | null
+  place: typeof PACK_PLACES[number]
+  vented: boolean
+  fitted: Record<Fitting, boolean>
+}
+
+/** A boat of middling size with all that is usual (common practice; capacitance of a controller's input 2 to 20 mF). */
+export const USUAL_WIRING: Wiring = {
+  mainLength: 2, motorLength: 1.5, insulation: 105, engineSpace: true, bundled: 2, mainArea: null, motorArea: null, fuse: null,
+  contactorVoltage: null, contactorCurrent: null, capacitance: 0.005, prechargeResistance: null, bmsCurrent: null, place: 'dry', vented: true,
+  fitted: { contactor: true, precharge: true, disconnect: true, emergencyStop: true, shunt: true, insulationWatch: true, separateHouse: true, chargeRelays: true },
+}
