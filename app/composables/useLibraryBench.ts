@@ -81,6 +81,7 @@ export function useLibraryBench() {
       const { kind: wheel, blades, diameter, pitch, areaRatio, hand } = part as unknown as StockPropeller
       return document.shown.boat.drive.kind === 'jet' ? null : [{ path: 'design.propeller', value: { kind: wheel, blades, diameter, pitch, areaRatio, hand, efficiencyFactor: null } }]
     }
+    if (kind.value === 'charger') return [{ path: 'design.charging.charger', value: part }]
     if (kind.value === 'fuse') return [{ path: 'design.wiring.fuse', value: part }]
     if (kind.value === 'cable') return [{ path: 'design.wiring.mainArea', value: part.area }, { path: 'design.wiring.insulation', value: part.insulation }]
     if (kind.value !== 'cell' && kind.value !== 'pack') return null

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { controllerSettings } from '@remigo/core'
+import { chargerSettings, controllerSettings } from '@remigo/core'
 import { m } from '~/messages'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -8,8 +8,8 @@ import { useQuantities } from '~/composables/useQuantities'
 /** What to type into any controller, on one sheet to print, each figure with its reason. */
 const document = useDocumentStore()
 const { fill } = useQuantities()
-const groups = computed(() => controllerSettings(document.shown))
 const design = computed(() => document.shown.design)
+const sheets = computed(() => [{ title: m.settingsSheet.title, lead: m.settingsSheet.lead(document.shown.name, design.value.controller.name, design.value.motor.name), groups: controllerSettings(document.shown) }, { title: m.settingsSheet.chargerTitle, lead: m.settingsSheet.chargerLead(design.value.charging.charger.name, design.value.pack.cell.name), groups: chargerSettings(document.shown) }])
 const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
 const print = () => window.print()
 </script>
@@ -17,12 +17,14 @@ const print = () => window.print()
 <template>
   <div class="sheet" data-settings>
     <div class="actions no-print"><button type="button" class="btn btn--best" @click="print">{{ m.sheet.print }}</button><NuxtLink to="/motor" class="btn">{{ m.settingsSheet.back }}</NuxtLink></div>
-    <h1>{{ m.settingsSheet.title }}</h1>
-    <p class="prose">{{ m.settingsSheet.lead(document.shown.name, design.controller.name, design.motor.name) }}</p>
-    <section v-for="g in groups" :key="g.head">
-      <h2>{{ g.head }}</h2>
-      <table class="table"><tbody><tr v-for="s in g.settings" :key="s.label"><th scope="row">{{ s.label }}</th><td class="num figures">{{ fill(s.value) }}</td><td class="soft why">{{ s.why }}</td></tr></tbody></table>
-    </section>
+    <template v-for="sheet in sheets" :key="sheet.title">
+      <h1>{{ sheet.title }}</h1>
+      <p class="prose">{{ sheet.lead }}</p>
+      <section v-for="g in sheet.groups" :key="g.head">
+        <h2>{{ g.head }}</h2>
+        <table class="table"><tbody><tr v-for="(s, i) in g.settings" :key="i"><th scope="row">{{ s.label }}</th><td class="num figures">{{ fill(s.value) }}</td><td class="soft why">{{ s.why }}</td></tr></tbody></table>
+      </section>
+    </template>
     <p class="small caution">{{ m.settingsSheet.caution }} {{ m.sheet.made(date) }}</p>
   </div>
 </template>
@@ -31,6 +33,7 @@ const print = () => window.print()
 .sheet { padding: 16px 20px 32px; max-width: 820px; }
 .actions { display: flex; gap: 8px; margin-bottom: 12px; }
 h1 { font: 600 30px/34px var(--figures); }
+h1:not(:first-of-type) { margin-top: 34px; }
 h2 { font: 600 16px/20px var(--labels); margin: 16px 0 4px; padding-bottom: 3px; border-bottom: 1.25px solid var(--ink); }
 th[scope=row] { color: var(--text); font-weight: 500; width: 34%; white-space: normal; }
 .num { width: 16%; font-size: 15px; }

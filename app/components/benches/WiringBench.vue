@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { INSULATIONS, wiringReport, type Insulation } from '@remigo/core'
+import { INSULATIONS, wiringReport } from '@remigo/core'
 import { e } from '~/messages/wiring'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -14,7 +14,7 @@ const wiring = computed(() => document.shown.design.wiring)
 const report = computed(() => wiringReport(answer.model))
 const chosen = ref<string | null>(null)
 const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path: `design.wiring.${path}`, value }])
-const insulations = Object.fromEntries(INSULATIONS.map(i => [i, `${i} °C`])) as Record<Insulation, string>
+const insulations = Object.fromEntries(INSULATIONS.map(i => [String(i), `${i} °C`]))
 const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
 </script>
 
@@ -35,7 +35,7 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
         <h2 class="section-head second">{{ e.toMotor }}</h2>
         <FigureRow id="motorAmpacity" /><FigureRow id="motorDrop" />
         <div class="rows"><QuantityField path="design.wiring.motorLength" /><QuantityField path="design.wiring.motorArea" optional :estimate="sized(report.motor.area)" /></div>
-        <ChoiceField :columns="2" :label="e.insulation" :options="insulations" :model-value="wiring.insulation" @update:model-value="set(e.insulation, 'insulation', Number($event))" />
+        <ChoiceField :columns="2" :label="e.insulation" :options="insulations" :model-value="String(wiring.insulation)" @update:model-value="set(e.insulation, 'insulation', Number($event))" />
         <ChoiceField :label="e.engine" :options="e.engines" :model-value="wiring.engineSpace ? 'yes' : 'no'" @update:model-value="set(e.engine, 'engineSpace', $event === 'yes')" />
         <QuantityField path="design.wiring.bundled" />
       </section>

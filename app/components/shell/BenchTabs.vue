@@ -14,8 +14,8 @@ const words = usePartWords()
 </template>
 
 <style scoped>
-.tabs { display: flex; background: var(--desk); border-bottom: 1px solid var(--ink); border-top: 2px solid var(--ink); height: 38px; overflow: hidden; }
-.tab { display: flex; align-items: center; gap: 6px; padding: 0 11px; color: var(--text); text-decoration: none; font-size: 14px; font-weight: 500; border-right: 1px solid var(--rule); border-top: 3px solid transparent; margin-top: -2px; white-space: nowrap; }
+.tabs { display: flex; background: var(--desk); border-bottom: 1px solid var(--ink); border-top: 2px solid var(--ink); height: 38px; overflow-x: auto; overflow-y: hidden; scrollbar-width: none; }
+.tab { display: flex; align-items: center; gap: 5px; padding: 0 10px; color: var(--text); text-decoration: none; font-size: 14px; font-weight: 500; border-right: 1px solid var(--rule); border-top: 3px solid transparent; margin-top: -2px; white-space: nowrap; }
 .number { color: var(--soft); font-size: 13px; }
 .tab:hover { background: var(--paper); }
 .tab.router-link-active { background: var(--paper); border-top-color: var(--ink); font-weight: 600; margin-bottom: -1px; }

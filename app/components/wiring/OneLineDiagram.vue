@@ -14,7 +14,7 @@ const chosen = defineModel<string | null>({ required: true })
 const placed = computed(() => placeOneLine(oneLine(document.shown)))
 const device = computed(() => placed.value.devices.find(d => d.id === chosen.value))
 const svg = ref<SVGSVGElement>()
-const BENCH = { pack: m.benches.pack, motor: m.benches.motor, wiring: m.benches.wiring }
+const BENCH = { pack: m.benches.pack, motor: m.benches.motor, wiring: m.benches.wiring, charging: m.benches.charging }
 /** lines are cut where the box ends; all of a device's words stand below the diagram */
 const short = (text: string) => text.length > 23 ? `${text.slice(0, 22)}…` : text
 
@@ -46,7 +46,7 @@ const print = () => window.print()
         >
           <rect :width="DEVICE_BOX.width" :height="DEVICE_BOX.height" class="box" />
           <g transform="translate(5 4)"><DeviceSymbol :kind="d.kind" /></g>
-          <text x="36" y="22" class="name">{{ d.label }}</text>
+          <text x="35" y="22" class="name">{{ d.label }}</text>
           <text v-for="(line, i) in d.lines.slice(0, 2)" :key="i" :x="8" :y="43 + 14 * i" class="line">{{ short(fill(line)) }}</text>
         </g>
         <template v-for="(w, i) in placed.wires" :key="`l${i}`"><text v-if="w.label" :x="w.labelAt.x + 6" :y="w.labelAt.y + 4" class="label">{{ fill(w.label) }}</text></template>
@@ -68,7 +68,7 @@ svg { display: block; max-width: 100%; height: auto; min-width: 500px; margin: 0
 .device.on .box { fill: var(--band); stroke-width: 2.5; }
 .device:focus-visible { outline: none; }
 .device:focus-visible .box { stroke: var(--text); stroke-width: 3; }
-.name { font: 600 14px var(--labels); fill: var(--text); }
+.name { font: 600 13px var(--labels); fill: var(--text); }
 .line, .label { font: 400 12px var(--labels); fill: var(--text); }
 .label { paint-order: stroke; stroke: var(--sheet); stroke-width: 5px; }
 .wire { fill: none; stroke: var(--ink); stroke-width: 2.5; }

@@ -2,6 +2,7 @@ import type { FieldPath } from '../project/fields'
 import type { Project } from '../project/projectSchema'
 import type { Evaluation } from '../system'
 import type { Figure } from './figure'
+import { CHARGE_FIGURES } from './chargeFigures'
 import { CURVE_FIGURES } from './curveFigures'
 import { HULL_FIGURES } from './hullFigures'
 import { MATCH_FIGURES } from './matchFigures'
@@ -12,7 +13,7 @@ import { USE_FIGURES } from './useFigures'
 import { WIRING_FIGURES } from './wiringFigures'
 
 /** Every figure that can stand on the screen. */
-export const FIGURES = { ...HULL_FIGURES, ...PROPELLER_FIGURES, ...MOTOR_FIGURES, ...PACK_FIGURES, ...USE_FIGURES, ...CURVE_FIGURES, ...MATCH_FIGURES, ...WIRING_FIGURES } satisfies Record<string, Figure>
+export const FIGURES = { ...HULL_FIGURES, ...PROPELLER_FIGURES, ...MOTOR_FIGURES, ...PACK_FIGURES, ...USE_FIGURES, ...CURVE_FIGURES, ...MATCH_FIGURES, ...WIRING_FIGURES, ...CHARGE_FIGURES } satisfies Record<string, Figure>
 
 /** The short name of a figure. */
 export type FigureId = keyof typeof FIGURES

@@ -23,8 +23,8 @@ const area = (words: RunWords, label: string) => ofRun(words, label, 'copperArea
 const ampacity = (words: RunWords, label: string) => ofRun(words, label, 'current', r => r.ampacity, 'carries = table × engine space × bundling × conductors side by side', r => [
   size(r), { value: r.place.insulation + 273.15, quantity: 'temperature', what: r.place.engineSpace ? 'insulation, in an engine space' : 'insulation, outside engine spaces' }, { value: r.place.bundled, quantity: 'count', what: 'conductors together' },
 ], AMPACITY)
-const drop = (words: RunWords, label: string) => ofRun(words, label, 'ratio', r => r.dropShare, 'share = 2 × resistivity × length ÷ area × amps ÷ volts', r => [
-  { value: r.current, quantity: 'current', what: 'all day, with headroom' }, { value: r.length, quantity: 'length', what: 'one way' }, size(r), { value: r.drop, quantity: 'voltage', what: 'lost there and back' }, { value: DROP_LIMIT, quantity: 'ratio', what: 'good practice at most' },
+const drop = (words: RunWords, label: string) => ofRun(words, label, 'cellVoltage', r => r.drop, 'volts = 2 × resistivity × length ÷ area × amps', r => [
+  { value: r.current, quantity: 'current', what: 'all day, with headroom' }, { value: r.length, quantity: 'length', what: 'one way' }, size(r), { value: r.dropShare, quantity: 'ratio', what: 'of the volts' }, { value: DROP_LIMIT, quantity: 'ratio', what: 'good practice at most' },
 ], COPPER)
 const loss = (words: RunWords, label: string) => ofRun(words, label, 'smallPower', r => r.loss, 'heat = conductors × resistance of one × amps²', r => [
   { value: r.conductors, quantity: 'count', what: 'conductors' }, { value: r.current, quantity: 'current', what: 'in each' }, { value: r.lossPerMetre, quantity: 'smallPower', what: 'for each metre of the run' },

@@ -13,6 +13,7 @@ import type { Regeneration } from '../system/regeneration'
 import type { WindHolding } from '../system/thrustAvailable'
 import type { TopSpeed } from '../system/topSpeed'
 import type { WiringReport } from '../system/wiringReport'
+import type { ChargePoint } from '../battery'
 import type { BurrillLoading } from '../propulsor'
 
 /** What a rule may look at. Rules read; they compute no physics. */
@@ -47,6 +48,8 @@ export interface Facts {
   /** greatest torque behind the reduction from standstill, N·m, and the motor amps that give it */
   standstill: { torque: number, amps: number }
   wiring: WiringReport
+  /** what flows as she plugs in */
+  charge: ChargePoint
   /** under sail at nine tenths of hull speed, where the controller may push back more than the cells take; else null */
   regeneration: Regeneration | null
 }

@@ -5,6 +5,10 @@ import { boxUnvented } from './rules/boxUnvented'
 import { cableDrop } from './rules/cableDrop'
 import { cableHeat } from './rules/cableHeat'
 import { cavitation } from './rules/cavitation'
+import { chargerAboveCells } from './rules/chargerAboveCells'
+import { chargerInlet } from './rules/chargerInlet'
+import { chargerWindow } from './rules/chargerWindow'
+import { coldCharge } from './rules/coldCharge'
 import { contactorRating } from './rules/contactorRating'
 import { controllerCurrent } from './rules/controllerCurrent'
 import { controllerHeat } from './rules/controllerHeat'
@@ -49,6 +53,8 @@ import { propellerSeries } from './rules/propellerSeries'
 import { rangeShort } from './rules/rangeShort'
 import { regenAmps } from './rules/regenAmps'
 import { rotation } from './rules/rotation'
+import { shoreVolts } from './rules/shoreVolts'
+import { shoreWeak } from './rules/shoreWeak'
 import { slipOdd } from './rules/slipOdd'
 import { smallBlades } from './rules/smallBlades'
 import { tipSpeed } from './rules/tipSpeed'
@@ -65,5 +71,6 @@ export const RULES: readonly Rule[] = [
   propellerDiameter, cavitation, tipSpeed, propellerSeries, jetFits, jetSuction, efficiencyDoubt, pitchMatch, bladeLoading, windHolding, slipOdd, smallBlades, gearTorque, gearSpeed,
   fuseNone, fuseAboveCable, fuseInterrupt, fuseVoltage, fuseSmall, cableHeat, cableDrop, contactorRating, bmsAmps, packPlace, boxUnvented,
   noContactor, noPrecharge, prechargeRate, noEmergencyStop, noDisconnect, noShunt, noInsulationWatch, noChargeRelays, houseTogether,
+  chargerWindow, chargerAboveCells, coldCharge, shoreWeak, chargerInlet, shoreVolts,
   cruiseAboveTop, topBeyondHull, methodsApart, weightUnknown, humpClimb, porpoising,
 ]

@@ -14,7 +14,7 @@ export interface Device {
   /** what is printed below it: its name and figures */
   lines: Text[]
   /** the bench that decides it */
-  bench: 'pack' | 'motor' | 'wiring'
+  bench: 'pack' | 'motor' | 'wiring' | 'charging'
   part: PartName
 }
 
@@ -78,6 +78,20 @@ export function oneLine(project: Project): OneLine {
     add('watch', 'watch', 'Insulation watch', [words('plus and minus against the hull')])
     join('fuse', 'watch', 'signal')
   }
+  // charging: shore, charger, a relay that the guard opens, a fuse at the pack's side
+  const { charging } = design
+  add('inlet', 'inlet', 'Shore inlet', [{ text: '{v}, {a}', params: { v: { value: charging.shoreVoltage, quantity: 'voltage' }, a: { value: charging.shoreCurrent, quantity: 'current' } } }, words('residual-current breaker')], 'charging')
+  add('charger', 'charger', charging.count > 1 ? `${charging.count} chargers` : 'Charger', [words(charging.charger.name), amps(charging.count * charging.charger.current, ' at most')], 'charging')
+  add('chargeFuse', 'fuse', 'Fuse', [amps(chargeFuse(charging.count * charging.charger.current))])
+  join('inlet', 'charger', 'ac')
+  if (fitted.chargeRelays) {
+    add('chargeRelay', 'relay', 'Charge relay', [words('the guard opens it')])
+    join('charger', 'chargeRelay')
+    join('chargeRelay', 'chargeFuse')
+    join('guard', 'chargeRelay', 'signal')
+  }
+  else join('charger', 'chargeFuse')
+  join('chargeFuse', fitted.disconnect ? 'disconnect' : 'fuse')
   // the house: from behind the main fuse, with a fuse of its own
   const tap = fitted.disconnect ? 'disconnect' : 'fuse'
   add('houseFuse', 'fuse', 'Fuse', [amps(houseFuse(use.houseLoad, model.pack.nominalVoltage))])
@@ -93,6 +107,8 @@ export function oneLine(project: Project): OneLine {
   return { devices, wires }
 }
 
+/** Fuse of the chargers on the pack's side: the next stock size above 1.25 × their amps. */
+export const chargeFuse = (current: number): number => [15, 20, 25, 30, 60, 75, 100, 125, 150, 200, 250, 300, 400].find(a => a >= 1.25 * current) ?? 500
 /** Size of the converter: three times the average load, in steps of 60 W (common practice). */
 export const converterPower = (houseLoad: number): number => Math.max(120, Math.ceil(3 * houseLoad / 60) * 60)
 /** Its fuse on the pack's side: the next stock size above 1.25 × its greatest current. */

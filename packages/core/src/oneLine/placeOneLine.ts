@@ -44,7 +44,7 @@ function wayOf(from: { x: number, y: number }, to: { x: number, y: number }, poi
   const out = down ? GAP.down / 2 : -GAP.down / 2
   if (lane === null || Math.abs(to.y - from.y) < DEVICE_BOX.height + 1.5 * GAP.down) {
     const middle = (start + end) / 2
-    return { path: from.x === to.x ? `M${from.x} ${start}V${end}` : `M${from.x} ${start}V${middle}H${to.x}V${end}`, labelAt: { x: to.x, y: middle } }
+    return { path: from.x === to.x ? `M${from.x} ${start}V${end}` : `M${from.x} ${start}V${middle}H${to.x}V${end}`, labelAt: { x: to.x, y: end - 9 } }
   }
   return { path: `M${from.x} ${start}v${out}H${lane}V${end - out}H${to.x}V${end}`, labelAt: { x: lane, y: (start + end) / 2 } }
 }

@@ -99,6 +99,12 @@ export const FIELDS = {
   'design.wiring.capacitance': { label: 'Controller’s input', quantity: 'capacitance', least: 1e-5, most: 0.2, hint: 'Its capacitors; 2 to 20 mF is usual' },
   'design.wiring.prechargeResistance': { label: 'Precharge resistor', quantity: 'bigResistance', least: 0.5, most: 10_000 },
   'design.wiring.bmsCurrent': { label: 'Battery guard switches', quantity: 'current', least: 1, most: 3000, hint: 'All day, as its plate says' },
+  'design.charging.count': { label: 'Chargers', quantity: 'count', least: 1, most: 8, hint: 'Side by side' },
+  'design.charging.shoreVoltage': { label: 'Shore volts', quantity: 'voltage', least: 90, most: 480 },
+  'design.charging.shoreCurrent': { label: 'Shore breaker', quantity: 'current', least: 1, most: 200 },
+  'design.charging.continuous': { label: 'Of it for hours', quantity: 'ratio', least: 0.3, most: 1, hint: '80 % is usual; more trips it or melts the plug' },
+  'design.charging.from': { label: 'Comes home with', quantity: 'ratio', least: 0, most: 0.95 },
+  'design.charging.coldest': { label: 'Coldest pack on charge', quantity: 'temperature', least: 233, most: 318 },
   'design.systemVoltage': { label: 'System voltage', quantity: 'voltage', least: 6, most: 1000 },
 } as const satisfies Record<string, Field>
 

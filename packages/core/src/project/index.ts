@@ -1,5 +1,6 @@
 export * from './boatContradictions'
 export * from './demo/demoBoats'
+export * from './charging'
 export * from './fields'
 export * from './migrateProject'
 export * from './newProject'

@@ -1,6 +1,7 @@
 import { USUAL_THROTTLE } from '../drive'
 import { DEMO_JETS } from '../parts'
 import { USUAL_WIRING } from '../wiring'
+import { usualCharging } from './charging'
 import { PROJECT_VERSION } from './projectVersion'
 
 /** Turns a document of one version into the next. */
@@ -47,11 +48,18 @@ const toVersion4: Migration = (document) => {
   }
 }
 
+/** V of a full pack in a document that is not checked yet; 55 when it tells nothing. */
+function nominalFull(pack: Record<string, unknown>): number {
+  const cell = pack.cell as { cellsInSeries?: unknown } | undefined
+  const volts = Number(pack.series) * Number(cell?.cellsInSeries ?? 1) * Number(pack.chargeVoltage)
+  return volts > 0 ? volts : 55
+}
+
 /** 4 to 5: ready packs, and what the lever asks of the motor. */
 const toVersion5: Migration = (document) => {
   const part = (of: unknown): Record<string, unknown> => typeof of === 'object' && of !== null ? of as Record<string, unknown> : {}
   const boat = part(document.boat), design = part(document.design), pack = part(design.pack)
-  return { ...document, boat: { ...boat, drive: { ...part(boat.drive), astern: 'motor' } }, design: { ...design, pack: { ...pack, cell: { ...part(pack.cell), complete: false } }, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING } }
+  return { ...document, boat: { ...boat, drive: { ...part(boat.drive), astern: 'motor' } }, design: { ...design, pack: { ...pack, cell: { ...part(pack.cell), complete: false } }, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(nominalFull(pack)) } }
 }
 
 /** Migrations by the version that they start from. */

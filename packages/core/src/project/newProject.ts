@@ -1,4 +1,5 @@
 import { USUAL_THROTTLE } from '../drive'
+import { usualCharging } from './charging'
 import { USUAL_WIRING } from '../wiring'
 import { KNOT } from '../constants'
 import { hullSpeed, hullTypeOf } from '../hull'
@@ -67,7 +68,7 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       motor: DEMO_MOTORS[7]!, controller: DEMO_CONTROLLERS[2]!, reduction: { kind: 'belt', ratio: 2 },
       propeller: { diameter: answers.greatestDiameter, pitch: round(0.75 * answers.greatestDiameter, 0.005), areaRatio: 0.5, blades: 3, kind: answers.drive === 'outboard' ? 'outboard' : answers.drive === 'sternDrive' ? 'sternDrive' : 'fixed', efficiencyFactor: null, hand: 'right' },
       cooling: null, jet: DEMO_JETS.reduce((a, b) => Math.abs(b.impellerDiameter - answers.greatestDiameter) < Math.abs(a.impellerDiameter - answers.greatestDiameter) ? b : a),
-      pack: { cell: DEMO_CELLS[3]!, series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING,
+      pack: { cell: DEMO_CELLS[3]!, series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(55.2),
     },
     ...NOTHING_RECORDED,
     held: { motor: false, pack: false, propeller: false, voltage: false },

@@ -4,10 +4,11 @@ import { DRIVE_KINDS } from '../resistance/legResistance'
 import { WHEEL_KINDS } from '../propulsor'
 import { COOLINGS, READING_RANGE, THROTTLE_CONTROLS, THROTTLE_POINTS } from '../drive'
 import { ENGINE_KINDS } from '../oldEngine'
+import type { Charging } from './charging'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
 import { PROJECT_VERSION } from './projectVersion'
-import { cellSchema, controllerSchema, fuseSchema, jetSchema, motorSchema } from '../parts'
+import { cellSchema, chargerSchema, controllerSchema, fuseSchema, jetSchema, motorSchema } from '../parts'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Fitting, type Wiring } from '../wiring'
 
 /** A number of the document, with the range and label of its field. */
@@ -76,6 +77,12 @@ const wiringSchema = z.strictObject({
   fitted: z.strictObject(Object.fromEntries(FITTINGS.map(f => [f, z.boolean()])) as Record<Fitting, z.ZodBoolean>),
 }).describe('how the drive is wired and guarded') satisfies z.ZodType<Wiring>
 
+const chargingSchema = z.strictObject({
+  charger: chargerSchema, count: z.int().min(1).max(8),
+  shoreVoltage: numberAt('design.charging.shoreVoltage'), shoreCurrent: numberAt('design.charging.shoreCurrent'), continuous: numberAt('design.charging.continuous'),
+  inlet: z.enum(['household', 'carType']), from: numberAt('design.charging.from'), coldest: numberAt('design.charging.coldest'),
+}).describe('how she is charged at the berth') satisfies z.ZodType<Charging>
+
 const designSchema = z.strictObject({
   motor: motorSchema,
   controller: controllerSchema,
@@ -91,6 +98,7 @@ const designSchema = z.strictObject({
     points: z.array(z.number().min(0).max(1)).length(THROTTLE_POINTS).describe('share of what there is at even steps of the lever, rising'),
   }).describe('what the lever asks of the motor'),
   wiring: wiringSchema,
+  charging: chargingSchema,
 })
 
 /** One run of a sea trial. SI. */

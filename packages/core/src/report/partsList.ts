@@ -1,6 +1,6 @@
 import { csvFormatRows } from 'd3-dsv'
 import { REDUCTION_PRICE } from '../drive'
-import { converterPower, houseFuse } from '../oneLine'
+import { chargeFuse, converterPower, houseFuse } from '../oneLine'
 import { DEMO_CABLES, DEMO_FUSES } from '../parts'
 import type { Project } from '../project'
 import { modelOf, wiringReport } from '../system'
@@ -56,6 +56,12 @@ export function partsList(project: Project): PartsLine[] {
   add('houseFuse', small?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.shortCircuit / 1000)} kA`, 1, 'DC-DC converter', small?.price ?? null)
   add('converter', `DC-DC converter to 12 V, ${converterPower(use.houseLoad)} W`, 1, 'house', null)
   if (wiring.fitted.separateHouse) add('house', 'House battery, 12 V', 1, 'house', null)
+  const { charging } = design
+  add('charger', charging.charger.name, charging.count, 'shore', charging.count * charging.charger.price)
+  add('inlet', charging.inlet === 'carType' ? 'Car-type inlet with cable' : 'Shore inlet with cable', 1, 'shore', null)
+  add('inlet', 'Residual-current breaker, galvanic isolator', 1, 'shore', null)
+  add('chargeFuse', `Fuse ${chargeFuse(charging.count * charging.charger.current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'charger', null)
+  if (wiring.fitted.chargeRelays) add('chargeRelay', `Relay, ${chargeFuse(charging.count * charging.charger.current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'charger', null)
   return lines
 }
 

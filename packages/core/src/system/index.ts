@@ -1,3 +1,4 @@
+export * from './chargeReport'
 export * from './curveReading'
 export * from './designTotals'
 export * from './driveChoices'

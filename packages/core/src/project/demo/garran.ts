@@ -1,4 +1,5 @@
 import { USUAL_THROTTLE } from '../../drive'
+import { usualCharging } from '../charging'
 import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
@@ -23,7 +24,7 @@ export const garran: Project = {
   design: {
     motor: motorNamed('brindle-30-144-2600'), controller: controllerNamed('corvel-144-260'), reduction: { kind: 'belt', ratio: 1.75 },
     propeller: { diameter: 0.48, pitch: 0.365, areaRatio: 0.45, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
-    pack: { cell: cellNamed('ostra-lfp-230'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING,
+    pack: { cell: cellNamed('ostra-lfp-230'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(165.6),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },

@@ -1,4 +1,5 @@
 import { USUAL_THROTTLE } from '../../drive'
+import { usualCharging } from '../charging'
 import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
@@ -23,7 +24,7 @@ export const lodden: Project = {
   design: {
     motor: motorNamed('brindle-3-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'direct', ratio: 1 },
     propeller: { diameter: 0.3, pitch: 0.3, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
-    pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING,
+    pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(55.2),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: true, propeller: false, voltage: false },

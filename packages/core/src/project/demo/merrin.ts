@@ -1,4 +1,5 @@
 import { USUAL_THROTTLE } from '../../drive'
+import { usualCharging } from '../charging'
 import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
@@ -23,7 +24,7 @@ export const merrin: Project = {
   design: {
     motor: motorNamed('brindle-20-96-2400'), controller: controllerNamed('corvel-96-260'), reduction: { kind: 'direct', ratio: 1 },
     propeller: { diameter: 0.33, pitch: 0.4, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
-    pack: { cell: cellNamed('ostra-lfp-105'), series: 32, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 96, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING,
+    pack: { cell: cellNamed('ostra-lfp-105'), series: 32, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 96, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(110.4),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: true },

@@ -1,4 +1,5 @@
 import { USUAL_THROTTLE } from '../../drive'
+import { usualCharging } from '../charging'
 import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
@@ -23,7 +24,7 @@ export const osprel: Project = {
   design: {
     motor: motorNamed('brindle-10-48-2000'), controller: controllerNamed('corvel-48-300'), reduction: { kind: 'belt', ratio: 2 },
     propeller: { diameter: 0.42, pitch: 0.33, areaRatio: 0.5, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' },
-    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING,
+    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(55.2),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: true, voltage: false },

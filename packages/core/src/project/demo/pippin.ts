@@ -1,4 +1,5 @@
 import { USUAL_THROTTLE } from '../../drive'
+import { usualCharging } from '../charging'
 import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
@@ -23,7 +24,7 @@ export const pippin: Project = {
   design: {
     motor: motorNamed('brindle-2-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'direct', ratio: 1 },
     propeller: { diameter: 0.26, pitch: 0.19, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-120'),
-    pack: { cell: cellNamed('ostra-nmc-22-62'), series: 2, parallel: 1, chargeVoltage: 4.1 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING,
+    pack: { cell: cellNamed('ostra-nmc-22-62'), series: 2, parallel: 1, chargeVoltage: 4.1 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(49.2),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },

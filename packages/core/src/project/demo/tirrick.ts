@@ -1,4 +1,5 @@
 import { USUAL_THROTTLE } from '../../drive'
+import { usualCharging } from '../charging'
 import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
@@ -23,7 +24,7 @@ export const tirrick: Project = {
   design: {
     motor: motorNamed('brindle-6-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'belt', ratio: 1.5 },
     propeller: { diameter: 0.39, pitch: 0.29, areaRatio: 0.5, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' },
-    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.65 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING,
+    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.65 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(58.4),
   },
   ...NOTHING_RECORDED,
   held: { motor: true, pack: false, propeller: false, voltage: false },

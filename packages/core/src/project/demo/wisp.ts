@@ -1,4 +1,5 @@
 import { USUAL_THROTTLE } from '../../drive'
+import { usualCharging } from '../charging'
 import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
@@ -23,7 +24,7 @@ export const wisp: Project = {
   design: {
     motor: motorNamed('brindle-0.5-24-1500'), controller: controllerNamed('corvel-24-60'), reduction: { kind: 'direct', ratio: 1 },
     propeller: { diameter: 0.24, pitch: 0.24, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-120'),
-    pack: { cell: cellNamed('ostra-nmc-22-62'), series: 1, parallel: 1, chargeVoltage: 4.1 }, systemVoltage: 24, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING,
+    pack: { cell: cellNamed('ostra-nmc-22-62'), series: 1, parallel: 1, chargeVoltage: 4.1 }, systemVoltage: 24, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(24.6),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },

@@ -1,4 +1,6 @@
 import { min } from 'd3-array'
+import { packFigures } from '../../battery'
+import { usualCharging } from '../../project/charging'
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
@@ -64,7 +66,15 @@ export function designEdits(project: Project, d: DesignCandidate): Edit[] {
     ...(held.voltage ? [] : [{ path: 'design.systemVoltage', value: d.systemVoltage }]),
     { path: 'design.reduction', value: d.reduction },
     { path: 'design.controller', value: d.controller },
+    ...chargerEdits(project, d),
   ]
+}
+
+/** A charger for the new pack where the one that there is does not reach its volts. */
+function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandidate): Edit[] {
+  const { fullVoltage } = packFigures(pack)
+  const fits = charging.charger.greatestVoltage >= fullVoltage && charging.charger.leastVoltage <= 0.85 * fullVoltage
+  return fits ? [] : [{ path: 'design.charging.charger', value: usualCharging(fullVoltage).charger }]
 }
 
 function whyNoDrive(project: Project, excess: number): Text {

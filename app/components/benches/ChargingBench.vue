@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { chargeReport, chargerCounts, DEMO_CHARGERS, type ChargerSpec } from '@remigo/core'
+import { m } from '~/messages'
+import { c } from '~/messages/charging'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
+import { fewOf } from '~/composables/fewOf'
+import { useQuantities } from '~/composables/useQuantities'
+import ChargeChart from '~/components/charging/ChargeChart.vue'
+
+/** Charging at the berth: how long, what decides, what another charger buys, and chargers to try. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const library = useLibraryStore()
+const { text } = useQuantities()
+const charging = computed(() => document.shown.design.charging)
+const curve = computed(() => chargeReport(document.shown))
+const counts = computed(() => chargerCounts(document.project))
+const fits = (s: ChargerSpec) => s.greatestVoltage >= answer.model.pack.fullVoltage && s.leastVoltage <= 0.9 * answer.model.pack.nominalVoltage
+const all = computed(() => [...(library.own.charger ?? []) as unknown as ChargerSpec[], ...DEMO_CHARGERS])
+const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, fitted: charger.id === charging.value.charger.id, state: fits(charger) ? 'fits' as const : 'stop' as const }))))
+const tryCharger = (charger: ChargerSpec) => document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
+const tryCount = (count: number) => document.startTrial(`chargers/${count}`, c.count(count), [{ path: 'design.charging.count', value: count }])
+const hours = (seconds: number | null) => text(seconds, 'duration')
+</script>
+
+<template>
+  <div class="bench" data-charging>
+    <div class="bench__main">
+      <BenchLead v-if="curve.toEnd" figure="chargeTime" :head="c.limits[curve.limit]">{{ c.lead(text(charging.from, 'ratio'), curve.end > 0.995 ? c.full : text(curve.end, 'ratio')) }}</BenchLead>
+      <p v-else class="prose never" role="status">{{ c.never }}</p>
+      <ChargeChart />
+      <section class="block" :aria-label="c.counts" data-counts>
+        <h2 class="section-head">{{ c.counts }}<span>{{ c.countsHint }}</span></h2>
+        <table class="table">
+          <thead><tr><th /><th class="num">{{ c.toEighty }}</th><th class="num">{{ c.toEnd }}</th><th>{{ c.decides }}</th><th class="num">{{ c.price }}</th><th /></tr></thead>
+          <tbody>
+            <tr v-for="r in counts" :key="r.count" :class="{ current: r.fitted }">
+              <td>{{ c.count(r.count) }}</td><td class="num">{{ hours(r.curve.toEighty) }}</td><td class="num">{{ hours(r.curve.toEnd) }}</td><td class="soft">{{ r.curve.limit }}</td><td class="num">{{ text(r.price, 'price') }}</td>
+              <td class="num"><TryButton :fitted="r.fitted" :name="c.count(r.count)" @try="tryCount(r.count)" /></td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section class="block" :aria-label="c.chargers" data-chargers>
+        <h2 class="section-head">{{ c.chargers }}<NuxtLink class="link" to="/library?kind=charger">{{ m.motor.all }}</NuxtLink></h2>
+        <table class="table">
+          <tbody>
+            <tr v-for="row in rows" :key="row.charger.id" :class="{ current: row.fitted }">
+              <td><StateMark :state="row.state" :size="13" /></td><td>{{ row.charger.name }}<small class="soft">{{ row.charger.listens ? c.listens : c.deaf }}</small></td><td class="num">{{ text(row.charger.power, 'electricPower') }}</td><td class="num">{{ text(row.charger.price, 'price') }}</td>
+              <td class="num"><TryButton :fitted="row.fitted" :name="row.charger.name" @try="tryCharger(row.charger)" /></td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <p class="small caution">{{ c.caution }}</p>
+    </div>
+    <aside class="bench__side">
+      <section :aria-label="c.numbers">
+        <h2 class="section-head">{{ c.numbers }}</h2>
+        <FigureRow id="chargePower" /><FigureRow id="shorePower" /><FigureRow v-if="curve.toEighty" id="chargeEighty" /><FigureRow v-if="curve.toEnd" id="chargeTime" /><FigureRow id="chargeBought" />
+      </section>
+      <section class="block" :aria-label="c.berth">
+        <h2 class="section-head">{{ c.berth }}</h2>
+        <ChoiceField :label="c.inlet" :options="c.inlets" :model-value="charging.inlet" @update:model-value="document.edit(c.inlet, [{ path: 'design.charging.inlet', value: $event }])" />
+        <div class="rows"><QuantityField path="design.charging.shoreVoltage" /><QuantityField path="design.charging.shoreCurrent" /><QuantityField path="design.charging.continuous" /><QuantityField path="design.charging.from" /><QuantityField path="design.charging.coldest" /></div>
+      </section>
+      <section class="block" :aria-label="c.charger">
+        <h2 class="section-head">{{ c.charger }}</h2>
+        <p class="small soft">{{ charging.charger.name }}</p>
+        <QuantityField path="design.charging.count" />
+        <NuxtLink to="/settings-sheet" class="btn btn--best">{{ c.settings }}</NuxtLink>
+      </section>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+small { display: block; font-size: 12px; }
+.never { margin-bottom: 14px; font-weight: 600; }
+.caution { margin-top: 14px; padding: 8px 10px; border: 1.25px solid var(--ink); }
+</style>

@@ -1,0 +1,117 @@
+import type { ChemistryId, PackSpec } from '.'
+import { findRoot } from '../numeric'
+import { packFigures, restVoltage } from './pack'
+import type { ChargerSpec } from './chargerSpec'
+
+/** How a chemistry takes charge: where it begins to take less, the share of amps that stays in, and from which cold it takes little and none, K. */
+export interface ChargeHabits { taperFrom: number, kept: number, little: number, none: number }
+
+/** Common practice: lithium takes no charge below freezing and little near it; lead takes it, slowly. */
+export const CHARGE_HABITS: Record<ChemistryId, ChargeHabits> = {
+  LFP: { taperFrom: 0.95, kept: 0.99, little: 278.15, none: 273.15 }, NMC: { taperFrom: 0.83, kept: 0.99, little: 278.15, none: 273.15 },
+  LTO: { taperFrom: 0.95, kept: 0.99, little: 253.15, none: 243.15 }, AGM: { taperFrom: 0.8, kept: 0.87, little: 273.15, none: 258.15 },
+}
+
+/** Amps near freezing, as a share of the capacity in an hour (common practice: a tenth). */
+const COLD_RATE = 0.1
+/** Charge ends when the pack takes this share of its capacity in an hour, or is full. */
+const END_RATE = 0.02
+/** Share of the current that the cells still take when full, at the end of the taper. */
+const TAPER_END = 0.08
+
+/** What stands on the shore: V AC, A of the breaker, and the share of it that may flow for hours. */
+export interface ShoreSupply { voltage: number, current: number, continuous: number }
+
+/** What keeps the charge from being faster. */
+export type ChargeLimit = 'shore' | 'charger amps' | 'charger watts' | 'cells' | 'cold' | 'taper'
+
+/** Charging as a sum: charger, how many of them, where they are plugged in, how cold it is. */
+export interface ChargeSetup { pack: PackSpec, charger: ChargerSpec, count: number, shore: ShoreSupply, temperature: number }
+
+/** A point of the charge. A into the pack, V, W at the shore. */
+export interface ChargePoint { current: number, voltage: number, shorePower: number, limit: ChargeLimit }
+
+/**
+ * What flows at a state of charge.
+ *
+ * @param setup pack, chargers, shore, temperature K
+ * @param charge state of charge, 0 … 1
+ * @returns amps, volts, shore power, and what limits; 0 A when nothing may flow
+ *
+ * Source: constant current, then constant voltage I = (V_full − OCV)/R, with the chemistry's taper (common practice).
+ */
+export function chargePoint({ pack, charger, count, shore, temperature }: ChargeSetup, charge: number): ChargePoint {
+  const figures = packFigures(pack), habits = CHARGE_HABITS[pack.cell.chemistry]
+  const rest = restVoltage(pack, charge)
+  const shoreWatts = shore.voltage * Math.min(shore.current * shore.continuous, count * charger.inputCurrent)
+  // volts rise with the amps; at the rest voltage plus a little the power limits are met within the pack's own drop
+  const volts = Math.min(figures.fullVoltage, rest + figures.resistance * Math.min(count * charger.current, pack.parallel * pack.cell.chargeCurrent))
+  const fill = charge <= habits.taperFrom ? 1 : 1 - (1 - TAPER_END) * (charge - habits.taperFrom) / (1 - habits.taperFrom)
+  const cells = pack.parallel * pack.cell.chargeCurrent
+  const limits: [ChargeLimit, number][] = [
+    ['charger amps', count * charger.current], ['charger watts', count * charger.power / volts], ['shore', shoreWatts * charger.efficiency / volts], ['cells', cells],
+    ['cold', temperature < habits.none ? 0 : temperature < habits.little ? COLD_RATE * figures.capacityAh : Infinity], ['taper', Math.min(cells * fill, Math.max(0, figures.fullVoltage - rest) / figures.resistance)],
+  ]
+  const [limit, current] = limits.reduce((a, b) => b[1] < a[1] ? b : a)
+  const voltage = rest + current * figures.resistance
+  return { current, voltage, shorePower: current * voltage / charger.efficiency, limit }
+}
+
+/** A charge over time. s, W, J. */
+export interface ChargeCurve {
+  time: number[]
+  charge: number[]
+  power: number[]
+  /** s to 80 % and to the end; null when it is never reached */
+  toEighty: number | null
+  toEnd: number | null
+  /** J drawn from the shore, and stored */
+  bought: number
+  stored: number
+  /** what limits at the start */
+  limit: ChargeLimit
+  /** where it ends, 1 when full */
+  end: number
+}
+
+/**
+ * A charge from a state of charge on.
+ *
+ * @param setup pack, chargers, shore, temperature
+ * @param from state of charge at the start, 0 … 1
+ * @param steps of state of charge
+ * @returns times, powers, energy; `toEnd` null when nothing flows at the start
+ *
+ * Source: dt = C dS / (I × share kept), midpoint rule over the state of charge, up to where it takes too little to go on.
+ */
+export function chargeCurve(setup: ChargeSetup, from: number, steps = 200): ChargeCurve {
+  const figures = packFigures(setup.pack), habits = CHARGE_HABITS[setup.pack.cell.chemistry]
+  const first = chargePoint(setup, from)
+  const curve: ChargeCurve = { time: [0], charge: [from], power: [first.current * first.voltage], toEighty: from >= 0.8 ? 0 : null, toEnd: null, bought: 0, stored: 0, limit: first.limit, end: from }
+  const step = (endOfCharge(setup, from) - from) / steps
+  if (!(step > 0)) return curve
+  let time = 0
+  for (let i = 0; i < steps; i++) {
+    const middle = from + (i + 0.5) * step, p = chargePoint(setup, middle)
+    const dt = step * figures.capacityAh * 3600 / (p.current * habits.kept)
+    const charge = from + (i + 1) * step
+    if (curve.toEighty === null && charge >= 0.8) curve.toEighty = time + dt * (0.8 - (charge - step)) / step
+    time += dt
+    curve.bought += p.shorePower * dt
+    curve.stored += restVoltage(setup.pack, middle) * step * figures.capacityAh * 3600
+    curve.time.push(time); curve.charge.push(charge); curve.power.push(p.current * p.voltage)
+    curve.end = charge
+  }
+  curve.toEnd = time
+  return curve
+}
+
+/** State of charge at which the pack takes too little to go on: 1 when it never does before it is full. */
+function endOfCharge(setup: ChargeSetup, from: number): number {
+  const least = END_RATE * packFigures(setup.pack).capacityAh
+  const spare = (charge: number) => chargePoint(setup, charge).current - least
+  if (spare(from) <= 0) return from
+  if (spare(1) >= 0) return 1
+  const root = findRoot(spare, from, 1, 1e-6)
+  return root.outcome === 'root' ? root.x : from
+}
