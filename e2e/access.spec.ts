@@ -2,12 +2,12 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { openBench } from './board'
 
-const BENCHES = ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/sheet', '/start']
+const BENCHES = ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/wiring', '/charging', '/sheet', '/library', '/settings-sheet', '/start']
 const SCREENS = [{ name: 'laptop', width: 1280, height: 800 }, { name: 'large', width: 1920, height: 1080 }, { name: 'tablet', width: 820, height: 1180 }, { name: 'phone', width: 390, height: 844 }]
 
 for (const theme of ['light', 'dark'] as const) {
   test(`no serious or critical axe violation, ${theme}`, async ({ browser }) => {
-    test.setTimeout(120_000)
+    test.setTimeout(300_000)
     // colours are the same at every size, so the night is looked at once
     for (const size of theme === 'dark' ? [SCREENS[0]!] : [SCREENS[0]!, SCREENS[3]!]) {
       const context = await browser.newContext({ viewport: size, colorScheme: theme })
@@ -27,6 +27,7 @@ for (const theme of ['light', 'dark'] as const) {
 
 for (const size of SCREENS) {
   test(`nothing is cut off or runs past the screen, ${size.name}`, async ({ browser }) => {
+    test.setTimeout(120_000)
     const page = await browser.newPage({ viewport: size })
     for (const path of BENCHES) {
       await openBench(page, path)
@@ -35,7 +36,7 @@ for (const size of SCREENS) {
         return { page: document.documentElement.scrollWidth - innerWidth, bench: bench.scrollWidth - bench.clientWidth }
       })
       expect(wide, path).toEqual({ page: 0, bench: 0 })
-      await expect(page.getByRole('slider')).toBeInViewport({ ratio: 0.9 })
+      await expect(page.locator('[data-lever]')).toBeInViewport({ ratio: 0.9 })
       await expect(page.locator('.strip')).toBeInViewport()
     }
     await page.close()
@@ -44,12 +45,12 @@ for (const size of SCREENS) {
 
 test('the whole walk by keyboard alone', async ({ page }) => {
   await openBench(page)
-  for (const [key, bench] of [['2', 'Use'], ['3', 'Power curve'], ['4', 'Propeller'], ['5', 'Motor'], ['6', 'Pack'], ['7', 'Sheet'], ['1', 'Boat'], ['b', 'Pack'], ['p', 'Propeller'], ['m', 'Motor']] as const) {
+  for (const [key, bench] of [['2', 'Use'], ['3', 'Power curve'], ['4', 'Propeller'], ['5', 'Motor'], ['6', 'Pack'], ['7', 'Wiring'], ['8', 'Charging'], ['9', 'Sheet'], ['0', 'Library'], ['1', 'Boat'], ['b', 'Pack'], ['p', 'Propeller'], ['m', 'Motor']] as const) {
     await page.keyboard.press(key)
     await expect(page.locator('.tab.router-link-active')).toContainText(bench)
   }
   await page.keyboard.press('ArrowUp')
-  await expect(page.getByRole('slider').locator('.figures')).toHaveText('4.7')
+  await expect(page.locator('[data-lever]').locator('.figures')).toHaveText('4.7')
   // a fix by Tab and Enter
   const fix = page.locator('.fix').first()
   await fix.focus()

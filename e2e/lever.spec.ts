@@ -56,7 +56,7 @@ test.describe('on a phone', () => {
 test('every figure opens its working', async ({ page }) => {
   test.setTimeout(120_000)
   const seen = new Set<string>()
-  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet']) {
+  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/wiring', '/charging', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet']) {
     await openBench(page, path)
     const figures = page.locator('.at-bench [data-figure], .cells [data-figure]')
     const count = await figures.count()
@@ -78,8 +78,11 @@ test('every figure opens its working', async ({ page }) => {
   await page.keyboard.press('End')
   await page.keyboard.press('PageUp')
   await page.keyboard.press('PageUp')
-  await page.locator('[data-figure=heatHolds]').click({ timeout: 15_000 })
-  await expect(page.locator('.working')).toContainText('Source')
-  seen.add('heatHolds')
+  for (const id of ['heatHolds', 'heatDropPower', 'heatDropSpeed']) {
+    await page.locator(`[data-figure=${id}]`).click({ timeout: 15_000 })
+    await expect(page.locator('.working')).toContainText('Source')
+    await page.keyboard.press('Escape')
+    seen.add(id)
+  }
   expect(Object.keys(FIGURES).filter(id => !seen.has(id))).toEqual([])
 })

@@ -22,7 +22,7 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
 <template>
   <section class="block" :aria-label="e.voltages" data-voltages>
     <h2 class="section-head">{{ e.voltages }}<span>{{ e.voltagesHint }}</span></h2>
-    <div class="scroll">
+    <div class="scroll" role="region" tabindex="0" :aria-label="e.voltages">
       <table class="table">
         <thead><tr><th>{{ e.volts }}</th><th class="num">{{ e.cruise }}</th><th class="num">{{ e.top }}</th><th class="num">{{ e.copper }}</th><th class="num">{{ e.strongest }}</th><th class="num">{{ e.from }}</th><th /></tr></thead>
         <tbody>

@@ -33,7 +33,7 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
         <FigureRow id="wiringCurrent" /><FigureRow id="mainAmpacity" /><FigureRow id="mainDrop" /><FigureRow id="mainLoss" /><FigureRow id="mainCopper" />
         <div class="rows"><QuantityField path="design.wiring.mainLength" /><QuantityField path="design.wiring.mainArea" optional :estimate="sized(report.main.area)" /></div>
         <h2 class="section-head second">{{ e.toMotor }}</h2>
-        <FigureRow id="motorAmpacity" /><FigureRow id="motorDrop" />
+        <FigureRow id="motorArea" /><FigureRow id="motorAmpacity" /><FigureRow id="motorDrop" />
         <div class="rows"><QuantityField path="design.wiring.motorLength" /><QuantityField path="design.wiring.motorArea" optional :estimate="sized(report.motor.area)" /></div>
         <ChoiceField :columns="2" :label="e.insulation" :options="insulations" :model-value="String(wiring.insulation)" @update:model-value="set(e.insulation, 'insulation', Number($event))" />
         <ChoiceField :label="e.engine" :options="e.engines" :model-value="wiring.engineSpace ? 'yes' : 'no'" @update:model-value="set(e.engine, 'engineSpace', $event === 'yes')" />

@@ -1,4 +1,4 @@
-import table from '../../data/electrical.json'
+import table from '../../data/electrical.json' with { type: 'json' }
 import { interpolate } from '../numeric'
 import { awgDiameter } from './conductor'
 import type { Insulation } from './wiringSpecs'
