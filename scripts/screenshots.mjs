@@ -9,8 +9,8 @@ const PORT = 4179, OUT = join(ROOT, 'docs/screenshots')
 const VIEWS = [
   ['boat', '/boat', {}], ['use', '/use', {}], ['curve', '/curve', {}], ['propeller', '/propeller', {}], ['motor', '/motor', {}], ['pack', '/pack', {}], ['sheet', '/sheet', {}], ['start', '/start', {}],
   ['trial', '/pack', { click: '[data-rule=packAboveWindow] .fix' }], ['working', '/curve', { click: '.at-bench [data-figure=shaftPower]' }],
-  ['curve-night', '/curve', { theme: 'dark' }], ['launch', '/boat?boat=demo-osprel', {}], ['jet', '/propeller?boat=demo-rillet', {}], ['planing', '/curve?boat=demo-merrin', {}],
-  ['matching', '/motor', { click: '[data-view=matching]' }], ['heat', '/motor?boat=demo-merrin', { click: '[data-view=heat]' }],
+  ['curve-night', '/curve', { theme: 'dark' }], ['wiring', '/wiring', {}], ['charging', '/charging', {}], ['library', '/library', { click: '[data-library] .list button' }], ['jet', '/propeller?boat=demo-rillet', {}],
+  ['heat', '/motor?boat=demo-merrin', { click: '[data-view=heat]' }],
   ['phone-curve', '/curve', { size: [390, 844] }], ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }], ['tablet', '/propeller', { size: [820, 1180] }],
 ]
 
@@ -24,7 +24,7 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
   const page = await browser.newPage({ viewport: { width: size[0], height: size[1] }, colorScheme: theme, hasTouch: phone, isMobile: phone })
   await page.goto(`http://localhost:${PORT}${path}`)
   await page.locator('.strip svg.still').waitFor()
-  if (/curve|motor|working|planing|matching|heat/.test(name)) await page.locator('[data-drawn=true]').waitFor()
+  if (/curve|motor|working|heat|charging/.test(name)) await page.locator('[data-drawn=true]').waitFor()
   if (click) await page.click(click)
   await page.evaluate(() => document.fonts.ready)
   await page.waitForTimeout(400)

@@ -1,19 +1,37 @@
 <script setup lang="ts">
-import { toRaw } from 'vue'
-import type { DesignSearch, FoundDesign, OwnParts, Project, Relaxation } from '@remigo/core'
+import { computed, toRaw } from 'vue'
+import { chosenUnit, toUnit, UNITS } from '@remigo/core'
+import type { DesignSearch, FoundDesign, OwnParts, Project, Relaxation, DesignMerits } from '@remigo/core'
 import { d } from '~/messages/designs'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
+import { useViewStore } from '~/stores/view'
 import { useBoatRun } from '~/composables/useBoatRun'
+import type { ChartCurve } from '~/components/chart/chartTypes'
 import { useQuantities } from '~/composables/useQuantities'
 
 /** Up to five whole designs for what is not held, each best at something, tried at a touch; or which wish to relax. */
 const document = useDocumentStore()
 const library = useLibraryStore()
-const { fill } = useQuantities()
+const view = useViewStore()
+const { fill, text } = useQuantities()
 /** the boat as it is kept is searched, not one on trial */
 const { result: search, progress: share, running, start, cancel } = useBoatRun<DesignSearch, { project: Project, own: OwnParts }>(
   () => new Worker(new URL('../../workers/designs.worker.ts', import.meta.url), { type: 'module' }), () => document.project, project => ({ project, own: toRaw(library.ownParts) }))
+const unit = computed(() => chosenUnit('distance', view.choice))
+const miles = (metres: number) => toUnit(metres, unit.value)
+/** every design that no other beats, price against range, with those offered among them */
+const points = computed<ChartCurve[]>(() => {
+  const found = search.value
+  if (!found) return []
+  const of = (name: string, designs: readonly DesignMerits[], names: string[], colour: 'soft' | 'fits'): ChartCurve => ({ name, x: designs.map(m => m.cost), y: designs.map(m => miles(m.range)), names, points: true, colour })
+  const tell = (m: DesignMerits) => `${text(m.cost, 'price')}, ${text(m.range, 'distance')}, ${text(m.mass, 'partMass')}, ${text(m.cruisePower, 'electricPower')}`
+  return [of(d.unbeaten, found.front, found.front.map(tell), 'soft'), of(d.offered, found.designs, found.designs.map(x => `${virtues(x)}: ${tell(x)}`), 'fits')]
+})
+const axes = computed(() => {
+  const costs = search.value?.front.map(m => m.cost) ?? [1], ranges = search.value?.front.map(m => miles(m.range)) ?? [1]
+  return { x: { title: d.axisCost, from: 0.9 * Math.min(...costs), to: 1.05 * Math.max(...costs) }, y: { title: `${d.axisRange}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.1 * Math.max(...ranges) } }
+})
 const virtues = (design: FoundDesign) => design.virtues.map(v => d.virtues[v]).join(', ')
 const drive = ({ project: { design } }: FoundDesign) => `${design.motor.name}, ${design.controller.name}`
 const pack = ({ project: { design } }: FoundDesign) => d.pack(design.pack.series, design.pack.parallel, design.pack.cell.name)
@@ -42,6 +60,7 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
           </tbody>
         </table>
         <p class="small soft">{{ d.tried(String(search.tried)) }}</p>
+        <PlotChart :label="d.chart" :curves="points" :height="240" :x="axes.x" :y="axes.y" data-front />
       </div>
       <div v-else class="relax" role="status">
         <p class="prose">{{ d.none }}</p>

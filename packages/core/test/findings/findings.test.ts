@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { ratingUse, RULES } from '../../src/findings'
 import { DEMO_BOATS, withEdits, type Edit, type Project } from '../../src/project'
 import { evaluate, sizeRest } from '../../src/system'
+import { DEMO_CHARGERS } from '../../src/parts'
 import { fillText } from '../../src/units'
+import type { Fitting, FuseSpec } from '../../src/wiring'
 
 const yacht = DEMO_BOATS[0]!
 const calm = (() => {
@@ -20,6 +22,9 @@ const jet = (() => {
 const planer = DEMO_BOATS.find(p => p.boat.hullType === 'planing')!
 const findingsOf = (project: Project) => evaluate(project, project.use.cruiseSpeed).findings
 const { motor, controller, pack, propeller } = calm.design
+
+const fuse: FuseSpec = { id: 'own/fuse', name: 'A fuse', kind: 'fast, current-limiting', rating: 150, voltage: 125, interrupt: 40_000, price: 50 }
+const leftOut = (fitting: Fitting): Edit[] => [{ path: `design.wiring.fitted.${fitting}`, value: false }]
 
 /** One way to break each rule, from a boat on which every rule fits. */
 const BROKEN: Record<string, Edit[]> = {
@@ -60,7 +65,31 @@ const BROKEN: Record<string, Edit[]> = {
   topBeyondHull: [{ path: 'use.topSpeed', value: 4.2 }],
   methodsApart: [{ path: 'use.cruiseSpeed', value: 2.85 }],
   weightUnknown: [{ path: 'boat.massUncertainty', value: 0.3 }],
+  fuseNone: [{ path: 'design.wiring.mainArea', value: 10 }],
+  fuseAboveCable: [{ path: 'design.wiring.fuse', value: { ...fuse, rating: 400 } }, { path: 'design.wiring.mainArea', value: 25 }],
+  fuseInterrupt: [{ path: 'design.wiring.fuse', value: { ...fuse, interrupt: 2000 } }],
+  fuseVoltage: [{ path: 'design.wiring.fuse', value: { ...fuse, voltage: 32 } }],
+  fuseSmall: [{ path: 'design.wiring.fuse', value: { ...fuse, rating: 60 } }],
+  cableHeat: [{ path: 'design.wiring.mainArea', value: 4 }],
+  cableDrop: [{ path: 'design.wiring.mainArea', value: 35 }, { path: 'design.wiring.mainLength', value: 25 }],
+  contactorRating: [{ path: 'design.wiring.contactorVoltage', value: 32 }],
+  bmsAmps: [{ path: 'design.wiring.bmsCurrent', value: 40 }],
+  packPlace: [{ path: 'design.wiring.place', value: 'bilge' }],
+  boxUnvented: [{ path: 'design.wiring.vented', value: false }],
+  prechargeRate: [{ path: 'design.wiring.prechargeResistance', value: 1000 }],
+  noContactor: leftOut('contactor'), noPrecharge: leftOut('precharge'), noEmergencyStop: leftOut('emergencyStop'), noDisconnect: leftOut('disconnect'),
+  noShunt: leftOut('shunt'), noChargeRelays: leftOut('chargeRelays'), houseTogether: leftOut('separateHouse'),
+  noInsulationWatch: [...leftOut('insulationWatch'), { path: 'design.pack.series', value: 18 }],
+  chargerWindow: [{ path: 'design.charging.charger', value: DEMO_CHARGERS[0] }],
+  chargerAboveCells: [{ path: 'design.charging.count', value: 8 }],
+  coldCharge: [{ path: 'design.charging.coldest', value: 268 }],
+  shoreWeak: [{ path: 'design.charging.shoreCurrent', value: 5 }],
+  chargerInlet: [{ path: 'design.charging.charger', value: DEMO_CHARGERS[3] }, { path: 'design.charging.inlet', value: 'carType' }],
+  shoreVolts: [{ path: 'design.charging.shoreVoltage', value: 120 }],
 }
+
+/** Rules on something that is there or not, in words alone. */
+const IN_WORDS = new Set(['packPlace', 'boxUnvented', 'noContactor', 'noPrecharge', 'noEmergencyStop', 'noDisconnect', 'noShunt', 'noChargeRelays', 'houseTogether', 'chargerInlet'])
 
 const startOf = (id: string) => id.startsWith('jet') ? jet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
 
@@ -73,8 +102,8 @@ describe('every rule', () => {
     const broken = withEdits(startOf(id), BROKEN[id]!)
     const finding = findingsOf(broken).findings.find(f => f.rule === id)
     expect(finding, id).toBeDefined()
-    // a direction has no number
-    expect(fillText(finding!.sentence)).toMatch(id === 'rotation' ? /clockwise/ : /\d|outside every method/)
+    // a direction, or what is there or not, has no number
+    expect(fillText(finding!.sentence)).toMatch(id === 'rotation' ? /clockwise/ : IN_WORDS.has(id) ? /\w{4}.*\./ : /\d|outside every method/)
     expect(fillText(finding!.amount)).not.toMatch(/NaN|–/)
     expect(finding!.fixes.length).toBeGreaterThan(0)
     expect(rule.source.length).toBeGreaterThan(3)

@@ -4,12 +4,12 @@ import { FIRE } from '../wiringFixes'
 /** No fuse of the library guards this pack. */
 export const fuseNone: Rule = {
   id: 'fuseNone', part: 'pack', checks: 'A main fuse that suits is in the library', source: 'Rating, volts and interrupting amps together',
-  check({ wiring: { fuse, shortCircuit, current, main }, model: { pack } }) {
+  check({ wiring: { fuse, shortCircuit, current, main }, model: { pack, project } }) {
     if (fuse) return null
     return {
       severity: 'stop', title: 'no fuse suits', amount: { text: '{a}', params: { a: { value: shortCircuit, quantity: 'current' } } },
       sentence: { text: 'It must hold {c}, guard a cable of {m}, clear {v} and break {s}. None in the library does.', params: { c: { value: 1.25 * current, quantity: 'current' }, m: { value: main.ampacity, quantity: 'current' }, v: { value: pack.fullVoltage, quantity: 'voltage' }, s: { value: shortCircuit, quantity: 'current' } } },
-      caution: FIRE, fixes: [{ label: { text: 'Thicker cable from the pack' }, edits: [{ path: 'design.wiring.mainArea', value: Math.min(150, Math.round(1.5 * main.area)) }] }],
+      caution: FIRE, fixes: project.design.wiring.mainArea === null ? [] : [{ label: { text: 'Cable sized with its fuse' }, edits: [{ path: 'design.wiring.mainArea', value: null }] }],
     }
   },
 }
