@@ -10,7 +10,7 @@ import { ROOT } from '../scripts/prepare.mjs'
 export async function coreBench() {
   const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-bench-')), 'core.mjs')
   await build({ entryPoints: [join(ROOT, 'packages/core/src/index.ts')], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
-  const { DEMO_BOATS, evaluate, michellResistance, powerCurve, propellerOptimum, roundHull, searchDesigns, SHIPPED_LIBRARY, sizeRest } = await import(outfile)
+  const { chargeReport, DEMO_BOATS, evaluate, michellResistance, oneLine, placeOneLine, powerCurve, propellerOptimum, roundHull, searchDesigns, SHIPPED_LIBRARY, sizeRest, voltageChoices } = await import(outfile)
   const fresh = i => ({ ...DEMO_BOATS[i % 2] })
   const ofEveryKind = DEMO_BOATS.map(boat => [boat.boat.hullType, () => powerCurve({ ...boat })])
   const hull = roundHull(10.4, 1.1, 0.55, 0.61, 0.76)
@@ -22,6 +22,9 @@ export async function coreBench() {
     ['power curve, 60 speeds, all methods', 10, () => powerCurve(fresh(n++))],
     ...ofEveryKind.map(([kind, task]) => [`power curve, 60 speeds, ${kind}`, 20, task]),
     ['thin-ship wave integral, one speed, two hulls', 2, () => michellResistance(hull, 2 + (n++ % 300) / 100, 1025.9, [-2.4, 2.4])],
+    ['system voltages side by side', 50, () => voltageChoices(fresh(n++))],
+    ['one-line diagram, placed', 100, () => placeOneLine(oneLine(fresh(n++)))],
+    ['charge over time', 5, () => chargeReport(fresh(n++))],
     ['size the rest', 150, () => sizeRest(fresh(n++))],
   ]
   const bench = new Bench({ time: 1500, warmupTime: 500 })

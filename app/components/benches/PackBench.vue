@@ -71,7 +71,7 @@ function tryCell(cell: CellSpec) {
         <PackAmps :label="`${m.pack.atTop} ${text(use.topSpeed, 'speed')}`" :speed="use.topSpeed" />
       </section>
       <section class="block">
-        <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow id="packCurrent" /><FigureRow id="packMass" />
+        <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow id="packCurrent" /><FigureRow id="packMass" /><FigureRow id="packPricePerEnergy" /><FigureRow id="packLifePrice" />
       </section>
       <p class="warning"><svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiFlashOutline" fill="currentColor" /></svg>{{ m.pack.caution }}</p>
     </aside>

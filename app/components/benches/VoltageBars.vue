@@ -8,7 +8,7 @@ import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { vLive } from '~/directives/live'
 
-/** Windows of pack, controller and motor on one scale of volts, with the pack now and the touch limit. */
+/** Windows of pack, controller, charger and motor on one scale of volts, with the pack now and the touch limit. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text, format } = useQuantities()
@@ -23,6 +23,7 @@ const pack = computed(() => {
 const rows = computed(() => [
   { key: 'pack', label: m.pack.pack, from: pack.value.from, to: pack.value.to, state: worst(['packAboveWindow', 'packBelowWindow']) },
   { key: 'controller', label: m.pack.controller, from: design.value.controller.leastVoltage, to: design.value.controller.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow']) },
+  { key: 'charger', label: m.pack.charger, from: design.value.charging.charger.leastVoltage, to: design.value.charging.charger.greatestVoltage, state: worst(['chargerWindow']) },
   { key: 'motor', label: m.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: pack.value.to > design.value.motor.greatestVoltage ? 'stop' as const : 'fits' as const },
 ])
 function worst(rules: string[]): Severity | 'fits' {
@@ -37,7 +38,9 @@ const scale = computed(() => {
   return { from, to, showTouch }
 })
 const x = (v: number) => LEFT + (v - scale.value.from) / (scale.value.to - scale.value.from) * Math.max(10, width.value - LEFT - RIGHT)
-const common = computed(() => ({ from: Math.max(...rows.value.slice(1).map(r => r.from)), to: Math.min(...rows.value.slice(1).map(r => r.to)) }))
+/** what the pack is driven by; the charger's window only bounds the charge */
+const drive = computed(() => rows.value.filter(r => r.key === 'controller' || r.key === 'motor'))
+const common = computed(() => ({ from: Math.max(...drive.value.map(r => r.from)), to: Math.min(...drive.value.map(r => r.to)) }))
 const height = computed(() => TOP + ROW * rows.value.length + 8)
 </script>
 

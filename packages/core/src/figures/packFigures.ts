@@ -1,8 +1,12 @@
-import { CHEMISTRIES, packFootprint } from '../battery'
-import { designMass, designPrice } from '../system'
+import { CHEMISTRIES, packFootprint, type Chemistry } from '../battery'
+import { designMass, designPrice, type Evaluation } from '../system'
 import { ALWAYS, PACK_FIELDS, type Figure } from './figure'
 
 const ROOM = 'Bare cells side by side; a box wants 20 to 40 mm more each way (common practice)'
+
+/** Capacity on the mean of its life: from all of it to four fifths. */
+const MEAN_CAPACITY = 0.9
+const lifeOf = (model: Evaluation['model']): Chemistry => CHEMISTRIES[model.project.design.pack.cell.chemistry]
 
 /** Figures of the pack. */
 export const PACK_FIGURES = {
@@ -92,14 +96,28 @@ export const PACK_FIGURES = {
   packMass: {
     label: 'Pack weighs', quantity: 'partMass', part: 'pack',
     read: ({ model }) => ({ value: model.pack.mass }),
-    formula: 'weight = cells × a cell × 1.25',
+    formula: 'weight = cells × a cell × 1.25; ready packs as they are',
     inputs: e => [{ value: e.model.pack.blocks, quantity: 'count', what: 'cells or blocks' }, { value: e.model.project.design.pack.cell.mass, quantity: 'partMass', what: 'each' }],
     source: 'Box, links and management add about a quarter (common practice)', holds: ALWAYS, depends: [],
+  },
+  packPricePerEnergy: {
+    label: 'Price for its size', quantity: 'pricePerEnergy', part: 'pack',
+    read: ({ model }) => ({ value: model.pack.price / model.pack.energy }),
+    formula: 'price of the pack ÷ its nominal energy',
+    inputs: e => [{ value: e.model.pack.price, quantity: 'price', what: 'pack with box, links and management' }, { value: e.model.pack.energy, quantity: 'energy', what: 'nominal' }],
+    source: 'Prices of the parts library', holds: ALWAYS, depends: ['design.pack.cell.capacityAh'],
+  },
+  packLifePrice: {
+    label: 'Over its life', quantity: 'pricePerEnergy', part: 'pack',
+    read: ({ model }) => ({ value: model.pack.price / (model.pack.usableEnergy * lifeOf(model).cycles * MEAN_CAPACITY) }),
+    formula: 'price of the pack ÷ (usable energy × times it can be taken × 0.9)',
+    inputs: ({ model }) => [{ value: model.pack.price, quantity: 'price', what: 'pack with box, links and management' }, { value: model.pack.usableEnergy, quantity: 'energy', what: 'usable when new' }, { value: lifeOf(model).cycles, quantity: 'count', what: 'times, until four fifths are left' }],
+    source: 'Times: common practice, from memory; the mean capacity on the way is 0.9', holds: () => ({ text: 'When she is used that often; cells also age standing still, in ten to fifteen years.' }), depends: [],
   },
   designPrice: {
     label: 'Parts cost', quantity: 'price', part: 'pack',
     read: ({ model }) => ({ value: designPrice(model) }),
-    formula: 'price = motor + controller + reduction + cells × 1.3',
+    formula: 'price = motor + controller + reduction + cells × 1.3; ready packs as they are',
     inputs: e => [
       { value: e.model.project.design.motor.price, quantity: 'price', what: 'motor' }, { value: e.model.project.design.controller.price, quantity: 'price', what: 'controller' },
       { value: e.model.pack.price, quantity: 'price', what: 'pack with box, links and management' },

@@ -46,7 +46,7 @@ export function factsOf(model: Model, library: Library = SHIPPED_LIBRARY): Facts
     planing, steadyBalance: planing?.porpoises ? steadyBalance(model, use.cruiseSpeed) : null,
     blades: jet ? null : burrillLoading(design.propeller, { thrust: top.drive.thrust, shaftSpeed: top.drive.shaftSpeed, waterSpeed: top.drive.advanceSpeed }, boat.drive.shaftDepth, model.water.density),
     bladeReynolds: jet ? null : bladeReynolds(design.propeller, cruise.drive.advanceSpeed, cruise.drive.shaftSpeed, model.water.viscosity),
-    atLimit: limitBelow(model, allDaySpeed, top), standstill: standstillOf(model), wiring: wiringReport(model), charge: chargeStart(model.project),
+    atLimit: limitBelow(model, allDaySpeed, top), standstill: standstillOf(model), wiring: wiringReport(model, { cruise: cruise.drive, top: top.drive }), charge: chargeStart(model.project),
     regeneration: hasSails(boat) && !jet && design.controller.regenCurrent > design.pack.parallel * design.pack.cell.chargeCurrent ? regenerationAt(model, SAILING_SHARE * hullSpeed) : null,
   }
 }

@@ -2,6 +2,7 @@ import { DEMO_FUSES } from '../parts/demoWiring'
 import { TOUCH_LIMIT } from '../wiring/touchLimit'
 import { cableRun, fuseFaults, fuseFor, precharge, shortCircuitCurrent, sizeConductor, STOCK_AREAS, type CableRun, type FuseFault, type FuseSpec, type Precharge, type RunDemand } from '../wiring'
 import { conductorResistance } from '../wiring/conductor'
+import type { DriveTrain } from './driveTrain'
 import type { Model } from './model'
 import { operatingPoint } from './operatingPoint'
 
@@ -28,26 +29,30 @@ export interface WiringReport {
   aboveTouch: boolean
 }
 
+/** The drive at cruise and at top. */
+interface DrivePoints { cruise: DriveTrain, top: DriveTrain }
+
 const reports = new WeakMap<Model, WiringReport>()
 
 /**
  * The wiring of a boat, worked out once.
  *
  * @param model the boat
+ * @param points the drive at cruise and at top, where they are known already
  * @returns runs, fuse, precharge, contactor
  */
-export function wiringReport(model: Model): WiringReport {
+export function wiringReport(model: Model, points?: DrivePoints): WiringReport {
   const known = reports.get(model)
   if (known) return known
-  const made = makeReport(model)
+  const { use } = model.project
+  const made = makeReport(model, points ?? { cruise: operatingPoint(model, use.cruiseSpeed).drive, top: operatingPoint(model, use.topSpeed).drive })
   reports.set(model, made)
   return made
 }
 
-function makeReport(model: Model): WiringReport {
+function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
   const { project: { design, use }, pack } = model
   const { wiring } = design
-  const cruise = operatingPoint(model, use.cruiseSpeed).drive, top = operatingPoint(model, use.topSpeed).drive
   const current = Math.max(cruise.packCurrent / (1 - use.headroom), top.packCurrent)
   const place = { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }
   // the fuse comes first: the cable must carry what its fuse lets through

@@ -51,6 +51,7 @@ export const QUANTITIES = {
   volume: { name: 'volume', units: ['m3', 'ft3'], us: 'ft3', example: '2.4 m³' },
   temperature: { name: 'temperature', units: ['degC', 'degF'], us: 'degF', example: '15 °C or 59 °F' },
   speedPerVolt: { name: 'speed per volt', units: ['rpmPerVolt'], us: 'rpmPerVolt', example: '45 rpm/V' },
+  pricePerEnergy: { name: 'price for energy', units: ['euroPerKWh'], us: 'euroPerKWh', example: '180 €/kWh' },
   price: { name: 'price', units: ['euro'], us: 'euro', example: '1200' },
 } as const satisfies Record<string, Quantity>
 

@@ -83,6 +83,7 @@ export const UNITS = {
   WhPerKm: { symbol: 'Wh/km', aliases: [], scale: HOUR / 1000, decimals: 0 },
   WhPerMi: { symbol: 'Wh/mi', aliases: [], scale: HOUR / MILE, decimals: 0 },
   rpmPerVolt: { symbol: 'rpm/V', aliases: ['rpm per volt'], scale: 1, decimals: 1 },
+  euroPerKWh: { symbol: '€/kWh', aliases: ['eur/kwh'], scale: 1 / (1000 * HOUR), decimals: 2 },
   euro: { symbol: '€', aliases: ['eur', 'euro', 'euros'], scale: 1, decimals: 0 },
 } as const satisfies Record<string, Unit>
 

@@ -35,7 +35,12 @@ export function fuseFaults(fuse: FuseSpec, { current, ampacity, voltage, shortCi
  * @returns a fuse; null when none suits
  */
 export function fuseFor(fuses: readonly FuseSpec[], demand: FuseDemand): FuseSpec | null {
-  return [...fuses].sort((a, b) => a.rating - b.rating || a.price - b.price).find(f => fuseFaults(f, demand).length === 0) ?? null
+  let best: FuseSpec | null = null
+  for (const fuse of fuses) {
+    if (best && (fuse.rating > best.rating || (fuse.rating === best.rating && fuse.price >= best.price))) continue
+    if (fuseFaults(fuse, demand).length === 0) best = fuse
+  }
+  return best
 }
 
 /**

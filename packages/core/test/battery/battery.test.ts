@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { CHEMISTRIES, packFigures, packLoad, peukertTime, restVoltage, type Chemistry, type PackSpec } from '../../src/battery'
-import { DEMO_CELLS } from '../../src/parts'
+import { FIGURES } from '../../src/figures'
+import { DEMO_CELLS, DEMO_PACKS } from '../../src/parts'
+import { DEMO_BOATS, withEdits } from '../../src/project'
+import { evaluate } from '../../src/system'
 
 const lfp = DEMO_CELLS.find(c => c.id === 'ostra-lfp-280')!
 const pack = (over: Partial<PackSpec> = {}): PackSpec => ({ cell: lfp, series: 16, parallel: 1, chargeVoltage: 3.65, ...over })
@@ -55,4 +58,19 @@ it.each(Object.entries(CHEMISTRIES) as [string, Chemistry][])('%s: rest voltage 
   })
   const cell = DEMO_CELLS.find(c => c.chemistry === id)!
   expect(restVoltage(pack({ cell, series: 2 }), 0.5)).toBeCloseTo(2 * cell.cellsInSeries * chemistry.restVoltage[5]!, 9)
+})
+
+describe('what a pack costs', () => {
+  const boat = DEMO_BOATS[0]!
+  const figure = (id: 'packPricePerEnergy' | 'packLifePrice' | 'packMass', of = boat) => FIGURES[id].read(evaluate(of, 2)).value
+  it('for each kWh bought, and over its life, is arithmetic', () => {
+    // 16 × 96 € × 1.3 for 16 × 3.2 V × 280 Ah = 14.336 kWh; 85 % of it 3000 times at 0.9
+    expect(figure('packPricePerEnergy') * 3.6e6).toBeCloseTo(16 * 96 * 1.3 / 14.336, 6)
+    expect(figure('packLifePrice') * 3.6e6).toBeCloseTo(16 * 96 * 1.3 / (14.336 * 0.85 * 3000 * 0.9), 6)
+  })
+  it('of a ready pack has nothing added for box and management', () => {
+    const ready = withEdits(boat, [{ path: 'design.pack', value: { cell: DEMO_PACKS[1], series: 1, parallel: 1, chargeVoltage: 3.45 } }])
+    expect(figure('packMass', ready)).toBe(DEMO_PACKS[1]!.mass)
+    expect(figure('packPricePerEnergy', ready) * 3.6e6).toBeCloseTo(2490 / (16 * 3.2 * 0.28), 6)
+  })
 })
