@@ -19,11 +19,11 @@ const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reducti
   <section class="block" :aria-label="w.reductions" data-reductions>
     <h2 class="section-head">{{ w.reductions }}<span>{{ w.reductionsHint }}</span></h2>
     <table class="table">
-      <thead><tr><th /><th /><th class="num">{{ m.propeller.atCruise }}</th><th class="num">{{ m.parts.propeller.toLowerCase() }}</th><th class="num">{{ w.price }}</th><th /></tr></thead>
+      <thead><tr><th /><th /><th class="num">{{ m.propeller.atCruise }}</th><th class="num">{{ m.parts.propeller.toLowerCase() }}</th><th class="num">{{ w.lost }}</th><th class="num">{{ w.price }}</th><th /></tr></thead>
       <tbody>
         <tr v-for="row in rows" :key="row.reduction.kind" :class="{ current: row.fitted }">
           <td><StateMark :state="row.holds ? 'fits' : 'caution'" :size="13" /></td><td>{{ name(row) }}<span class="soft noise">{{ w.noises[row.noise] }}</span></td>
-          <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num">{{ text(row.price, 'price') }}</td>
+          <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num">{{ text(row.loss, 'smallPower') }}</td><td class="num">{{ text(row.price, 'price') }}<small class="soft weight">{{ text(row.mass, 'partMass') }}</small></td>
           <td class="num"><TryButton :fitted="row.fitted" :name="name(row)" @try="tryIt(row)" /></td>
         </tr>
       </tbody>
@@ -33,4 +33,5 @@ const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reducti
 
 <style scoped>
 .noise { display: block; font-size: 12.5px; line-height: 15px; }
+.weight { display: block; font: 400 12px/14px var(--labels); }
 </style>

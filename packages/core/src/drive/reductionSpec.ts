@@ -20,3 +20,6 @@ export const LEG_EFFICIENCY = 0.95
 
 /** Price of a reduction, for comparing designs: invented, of the usual order. */
 export const REDUCTION_PRICE = { direct: 60, belt: 320, gear: 780 } as const
+
+/** Mass of a reduction with its bracket, pulleys or case, kg: invented, of the usual order for some 50 N·m. */
+export const REDUCTION_MASS = { direct: 2, belt: 9, gear: 24 } as const

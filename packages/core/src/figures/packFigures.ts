@@ -127,7 +127,7 @@ export const PACK_FIGURES = {
   designMass: {
     label: 'Drive weighs', quantity: 'partMass', part: 'pack',
     read: ({ model }) => ({ value: designMass(model) }),
-    formula: 'weight = motor + controller + pack',
+    formula: 'weight = motor + controller + reduction + pack',
     inputs: e => [
       { value: e.model.project.design.motor.mass, quantity: 'partMass', what: 'motor' }, { value: e.model.project.design.controller.mass, quantity: 'partMass', what: 'controller' },
       { value: e.model.pack.mass, quantity: 'partMass', what: 'pack' }, { value: e.model.project.boat.oldEngine.mass, quantity: 'partMass', what: 'comes out, for comparison' },

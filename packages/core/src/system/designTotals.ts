@@ -1,4 +1,4 @@
-import { REDUCTION_PRICE } from '../drive'
+import { REDUCTION_MASS, REDUCTION_PRICE } from '../drive'
 import type { Model } from './model'
 
 /**
@@ -12,11 +12,11 @@ export function designPrice({ project: { design, boat }, pack }: Model): number 
 }
 
 /**
- * Mass of motor, controller, pack, and of the jet on a jet boat, kg.
+ * Mass of motor, controller, reduction, pack, and of the jet on a jet boat, kg.
  *
  * @param model the boat
  * @returns kg
  */
 export function designMass({ project: { design, boat }, pack }: Model): number {
-  return design.motor.mass + design.controller.mass + pack.mass + (boat.drive.kind === 'jet' ? design.jet.mass : 0)
+  return design.motor.mass + design.controller.mass + REDUCTION_MASS[design.reduction.kind] + pack.mass + (boat.drive.kind === 'jet' ? design.jet.mass : 0)
 }

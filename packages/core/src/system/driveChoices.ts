@@ -1,4 +1,4 @@
-import { REDUCTION_PRICE, type ReductionSpec } from '../drive'
+import { REDUCTION_EFFICIENCY, REDUCTION_MASS, REDUCTION_PRICE, type ReductionSpec } from '../drive'
 import { SHIPPED_LIBRARY } from '../parts'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
@@ -44,8 +44,8 @@ export function propellerChoices(project: Project): PropellerChoice[] {
   ]
 }
 
-/** A way to bring the motor's turns to the propeller's, with its best propeller. */
-export interface ReductionChoice { project: Project, reduction: ReductionSpec, fitted: boolean, price: number, noise: 'quiet' | 'hum' | 'whine', holds: boolean }
+/** A way to bring the motor's turns to the propeller's, with its best propeller. €, kg, and W lost in it at cruise. */
+export interface ReductionChoice { project: Project, reduction: ReductionSpec, fitted: boolean, price: number, mass: number, loss: number, noise: 'quiet' | 'hum' | 'whine', holds: boolean }
 
 const NOISE = { direct: 'quiet', belt: 'hum', gear: 'whine' } as const
 
@@ -64,8 +64,9 @@ export function reductionChoices(project: Project): ReductionChoice[] {
     if (of.length === 0) return []
     const able = of.filter(c => c.excess <= 1)
     const best = able.length ? able.reduce((a, b) => b.cruisePower < a.cruisePower ? b : a) : of.reduce((a, b) => b.excess < a.excess ? b : a)
+    const tried = withEdits(project, [{ path: 'design.reduction', value: best.reduction }, { path: 'design.propeller', value: best.propeller }, { path: 'design.jet', value: best.jet }])
     return [{
-      project: withEdits(project, [{ path: 'design.reduction', value: best.reduction }, { path: 'design.propeller', value: best.propeller }, { path: 'design.jet', value: best.jet }]),
+      project: tried, mass: REDUCTION_MASS[kind], loss: operatingPoint(modelOf(tried), project.use.cruiseSpeed).drive.shaftPower * (1 - REDUCTION_EFFICIENCY[kind]),
       reduction: best.reduction, fitted: best.reduction.kind === design.reduction.kind && best.reduction.ratio === design.reduction.ratio, price: REDUCTION_PRICE[kind], noise: NOISE[kind], holds: best.excess <= 1,
     }]
   })
