@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chargeReport, chargerCounts, DEMO_CHARGERS, type ChargerSpec } from '@remigo/core'
+import { chargeReport, chargerCounts, chargerFits, DEMO_CHARGERS, type ChargerSpec } from '@remigo/core'
 import { m } from '~/messages'
 import { c } from '~/messages/charging'
 import { useAnswerStore } from '~/stores/answer'
@@ -18,9 +18,8 @@ const { text } = useQuantities()
 const charging = computed(() => document.shown.design.charging)
 const curve = computed(() => chargeReport(document.shown))
 const counts = computed(() => chargerCounts(document.project))
-const fits = (s: ChargerSpec) => s.greatestVoltage >= answer.model.pack.fullVoltage && s.leastVoltage <= 0.9 * answer.model.pack.nominalVoltage
 const all = computed(() => [...(library.own.charger ?? []) as unknown as ChargerSpec[], ...DEMO_CHARGERS])
-const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, fitted: charger.id === charging.value.charger.id, state: fits(charger) ? 'fits' as const : 'stop' as const }))))
+const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, fitted: charger.id === charging.value.charger.id, state: chargerFits(charger, answer.model.pack.fullVoltage) ? 'fits' as const : 'stop' as const }))))
 const tryCharger = (charger: ChargerSpec) => document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
 const tryCount = (count: number) => document.startTrial(`chargers/${count}`, c.count(count), [{ path: 'design.charging.count', value: count }])
 const hours = (seconds: number | null) => text(seconds, 'duration')

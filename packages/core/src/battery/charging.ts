@@ -19,6 +19,21 @@ const END_RATE = 0.02
 /** Share of the current that the cells still take when full, at the end of the taper. */
 const TAPER_END = 0.08
 
+/** Volts of an empty pack as a share of its full ones, down to which a charger must reach (common practice). */
+const EMPTY_SHARE = 0.85
+
+/**
+ * True when a charger reaches a pack's volts, empty and full.
+ *
+ * @param charger its window
+ * @param fullVoltage of the pack, V
+ * @returns whether it fits
+ * @example chargerFits({ leastVoltage: 36, greatestVoltage: 62 }, 58.4) // true
+ */
+export function chargerFits({ leastVoltage, greatestVoltage }: Pick<ChargerSpec, 'leastVoltage' | 'greatestVoltage'>, fullVoltage: number): boolean {
+  return greatestVoltage >= fullVoltage && leastVoltage <= EMPTY_SHARE * fullVoltage
+}
+
 /** What stands on the shore: V AC, A of the breaker, and the share of it that may flow for hours. */
 export interface ShoreSupply { voltage: number, current: number, continuous: number }
 

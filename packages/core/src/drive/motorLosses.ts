@@ -33,6 +33,18 @@ export function torqueConstant(kvRpmPerVolt: number): number {
 }
 
 /**
+ * Friction, hysteresis, eddy currents and windage from the no-load loss V·I0 at the no-load speed, half and half (common practice).
+ *
+ * @param motor nameplate
+ * @returns c1 in N·m, c2 in N·m·s
+ */
+export function ironConstants(motor: Pick<MotorSpec, 'kvRpmPerVolt' | 'ratedVoltage' | 'noLoadCurrent'>): { c1: number, c2: number } {
+  const omegaFree = motor.kvRpmPerVolt * motor.ratedVoltage * RPM
+  const freeLoss = motor.ratedVoltage * motor.noLoadCurrent
+  return { c1: 0.5 * freeLoss / omegaFree, c2: 0.5 * freeLoss / omegaFree ** 2 }
+}
+
+/**
  * Fits the loss constants to the nameplate: the no-load loss V·I0 at the no-load speed, shared half and half between
  * the ω and ω² terms (common practice), and copper for what is left at the rated point.
  *
@@ -43,9 +55,7 @@ export function torqueConstant(kvRpmPerVolt: number): number {
  */
 export function fitMotorLosses(motor: MotorSpec): MotorFit {
   const omegaRated = motor.ratedRpm * RPM
-  const omegaFree = motor.kvRpmPerVolt * motor.ratedVoltage * RPM
-  const freeLoss = motor.ratedVoltage * motor.noLoadCurrent
-  const c1 = 0.5 * freeLoss / omegaFree, c2 = 0.5 * freeLoss / omegaFree ** 2
+  const { c1, c2 } = ironConstants(motor)
   const ratedLoss = motor.ratedPower * (1 / motor.ratedEfficiency - 1)
   const ironAtRated = c1 * omegaRated + c2 * omegaRated ** 2
   const torque = motor.ratedPower / omegaRated

@@ -1,4 +1,5 @@
-import { fitMotorLosses, torqueConstant, type MotorFit } from './motorLosses'
+import { COPPER } from '../wiring/conductor'
+import { fitMotorLosses, ironConstants, torqueConstant, type MotorFit } from './motorLosses'
 import type { MotorSpec } from './motorSpec'
 
 /** A nameplate changed by another way to say it, or why that cannot be. */
@@ -45,7 +46,7 @@ export function withTorqueConstant(kt: number): NameplateForm {
 }
 
 /** Copper when hot against cold on the bench: 20 to 100 °C (IEC 60028: 0.393 % a kelvin). */
-export const HOT_COPPER = 1 + 0.00393 * 80
+export const HOT_COPPER = 1 + 80 * COPPER.perKelvin
 
 /**
  * Resistance between two of the motor's leads as a meter shows it, cold; null when the nameplate cannot be.
@@ -67,8 +68,7 @@ export function leadResistance(fit: MotorFit): number | null {
  * Source: P_copper = (T/Kt)² R, R taken hot; iron from the no-load current as in the loss model.
  */
 export function withLeadResistance(motor: MotorSpec, cold: number): NameplateForm {
-  const omega = motor.ratedRpm * Math.PI / 30, free = motor.kvRpmPerVolt * motor.ratedVoltage * Math.PI / 30
-  const freeLoss = motor.ratedVoltage * motor.noLoadCurrent, iron = 0.5 * freeLoss * (omega / free + (omega / free) ** 2)
+  const omega = motor.ratedRpm * Math.PI / 30, { c1, c2 } = ironConstants(motor), iron = (c1 + c2 * omega) * omega
   const amps = motor.ratedPower / omega / torqueConstant(motor.kvRpmPerVolt)
   const change = asEfficiency(motor.ratedPower / (motor.ratedPower + iron + amps * amps * cold * HOT_COPPER), 'That resistance')
   if (change.outcome === 'impossible') return change

@@ -1,4 +1,4 @@
-import type { ChargerSpec } from '../battery'
+import { chargerFits, type ChargerSpec } from '../battery'
 import { DEMO_CHARGERS } from '../parts/demoWiring'
 
 /** How she is charged at the berth. */
@@ -22,7 +22,7 @@ export interface Charging {
  * @returns the charging
  */
 export function usualCharging(fullVoltage: number): Charging {
-  const fits = DEMO_CHARGERS.filter(c => c.inputVoltage === 230 && c.inputCurrent <= 16 && c.leastVoltage <= 0.85 * fullVoltage && c.greatestVoltage >= fullVoltage && c.listens)
+  const fits = DEMO_CHARGERS.filter(c => c.inputVoltage === 230 && c.inputCurrent <= 16 && chargerFits(c, fullVoltage) && c.listens)
   const charger = fits.reduce<ChargerSpec | null>((a, b) => !a || b.power > a.power ? b : a, null) ?? DEMO_CHARGERS[3]!
   return { charger, count: 1, shoreVoltage: 230, shoreCurrent: 16, continuous: 0.8, inlet: 'household', from: 0.3, coldest: 283.15 }
 }

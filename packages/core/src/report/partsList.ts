@@ -51,16 +51,19 @@ export function partsList(project: Project): PartsLine[] {
   if (design.reduction.kind !== 'direct') add('motor', `${design.reduction.kind === 'belt' ? 'Toothed belt drive' : 'Gearbox'} ${design.reduction.ratio} : 1`, 1, 'drive', REDUCTION_PRICE[design.reduction.kind])
   if (boat.drive.kind === 'jet') add('motor', design.jet.name, 1, 'drive', design.jet.price)
   else add('motor', `Propeller ${Math.round(1000 * design.propeller.diameter)} × ${Math.round(1000 * design.propeller.pitch)} mm, ${design.propeller.blades} blades, ${design.propeller.hand}-hand`, 1, 'drive', null)
-  const amps = houseFuse(use.houseLoad, model.pack.nominalVoltage)
-  const small = DEMO_FUSES.filter(f => f.rating === amps && f.voltage >= model.pack.fullVoltage && f.interrupt >= report.shortCircuit)[0]
-  add('houseFuse', small?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.shortCircuit / 1000)} kA`, 1, 'DC-DC converter', small?.price ?? null)
+  /** a fuse of its own for a tap of the pack: it must clear the full volts and break the same short */
+  const tapFuse = (device: string, amps: number, where: string) => {
+    const stock = DEMO_FUSES.find(f => f.rating === amps && f.voltage >= model.pack.fullVoltage && f.interrupt >= report.shortCircuit)
+    add(device, stock?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.shortCircuit / 1000)} kA`, 1, where, stock?.price ?? null)
+  }
+  tapFuse('houseFuse', houseFuse(use.houseLoad, model.pack.nominalVoltage), 'DC-DC converter')
   add('converter', `DC-DC converter to 12 V, ${converterPower(use.houseLoad)} W`, 1, 'house', null)
   if (wiring.fitted.separateHouse) add('house', 'House battery, 12 V', 1, 'house', null)
   const { charging } = design
   add('charger', charging.charger.name, charging.count, 'shore', charging.count * charging.charger.price)
   add('inlet', charging.inlet === 'carType' ? 'Car-type inlet with cable' : 'Shore inlet with cable', 1, 'shore', null)
   add('inlet', 'Residual-current breaker, galvanic isolator', 1, 'shore', null)
-  add('chargeFuse', `Fuse ${chargeFuse(charging.count * charging.charger.current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'charger', null)
+  tapFuse('chargeFuse', chargeFuse(charging.count * charging.charger.current), 'charger')
   if (wiring.fitted.chargeRelays) add('chargeRelay', `Relay, ${chargeFuse(charging.count * charging.charger.current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'charger', null)
   return lines
 }

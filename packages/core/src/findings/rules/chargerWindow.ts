@@ -1,12 +1,13 @@
 import type { Rule } from '../finding'
+import { chargerFits } from '../../battery'
 import { usualCharging } from '../../project/charging'
 
 /** A charger for other volts. */
 export const chargerWindow: Rule = {
   id: 'chargerWindow', part: 'pack', checks: 'Charger reaches the full pack’s volts and begins low enough', source: 'Windows of the plates',
   check({ model: { project: { design: { charging: { charger } } }, pack } }) {
+    if (chargerFits(charger, pack.fullVoltage)) return null
     const low = charger.greatestVoltage < pack.fullVoltage
-    if (!low && charger.leastVoltage <= 0.9 * pack.nominalVoltage) return null
     const usual = usualCharging(pack.fullVoltage).charger
     return {
       severity: 'caution', title: 'charger’s volts', amount: { text: '{v}', params: { v: { value: low ? charger.greatestVoltage - pack.fullVoltage : charger.leastVoltage - pack.nominalVoltage, quantity: 'voltage' } } },

@@ -1,4 +1,5 @@
 import type { Rule } from '../finding'
+import { chargerFits } from '../../battery'
 import { DEMO_CHARGERS } from '../../parts/demoWiring'
 
 /** A charger for other mains. */
@@ -7,7 +8,7 @@ export const shoreVolts: Rule = {
   check({ model: { project: { design: { charging } }, pack } }) {
     const { charger, shoreVoltage } = charging
     if (Math.abs(charger.inputVoltage / shoreVoltage - 1) <= 0.15) return null
-    const other = DEMO_CHARGERS.find(c => Math.abs(c.inputVoltage / shoreVoltage - 1) <= 0.15 && c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.fullVoltage)
+    const other = DEMO_CHARGERS.find(c => Math.abs(c.inputVoltage / shoreVoltage - 1) <= 0.15 && chargerFits(c, pack.fullVoltage))
     return {
       severity: 'stop', title: 'charger for other mains', amount: { text: '{v}', params: { v: { value: charger.inputVoltage, quantity: 'voltage' } } },
       sentence: { text: 'The shore has {s}; the charger is made for {c}.', params: { s: { value: shoreVoltage, quantity: 'voltage' }, c: { value: charger.inputVoltage, quantity: 'voltage' } } },

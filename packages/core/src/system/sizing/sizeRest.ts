@@ -1,5 +1,5 @@
 import { min } from 'd3-array'
-import { packFigures } from '../../battery'
+import { chargerFits, packFigures } from '../../battery'
 import { usualCharging } from '../../project/charging'
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
@@ -73,8 +73,7 @@ export function designEdits(project: Project, d: DesignCandidate): Edit[] {
 /** A charger for the new pack where the one that there is does not reach its volts. */
 function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandidate): Edit[] {
   const { fullVoltage } = packFigures(pack)
-  const fits = charging.charger.greatestVoltage >= fullVoltage && charging.charger.leastVoltage <= 0.85 * fullVoltage
-  return fits ? [] : [{ path: 'design.charging.charger', value: usualCharging(fullVoltage).charger }]
+  return chargerFits(charging.charger, fullVoltage) ? [] : [{ path: 'design.charging.charger', value: usualCharging(fullVoltage).charger }]
 }
 
 function whyNoDrive(project: Project, excess: number): Text {
