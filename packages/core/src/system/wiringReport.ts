@@ -62,7 +62,8 @@ function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
   const motor = runOf({ current: phase, guard: phase, length: wiring.motorLength, voltage: Math.min(pack.nominalVoltage, Math.max(cruise.voltageNeeded, top.voltageNeeded)), place, conductors: 3 }, wiring.motorArea)
   const shortCircuit = shortCircuitCurrent(pack.fullVoltage, pack.resistance + 2 * conductorResistance(0.2, main.run.area * main.run.parallel))
   const demand = { current, ampacity: main.run.ampacity, voltage: pack.fullVoltage, shortCircuit }
-  const fuse = wiring.fuse ?? fuseFor(DEMO_FUSES, demand)
+  // the first is the smallest that suits any cable: where this one carries it, it is the answer
+  const fuse = wiring.fuse ?? (first && fuseFaults(first, demand).length === 0 ? first : fuseFor(DEMO_FUSES, demand))
   const wantsVoltage = pack.fullVoltage, wantsCurrent = CONTACTOR_MARGIN * current
   return {
     current, main: main.run, motor: motor.run, enough: { main: main.enough, motor: motor.enough }, shortCircuit, fuse, fuseFaults: fuse ? fuseFaults(fuse, demand) : [],

@@ -40,7 +40,7 @@ export function ampacity(area: number, place: ConductorPlace): number {
 }
 
 /** AWG numbers that boat cable is sold in, thin to thick: 18 … 4/0. */
-const GAUGES = [18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3]
+const GAUGES = [18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3].map(gauge => ({ area: Math.PI / 4 * (1000 * awgDiameter(gauge)) ** 2, name: gauge > 0 ? String(gauge) : `${1 - gauge}/0` }))
 
 /**
  * The thinnest American gauge that is not thinner than an area.
@@ -52,6 +52,5 @@ const GAUGES = [18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3]
  * Source: ASTM B258.
  */
 export function awgFor(area: number): string | null {
-  const gauge = GAUGES.find(n => Math.PI / 4 * (1000 * awgDiameter(n)) ** 2 >= 0.985 * area)
-  return gauge === undefined ? null : gauge > 0 ? String(gauge) : `${1 - gauge}/0`
+  return GAUGES.find(gauge => gauge.area >= 0.985 * area)?.name ?? null
 }

@@ -37,7 +37,7 @@ export function fuseFaults(fuse: FuseSpec, { current, ampacity, voltage, shortCi
 export function fuseFor(fuses: readonly FuseSpec[], demand: FuseDemand): FuseSpec | null {
   let best: FuseSpec | null = null
   for (const fuse of fuses) {
-    if (best && (fuse.rating > best.rating || (fuse.rating === best.rating && fuse.price >= best.price))) continue
+    if (fuse.rating < FUSE_MARGIN * demand.current || (best && (fuse.rating > best.rating || (fuse.rating === best.rating && fuse.price >= best.price)))) continue
     if (fuseFaults(fuse, demand).length === 0) best = fuse
   }
   return best

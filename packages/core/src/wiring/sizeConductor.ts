@@ -76,13 +76,14 @@ export function cableRun(demand: RunDemand, area: number, parallel: number, deci
  * @example sizeConductor({ current: 100, guard: 125, length: 2, voltage: 51.2, place: { insulation: 105, engineSpace: false, bundled: 2 }, conductors: 2 }).area // 16
  */
 export function sizeConductor(demand: RunDemand): CableRun | null {
+  const carried = Math.max(demand.current, demand.guard)
   for (let parallel = 1; parallel <= MOST_PARALLEL; parallel++) {
-    for (const area of STOCK_AREAS) {
-      if (parallel > 1 && area < PARALLEL_FROM) continue
+    for (const [i, area] of STOCK_AREAS.entries()) {
+      if ((parallel > 1 && area < PARALLEL_FROM) || parallel * ampacity(area, demand.place) < carried) continue
       const run = cableRun(demand, area, parallel, 'heat')
-      if (run.ampacity < Math.max(demand.current, demand.guard) || run.dropShare > DROP_LIMIT) continue
-      const thinner = STOCK_AREAS[STOCK_AREAS.indexOf(area) - 1]
-      const byDrop = thinner !== undefined && parallel * ampacity(thinner, demand.place) >= Math.max(demand.current, demand.guard)
+      if (run.dropShare > DROP_LIMIT) continue
+      const thinner = STOCK_AREAS[i - 1]
+      const byDrop = thinner !== undefined && parallel * ampacity(thinner, demand.place) >= carried
       return byDrop ? { ...run, decidedBy: 'drop' } : run
     }
   }
