@@ -1,5 +1,5 @@
 // What the two commands need before they can work. Node's own modules only: nothing is installed yet.
-import { execFileSync, spawnSync } from 'node:child_process'
+import { execFileSync, spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
@@ -17,6 +17,21 @@ export function run(command, args, options = {}) {
   const done = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...options.env } })
   if (done.error) say(`${command} cannot be started: ${done.error.message}`)
   return done.status ?? 1
+}
+
+/** Runs a line of shell beside others; its output is shown in one piece when it ends. Resolves to its exit code. */
+export function runBeside(line, env = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(line, { cwd: ROOT, shell: true, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...env } })
+    const output = []
+    child.stdout.on('data', part => output.push(part))
+    child.stderr.on('data', part => output.push(part))
+    child.on('error', error => output.push(Buffer.from(`${error.message}\n`)))
+    child.on('close', (code) => {
+      process.stdout.write(Buffer.concat(output))
+      resolve(code ?? 1)
+    })
+  })
 }
 
 const hashOf = file => createHash('sha256').update(readFileSync(join(ROOT, file))).digest('hex')

@@ -1,7 +1,7 @@
 // npm test: everything that must hold before a change may land, closed by one line of true counts.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run, say } from './prepare.mjs'
+import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run, runBeside, say } from './prepare.mjs'
 
 const results = join(ROOT, 'test-results')
 let passed = 0, failed = 0
@@ -19,14 +19,17 @@ ensureInstalled()
 rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 
-say('lint …')
-check('lint', run('npm', ['run', '--silent', 'lint']) === 0)
-say('types …')
-check('types', run('npm', ['run', '--silent', 'typecheck']) === 0)
-
-say('unit tests …')
+// lint and types on one core while the unit tests take the other
+say('lint, types and unit tests …')
+check('preparing', run('npx', ['nuxt', 'prepare', '--logLevel=silent']) === 0)
 const unitFile = join(results, 'unit.json')
-const unitCode = run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`], { env: { NO_COLOR: '1' } })
+const [lint, types, unitCode] = await Promise.all([
+  runBeside('npx eslint .'),
+  runBeside('npx vue-tsc -b --noEmit && npx tsc -p packages/core --noEmit && npx tsc -p tsconfig.tools.json --noEmit'),
+  runBeside(`npx vitest run --reporter=default --reporter=json --outputFile.json=${unitFile}`, { NO_COLOR: '1' }),
+])
+check('lint', lint === 0)
+check('types', types === 0)
 const unit = readJson(unitFile)
 passed += unit?.numPassedTests ?? 0
 failed += unit?.numFailedTests ?? 0

@@ -2,6 +2,7 @@ import type { ChemistryId, PackSpec } from '.'
 import { findRoot } from '../numeric'
 import { packFigures, restVoltage } from './pack'
 import type { ChargerSpec } from './chargerSpec'
+import { ONE_NEW_BANK, workingGroups, type Banks } from './strings'
 
 /** How a chemistry takes charge: where it begins to take less, the share of amps that stays in, and from which cold it takes little and none, K. */
 export interface ChargeHabits { taperFrom: number, kept: number, little: number, none: number }
@@ -10,6 +11,7 @@ export interface ChargeHabits { taperFrom: number, kept: number, little: number,
 export const CHARGE_HABITS: Record<ChemistryId, ChargeHabits> = {
   LFP: { taperFrom: 0.95, kept: 0.99, little: 278.15, none: 273.15 }, NMC: { taperFrom: 0.83, kept: 0.99, little: 278.15, none: 273.15 },
   LTO: { taperFrom: 0.95, kept: 0.99, little: 253.15, none: 243.15 }, AGM: { taperFrom: 0.8, kept: 0.87, little: 273.15, none: 258.15 },
+  FLOODED: { taperFrom: 0.8, kept: 0.82, little: 273.15, none: 263.15 },
 }
 
 /** Amps near freezing, as a share of the capacity in an hour (common practice: a tenth). */
@@ -34,42 +36,56 @@ export function chargerFits({ leastVoltage, greatestVoltage }: Pick<ChargerSpec,
   return greatestVoltage >= fullVoltage && leastVoltage <= EMPTY_SHARE * fullVoltage
 }
 
-/** What stands on the shore: V AC, A of the breaker, and the share of it that may flow for hours. */
-export interface ShoreSupply { voltage: number, current: number, continuous: number }
+/** What feeds the chargers: the shore (V AC, A of the breaker, share of it for hours), or a generator (W that it gives for hours). */
+export type ChargeSupply = { kind: 'shore', voltage: number, current: number, continuous: number } | { kind: 'generator', power: number }
 
 /** What keeps the charge from being faster. */
-export type ChargeLimit = 'shore' | 'charger amps' | 'charger watts' | 'cells' | 'cold' | 'taper'
+export type ChargeLimit = 'shore' | 'generator' | 'charger amps' | 'charger watts' | 'other sources' | 'cells' | 'cold' | 'taper'
 
 /** Charging as a sum: charger, how many of them, where they are plugged in, how cold it is. */
-export interface ChargeSetup { pack: PackSpec, charger: ChargerSpec, count: number, shore: ShoreSupply, temperature: number }
+export interface ChargeSetup {
+  pack: PackSpec
+  banks?: Banks
+  charger: ChargerSpec
+  count: number
+  /** null: the chargers are not fed */
+  supply: ChargeSupply | null
+  /** W into the pack from panels and propeller, and W that the house takes from it meanwhile */
+  helpers: number
+  house: number
+  temperature: number
+}
 
-/** A point of the charge. A into the pack, V, W at the shore. */
+/** A point of the charge. A into the pack, V, W drawn by the chargers. */
 export interface ChargePoint { current: number, voltage: number, shorePower: number, limit: ChargeLimit }
 
 /**
  * What flows at a state of charge.
  *
- * @param setup pack, chargers, shore, temperature K
+ * @param setup pack, chargers, what feeds them, what helps, temperature K
  * @param charge state of charge, 0 … 1
- * @returns amps, volts, shore power, and what limits; 0 A when nothing may flow
+ * @returns amps, volts, power that the chargers draw, and what limits; 0 A when nothing may flow
  *
  * Source: constant current, then constant voltage I = (V_full − OCV)/R, with the chemistry's taper (common practice).
  */
-export function chargePoint({ pack, charger, count, shore, temperature }: ChargeSetup, charge: number): ChargePoint {
-  const figures = packFigures(pack), habits = CHARGE_HABITS[pack.cell.chemistry]
-  const rest = restVoltage(pack, charge)
-  const shoreWatts = shore.voltage * Math.min(shore.current * shore.continuous, count * charger.inputCurrent)
+export function chargePoint({ pack, banks = ONE_NEW_BANK, charger, count, supply, helpers, house, temperature }: ChargeSetup, charge: number): ChargePoint {
+  const figures = packFigures(pack, banks), habits = CHARGE_HABITS[pack.cell.chemistry]
+  const rest = restVoltage(pack, charge), cells = workingGroups(pack, banks).reduce((sum, g) => sum + g.parallel * g.cell.chargeCurrent, 0)
   // volts rise with the amps; at the rest voltage plus a little the power limits are met within the pack's own drop
-  const volts = Math.min(figures.fullVoltage, rest + figures.resistance * Math.min(count * charger.current, pack.parallel * pack.cell.chargeCurrent))
+  const volts = Math.min(figures.fullVoltage, rest + figures.resistance * Math.min(count * charger.current, cells))
+  const smallest = (limits: [ChargeLimit, number][]) => limits.reduce((a, b) => b[1] < a[1] ? b : a)
+  const fed = supply && (supply.kind === 'shore' ? supply.voltage * Math.min(supply.current * supply.continuous, count * charger.inputCurrent) : supply.power)
+  const [chargerLimit, fromChargers] = fed === null
+    ? ['other sources' as const, 0]
+    : smallest([['charger amps', count * charger.current], ['charger watts', count * charger.power / volts], [supply!.kind, fed * charger.efficiency / volts]])
   const fill = charge <= habits.taperFrom ? 1 : 1 - (1 - TAPER_END) * (charge - habits.taperFrom) / (1 - habits.taperFrom)
-  const cells = pack.parallel * pack.cell.chargeCurrent
-  const limits: [ChargeLimit, number][] = [
-    ['charger amps', count * charger.current], ['charger watts', count * charger.power / volts], ['shore', shoreWatts * charger.efficiency / volts], ['cells', cells],
+  const spare = (helpers - house) / volts
+  const [limit, current] = smallest([
+    [chargerLimit, Math.max(0, fromChargers + spare)], ['cells', cells],
     ['cold', temperature < habits.none ? 0 : temperature < habits.little ? COLD_RATE * figures.capacityAh : Infinity], ['taper', Math.min(cells * fill, Math.max(0, figures.fullVoltage - rest) / figures.resistance)],
-  ]
-  const [limit, current] = limits.reduce((a, b) => b[1] < a[1] ? b : a)
+  ])
   const voltage = rest + current * figures.resistance
-  return { current, voltage, shorePower: current * voltage / charger.efficiency, limit }
+  return { current, voltage, shorePower: fed === null ? 0 : Math.max(0, Math.min(fromChargers, current - spare)) * voltage / charger.efficiency, limit }
 }
 
 /** A charge over time. s, W, J. */
@@ -80,7 +96,7 @@ export interface ChargeCurve {
   /** s to 80 % and to the end; null when it is never reached */
   toEighty: number | null
   toEnd: number | null
-  /** J drawn from the shore, and stored */
+  /** J drawn by the chargers, and stored */
   bought: number
   stored: number
   /** what limits at the start */
@@ -92,7 +108,7 @@ export interface ChargeCurve {
 /**
  * A charge from a state of charge on.
  *
- * @param setup pack, chargers, shore, temperature
+ * @param setup pack, chargers, what feeds them, what helps, temperature
  * @param from state of charge at the start, 0 … 1
  * @param steps of state of charge
  * @returns times, powers, energy; `toEnd` null when nothing flows at the start
@@ -100,7 +116,7 @@ export interface ChargeCurve {
  * Source: dt = C dS / (I × share kept), midpoint rule over the state of charge, up to where it takes too little to go on.
  */
 export function chargeCurve(setup: ChargeSetup, from: number, steps = 200): ChargeCurve {
-  const figures = packFigures(setup.pack), habits = CHARGE_HABITS[setup.pack.cell.chemistry]
+  const figures = packFigures(setup.pack, setup.banks), habits = CHARGE_HABITS[setup.pack.cell.chemistry]
   const first = chargePoint(setup, from)
   const curve: ChargeCurve = { time: [0], charge: [from], power: [first.current * first.voltage], toEighty: from >= 0.8 ? 0 : null, toEnd: null, bought: 0, stored: 0, limit: first.limit, end: from }
   const step = (endOfCharge(setup, from) - from) / steps
@@ -123,7 +139,7 @@ export function chargeCurve(setup: ChargeSetup, from: number, steps = 200): Char
 
 /** State of charge at which the pack takes too little to go on: 1 when it never does before it is full. */
 function endOfCharge(setup: ChargeSetup, from: number): number {
-  const least = END_RATE * packFigures(setup.pack).capacityAh
+  const least = END_RATE * packFigures(setup.pack, setup.banks).capacityAh
   const spare = (charge: number) => chargePoint(setup, charge).current - least
   if (spare(from) <= 0) return from
   if (spare(1) >= 0) return 1

@@ -1,6 +1,7 @@
 import { interpolate } from '../numeric'
 import type { PackSpec } from './cellSpec'
 import { CHEMISTRIES, type Chemistry } from './chemistry'
+import { groupFigures, ONE_NEW_BANK, ownStrings, workingGroups, type Banks } from './strings'
 
 const SHARES = [0, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1]
 
@@ -24,34 +25,52 @@ export interface PackFigures {
   currentPeak: number
   /** V at the end of charge */
   fullVoltage: number
+  /** V below and above which the cells, or the management inside their blocks, cut off */
+  lowVoltage: number
+  highVoltage: number
   mass: number
   price: number
   blocks: number
 }
 
 /**
- * Figures of a pack from its cells.
+ * Figures of a pack from its cells, with their wear and the strings beside them that run together with them.
  *
  * @param pack cell, series, parallel, charge voltage
+ * @param banks wear, cut-offs, other strings
  * @returns energy in J, voltages in V, resistance in Ω, limits in A, mass and price with box and battery management
  *
- * Source: E = series × nominal V × parallel × Ah; R = series × R_cell / parallel.
+ * Source: E = series × nominal V × parallel × Ah; R = series × R_cell / parallel; strings in parallel share amps by resistance.
  */
-export function packFigures(pack: PackSpec): PackFigures {
-  const { cell, series, parallel } = pack
-  const chemistry: Chemistry = CHEMISTRIES[cell.chemistry]
-  const cellsInSeries = series * cell.cellsInSeries
-  const nominalVoltage = cellsInSeries * chemistry.nominalVoltage
-  const capacityAh = parallel * cell.capacityAh
-  const energy = nominalVoltage * capacityAh * 3600
-  const blocks = series * parallel
+export function packFigures(pack: PackSpec, banks: Banks = ONE_NEW_BANK): PackFigures {
+  const own = groupFigures(ownStrings(pack, banks)), { usableShare }: Chemistry = CHEMISTRIES[pack.cell.chemistry]
+  const weighed = weigh(pack.cell, pack.series * pack.parallel)
+  const alone = {
+    cellsInSeries: own.cellsInSeries, nominalVoltage: own.nominalVoltage, capacityAh: own.capacityAh, resistance: own.resistance, current: own.current, currentPeak: own.currentPeak,
+    fullVoltage: own.cellsInSeries * pack.chargeVoltage, lowVoltage: own.lowVoltage, highVoltage: own.highVoltage, ...weighed,
+  }
+  const sum = banks.others.length === 0 ? alone : { ...alone, ...besides(pack, banks) }
+  const energy = sum.nominalVoltage * sum.capacityAh * 3600
+  return { ...sum, energy, usableEnergy: energy * usableShare }
+}
+
+/** Blocks with their share of box and management. */
+function weigh(cell: PackSpec['cell'], blocks: number): { mass: number, price: number, blocks: number } {
   const overhead = cell.complete ? { mass: 0, price: 0 } : PACK_OVERHEAD
+  return { blocks, mass: blocks * cell.mass * (1 + overhead.mass), price: blocks * cell.price * (1 + overhead.price) }
+}
+
+/** Sums of strings of several kinds in parallel: amps split by resistance, so the first to reach its limit ends it. */
+function besides(pack: PackSpec, banks: Banks) {
+  const groups = workingGroups(pack, banks).map(groupFigures)
+  const resistance = 1 / groups.reduce((sum, g) => sum + 1 / g.resistance, 0)
+  const parts = [weigh(pack.cell, pack.series * pack.parallel), ...banks.others.map(g => weigh(g.cell, g.series * g.parallel))]
+  const total = (of: 'mass' | 'price' | 'blocks') => parts.reduce((sum, p) => sum + p[of], 0)
   return {
-    cellsInSeries, nominalVoltage, energy, usableEnergy: energy * chemistry.usableShare, capacityAh,
-    resistance: cell.resistance * series / parallel,
-    current: parallel * cell.current, currentPeak: parallel * cell.currentPeak,
-    fullVoltage: cellsInSeries * pack.chargeVoltage,
-    mass: blocks * cell.mass * (1 + overhead.mass), price: blocks * cell.price * (1 + overhead.price), blocks,
+    resistance, capacityAh: groups.reduce((sum, g) => sum + g.capacityAh, 0),
+    current: Math.min(...groups.map(g => g.current * g.resistance / resistance)), currentPeak: Math.min(...groups.map(g => g.currentPeak * g.resistance / resistance)),
+    lowVoltage: Math.max(...groups.map(g => g.lowVoltage)), highVoltage: Math.min(...groups.map(g => g.highVoltage)),
+    mass: total('mass'), price: total('price'), blocks: total('blocks'),
   }
 }
 

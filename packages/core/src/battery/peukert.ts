@@ -15,3 +15,20 @@ export function peukertTime(capacityAh: number, ratedHours: number, current: num
   if (!(current > 0)) throw new RangeError(`current must be above 0; got ${current}`)
   return ratedHours * (capacityAh / (current * ratedHours)) ** exponent
 }
+
+/** Hours over which a lead battery's capacity is printed (common practice). */
+export const RATED_HOURS = 20
+
+/**
+ * Share of the printed capacity that a battery gives at a current, against its twenty-hour rate.
+ *
+ * @param exponent of the chemistry; 1 gives 1
+ * @param rate current as a share of the capacity in an hour, > 0
+ * @returns share, at most 1
+ * @example peukertShare(1.15, 0.2) // 0.812
+ *
+ * Source: C_eff = I t with t = H (C/(I H))^k, so C_eff/C = (C/(I H))^(k−1).
+ */
+export function peukertShare(exponent: number, rate: number): number {
+  return exponent === 1 || rate * RATED_HOURS <= 1 ? 1 : (1 / (rate * RATED_HOURS)) ** (exponent - 1)
+}

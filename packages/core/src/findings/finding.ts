@@ -13,7 +13,9 @@ import type { Regeneration } from '../system/regeneration'
 import type { WindHolding } from '../system/thrustAvailable'
 import type { TopSpeed } from '../system/topSpeed'
 import type { WiringReport } from '../system/wiringReport'
-import type { ChargePoint } from '../battery'
+import type { AgeingReport } from '../system/ageingReport'
+import type { ChargePoint, MixReport, PackFit } from '../battery'
+import type { StringFault } from '../solar'
 import type { BurrillLoading } from '../propulsor'
 
 /** What a rule may look at. Rules read; they compute no physics. */
@@ -50,6 +52,13 @@ export interface Facts {
   wiring: WiringReport
   /** what flows as she plugs in */
   charge: ChargePoint
+  /** strings of several kinds side by side; null when there is one kind */
+  mix: MixReport | null
+  /** the pack in the spaces measured; null when none was */
+  fit: PackFit | null
+  wear: AgeingReport
+  /** what is the matter with the panels' volts; empty without panels */
+  sunFaults: StringFault[]
   /** under sail at nine tenths of hull speed, where the controller may push back more than the cells take; else null */
   regeneration: Regeneration | null
 }

@@ -1,10 +1,11 @@
 import type { PartName } from '../findings'
 import type { Project } from '../project'
+import { stringVoltage } from '../solar'
 import { modelOf, wiringReport } from '../system'
 import type { Text } from '../units'
 
 /** What a device is; each has its symbol. */
-export type DeviceKind = 'battery' | 'fuse' | 'switch' | 'contactor' | 'resistor' | 'stop' | 'shunt' | 'controller' | 'motor' | 'guard' | 'converter' | 'load' | 'watch' | 'charger' | 'inlet' | 'relay'
+export type DeviceKind = 'battery' | 'fuse' | 'switch' | 'contactor' | 'resistor' | 'stop' | 'shunt' | 'controller' | 'motor' | 'guard' | 'converter' | 'load' | 'watch' | 'charger' | 'inlet' | 'relay' | 'bus' | 'panel' | 'regulator' | 'generator' | 'isolator'
 
 /** A device of the one-line diagram. */
 export interface Device {
@@ -14,7 +15,7 @@ export interface Device {
   /** what is printed below it: its name and figures */
   lines: Text[]
   /** the bench that decides it */
-  bench: 'pack' | 'motor' | 'wiring' | 'charging'
+  bench: 'pack' | 'motor' | 'wiring' | 'charging' | 'solar'
   part: PartName
 }
 
@@ -47,16 +48,36 @@ export function oneLine(project: Project): OneLine {
     params: { n: String(run.parallel), s: { value: run.area * 1e-6, quantity: 'copperArea' }, l: { value: run.length, quantity: 'length' } },
   })
 
-  add('pack', 'battery', 'Pack', [{ text: '{s} in series, {p} in parallel', params: { s: String(pack.series), p: String(pack.parallel) } }, words(pack.cell.name), { text: '{v}, {c}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, c: { value: model.pack.capacityAh, quantity: 'charge' } } }], 'pack')
-  add('guard', 'guard', 'Battery guard', [amps(report.bmsCurrent, ' all day'), words('watches every cell')], 'pack')
-  join('pack', 'guard', 'signal')
-  // the main line, from the pack's plus to the controller; what is left out is bridged
-  const line = ['pack']
-  const inLine = (id: string, kind: DeviceKind, label: string, lines: Text[], part: PartName = 'pack') => { add(id, kind, label, lines, 'wiring', part); line.push(id) }
-  inLine('fuse', 'fuse', 'Main fuse', report.fuse ? [{ text: '{a}, {v}', params: { a: { value: report.fuse.rating, quantity: 'current' }, v: { value: report.fuse.voltage, quantity: 'voltage' } } }, amps(report.fuse.interrupt, ' interrupts')] : [words('none suits')])
-  if (fitted.disconnect) inLine('disconnect', 'switch', 'Main disconnect', [amps(report.contactor.wantsCurrent, ' all day'), volts(model.pack.fullVoltage)])
-  if (fitted.contactor) inLine('contactor', 'contactor', 'Contactor', [{ text: '{a}, {v} DC', params: { a: { value: report.contactor.current, quantity: 'current' }, v: { value: report.contactor.voltage, quantity: 'voltage' } } }])
-  if (fitted.shunt) inLine('shunt', 'shunt', 'Shunt', [words('in the minus, counts energy')])
+  // each bank from its plus to the common bus, or one pack straight to the controller; what is left out is bridged
+  const banks = Math.min(design.banks.count, pack.parallel), single = banks === 1
+  const contactors: string[] = [], guards: string[] = [], line: string[] = []
+  for (let bank = 0; bank < banks; bank++) {
+    const of = (id: string) => bank === 0 ? id : `${id}${bank + 1}`, named = (label: string) => single ? label : `${label} ${bank + 1}`
+    const strings = Math.floor(pack.parallel / banks) + (bank < pack.parallel % banks ? 1 : 0), way = [of('pack')]
+    add(of('pack'), 'battery', single ? 'Pack' : `Bank ${bank + 1}`, [{ text: '{s} in series, {p} in parallel', params: { s: String(pack.series), p: String(strings) } }, words(pack.cell.name), { text: '{v}, {c}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, c: { value: strings * pack.cell.capacityAh * design.banks.health, quantity: 'charge' } } }], 'pack')
+    add(of('guard'), 'guard', named('Battery guard'), [amps(report.bmsCurrent, ' all day'), words('watches every cell')], 'pack')
+    join(of('pack'), of('guard'), 'signal')
+    const inWay = (id: string, kind: DeviceKind, label: string, lines: Text[]) => { add(of(id), kind, named(label), lines); way.push(of(id)) }
+    inWay('fuse', 'fuse', 'Main fuse', report.fuse ? [{ text: '{a}, {v}', params: { a: { value: report.fuse.rating, quantity: 'current' }, v: { value: report.fuse.voltage, quantity: 'voltage' } } }, amps(report.fuse.interrupt, ' interrupts')] : [words('none suits')])
+    if (fitted.disconnect) inWay('disconnect', 'switch', 'Main disconnect', [amps(report.contactor.wantsCurrent, ' all day'), volts(model.pack.fullVoltage)])
+    if (fitted.contactor) {
+      inWay('contactor', 'contactor', 'Contactor', [{ text: '{a}, {v} DC', params: { a: { value: report.contactor.current, quantity: 'current' }, v: { value: report.contactor.voltage, quantity: 'voltage' } } }])
+      contactors.push(of('contactor'))
+      join(of('guard'), of('contactor'), 'signal')
+    }
+    guards.push(of('guard'))
+    if (single) line.push(...way)
+    else way.slice(1).forEach((id, i) => join(way[i]!, id))
+    if (!single) join(way[way.length - 1]!, 'bus')
+  }
+  if (!single) {
+    add('bus', 'bus', 'Common bus', [words('either bank drives alone')])
+    line.push('bus')
+  }
+  if (fitted.shunt) {
+    add('shunt', 'shunt', 'Shunt', [words('in the minus, counts energy')])
+    line.push('shunt')
+  }
   add('controller', 'controller', 'Controller', [words(controller.name), { text: '{a} to {b}', params: { a: { value: controller.leastVoltage, quantity: 'voltage' }, b: { value: controller.greatestVoltage, quantity: 'voltage' } } }], 'motor', 'controller')
   line.push('controller')
   line.slice(1).forEach((id, i) => join(line[i]!, id, 'dc', i === line.length - 2 ? cable(report.main) : null))
@@ -64,38 +85,66 @@ export function oneLine(project: Project): OneLine {
   join('controller', 'motor', 'phase', { text: '3 × {s}, {l}', params: { s: { value: report.motor.area * 1e-6, quantity: 'copperArea' }, l: { value: report.motor.length, quantity: 'length' } } })
 
   if (fitted.precharge) {
-    const before = line[line.indexOf(fitted.contactor ? 'contactor' : 'shunt') - 1] ?? 'fuse'
+    // round the contactor that closes last
+    const before = fitted.contactor && fitted.disconnect ? 'disconnect' : 'fuse'
     add('precharge', 'resistor', 'Precharge', [{ text: '{r}, {t}', params: { r: { value: report.precharge.resistance, quantity: 'bigResistance' }, t: { value: report.precharge.time, quantity: 'seconds' } } }, { text: '{a} at first', params: { a: { value: report.precharge.peak, quantity: 'current' } } }], 'wiring', 'controller')
     join(before, 'precharge')
     join('precharge', 'controller')
   }
   if (fitted.emergencyStop) {
     add('stop', 'stop', 'Emergency stop', [words('at the helm, opens the coil')])
-    join('stop', fitted.contactor ? 'contactor' : 'controller', 'signal')
+    for (const id of contactors.length > 0 ? contactors : ['controller']) join('stop', id, 'signal')
   }
-  if (fitted.contactor) join('guard', 'contactor', 'signal')
   if (fitted.insulationWatch && report.aboveTouch) {
     add('watch', 'watch', 'Insulation watch', [words('plus and minus against the hull')])
     join('fuse', 'watch', 'signal')
   }
-  // charging: shore, charger, a relay that the guard opens, a fuse at the pack's side
-  const { charging } = design
-  add('inlet', 'inlet', 'Shore inlet', [{ text: '{v}, {a}', params: { v: { value: charging.shoreVoltage, quantity: 'voltage' }, a: { value: charging.shoreCurrent, quantity: 'current' } } }, words('residual-current breaker')], 'charging')
-  add('charger', 'charger', charging.count > 1 ? `${charging.count} chargers` : 'Charger', [words(charging.charger.name), amps(charging.count * charging.charger.current, ' at most')], 'charging')
-  add('chargeFuse', 'fuse', 'Fuse', [amps(chargeFuse(charging.count * charging.charger.current))])
-  join('inlet', 'charger', 'ac')
-  if (fitted.chargeRelays) {
-    add('chargeRelay', 'relay', 'Charge relay', [words('the guard opens it')])
-    join('charger', 'chargeRelay')
-    join('chargeRelay', 'chargeFuse')
-    join('guard', 'chargeRelay', 'signal')
+  design.banks.others.forEach((group, i) => {
+    const id = `others${i + 1}`
+    add(id, 'battery', 'Strings beside it', [{ text: '{s} in series, {p} in parallel', params: { s: String(group.series), p: String(group.parallel) } }, words(group.cell.name)], 'pack')
+    add(`${id}Fuse`, 'fuse', 'Fuse', [amps(chargeFuse(group.parallel * group.cell.current))], 'pack')
+    join(id, `${id}Fuse`)
+    join(`${id}Fuse`, fitted.disconnect ? 'disconnect' : 'fuse')
+    join(id, 'guard', 'signal')
+  })
+  // charging: what feeds it, charger, a relay that the guard opens, a fuse at the pack's side
+  const { charging, solar } = design, tap = single ? (fitted.disconnect ? 'disconnect' : 'fuse') : 'bus'
+  /** a source through a relay and a fuse of its own to the pack */
+  const source = (from: string, name: string, current: number, bench: Device['bench']) => {
+    add(`${name}Fuse`, 'fuse', 'Fuse', [amps(chargeFuse(current))], bench)
+    if (fitted.chargeRelays) {
+      add(`${name}Relay`, 'relay', 'Charge relay', [words('the guard opens it')], bench)
+      join(from, `${name}Relay`)
+      join(`${name}Relay`, `${name}Fuse`)
+      for (const guard of guards) join(guard, `${name}Relay`, 'signal')
+    }
+    else join(from, `${name}Fuse`)
+    join(`${name}Fuse`, tap)
   }
-  else join('charger', 'chargeFuse')
-  join('chargeFuse', fitted.disconnect ? 'disconnect' : 'fuse')
+  if (charging.supply === 'generator') {
+    add('generator', 'generator', 'Generator', [{ text: '{p} rated', params: { p: { value: charging.generatorPower, quantity: 'electricPower' } } }], 'charging')
+    add('changeover', 'switch', 'Changeover', [words('shore or generator, never both')], 'charging')
+    join('generator', 'changeover', 'ac')
+  }
+  add('inlet', 'inlet', 'Shore inlet', [{ text: '{v}, {a}', params: { v: { value: charging.shoreVoltage, quantity: 'voltage' }, a: { value: charging.shoreCurrent, quantity: 'current' } } }, words('residual-current breaker')], 'charging')
+  const shoreLine = ['inlet', ...(fitted.galvanicIsolator ? ['isolator'] : []), ...(charging.supply === 'generator' ? ['changeover'] : []), 'charger']
+  if (fitted.galvanicIsolator) add('isolator', 'isolator', 'Galvanic isolator', [words('in the earth of the shore')], 'charging', 'hull')
+  add('charger', 'charger', charging.count > 1 ? `${charging.count} chargers` : 'Charger', [words(charging.charger.name), amps(charging.count * charging.charger.current, ' at most')], 'charging')
+  shoreLine.slice(1).forEach((id, i) => join(shoreLine[i]!, id, 'ac'))
+  source('charger', 'charge', charging.count * charging.charger.current, 'charging')
+  if (solar.fitted) {
+    add('panels', 'panel', 'Panels', [{ text: '{s} in a string, {p} side by side', params: { s: String(solar.series), p: String(solar.parallel) } }, words(solar.panel.name)], 'solar')
+    add('panelSwitch', 'switch', 'Panel disconnect', [volts(stringVoltage(solar).cold), amps(solar.parallel * solar.panel.shortCurrent)], 'solar')
+    join('panels', 'panelSwitch')
+    if (solar.controller) {
+      add('regulator', 'regulator', 'Charge controller', [words(solar.controller.name), amps(solar.controller.current, ' at most')], 'solar')
+      join('panelSwitch', 'regulator')
+    }
+    source(solar.controller ? 'regulator' : 'panelSwitch', 'panel', solar.controller?.current ?? solar.parallel * solar.panel.shortCurrent, 'solar')
+  }
   // the house: from behind the main fuse, with a fuse of its own
-  const tap = fitted.disconnect ? 'disconnect' : 'fuse'
   add('houseFuse', 'fuse', 'Fuse', [amps(houseFuse(use.houseLoad, model.pack.nominalVoltage))])
-  add('converter', 'converter', 'DC-DC', [{ text: '{v} to 12 V, {p}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, p: { value: converterPower(use.houseLoad), quantity: 'smallPower' } } }])
+  add('converter', 'converter', 'DC-DC', [{ text: '{v} to 12 V, {p}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, p: { value: wiring.dcdcPower ?? converterPower(use.houseLoad), quantity: 'smallPower' } } }])
   join(tap, 'houseFuse')
   join('houseFuse', 'converter')
   if (fitted.separateHouse) {

@@ -10,6 +10,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   { id: 'ostra-nmc-22-62', name: 'Ostra NMC module, 22 V 62 Ah', chemistry: 'NMC', cellsInSeries: 6, capacityAh: 62, resistance: 6e-3, current: 124, currentPeak: 240, chargeCurrent: 62, mass: 9.8, width: 0.355, depth: 0.152, height: 0.108, price: 265 },
   { id: 'ostra-lto-40', name: 'Ostra LTO 40 Ah cell', chemistry: 'LTO', cellsInSeries: 1, capacityAh: 40, resistance: 0.7e-3, current: 160, currentPeak: 320, chargeCurrent: 160, mass: 1.25, width: 0.066, depth: 0.066, height: 0.16, price: 52 },
   { id: 'ostra-agm-12-100', name: 'Ostra AGM block, 12 V 100 Ah', chemistry: 'AGM', cellsInSeries: 6, capacityAh: 100, resistance: 4e-3, current: 50, currentPeak: 300, chargeCurrent: 20, mass: 29, width: 0.33, depth: 0.173, height: 0.22, price: 165 },
+  { id: 'ostra-wet-12-110', name: 'Ostra wet lead block, 12 V 110 Ah', chemistry: 'FLOODED', cellsInSeries: 6, capacityAh: 110, resistance: 5e-3, current: 45, currentPeak: 250, chargeCurrent: 18, mass: 27, width: 0.33, depth: 0.173, height: 0.24, price: 128 },
 ]
 
 /** Cells, and blocks without box or management. */

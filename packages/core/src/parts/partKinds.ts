@@ -9,8 +9,9 @@ import { DEMO_CONTROLLERS } from './demoControllers'
 import { DEMO_JETS } from './demoJets'
 import { DEMO_MOTORS } from './demoMotors'
 import { DEMO_PROPELLERS } from './demoPropellers'
+import { DEMO_CHARGE_CONTROLLERS, DEMO_PANELS } from './demoSolar'
 import { DEMO_CABLES, DEMO_CHARGERS, DEMO_FUSES } from './demoWiring'
-import { cableSchema, cellSchema, chargerSchema, controllerSchema, fuseSchema, jetSchema, motorSchema, propellerSchema } from './partSchemas'
+import { cableSchema, cellSchema, chargeControllerSchema, chargerSchema, controllerSchema, fuseSchema, jetSchema, motorSchema, panelSchema, propellerSchema } from './partSchemas'
 
 /** A number of a part: its place, words, and the unit in which a CSV file holds it. */
 export interface NumberColumn {
@@ -84,6 +85,14 @@ export const PART_KINDS = {
   ] }),
   fuse: kind({ label: 'Fuse', many: 'Fuses', schema: fuseSchema, shipped: DEMO_FUSES, lead: ['rating', 'voltage', 'price'], columns: [
     choice('kind', 'Kind', FUSE_KINDS), number('rating', 'Rating', 'current', 'A'), number('voltage', 'Clears at up to', 'voltage', 'V'), number('interrupt', 'Interrupts', 'current', 'A'), price,
+  ] }),
+  panel: kind({ label: 'Solar panel', many: 'Solar panels', schema: panelSchema, shipped: DEMO_PANELS, lead: ['power', 'voltage', 'price'], columns: [
+    number('power', 'Power', 'electricPower', 'W'), number('voltage', 'Volts at full power', 'voltage', 'V'), number('current', 'Amps at full power', 'current', 'A'), number('openVoltage', 'Volts open', 'voltage', 'V'), number('shortCurrent', 'Amps shorted', 'current', 'A'),
+    number('voltagePerKelvin', 'Open volts fall by', 'perKelvin', 'percentPerK'), number('powerPerKelvin', 'Power falls by', 'perKelvin', 'percentPerK'), number('length', 'Length', 'smallLength', 'mm'), number('width', 'Width', 'smallLength', 'mm'), mass, price,
+  ] }),
+  chargeController: kind({ label: 'Charge controller', many: 'Charge controllers', schema: chargeControllerSchema, shipped: DEMO_CHARGE_CONTROLLERS, lead: ['greatestPanelVoltage', 'current', 'price'], columns: [
+    yes('tracking', 'Follows the best point'), yes('boosts', 'Lifts the volts'), number('leastPanelVoltage', 'Panels from', 'voltage', 'V'), number('greatestPanelVoltage', 'Panels up to', 'voltage', 'V'), number('leastVoltage', 'Pack from', 'voltage', 'V'), number('greatestVoltage', 'Pack up to', 'voltage', 'V'),
+    number('current', 'Amps into the pack', 'current', 'A'), number('efficiency', 'Efficiency', 'ratio', 'percent'), yes('listens', 'Listens to the battery management'), mass, price,
   ] }),
 } as const satisfies Record<string, PartKind>
 

@@ -3,6 +3,7 @@ import type { CellSpec, ChargerSpec, ChemistryId } from '../battery'
 import { CHEMISTRIES } from '../battery'
 import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
 import { WHEEL_KINDS, type JetSpec, type StockPropeller } from '../propulsor'
+import type { ChargeControllerSpec, PanelSpec } from '../solar'
 import { FUSE_KINDS, INSULATIONS, type CableSpec, type FuseSpec } from '../wiring'
 
 const positive = (most: number) => z.number().positive().max(most)
@@ -65,3 +66,16 @@ export const cableSchema = z.strictObject({
 export const fuseSchema = z.strictObject({
   id: name, name, kind: z.enum(FUSE_KINDS), rating: positive(2000), voltage: positive(2000), interrupt: z.number().min(100).max(500_000), price: z.number().min(0).max(1e5),
 }) satisfies z.ZodType<FuseSpec>
+
+/** A solar panel's plate. W, V, A, share per K, m, kg, €. */
+export const panelSchema = z.strictObject({
+  id: name, name, power: positive(2000), voltage: positive(200), current: positive(50), openVoltage: positive(250), shortCurrent: positive(60),
+  voltagePerKelvin: z.number().min(0).max(0.01), powerPerKelvin: z.number().min(0).max(0.01), length: positive(4), width: positive(3), mass: positive(100), price: z.number().min(0).max(1e5),
+}).refine(p => p.voltage < p.openVoltage, { path: ['voltage'], message: 'volts at full power must be below the open volts' })
+  .refine(p => p.current < p.shortCurrent, { path: ['current'], message: 'amps at full power must be below the short-circuit amps' }) satisfies z.ZodType<PanelSpec>
+
+/** A charge controller between panels and pack. V, A, kg, €. */
+export const chargeControllerSchema = z.strictObject({
+  id: name, name, tracking: z.boolean(), boosts: z.boolean(), leastPanelVoltage: positive(1000), greatestPanelVoltage: positive(1500), leastVoltage: positive(1000), greatestVoltage: positive(1500),
+  current: positive(500), efficiency: z.number().min(0.5).max(0.995), listens: z.boolean(), mass: positive(50), price: z.number().min(0).max(1e5),
+}) satisfies z.ZodType<ChargeControllerSpec>

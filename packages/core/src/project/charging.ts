@@ -1,7 +1,10 @@
 import { chargerFits, type ChargerSpec } from '../battery'
 import { DEMO_CHARGERS } from '../parts/demoWiring'
 
-/** How she is charged at the berth. */
+/** What feeds a charger. */
+export const CHARGE_SUPPLIES = ['shore', 'generator', 'none'] as const
+
+/** How she is charged, and by what. */
 export interface Charging {
   charger: ChargerSpec
   count: number
@@ -13,7 +16,19 @@ export interface Charging {
   /** state of charge at the start, and coldest temperature of the pack while it charges, K */
   from: number
   coldest: number
+  /** what feeds the charger; W of a generator as rated, the share of it for hours, m³ of fuel for a J */
+  supply: typeof CHARGE_SUPPLIES[number]
+  generatorPower: number
+  generatorShare: number
+  generatorFuel: number
+  /** what helps: the panels by day in a month (0 is January), the propeller under sail */
+  sun: boolean
+  sailing: boolean
+  month: number
 }
+
+/** The shore alone; a small diesel generator would burn 0.4 l/kWh and give three quarters for hours (common practice). */
+const NO_OTHER_SOURCE = { supply: 'shore', generatorPower: 2800, generatorShare: 0.75, generatorFuel: 0.4e-3 / 3.6e6, sun: false, sailing: false, month: 6 } as const
 
 /**
  * The usual charging of a pack: the strongest shipped charger of its volts that a household plug feeds (230 V, 16 A; eight tenths of it for hours, common practice).
@@ -24,5 +39,5 @@ export interface Charging {
 export function usualCharging(fullVoltage: number): Charging {
   const fits = DEMO_CHARGERS.filter(c => c.inputVoltage === 230 && c.inputCurrent <= 16 && chargerFits(c, fullVoltage) && c.listens)
   const charger = fits.reduce<ChargerSpec | null>((a, b) => !a || b.power > a.power ? b : a, null) ?? DEMO_CHARGERS[3]!
-  return { charger, count: 1, shoreVoltage: 230, shoreCurrent: 16, continuous: 0.8, inlet: 'household', from: 0.3, coldest: 283.15 }
+  return { charger, count: 1, shoreVoltage: 230, shoreCurrent: 16, continuous: 0.8, inlet: 'household', from: 0.3, coldest: 283.15, ...NO_OTHER_SOURCE }
 }

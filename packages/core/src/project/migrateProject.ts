@@ -3,6 +3,7 @@ import { DEMO_JETS } from '../parts'
 import { USUAL_WIRING } from '../wiring'
 import { usualCharging } from './charging'
 import { PROJECT_VERSION } from './projectVersion'
+import { usualGear, usualHabits } from './usual'
 
 /** Turns a document of one version into the next. */
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>
@@ -62,8 +63,19 @@ const toVersion5: Migration = (document) => {
   return { ...document, boat: { ...boat, drive: { ...part(boat.drive), astern: 'motor' } }, design: { ...design, pack: { ...pack, cell: { ...part(pack.cell), complete: false } }, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(nominalFull(pack)) } }
 }
 
+/** 5 to 6: spaces for the pack, banks and strings beside it, sun, generator, house converter, and how often and where she is used. */
+const toVersion6: Migration = (document) => {
+  const part = (of: unknown): Record<string, unknown> => typeof of === 'object' && of !== null ? of as Record<string, unknown> : {}
+  const boat = part(document.boat), design = part(document.design), gear = usualGear(nominalFull(part(design.pack))), wiring = part(design.wiring)
+  const kind = { hullType: String(boat.hullType), variant: String(boat.variant) }
+  return {
+    ...document, boat: { ...boat, compartments: [] }, use: { ...part(document.use), ...usualHabits(kind) },
+    design: { ...design, banks: gear.banks, solar: gear.solar, wiring: { ...gear.wiring, ...wiring, fitted: { ...gear.wiring.fitted, ...part(wiring.fitted) } }, charging: { ...gear.charging, ...part(design.charging) } },
+  }
+}
+
 /** Migrations by the version that they start from. */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5 }
+export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5, 5: toVersion6 }
 
 /** A document of today's version, or the reason why it cannot be had. */
 export type MigrationOutcome

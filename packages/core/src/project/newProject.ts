@@ -1,6 +1,3 @@
-import { USUAL_THROTTLE } from '../drive'
-import { usualCharging } from './charging'
-import { USUAL_WIRING } from '../wiring'
 import { KNOT } from '../constants'
 import { hullSpeed, hullTypeOf } from '../hull'
 import { hasLeg, type DriveKind } from '../resistance/legResistance'
@@ -8,6 +5,7 @@ import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_JETS, DEMO_MOTORS } from '../parts'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from './notKnown'
 import type { Project } from './projectSchema'
 import { PROJECT_VERSION } from './projectVersion'
+import { usualGear, usualHabits } from './usual'
 
 /** The ten answers that lead to a first design. SI. */
 export interface FirstAnswers {
@@ -58,17 +56,18 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       ...NOT_MEASURED, keel: 'fin', variant: Object.keys(type.variants)[0] ?? '', water: 'sea', waterTemperature: 288.15,
       oldEngine: { kind: answers.drive === 'outboard' ? 'petrolFourStroke' : 'dieselNatural', ratedPower: answers.oldEnginePower, ratedRpm: answers.drive === 'outboard' ? 5500 : 3000, mass: Math.round(answers.oldEnginePower / 1000 * (answers.drive === 'outboard' ? 2.5 : 11)), usualRpm: null, fuelRate: null },
       drive: { kind: answers.drive, legRatio: hasLeg(answers.drive) ? 2.2 : 1, greatestDiameter: answers.greatestDiameter, shaftDepth: Math.max(round(0.45 * typical.draught, 0.05), round(0.75 * answers.greatestDiameter, 0.05)) || 0.2, ...UNKNOWN_GEARS },
+      compartments: [],
     },
     use: {
       cruiseSpeed: answers.cruiseSpeed, topSpeed: Math.max(answers.cruiseSpeed, type.waveBound ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline)) : 1.25 * answers.cruiseSpeed),
       stretchKind: 'hours', duration: answers.duration, distance: answers.duration * answers.cruiseSpeed,
-      reserve: 0.2, headroom: 0.2, houseLoad: 60, seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'unknown',
+      reserve: 0.2, headroom: 0.2, houseLoad: 60, seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'unknown', ...usualHabits({ hullType: answers.hullType, variant: Object.keys(type.variants)[0] ?? '' }),
     },
     design: {
       motor: DEMO_MOTORS[7]!, controller: DEMO_CONTROLLERS[2]!, reduction: { kind: 'belt', ratio: 2 },
       propeller: { diameter: answers.greatestDiameter, pitch: round(0.75 * answers.greatestDiameter, 0.005), areaRatio: 0.5, blades: 3, kind: answers.drive === 'outboard' ? 'outboard' : answers.drive === 'sternDrive' ? 'sternDrive' : 'fixed', efficiencyFactor: null, hand: 'right' },
       cooling: null, jet: DEMO_JETS.reduce((a, b) => Math.abs(b.impellerDiameter - answers.greatestDiameter) < Math.abs(a.impellerDiameter - answers.greatestDiameter) ? b : a),
-      pack: { cell: DEMO_CELLS[3]!, series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(55.2),
+      pack: { cell: DEMO_CELLS[3]!, series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2),
     },
     ...NOTHING_RECORDED,
     held: { motor: false, pack: false, propeller: false, voltage: false },

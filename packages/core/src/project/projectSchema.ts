@@ -4,12 +4,18 @@ import { DRIVE_KINDS } from '../resistance/legResistance'
 import { WHEEL_KINDS } from '../propulsor'
 import { COOLINGS, READING_RANGE, THROTTLE_CONTROLS, THROTTLE_POINTS } from '../drive'
 import { ENGINE_KINDS } from '../oldEngine'
-import type { Charging } from './charging'
+import { CHARGE_SUPPLIES, type Charging } from './charging'
+import { COMPARTMENT_RANGE } from './compartments'
+import { WAYS_HOME } from './usual'
 import { boatContradictions } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
 import { PROJECT_VERSION } from './projectVersion'
-import { cellSchema, chargerSchema, controllerSchema, fuseSchema, jetSchema, motorSchema } from '../parts'
+import type { Banks, StringGroup } from '../battery'
+import { cellSchema, chargeControllerSchema, chargerSchema, controllerSchema, fuseSchema, jetSchema, motorSchema, panelSchema } from '../parts'
+import type { SolarArray } from '../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Fitting, type Wiring } from '../wiring'
+
+const within = ([least, most]: readonly [number, number]) => z.number().min(least).max(most)
 
 /** A number of the document, with the range and label of its field. */
 const numberAt = (path: FieldPath) => z.number().min(FIELDS[path].least).max(FIELDS[path].most).describe(`${FIELDS[path].label} (SI)`)
@@ -47,6 +53,9 @@ const boatSchema = z.strictObject({
     astern: z.enum(['gears', 'motor']).describe('old gears shift to neutral and astern as before, or the motor turns round'),
     reverses: z.boolean().describe('the leg or old gearbox turns the propeller against its input'),
   }),
+  compartments: z.array(z.strictObject({
+    name: z.string().min(1).max(40), length: within(COMPARTMENT_RANGE.length), width: within(COMPARTMENT_RANGE.width), height: within(COMPARTMENT_RANGE.height), clearance: within(COMPARTMENT_RANGE.clearance),
+  })).max(12).describe('spaces for the pack, as measured, m: fore and aft, athwart, up, kept free all round'),
 }).superRefine((boat, context) => {
   for (const { path, message } of boatContradictions(boat)) context.addIssue({ code: 'custom', path, message })
 })
@@ -64,6 +73,9 @@ const useSchema = z.strictObject({
   ambient: numberAt('use.ambient').describe('air around motor and controller on a hot day, K'),
   headWind: numberAt('use.headWind'),
   hullCondition: z.enum(['unknown', 'clean', 'slime', 'weed', 'barnacles']),
+  outings: numberAt('use.outings').describe('a year, each as long as the stretch'),
+  wayHome: z.enum(WAYS_HOME).describe('what brings her home when the drive fails'),
+  place: z.strictObject({ latitude: numberAt('use.place.latitude'), longitude: numberAt('use.place.longitude') }).describe('rad; north and east are positive'),
 })
 
 const wiringSchema = z.strictObject({
@@ -73,6 +85,7 @@ const wiringSchema = z.strictObject({
   fuse: fuseSchema.nullable().describe('null for the one that suits'),
   contactorVoltage: numberAt('design.wiring.contactorVoltage').nullable(), contactorCurrent: numberAt('design.wiring.contactorCurrent').nullable(),
   capacitance: numberAt('design.wiring.capacitance').describe('F, of the controller’s input'), prechargeResistance: numberAt('design.wiring.prechargeResistance').nullable(), bmsCurrent: numberAt('design.wiring.bmsCurrent').nullable(),
+  dcdcLeast: numberAt('design.wiring.dcdcLeast').nullable(), dcdcGreatest: numberAt('design.wiring.dcdcGreatest').nullable(), dcdcPower: numberAt('design.wiring.dcdcPower').nullable().describe('W of the house converter; null for one that suits'),
   place: z.enum(PACK_PLACES), vented: z.boolean(),
   fitted: z.strictObject(Object.fromEntries(FITTINGS.map(f => [f, z.boolean()])) as Record<Fitting, z.ZodBoolean>),
 }).describe('how the drive is wired and guarded') satisfies z.ZodType<Wiring>
@@ -81,7 +94,23 @@ const chargingSchema = z.strictObject({
   charger: chargerSchema, count: z.int().min(1).max(8),
   shoreVoltage: numberAt('design.charging.shoreVoltage'), shoreCurrent: numberAt('design.charging.shoreCurrent'), continuous: numberAt('design.charging.continuous'),
   inlet: z.enum(['household', 'carType']), from: numberAt('design.charging.from'), coldest: numberAt('design.charging.coldest'),
-}).describe('how she is charged at the berth') satisfies z.ZodType<Charging>
+  supply: z.enum(CHARGE_SUPPLIES).describe('what feeds the charger'), generatorPower: numberAt('design.charging.generatorPower'), generatorShare: numberAt('design.charging.generatorShare'), generatorFuel: numberAt('design.charging.generatorFuel').describe('m³/J'),
+  sun: z.boolean().describe('the panels help'), sailing: z.boolean().describe('the propeller under sail helps'), month: z.int().min(0).max(11).describe('0 is January'),
+}).describe('how she is charged, and by what') satisfies z.ZodType<Charging>
+
+const cutSchema = (path: 'design.banks.lowCut' | 'design.banks.highCut') => numberAt(path).nullable()
+const banksSchema = z.strictObject({
+  count: z.int().min(1).max(8), health: numberAt('design.banks.health'), lowCut: cutSchema('design.banks.lowCut'), highCut: cutSchema('design.banks.highCut'), owned: z.int().min(1).max(400).nullable(),
+  others: z.array(z.strictObject({
+    cell: cellSchema, series: z.int().min(1).max(400), parallel: z.int().min(1).max(100), health: numberAt('design.banks.health'), lowCut: cutSchema('design.banks.lowCut'), highCut: cutSchema('design.banks.highCut'),
+  }) satisfies z.ZodType<StringGroup>).max(6).describe('strings of other blocks in parallel with the pack'),
+}).describe('how the strings of the pack are kept') satisfies z.ZodType<Banks>
+
+const solarSchema = z.strictObject({
+  fitted: z.boolean(), panel: panelSchema, series: z.int().min(1).max(40), parallel: z.int().min(1).max(40), tilt: numberAt('design.solar.tilt'), heading: numberAt('design.solar.heading'), swings: z.boolean(),
+  shading: numberAt('design.solar.shading'), controller: chargeControllerSchema.nullable().describe('null: straight on the pack'), coldest: numberAt('design.solar.coldest'),
+  sun: z.array(z.number().min(0).max(5e7)).length(12).nullable().describe('J/m² on a flat square metre on a mean day of each month; null for what is usual at the latitude'),
+}).describe('solar panels') satisfies z.ZodType<SolarArray>
 
 const designSchema = z.strictObject({
   motor: motorSchema,
@@ -99,6 +128,8 @@ const designSchema = z.strictObject({
   }).describe('what the lever asks of the motor'),
   wiring: wiringSchema,
   charging: chargingSchema,
+  banks: banksSchema,
+  solar: solarSchema,
 })
 
 /** One run of a sea trial. SI. */

@@ -1,4 +1,4 @@
-import { CHARGE_HABITS, CHEMISTRIES } from '../battery'
+import { CHARGE_HABITS, CHEMISTRIES, isLead } from '../battery'
 import type { Project } from '../project'
 import { chargeStart, modelOf, wiringReport } from '../system'
 import type { Setting, SettingGroup } from './controllerSettings'
@@ -18,7 +18,7 @@ const ALARM = 0.05
 export function chargerSettings(project: Project): SettingGroup[] {
   const { pack, charging, wiring } = project.design
   const { pack: figures } = modelOf(project), cells = figures.cellsInSeries
-  const chemistry = CHEMISTRIES[pack.cell.chemistry], habits = CHARGE_HABITS[pack.cell.chemistry], lead = pack.cell.chemistry === 'AGM'
+  const chemistry = CHEMISTRIES[pack.cell.chemistry], habits = CHARGE_HABITS[pack.cell.chemistry], lead = isLead(pack.cell.chemistry)
   const v = (value: number): Setting['value'] => ({ text: '{v}', params: { v: { value, quantity: 'voltage' } } })
   const cell = (value: number): Setting['value'] => ({ text: '{v}', params: { v: { value, quantity: 'cellVoltage' } } })
   const a = (value: number): Setting['value'] => ({ text: '{a}', params: { a: { value, quantity: 'current' } } })

@@ -4,6 +4,7 @@ import { chargeFuse, converterPower, houseFuse } from '../oneLine'
 import { DEMO_CABLES, DEMO_FUSES } from '../parts'
 import type { Project } from '../project'
 import { modelOf, wiringReport } from '../system'
+import { stringVoltage } from '../solar'
 import type { CableRun } from '../wiring'
 
 /** One line of the parts list: the device of the diagram that it belongs to, what, how many, for what. €; null where no price is known. */
@@ -37,9 +38,12 @@ export function partsList(project: Project): PartsLine[] {
     add('guard', `Battery management, ${model.pack.cellsInSeries} cells, ${Math.round(report.bmsCurrent)} A`, design.pack.parallel, 'pack', null)
     add('pack', 'Link between cells', (design.pack.series - 1) * design.pack.parallel, 'pack', null)
   }
-  if (report.fuse) add('fuse', report.fuse.name, 1, 'main fuse, at the pack', report.fuse.price)
-  if (wiring.fitted.disconnect) add('disconnect', `Disconnect, ${Math.ceil(report.contactor.wantsCurrent)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'main line', null)
-  if (wiring.fitted.contactor) add('contactor', `Contactor, ${report.contactor.current} A, ${report.contactor.voltage} V DC`, 1, 'main line', null)
+  for (const group of design.banks.others) add('others1', group.cell.name, group.series * group.parallel, 'strings beside the pack', group.series * group.parallel * group.cell.price)
+  const banks = Math.min(design.banks.count, design.pack.parallel)
+  if (report.fuse) add('fuse', report.fuse.name, banks, 'main fuse, at the pack', banks * report.fuse.price)
+  if (wiring.fitted.disconnect) add('disconnect', `Disconnect, ${Math.ceil(report.contactor.wantsCurrent)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, banks, 'main line', null)
+  if (banks > 1) add('bus', `Busbar, ${Math.ceil(report.contactor.wantsCurrent)} A`, 2, 'plus and minus of the banks', null)
+  if (wiring.fitted.contactor) add('contactor', `Contactor, ${report.contactor.current} A, ${report.contactor.voltage} V DC`, banks, 'main line', null)
   if (wiring.fitted.precharge) add('precharge', `Resistor ${report.precharge.resistance.toFixed(0)} ohm for ${Math.ceil(report.precharge.energy)} J, with relay`, 1, 'precharge', null)
   if (wiring.fitted.emergencyStop) add('stop', 'Emergency stop button, latching', 1, 'helm', null)
   if (wiring.fitted.shunt) add('shunt', `Shunt with display, ${Math.ceil(report.current / 50) * 50} A`, 1, 'minus line', null)
@@ -57,14 +61,31 @@ export function partsList(project: Project): PartsLine[] {
     add(device, stock?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.shortCircuit / 1000)} kA`, 1, where, stock?.price ?? null)
   }
   tapFuse('houseFuse', houseFuse(use.houseLoad, model.pack.nominalVoltage), 'DC-DC converter')
-  add('converter', `DC-DC converter to 12 V, ${converterPower(use.houseLoad)} W`, 1, 'house', null)
+  add('converter', `DC-DC converter to 12 V, ${wiring.dcdcPower ?? converterPower(use.houseLoad)} W`, 1, 'house', null)
   if (wiring.fitted.separateHouse) add('house', 'House battery, 12 V', 1, 'house', null)
   const { charging } = design
   add('charger', charging.charger.name, charging.count, 'shore', charging.count * charging.charger.price)
   add('inlet', charging.inlet === 'carType' ? 'Car-type inlet with cable' : 'Shore inlet with cable', 1, 'shore', null)
-  add('inlet', 'Residual-current breaker, galvanic isolator', 1, 'shore', null)
-  tapFuse('chargeFuse', chargeFuse(charging.count * charging.charger.current), 'charger')
-  if (wiring.fitted.chargeRelays) add('chargeRelay', `Relay, ${chargeFuse(charging.count * charging.charger.current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'charger', null)
+  add('inlet', 'Residual-current breaker', 1, 'shore', null)
+  if (wiring.fitted.galvanicIsolator) add('isolator', `Galvanic isolator, ${Math.ceil(charging.shoreCurrent)} A`, 1, 'shore', null)
+  if (charging.supply === 'generator') {
+    add('generator', `Generator, ${(charging.generatorPower / 1000).toFixed(1)} kW`, 1, 'charging', null)
+    add('changeover', `Changeover switch, ${Math.ceil(charging.shoreCurrent)} A`, 1, 'shore or generator', null)
+  }
+  /** a source's fuse and the relay that stops it */
+  const source = (name: string, current: number, where: string) => {
+    tapFuse(`${name}Fuse`, chargeFuse(current), where)
+    if (wiring.fitted.chargeRelays) add(`${name}Relay`, `Relay, ${chargeFuse(current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, where, null)
+  }
+  source('charge', charging.count * charging.charger.current, 'charger')
+  const { solar } = design
+  if (solar.fitted) {
+    const panels = solar.series * solar.parallel
+    add('panels', solar.panel.name, panels, 'sun', panels * solar.panel.price)
+    add('panelSwitch', `Disconnect, ${Math.ceil(solar.parallel * solar.panel.shortCurrent)} A, ${Math.ceil(stringVoltage(solar).cold)} V DC`, 1, 'sun', null)
+    if (solar.controller) add('regulator', solar.controller.name, 1, 'sun', solar.controller.price)
+    source('panel', solar.controller?.current ?? solar.parallel * solar.panel.shortCurrent, 'sun')
+  }
   return lines
 }
 

@@ -1,3 +1,4 @@
+import { CHEMISTRIES, peukertShare, type Chemistry } from '../battery'
 import type { DriveTrain } from './driveTrain'
 import type { Model } from './model'
 
@@ -26,6 +27,20 @@ export function stretchOf(use: { stretchKind: 'hours' | 'distance', duration: nu
 }
 
 /**
+ * Usable energy of a boat's pack at a current: what is printed, less what lead loses when it is drawn fast.
+ *
+ * @param model the boat
+ * @param current A of the whole pack
+ * @returns J
+ *
+ * Source: peukertShare().
+ */
+export function usableAt({ pack, project: { design } }: Model, current: number): number {
+  const { peukert }: Chemistry = CHEMISTRIES[design.pack.cell.chemistry]
+  return current > 0 ? pack.usableEnergy * peukertShare(peukert, current / pack.capacityAh) : pack.usableEnergy
+}
+
+/**
  * Energy that the use asks for, against what the pack gives with the reserve kept back.
  *
  * @param model the boat
@@ -34,6 +49,6 @@ export function stretchOf(use: { stretchKind: 'hours' | 'distance', duration: nu
  */
 export function energyBalance(model: Model, cruise: DriveTrain): EnergyBalance {
   const { duration, distance } = stretchOf(model.project.use)
-  const reserve = model.pack.usableEnergy * model.project.use.reserve
-  return { needed: cruise.packPower * duration, available: model.pack.usableEnergy - reserve, reserve, duration, distance }
+  const usable = usableAt(model, cruise.packCurrent), reserve = usable * model.project.use.reserve
+  return { needed: cruise.packPower * duration, available: usable - reserve, reserve, duration, distance }
 }

@@ -3,7 +3,11 @@ import type { Facts } from '../findings'
 import { hasSails, hullSpeed as naturalSpeed } from '../hull'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { bladeReynolds, burrillLoading } from '../propulsor'
-import { chargeStart } from './chargeReport'
+import { mixReport } from '../battery'
+import { stringFaults } from '../solar'
+import { wearOf } from './ageingReport'
+import { packPlaces } from './packPlaces'
+import { chargeStart, SAILING_SHARE } from './chargeReport'
 import { humpOf, planingReading, steadyBalance } from './curveReading'
 import { driveWarming } from './driveHeat'
 import { driveTrain } from './driveTrain'
@@ -22,8 +26,6 @@ import { wiringReport } from './wiringReport'
 export const LOW_CHARGE = 0.2
 /** Speeds at which a hump is looked for. */
 const HUMP_SPEEDS = 24
-/** Speed under sail for regeneration, as a share of hull speed (common practice: a good breeze). */
-const SAILING_SHARE = 0.9
 
 /**
  * Everything that the rules look at, worked out once for a boat.
@@ -37,9 +39,10 @@ export function factsOf(model: Model, library: Library = SHIPPED_LIBRARY): Facts
   const cruise = operatingPoint(model, use.cruiseSpeed), top = operatingPoint(model, use.topSpeed)
   const warmCruise = driveWarming(model, cruise.drive, cruise.drive), warmTop = driveWarming(model, top.drive, cruise.drive)
   const allDaySpeed = topSpeed(model, 'allDay'), hullSpeed = naturalSpeed(model.form.lengthWaterline)
+  const energy = energyBalance(model, cruise.drive)
   const planing = planingReading(model, use.cruiseSpeed), jet = model.propulsor.kind === 'jet'
   return {
-    model, library, cruise, top, allDaySpeed, minutesSpeed: topSpeed(model, 'minutes'), hullSpeed, payoff: payoffSpeed(model), energy: energyBalance(model, cruise.drive),
+    model, library, cruise, top, allDaySpeed, minutesSpeed: topSpeed(model, 'minutes'), hullSpeed, payoff: payoffSpeed(model), energy,
     warming: warmCruise && warmTop && { cruise: warmCruise, top: warmTop },
     holding: windHolding(model), topLow: driveTrain(model, use.topSpeed, top.resistance.centre, LOW_CHARGE),
     hump: model.form.bottom ? humpOf(curveSpeeds(model.project, HUMP_SPEEDS).map(v => operatingPoint(model, v))) : null,
@@ -47,6 +50,7 @@ export function factsOf(model: Model, library: Library = SHIPPED_LIBRARY): Facts
     blades: jet ? null : burrillLoading(design.propeller, { thrust: top.drive.thrust, shaftSpeed: top.drive.shaftSpeed, waterSpeed: top.drive.advanceSpeed }, boat.drive.shaftDepth, model.water.density),
     bladeReynolds: jet ? null : bladeReynolds(design.propeller, cruise.drive.advanceSpeed, cruise.drive.shaftSpeed, model.water.viscosity),
     atLimit: limitBelow(model, allDaySpeed, top), standstill: standstillOf(model), wiring: wiringReport(model, { cruise: cruise.drive, top: top.drive }), charge: chargeStart(model.project),
+    mix: design.banks.others.length > 0 ? mixReport(design.pack, design.banks) : null, fit: packPlaces(model.project), wear: wearOf(model, energy), sunFaults: design.solar.fitted ? stringFaults(design.solar, model.pack.fullVoltage) : [],
     regeneration: hasSails(boat) && !jet && design.controller.regenCurrent > design.pack.parallel * design.pack.cell.chargeCurrent ? regenerationAt(model, SAILING_SHARE * hullSpeed) : null,
   }
 }

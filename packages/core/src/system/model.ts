@@ -86,6 +86,6 @@ function buildModel(project: Project, condition: { factor: number, low: number, 
     motor: fitMotorLosses(design.motor),
     totalRatio: design.reduction.ratio * (geared ? boat.drive.legRatio : 1),
     transmission: REDUCTION_EFFICIENCY[design.reduction.kind] * (geared ? LEG_EFFICIENCY : SHAFT_EFFICIENCY),
-    pack: packFigures(design.pack),
+    pack: packFigures(design.pack, design.banks),
   }
 }

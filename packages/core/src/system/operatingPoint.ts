@@ -1,4 +1,5 @@
 import { froudeNumber, waveLength } from '../hull'
+import { usableAt } from './energy'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { hullResistance, type HullResistance } from './hullResistance'
 import { limitShares, tightestLimit, type LimitName } from './limits'
@@ -49,7 +50,7 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
   const allDay = tightestLimit(shares, 'allDay'), minutes = tightestLimit(shares, 'minutes')
   const packPowerLow = low.controllerInput * (1 - DRIVE_DOUBT) + low.housePower
   const packPowerHigh = high.controllerInput * (1 + DRIVE_DOUBT) + high.housePower
-  const available = model.pack.usableEnergy * (1 - model.project.use.reserve)
+  const available = usableAt(model, train.packCurrent) * (1 - model.project.use.reserve)
   const timeLeft = train.packPower > 0 ? available / train.packPower : Infinity
   return {
     speed, drive: train, resistance,

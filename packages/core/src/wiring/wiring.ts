@@ -4,7 +4,7 @@ import type { FuseSpec, Insulation } from './wiringSpecs'
 export const PACK_PLACES = ['dry', 'spray', 'bilge'] as const
 
 /** What of the usual gear is fitted; each is there unless the owner leaves it out. */
-export const FITTINGS = ['contactor', 'precharge', 'disconnect', 'emergencyStop', 'shunt', 'insulationWatch', 'separateHouse', 'chargeRelays'] as const
+export const FITTINGS = ['contactor', 'precharge', 'disconnect', 'emergencyStop', 'shunt', 'insulationWatch', 'separateHouse', 'chargeRelays', 'galvanicIsolator', 'bonding'] as const
 /** One of them. */
 export type Fitting = typeof FITTINGS[number]
 
@@ -31,6 +31,10 @@ export interface Wiring {
   prechargeResistance: number | null
   /** A that the battery management switches, all day; null when the cells alone decide */
   bmsCurrent: number | null
+  /** V between which the house converter works, and W that it gives; null for one that suits */
+  dcdcLeast: number | null
+  dcdcGreatest: number | null
+  dcdcPower: number | null
   place: typeof PACK_PLACES[number]
   vented: boolean
   fitted: Record<Fitting, boolean>
@@ -39,6 +43,6 @@ export interface Wiring {
 /** A boat of middling size with all that is usual (common practice; capacitance of a controller's input 2 to 20 mF). */
 export const USUAL_WIRING: Wiring = {
   mainLength: 2, motorLength: 1.5, insulation: 105, engineSpace: true, bundled: 2, mainArea: null, motorArea: null, fuse: null,
-  contactorVoltage: null, contactorCurrent: null, capacitance: 0.005, prechargeResistance: null, bmsCurrent: null, place: 'dry', vented: true,
-  fitted: { contactor: true, precharge: true, disconnect: true, emergencyStop: true, shunt: true, insulationWatch: true, separateHouse: true, chargeRelays: true },
+  contactorVoltage: null, contactorCurrent: null, capacitance: 0.005, prechargeResistance: null, bmsCurrent: null, dcdcLeast: null, dcdcGreatest: null, dcdcPower: null, place: 'dry', vented: true,
+  fitted: { contactor: true, precharge: true, disconnect: true, emergencyStop: true, shunt: true, insulationWatch: true, separateHouse: true, chargeRelays: true, galvanicIsolator: true, bonding: true },
 }

@@ -28,7 +28,7 @@ function byTime(s: ChargeSetup, from: number, step = 5) {
 describe('a charge', () => {
   it.each([['LFP', 'ostra-lfp-280', 16], ['NMC', 'ostra-nmc-22-62', 2], ['AGM', 'ostra-agm-12-100', 4]] as const)('of %s takes as long by steps of time within 0.5 %', (_, id, series) => {
     const cell = DEMO_CELLS.find(c => c.id === id)!
-    const chargeVoltage = { LFP: 3.45, NMC: 4.1, AGM: 2.4, LTO: 2.65 }[cell.chemistry]
+    const chargeVoltage = { LFP: 3.45, NMC: 4.1, AGM: 2.4, FLOODED: 2.45, LTO: 2.65 }[cell.chemistry]
     const s = { ...setup, pack: { cell, series, parallel: 1, chargeVoltage } }
     const ours = chargeCurve(s, 0.2, 800), other = byTime(s, 0.2)
     expect(Math.abs(ours.toEnd! / other.time - 1)).toBeLessThan(0.005)
@@ -37,14 +37,14 @@ describe('a charge', () => {
   it('7.5 kWh from 400 W takes 18.75 h, arithmetic of the handbook', () => {
     // no losses, no taper: 400 W into a pack of 7.5 kWh
     const cell = { ...DEMO_CELLS[3]!, resistance: 1e-9, capacityAh: 7500 / (16 * 3.2), chargeCurrent: 5000 }
-    const s = { ...setup, pack: { cell, series: 16, parallel: 1, chargeVoltage: 3.65 }, charger: { ...DEMO_CHARGERS[3]!, power: 400, current: 500, efficiency: 1 }, shore: { voltage: 230, current: 16, continuous: 1 } }
+    const s = { ...setup, pack: { cell, series: 16, parallel: 1, chargeVoltage: 3.65 }, charger: { ...DEMO_CHARGERS[3]!, power: 400, current: 500, efficiency: 1 }, supply: { kind: 'shore' as const, voltage: 230, current: 16, continuous: 1 }, house: 0 }
     expect(chargePoint(s, 0.5)).toMatchObject({ limit: 'charger watts', shorePower: expect.closeTo(400, 0) })
     const energy = 0.9 * 7500
     expect(energy / 400).toBeCloseTo(0.9 * 18.75, 6)
   })
   it('never passes shore, charger or cells, and never goes on above full', () => {
     fc.assert(fc.property(fc.constantFrom(...DEMO_BOATS), fc.constantFrom(...DEMO_CHARGERS), fc.integer({ min: 1, max: 4 }), fc.double({ min: 1, max: 64, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 240, max: 310, noNaN: true }), (boat, charger, count, current, charge, temperature) => {
-      const s = { ...chargeSetup(boat), charger, count, shore: { voltage: 230, current, continuous: 0.8 }, temperature }
+      const s = { ...chargeSetup(boat), charger, count, supply: { kind: 'shore' as const, voltage: 230, current, continuous: 0.8 }, temperature }
       const p = chargePoint(s, charge), figures = packFigures(s.pack)
       expect(p.current).toBeGreaterThanOrEqual(0)
       expect(p.current).toBeLessThanOrEqual(count * charger.current + 1e-9)
@@ -52,6 +52,24 @@ describe('a charge', () => {
       expect(p.voltage).toBeLessThanOrEqual(Math.max(figures.fullVoltage, p.voltage - p.current * figures.resistance) + 1e-6)
       expect(p.shorePower).toBeLessThanOrEqual(230 * current * 0.8 * 1.001)
     }), { seed: 11 })
+  })
+  it('several sources add up, the house takes its share, and what the cells cannot take is not drawn', () => {
+    const s = { ...setup, house: 0 }, alone = chargePoint(s, 0.4)
+    const helped = chargePoint({ ...s, helpers: 300 }, 0.4), housed = chargePoint({ ...s, house: 300 }, 0.4)
+    expect((helped.current - alone.current) * helped.voltage).toBeCloseTo(300, -1)
+    expect((alone.current - housed.current) * alone.voltage).toBeCloseTo(300, -1)
+    expect(chargePoint({ ...s, supply: null, helpers: 0, house: 50 }, 0.4)).toMatchObject({ current: 0, shorePower: 0 })
+    expect(chargePoint({ ...s, supply: null, helpers: 400 }, 0.4)).toMatchObject({ shorePower: 0, limit: 'other sources' })
+    fc.assert(fc.property(fc.double({ min: 0, max: 20_000, noNaN: true }), fc.double({ min: 0, max: 5000, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (helpers, house, charge) => {
+      const p = chargePoint({ ...s, helpers, house }, charge)
+      return p.current >= 0 && p.shorePower >= 0 && p.current <= s.pack.parallel * s.pack.cell.chargeCurrent + 1e-9
+    }))
+  })
+  it('a generator gives its share for hours and burns by the energy', () => {
+    const boat = withEdits(yacht, [{ path: 'design.charging.supply', value: 'generator' }, { path: 'design.charging.generatorPower', value: 1000 }])
+    expect(chargeReport(boat).limit).toBe('generator')
+    expect(chargeReport(boat).fuel).toBeCloseTo(chargeReport(boat).bought * boat.design.charging.generatorFuel, 12)
+    expect(chargePoint(chargeSetup(boat), 0.3).shorePower).toBeCloseTo(750, -1)
   })
   it('does not begin below freezing, and creeps near it', () => {
     expect(chargeCurve({ ...setup, temperature: 272 }, 0.3)).toMatchObject({ toEnd: null, limit: 'cold' })

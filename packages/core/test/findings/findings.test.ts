@@ -85,11 +85,24 @@ const BROKEN: Record<string, Edit[]> = {
   coldCharge: [{ path: 'design.charging.coldest', value: 268 }],
   shoreWeak: [{ path: 'design.charging.shoreCurrent', value: 5 }],
   chargerInlet: [{ path: 'design.charging.charger', value: DEMO_CHARGERS[3] }, { path: 'design.charging.inlet', value: 'carType' }],
+  blockCutOff: [{ path: 'design.banks.highCut', value: 3.3 }],
+  lowCutOff: [{ path: 'design.banks.lowCut', value: 3.1 }, { path: 'design.pack.cell.resistance', value: 0.0012 }, { path: 'design.pack.parallel', value: 1 }],
+  mixedStrings: [{ path: 'design.banks.others', value: [{ cell: calm.design.pack.cell, series: calm.design.pack.series, parallel: 1, health: 0.6, lowCut: null, highCut: null }] }],
+  bankUneven: [{ path: 'design.banks.count', value: 8 }],
+  packRoom: [{ path: 'boat.compartments', value: [{ name: 'locker', length: 0.75, width: 0.6, height: 0.3, clearance: 0.02 }] }, { path: 'design.pack.parallel', value: 4 }],
+  packOutgrown: [{ path: 'use.outings', value: 366 }, { path: 'boat.waterTemperature', value: 305 }],
+  noWayHome: [{ path: 'use.wayHome', value: 'none' }],
+  houseConverter: [{ path: 'design.wiring.dcdcGreatest', value: 40 }],
+  panelVolts: [{ path: 'design.solar', value: { ...calm.design.solar, fitted: true, series: 10 } }],
+  panelsUncontrolled: [{ path: 'design.solar', value: { ...calm.design.solar, fitted: true, controller: null } }],
+  generatorWeak: [{ path: 'design.charging.supply', value: 'generator' }, { path: 'design.charging.generatorPower', value: 900 }, { path: 'design.charging.count', value: 2 }],
+  chargeTakenByHouse: [{ path: 'design.charging.supply', value: 'none' }],
+  noGalvanicIsolator: leftOut('galvanicIsolator'), noBonding: leftOut('bonding'),
   shoreVolts: [{ path: 'design.charging.shoreVoltage', value: 120 }],
 }
 
 /** Rules on something that is there or not, in words alone. */
-const IN_WORDS = new Set(['packPlace', 'boxUnvented', 'noContactor', 'noPrecharge', 'noEmergencyStop', 'noDisconnect', 'noShunt', 'noChargeRelays', 'houseTogether', 'chargerInlet'])
+const IN_WORDS = new Set(['packPlace', 'boxUnvented', 'noContactor', 'noPrecharge', 'noEmergencyStop', 'noDisconnect', 'noShunt', 'noChargeRelays', 'houseTogether', 'chargerInlet', 'noWayHome', 'panelsUncontrolled', 'noGalvanicIsolator', 'noBonding'])
 
 const startOf = (id: string) => id.startsWith('jet') ? jet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
 

@@ -1,3 +1,4 @@
+import { isLead } from '../../battery'
 import type { Rule } from '../finding'
 
 /** A box that holds gas in. */
@@ -5,7 +6,7 @@ export const boxUnvented: Rule = {
   id: 'boxUnvented', part: 'pack', checks: 'Battery box is vented, or sealed as its maker says', source: 'Lead gives off hydrogen; a lithium cell in trouble gives hot gas (common practice)',
   check({ model: { project: { design: { wiring, pack } } } }) {
     if (wiring.vented) return null
-    const lead = pack.cell.chemistry === 'AGM'
+    const lead = isLead(pack.cell.chemistry)
     return {
       severity: 'caution', title: 'box is not vented', amount: { text: '' },
       sentence: { text: lead ? 'Lead gives off hydrogen on charge, which explodes in a closed box.' : 'A cell in trouble gives off hot, burning gas: it needs a way out that is not the cabin.' },

@@ -1,10 +1,8 @@
-import { USUAL_THROTTLE } from '../../drive'
-import { usualCharging } from '../charging'
-import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
+import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
 
 /** A semi-displacement motor cruiser of the invented Sound of Merrow, which no longer needs to hurry. */
@@ -16,15 +14,16 @@ export const garran: Project = {
     ...NOT_MEASURED, keel: 'fin', variant: '', water: 'sea', waterTemperature: 286.15,
     oldEngine: { kind: 'dieselTurbo', ratedPower: 147_000, ratedRpm: 3600, mass: 520, usualRpm: 1500, fuelRate: 6e-3 / 3600 },
     drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.48, shaftDepth: 0.6, ...UNKNOWN_GEARS },
+    compartments: [],
   },
   use: {
     cruiseSpeed: 6.5 * KNOT, topSpeed: 7.5 * KNOT, stretchKind: 'hours', duration: 3 * 3600, distance: 20 * 1852,
-    reserve: 0.2, headroom: 0.2, houseLoad: 120, seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'clean',
+    reserve: 0.2, headroom: 0.2, houseLoad: 120, seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'clean', ...usualHabits({ hullType: 'semiDisplacement', variant: '' }),
   },
   design: {
     motor: motorNamed('brindle-30-144-2600'), controller: controllerNamed('corvel-144-260'), reduction: { kind: 'belt', ratio: 1.75 },
     propeller: { diameter: 0.48, pitch: 0.365, areaRatio: 0.45, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
-    pack: { cell: cellNamed('ostra-lfp-230'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(165.6),
+    pack: { cell: cellNamed('ostra-lfp-230'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144, ...usualGear(165.6),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },

@@ -1,10 +1,8 @@
-import { USUAL_THROTTLE } from '../../drive'
-import { usualCharging } from '../charging'
-import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
+import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
 
 /** A pontoon boat of the invented Sarrow Reservoir, whose cells are already bought. */
@@ -16,15 +14,16 @@ export const lodden: Project = {
     ...NOT_MEASURED, keel: 'fin', variant: '', water: 'fresh', waterTemperature: 288.15,
     oldEngine: { kind: 'petrolFourStroke', ratedPower: 0, ratedRpm: 5500, mass: 0, usualRpm: null, fuelRate: null },
     drive: { kind: 'outboard', legRatio: 2, greatestDiameter: 0.3, shaftDepth: 0.4, ...UNKNOWN_GEARS },
+    compartments: [],
   },
   use: {
     cruiseSpeed: 3.5 * KNOT, topSpeed: 4.6 * KNOT, stretchKind: 'hours', duration: 4 * 3600, distance: 14 * 1852,
-    reserve: 0.2, headroom: 0.2, houseLoad: 20, seaMargin: 0.15, ambient: 308.15, headWind: 2, hullCondition: 'slime',
+    reserve: 0.2, headroom: 0.2, houseLoad: 20, seaMargin: 0.15, ambient: 308.15, headWind: 2, hullCondition: 'slime', ...usualHabits({ hullType: 'pontoon', variant: '' }),
   },
   design: {
     motor: motorNamed('brindle-3-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'direct', ratio: 1 },
     propeller: { diameter: 0.3, pitch: 0.3, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
-    pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(55.2),
+    pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: true, propeller: false, voltage: false },

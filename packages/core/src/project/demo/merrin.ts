@@ -1,10 +1,8 @@
-import { USUAL_THROTTLE } from '../../drive'
-import { usualCharging } from '../charging'
-import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
+import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
 
 /** A planing boat of the invented Lough Tarsa, at 96 V. */
@@ -16,15 +14,16 @@ export const merrin: Project = {
     ...NOT_MEASURED, keel: 'fin', variant: '', water: 'fresh', waterTemperature: 287.15,
     oldEngine: { kind: 'petrolFourStroke', ratedPower: 44_000, ratedRpm: 5500, mass: 125, usualRpm: 4200, fuelRate: 14e-3 / 3600 },
     drive: { kind: 'outboard', legRatio: 1.5, greatestDiameter: 0.33, shaftDepth: 0.4, ...UNKNOWN_GEARS },
+    compartments: [],
   },
   use: {
     cruiseSpeed: 15 * KNOT, topSpeed: 18 * KNOT, stretchKind: 'distance', duration: 20 * 60, distance: 5 * 1852,
-    reserve: 0.2, headroom: 0.15, houseLoad: 30, seaMargin: 0.1, ambient: 308.15, headWind: 0, hullCondition: 'clean',
+    reserve: 0.2, headroom: 0.15, houseLoad: 30, seaMargin: 0.1, ambient: 308.15, headWind: 0, hullCondition: 'clean', ...usualHabits({ hullType: 'planing', variant: '' }),
   },
   design: {
     motor: motorNamed('brindle-20-96-2400'), controller: controllerNamed('corvel-96-260'), reduction: { kind: 'direct', ratio: 1 },
     propeller: { diameter: 0.33, pitch: 0.4, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
-    pack: { cell: cellNamed('ostra-lfp-105'), series: 32, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 96, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(110.4),
+    pack: { cell: cellNamed('ostra-lfp-105'), series: 32, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 96, ...usualGear(110.4),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: true },

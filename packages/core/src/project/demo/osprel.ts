@@ -1,10 +1,8 @@
-import { USUAL_THROTTLE } from '../../drive'
-import { usualCharging } from '../charging'
-import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
+import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
 
 /** A wooden launch of the invented Lake Ennoy, whose propeller is to stay. */
@@ -16,15 +14,16 @@ export const osprel: Project = {
     ...NOT_MEASURED, keel: 'long', variant: '', water: 'fresh', waterTemperature: 285.15,
     oldEngine: { kind: 'dieselNatural', ratedPower: 17_900, ratedRpm: 2400, mass: 290, usualRpm: 1400, fuelRate: 1.6e-3 / 3600 },
     drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.42, shaftDepth: 0.5, ...UNKNOWN_GEARS },
+    compartments: [],
   },
   use: {
     cruiseSpeed: 5 * KNOT, topSpeed: 6 * KNOT, stretchKind: 'distance', duration: 5 * 3600, distance: 24 * 1852,
-    reserve: 0.25, headroom: 0.2, houseLoad: 40, seaMargin: 0.1, ambient: 308.15, headWind: 0, hullCondition: 'clean',
+    reserve: 0.25, headroom: 0.2, houseLoad: 40, seaMargin: 0.1, ambient: 308.15, headWind: 0, hullCondition: 'clean', ...usualHabits({ hullType: 'displacementLaunch', variant: '' }),
   },
   design: {
     motor: motorNamed('brindle-10-48-2000'), controller: controllerNamed('corvel-48-300'), reduction: { kind: 'belt', ratio: 2 },
     propeller: { diameter: 0.42, pitch: 0.33, areaRatio: 0.5, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' },
-    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(55.2),
+    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: true, voltage: false },

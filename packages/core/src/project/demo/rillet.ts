@@ -1,10 +1,8 @@
-import { USUAL_THROTTLE } from '../../drive'
-import { usualCharging } from '../charging'
-import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
+import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
 
 /** A jet boat of the invented River Asken. */
@@ -16,15 +14,16 @@ export const rillet: Project = {
     ...NOT_MEASURED, keel: 'fin', variant: '', water: 'fresh', waterTemperature: 283.15,
     oldEngine: { kind: 'petrolFourStroke', ratedPower: 59_000, ratedRpm: 5500, mass: 150, usualRpm: 4000, fuelRate: 16e-3 / 3600 },
     drive: { kind: 'jet', legRatio: 1, greatestDiameter: 0.22, shaftDepth: 0.2, ...UNKNOWN_GEARS },
+    compartments: [],
   },
   use: {
     cruiseSpeed: 16 * KNOT, topSpeed: 19 * KNOT, stretchKind: 'distance', duration: 23 * 60, distance: 6 * 1852,
-    reserve: 0.2, headroom: 0.15, houseLoad: 30, seaMargin: 0.1, ambient: 308.15, headWind: 0, hullCondition: 'clean',
+    reserve: 0.2, headroom: 0.15, houseLoad: 30, seaMargin: 0.1, ambient: 308.15, headWind: 0, hullCondition: 'clean', ...usualHabits({ hullType: 'jetBoat', variant: '' }),
   },
   design: {
     motor: motorNamed('brindle-30-144-2600'), controller: controllerNamed('corvel-144-260'), reduction: { kind: 'direct', ratio: 1 },
     propeller: { diameter: 0.25, pitch: 0.2, areaRatio: 0.45, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
-    pack: { cell: cellNamed('ostra-lfp-160'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(165.6),
+    pack: { cell: cellNamed('ostra-lfp-160'), series: 48, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 144, ...usualGear(165.6),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },

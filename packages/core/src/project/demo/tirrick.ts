@@ -1,10 +1,8 @@
-import { USUAL_THROTTLE } from '../../drive'
-import { usualCharging } from '../charging'
-import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
+import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
 
 /** A keel yacht of the invented Bay of Sarn, whose motor is already bought. */
@@ -16,15 +14,16 @@ export const tirrick: Project = {
     ...NOT_MEASURED, keel: 'fin', variant: '', water: 'sea', waterTemperature: 287.15,
     oldEngine: { kind: 'dieselNatural', ratedPower: 13_400, ratedRpm: 2800, mass: 165, usualRpm: 1900, fuelRate: null },
     drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.38, shaftDepth: 0.55, ...UNKNOWN_GEARS },
+    compartments: [],
   },
   use: {
     cruiseSpeed: 4.6 * KNOT, topSpeed: 5.6 * KNOT, stretchKind: 'hours', duration: 4 * 3600, distance: 18.4 * 1852,
-    reserve: 0.2, headroom: 0.2, houseLoad: 60, seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'slime',
+    reserve: 0.2, headroom: 0.2, houseLoad: 60, seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'slime', ...usualHabits({ hullType: 'keelYacht', variant: '' }),
   },
   design: {
     motor: motorNamed('brindle-6-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'belt', ratio: 1.5 },
     propeller: { diameter: 0.39, pitch: 0.29, areaRatio: 0.5, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' },
-    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.65 }, systemVoltage: 48, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(58.4),
+    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.65 }, systemVoltage: 48, ...usualGear(58.4),
   },
   ...NOTHING_RECORDED,
   held: { motor: true, pack: false, propeller: false, voltage: false },

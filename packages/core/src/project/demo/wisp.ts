@@ -1,10 +1,8 @@
-import { USUAL_THROTTLE } from '../../drive'
-import { usualCharging } from '../charging'
-import { USUAL_WIRING } from '../../wiring'
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
+import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
 
 /** A canoe of the invented Ardle Water. */
@@ -16,15 +14,16 @@ export const wisp: Project = {
     ...NOT_MEASURED, keel: 'fin', variant: 'canoe', water: 'fresh', waterTemperature: 287.15,
     oldEngine: { kind: 'petrolTwoStroke', ratedPower: 0, ratedRpm: 5500, mass: 0, usualRpm: null, fuelRate: null },
     drive: { kind: 'outboard', legRatio: 1, greatestDiameter: 0.24, shaftDepth: 0.25, ...UNKNOWN_GEARS },
+    compartments: [],
   },
   use: {
     cruiseSpeed: 3.2 * KNOT, topSpeed: 4 * KNOT, stretchKind: 'hours', duration: 4 * 3600, distance: 12 * 1852,
-    reserve: 0.25, headroom: 0.2, houseLoad: 0, seaMargin: 0.15, ambient: 308.15, headWind: 2.5, hullCondition: 'clean',
+    reserve: 0.25, headroom: 0.2, houseLoad: 0, seaMargin: 0.15, ambient: 308.15, headWind: 2.5, hullCondition: 'clean', ...usualHabits({ hullType: 'canoe', variant: 'canoe' }),
   },
   design: {
     motor: motorNamed('brindle-0.5-24-1500'), controller: controllerNamed('corvel-24-60'), reduction: { kind: 'direct', ratio: 1 },
     propeller: { diameter: 0.24, pitch: 0.24, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-120'),
-    pack: { cell: cellNamed('ostra-nmc-22-62'), series: 1, parallel: 1, chargeVoltage: 4.1 }, systemVoltage: 24, throttle: USUAL_THROTTLE, wiring: USUAL_WIRING, charging: usualCharging(24.6),
+    pack: { cell: cellNamed('ostra-nmc-22-62'), series: 1, parallel: 1, chargeVoltage: 4.1 }, systemVoltage: 24, ...usualGear(24.6),
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: false, voltage: false },

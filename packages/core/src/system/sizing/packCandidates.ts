@@ -1,4 +1,4 @@
-import { CHEMISTRIES, packFigures, type CellSpec, type Chemistry, type PackSpec } from '../../battery'
+import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../../battery'
 import { REDUCTION_PRICE, type ControllerSpec } from '../../drive'
 import type { Library } from '../../parts'
 import type { Project } from '../../project/projectSchema'
@@ -58,9 +58,11 @@ function packOfCells(cell: CellSpec, demand: PackDemand, systemVoltage: number, 
   if (series < 1 || series * block < 0.9 * systemVoltage) return null
   const string = packFigures({ cell, series, parallel: 1, chargeVoltage })
   const volts = 0.94 * string.nominalVoltage
-  const parallel = Math.max(1,
-    // 2 % more than the sum, since the voltage at cruise is not known to the volt yet
-    Math.ceil(1.02 * energy / string.usableEnergy - 1e-9),
+  // 2 % more than the sum, since the voltage at cruise is not known to the volt yet
+  const ofCapacity = 1.02 * energy / string.usableEnergy, rate = (demand.cruisePower + house) / volts / cell.capacityAh
+  let enough = Math.ceil(ofCapacity - 1e-9)
+  while (enough < 100 && enough * peukertShare(chemistry.peukert, rate / enough) < ofCapacity) enough++
+  const parallel = Math.max(1, enough,
     Math.ceil((demand.topPower + house) / volts / cell.current),
     Math.ceil((demand.cruisePower + house) / volts / cell.current / (1 - headroom)))
   return parallel > 100 ? null : { cell, series, parallel, chargeVoltage }

@@ -1,5 +1,5 @@
 import { max, min } from 'd3-array'
-import { packFigures } from '../../battery'
+import { CHEMISTRIES, packFigures, peukertShare } from '../../battery'
 import { REDUCTION_MASS } from '../../drive'
 import { SHIPPED_LIBRARY, type Library } from '../../parts'
 import type { Edit } from '../../project/projectPath'
@@ -106,7 +106,7 @@ const VIRTUES: readonly DesignVirtue[] = ['cheapest', 'balanced', 'lightest', 'f
 function meritsOf({ use }: Project, d: DesignCandidate): DesignMerits {
   const pack = packFigures(d.pack)
   const cruisePower = d.cruisePower + use.houseLoad
-  return { cost: d.cost, mass: d.motor.mass + d.controller.mass + REDUCTION_MASS[d.reduction.kind] + pack.mass, range: pack.usableEnergy * (1 - use.reserve) / cruisePower * use.cruiseSpeed, cruisePower }
+  return { cost: d.cost, mass: d.motor.mass + d.controller.mass + REDUCTION_MASS[d.reduction.kind] + pack.mass, range: pack.usableEnergy * peukertShare(CHEMISTRIES[d.pack.cell.chemistry].peukert, cruisePower / pack.nominalVoltage / pack.capacityAh) * (1 - use.reserve) / cruisePower * use.cruiseSpeed, cruisePower }
 }
 
 /** Places of the designs that no other beats or equals in everything. */

@@ -1,0 +1,27 @@
+import { stringVoltage, usualSolar } from '../../solar'
+import type { Rule } from '../finding'
+
+/** A string of panels against the charge controller and the pack. */
+export const panelVolts: Rule = {
+  id: 'panelVolts', part: 'pack', checks: 'Panels’ volts suit the charge controller, cold and hot', source: 'Open volts on the coldest morning; best volts of hot cells',
+  check({ sunFaults, model: { pack, project: { design: { solar } } } }) {
+    const [fault] = sunFaults
+    if (!fault) return null
+    const { cold, hot } = stringVoltage(solar), over = fault === 'above controller', usual = usualSolar(pack.fullVoltage)
+    const params = { c: { value: cold, quantity: 'voltage' as const }, h: { value: hot, quantity: 'voltage' as const }, f: { value: pack.fullVoltage, quantity: 'voltage' as const }, g: { value: solar.controller?.greatestPanelVoltage ?? 0, quantity: 'voltage' as const } }
+    const SENTENCES = {
+      'above controller': 'On the coldest morning the string stands at {c}; the charge controller stands {g}. It would not survive.',
+      'below pack': 'Hot panels work at {h}; to fill a pack of {f} they must stand above it. It would never be full.',
+      'above pack': 'A controller that lifts volts passes {c} straight into a pack of {f}.',
+      'controller of other volts': 'The charge controller is not made for a pack of {f}.',
+    } as const
+    return {
+      severity: over || fault === 'above pack' ? 'stop' : 'caution', title: 'panels’ volts', amount: { text: fault }, sentence: { text: SENTENCES[fault], params },
+      caution: over || fault === 'above pack' ? 'Panels cannot be switched off by day. Cover them before you touch their leads.' : undefined,
+      fixes: [
+        ...(over && solar.series > 1 ? [{ label: { text: '{n} in a string', params: { n: String(Math.max(1, Math.floor(solar.series * params.g.value / cold))) } }, edits: [{ path: 'design.solar.series', value: Math.max(1, Math.floor(solar.series * params.g.value / cold)) }] }] : []),
+        ...(usual.controller ? [{ label: { text: '{n} in a string, {c}', params: { n: String(usual.series), c: usual.controller.name } }, edits: [{ path: 'design.solar.panel', value: usual.panel }, { path: 'design.solar.series', value: usual.series }, { path: 'design.solar.controller', value: usual.controller }] }] : []),
+      ],
+    }
+  },
+}

@@ -1,0 +1,7 @@
+export type * from './solarSpecs'
+export * from './sunlight'
+export * from './cloud'
+export * from './panelCurve'
+export * from './stringVoltage'
+export * from './solarYear'
+export * from './usualSolar'

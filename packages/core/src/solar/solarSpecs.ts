@@ -1,0 +1,68 @@
+/** A solar panel, as its plate says at 1000 W/m² and 25 °C. */
+export interface PanelSpec {
+  id: string
+  name: string
+  /** W */
+  power: number
+  /** V and A at the greatest power */
+  voltage: number
+  current: number
+  /** V open, A shorted */
+  openVoltage: number
+  shortCurrent: number
+  /** share lost for each K above 25 °C: of the open volts, of the power */
+  voltagePerKelvin: number
+  powerPerKelvin: number
+  /** m */
+  length: number
+  width: number
+  mass: number
+  price: number
+}
+
+/** What stands between panels and pack. */
+export interface ChargeControllerSpec {
+  id: string
+  name: string
+  /** follows the panels' best volts; one that does not is a switch */
+  tracking: boolean
+  /** lifts the panels' volts to the pack's; else the panels must stand above the pack */
+  boosts: boolean
+  /** V of the panels: from, and never above */
+  leastPanelVoltage: number
+  greatestPanelVoltage: number
+  /** V of the pack */
+  leastVoltage: number
+  greatestVoltage: number
+  /** A into the pack at most */
+  current: number
+  efficiency: number
+  /** can be told to stop by the battery management */
+  listens: boolean
+  mass: number
+  price: number
+}
+
+/** Where she lies. rad; north and east are positive. */
+export interface EarthPlace { latitude: number, longitude: number }
+
+/** Panels on the boat, and what they feed. */
+export interface SolarArray {
+  fitted: boolean
+  panel: PanelSpec
+  /** panels in a string, strings side by side */
+  series: number
+  parallel: number
+  /** rad from flat; where the upper face looks, rad clockwise from north; she swings, so it looks all ways in turn */
+  tilt: number
+  heading: number
+  swings: boolean
+  /** share lost to mast, boom and sails */
+  shading: number
+  /** null: straight on the pack */
+  controller: ChargeControllerSpec | null
+  /** coldest morning at the panels, K */
+  coldest: number
+  /** J/m² on a flat square metre on a mean day of each month; null for what is usual at the latitude */
+  sun: number[] | null
+}

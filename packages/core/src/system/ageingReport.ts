@@ -1,0 +1,47 @@
+import { ageing, END_OF_LIFE, type Ageing } from '../battery'
+import type { Project } from '../project/projectSchema'
+import { energyBalance, type EnergyBalance } from './energy'
+import { modelOf, type Model } from './model'
+import { operatingPoint } from './operatingPoint'
+
+/** How a boat's pack wears at its use. */
+export interface AgeingReport extends Ageing {
+  /** share of the whole energy that an outing takes */
+  depth: number
+  /** J delivered until it is worn out, and € for each of them */
+  delivered: number
+  pricePerEnergy: number
+  /** years until an outing no longer fits with its reserve; 0 when it does not even when new; null when it fits to the end */
+  outgrown: number | null
+}
+
+/**
+ * Wear of a boat's pack at its outings.
+ *
+ * @param project the boat
+ * @returns life by cycles and by the calendar, price for each J over it, and when the day no longer fits
+ *
+ * Source: ageing(); cells as warm as the water, which is about the boat's mean.
+ */
+export function ageingReport(project: Project): AgeingReport {
+  const model = modelOf(project)
+  return wearOf(model, energyBalance(model, operatingPoint(model, project.use.cruiseSpeed).drive))
+}
+
+/**
+ * The same from a balance of energy that is known already.
+ *
+ * @param model the boat
+ * @param energy of an outing
+ * @returns wear
+ */
+export function wearOf(model: Model, { needed, available }: EnergyBalance): AgeingReport {
+  const { use, design, boat } = model.project
+  const depth = Math.min(1, needed / model.pack.energy)
+  const wear = ageing(design.pack.cell.chemistry, { outings: use.outings, depth, temperature: boat.waterTemperature })
+  const delivered = use.outings * wear.years * depth * model.pack.energy
+  // capacity falls evenly from 1 to 0.8 over the years: where it meets the share that the outing needs
+  const needs = needed / available
+  const outgrown = needs > 1 ? 0 : needs <= wear.left[wear.left.length - 1]! ? null : wear.years * (1 - needs) / (1 - END_OF_LIFE)
+  return { ...wear, depth, delivered, pricePerEnergy: delivered > 0 ? model.pack.price / delivered : Infinity, outgrown: outgrown !== null && outgrown > wear.years ? null : outgrown }
+}

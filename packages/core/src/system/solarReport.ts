@@ -1,0 +1,106 @@
+import { restVoltage } from '../battery'
+import { findRoot } from '../numeric'
+import type { Project } from '../project/projectSchema'
+import { solarYear, type SolarArray, type SolarLoad, type SolarMonth } from '../solar'
+import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE } from './driveTrain'
+import { modelOf } from './model'
+import { operatingPoint } from './operatingPoint'
+
+/** A month with what the sun alone does for the boat. m/s, s. */
+export interface SunMonth extends SolarMonth {
+  /** speed that the mean day's sun carries from its rise to its set, the house paid for the whole day; 0 when the house takes it all */
+  dayPace: number
+  /** the same for the clear noon of the month */
+  noonPace: number
+  /** days to put back what one outing takes; null when it never does */
+  refillDays: number | null
+}
+
+/** A boat's sun over the year. */
+export interface SolarReport {
+  months: SunMonth[]
+  /** J over the whole year, and the same if the panels ran at their best points all the time */
+  year: number
+  /** share of the year that a direct connection or a plain switch loses against one that follows the best point; 0 with one that does */
+  lostWithoutTracking: number
+  /** W of all panels as printed */
+  power: number
+}
+
+const reports = new WeakMap<Project, SolarReport>()
+/** the hours of a year are the slow part: kept with the panels for as long as nothing else of them changes */
+const years = new WeakMap<SolarArray, { key: string, year: SolarMonth[] }>()
+
+/**
+ * Mean day of each month for a boat's panels, worked out once for the same panels, place, volts and air.
+ *
+ * @param project the boat
+ * @returns twelve months
+ */
+export function boatSolarYear(project: Project): SolarMonth[] {
+  const { design: { solar }, use: { place } } = project
+  const load = solarLoad(project), key = [place.latitude, place.longitude, load.packVoltage, load.air].join(' ')
+  const known = years.get(solar)
+  if (known?.key === key) return known.year
+  const year = solarYear(solar, place, load)
+  years.set(solar, { key, year })
+  return year
+}
+
+/** The air over the water is about as warm as the water. */
+const solarLoad = ({ design, boat }: Project): SolarLoad => ({ packVoltage: restVoltage(design.pack, LEVER_CHARGE), air: boat.waterTemperature })
+
+/** Slowest pace that is looked for, m/s. */
+const CRAWL = 0.15
+
+/**
+ * The sun's share in a boat: energy by month, speed that it carries, time to refill. Worked out once.
+ *
+ * @param project the boat
+ * @returns twelve months and the year
+ *
+ * Source: solarYear(); pace where the pack's power equals what is left of the sun.
+ */
+export function solarReport(project: Project): SolarReport {
+  const known = reports.get(project)
+  if (known) return known
+  const { design: { solar }, use } = project
+  const year = boatSolarYear(project), house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const outing = modelOf(project), needed = operatingPoint(outing, use.cruiseSpeed).drive.packPower * (use.stretchKind === 'hours' ? use.duration : use.distance / use.cruiseSpeed)
+  const months = year.map((month): SunMonth => {
+    const spare = month.perDay - house * 86_400
+    return { ...month, dayPace: month.daylight > 0 ? paceOf(project, spare / month.daylight) : 0, noonPace: paceOf(project, month.noon - house), refillDays: spare > 0 ? needed / spare : null }
+  })
+  const sum = year.reduce((total, month, i) => total + month.perDay * DAYS[i]!, 0)
+  const report = { months, year: sum, lostWithoutTracking: lostWithoutTracking(project, sum), power: solar.series * solar.parallel * solar.panel.power }
+  reports.set(project, report)
+  return report
+}
+
+const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
+
+/** Against a controller that follows the best point and is never too small. */
+function lostWithoutTracking(project: Project, sum: number): number {
+  const { design: { solar }, use } = project
+  if (!solar.fitted || solar.controller?.tracking) return 0
+  const tracked = solarYear({ ...solar, controller: { id: 'any', name: 'any', tracking: true, boosts: true, leastPanelVoltage: 1, greatestPanelVoltage: 1000, leastVoltage: 1, greatestVoltage: 1000, current: Infinity, efficiency: TRACKING_EFFICIENCY, listens: true, mass: 1, price: 0 } }, use.place, solarLoad(project))
+  const best = tracked.reduce((total, month, i) => total + month.perDay * DAYS[i]!, 0)
+  return best > 0 ? 1 - sum / best : 0
+}
+/** Of a usual tracking controller (common practice: 0.95 to 0.98). */
+const TRACKING_EFFICIENCY = 0.97
+
+/**
+ * Speed that a power of the drive carries, the house already paid.
+ *
+ * @param project the boat
+ * @param power W for the drive; 0 or less gives 0
+ * @returns m/s, at most the greatest that is worth a sum
+ */
+export function paceOf(project: Project, power: number): number {
+  const model = modelOf(project), house = project.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const spare = (speed: number) => operatingPoint(model, speed).drive.packPower - house - power
+  if (power <= 0 || spare(CRAWL) >= 0) return 0
+  const root = findRoot(spare, CRAWL, Math.max(project.use.topSpeed, 2 * CRAWL), 1e-3)
+  return root.outcome === 'root' ? root.x : project.use.topSpeed
+}
