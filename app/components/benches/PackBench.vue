@@ -1,19 +1,22 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
 import { CHEMISTRIES, packFor, type CellSpec } from '@remigo/core'
 import { m } from '~/messages'
+import { f } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { fewOf } from '~/composables/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** Voltage and pack: windows on one scale, amps against what the cells allow, the blocks, and other cells to try. */
+/** Voltage and pack: windows on one scale, amps against what the cells allow, the blocks, and other cells to try; where it stands, how it is kept, what cold and years do to it. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const library = useLibraryStore()
 const { text } = useQuantities()
+const route = useRoute()
+const view = ref<keyof typeof f.views>(String(route.query.view) in f.views ? String(route.query.view) as keyof typeof f.views : 'volts')
 const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.model.pack)
 const use = computed(() => document.shown.use)
@@ -34,25 +37,32 @@ function tryCell(cell: CellSpec) {
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="packEnergy">
-        <template #head><FigureSentence :words="m.pack.lead" :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]" /></template>
-        <FigureSentence :words="m.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
-      </BenchLead>
-      <VoltageBars />
-      <PackBlocks />
-      <VoltageChoices />
-      <section class="block" :aria-label="m.pack.cells">
-        <h2 class="section-head">{{ m.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ m.motor.all }}</NuxtLink></h2>
-        <table class="table" data-cells>
-          <tbody>
-            <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">
-              <td>{{ row.cell.name }}<small class="soft">{{ CHEMISTRIES[row.cell.chemistry].label }}</small></td>
-              <td class="num">{{ row.built ? `${row.built.series} × ${row.built.parallel}` : '–' }}</td>
-              <td class="num"><TryButton :fitted="row.fitted" :name="row.cell.name" :disabled="!row.built" @try="tryCell(row.cell)" /></td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
+      <ChartViews v-model="view" :label="f.view" :views="f.views" class="pack-views" />
+      <PackRoom v-if="view === 'room'" />
+      <PackStrings v-else-if="view === 'strings'" />
+      <PackPowerChart v-else-if="view === 'power'" />
+      <PackWear v-else-if="view === 'wear'" />
+      <template v-else>
+        <BenchLead figure="packEnergy">
+          <template #head><FigureSentence :words="m.pack.lead" :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]" /></template>
+          <FigureSentence :words="m.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
+        </BenchLead>
+        <VoltageBars />
+        <PackBlocks />
+        <VoltageChoices />
+        <section class="block" :aria-label="m.pack.cells">
+          <h2 class="section-head">{{ m.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ m.motor.all }}</NuxtLink></h2>
+          <table class="table" data-cells>
+            <tbody>
+              <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">
+                <td>{{ row.cell.name }}<small class="soft">{{ CHEMISTRIES[row.cell.chemistry].label }}</small></td>
+                <td class="num">{{ row.built ? `${row.built.series} × ${row.built.parallel}` : '–' }}</td>
+                <td class="num"><TryButton :fitted="row.fitted" :name="row.cell.name" :disabled="!row.built" @try="tryCell(row.cell)" /></td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+      </template>
     </div>
     <aside class="bench__side">
       <section :aria-label="m.pack.build">
@@ -79,6 +89,7 @@ function tryCell(cell: CellSpec) {
 </template>
 
 <style scoped>
+.pack-views { margin: -8px 0 10px; }
 .voltage { margin-top: 12px; }
 .stepped { display: grid; grid-template-columns: 1fr 30px 30px; gap: 4px; align-items: center; }
 .stepped :deep(.field) { grid-template-columns: 1fr 56px; }

@@ -20,10 +20,15 @@ const pack = computed(() => {
   const low = restVoltage(design.value.pack, 0.1) - answer.summary.top.drive.packCurrent * figures.resistance
   return { from: Math.max(0, low), to: figures.fullVoltage }
 })
+const dcdc = computed(() => {
+  const { dcdcLeast: from, dcdcGreatest: to } = design.value.wiring
+  return from === null && to === null ? null : { from: from ?? 0, to: to ?? pack.value.to }
+})
 const rows = computed(() => [
   { key: 'pack', label: m.pack.pack, from: pack.value.from, to: pack.value.to, state: worst(['packAboveWindow', 'packBelowWindow']) },
   { key: 'controller', label: m.pack.controller, from: design.value.controller.leastVoltage, to: design.value.controller.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow']) },
   { key: 'charger', label: m.pack.charger, from: design.value.charging.charger.leastVoltage, to: design.value.charging.charger.greatestVoltage, state: worst(['chargerWindow']) },
+  ...(dcdc.value ? [{ key: 'dcdc', label: m.pack.dcdc, ...dcdc.value, state: worst(['houseConverter']) }] : []),
   { key: 'motor', label: m.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: pack.value.to > design.value.motor.greatestVoltage ? 'stop' as const : 'fits' as const },
 ])
 function worst(rules: string[]): Severity | 'fits' {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { TOUCH_LIMIT, voltageChoices, type VoltageChoice } from '@remigo/core'
+import { TOUCH_LIMIT, voltageChoices, withEdits, type VoltageChoice } from '@remigo/core'
 import { e } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -14,6 +14,8 @@ const { text } = useQuantities()
 const { failure, sizeAt } = useSizing()
 const rows = computed(() => voltageChoices(document.project, library.library))
 const size = (c: VoltageChoice) => c.area === null ? e.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
+/** the boat at a voltage, whatever she has: what its figures are worked out on */
+const at = computed(() => new Map(rows.value.map(r => [r.voltage, withEdits(document.project, [{ path: 'design.systemVoltage', value: r.voltage }])])))
 const able = computed(() => rows.value.filter(r => r.price !== null))
 const low = computed(() => able.value.filter(r => !r.aboveTouch).at(-1))
 const high = computed(() => able.value.find(r => r.aboveTouch))
@@ -28,8 +30,8 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
         <tbody>
           <tr v-for="r in rows" :key="r.voltage" :class="{ current: r.fitted }">
             <td class="figures"><StateMark :state="r.price === null ? 'stop' : r.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
-            <td class="num">{{ text(r.cruiseCurrent, 'current') }}</td><td class="num">{{ text(r.topCurrent, 'current') }}</td>
-            <td class="num">{{ size(r) }}<small class="soft">{{ text(r.copper, 'partMass') }}</small></td>
+            <td class="num"><FigureValue id="voltageCruise" :of="at.get(r.voltage)" /></td><td class="num"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
+            <td class="num"><template v-if="r.area !== null"><span v-if="r.parallel > 1">{{ r.parallel }} × </span><FigureValue id="voltageArea" :of="at.get(r.voltage)" /><small><FigureValue id="voltageCopper" :of="at.get(r.voltage)" size="inline" />, <FigureValue id="voltageLoss" :of="at.get(r.voltage)" size="inline" /></small></template><template v-else>{{ e.none }}</template></td>
             <td class="num">{{ r.motors ? text(r.strongest, 'power') : e.none }}<small class="soft">{{ e.motors(r.motors, r.controllers) }}</small></td>
             <td class="num">{{ r.price === null ? e.none : text(r.price, 'price') }}</td>
             <td class="num"><TryButton :fitted="r.fitted" :name="text(r.voltage, 'voltage')" :disabled="r.price === null" @try="sizeAt(r.voltage)" /></td>

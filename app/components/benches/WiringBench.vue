@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { INSULATIONS, wiringReport } from '@remigo/core'
+import { converterPower, INSULATIONS, wiringReport } from '@remigo/core'
 import { e } from '~/messages/wiring'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -47,6 +47,10 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
         <div class="rows"><QuantityField path="design.wiring.contactorVoltage" optional :estimate="text(report.contactor.voltage, 'voltage')" /><QuantityField path="design.wiring.contactorCurrent" optional :estimate="text(report.contactor.current, 'current')" /><QuantityField path="design.wiring.bmsCurrent" optional :estimate="text(answer.model.pack.current, 'current')" /></div>
         <FigureRow id="prechargeTime" /><FigureRow id="prechargeEnergy" />
         <div class="rows"><QuantityField path="design.wiring.capacitance" /><QuantityField path="design.wiring.prechargeResistance" optional :estimate="text(report.precharge.resistance, 'bigResistance')" /></div>
+      </section>
+      <section class="block" :aria-label="e.converter">
+        <h2 class="section-head">{{ e.converter }}</h2>
+        <div class="rows"><QuantityField path="design.wiring.dcdcLeast" optional /><QuantityField path="design.wiring.dcdcGreatest" optional /><QuantityField path="design.wiring.dcdcPower" optional :estimate="text(converterPower(document.shown.use.houseLoad), 'smallPower')" /></div>
       </section>
       <FittedGear />
     </aside>

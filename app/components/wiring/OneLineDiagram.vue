@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { DEVICE_BOX, oneLine, placeOneLine } from '@remigo/core'
 import { m } from '~/messages'
+import { s } from '~/messages/storage'
 import { e } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -14,7 +15,7 @@ const chosen = defineModel<string | null>({ required: true })
 const placed = computed(() => placeOneLine(oneLine(document.shown)))
 const device = computed(() => placed.value.devices.find(d => d.id === chosen.value))
 const svg = ref<SVGSVGElement>()
-const BENCH = { pack: m.benches.pack, motor: m.benches.motor, wiring: m.benches.wiring, charging: m.benches.charging }
+const BENCH = { pack: m.benches.pack, motor: m.benches.motor, wiring: m.benches.wiring, charging: m.benches.charging, solar: s.head }
 /** lines are cut where the box ends; all of a device's words stand below the diagram */
 const short = (text: string) => text.length > 23 ? `${text.slice(0, 22)}…` : text
 

@@ -9,11 +9,13 @@ import { MATCH_FIGURES } from './matchFigures'
 import { MOTOR_FIGURES } from './motorFigures'
 import { PACK_FIGURES } from './packFigures'
 import { PROPELLER_FIGURES } from './propellerFigures'
+import { SOLAR_FIGURES } from './solarFigures'
+import { STORAGE_FIGURES } from './storageFigures'
 import { USE_FIGURES } from './useFigures'
 import { WIRING_FIGURES } from './wiringFigures'
 
 /** Every figure that can stand on the screen. */
-export const FIGURES = { ...HULL_FIGURES, ...PROPELLER_FIGURES, ...MOTOR_FIGURES, ...PACK_FIGURES, ...USE_FIGURES, ...CURVE_FIGURES, ...MATCH_FIGURES, ...WIRING_FIGURES, ...CHARGE_FIGURES } satisfies Record<string, Figure>
+export const FIGURES = { ...HULL_FIGURES, ...PROPELLER_FIGURES, ...MOTOR_FIGURES, ...PACK_FIGURES, ...USE_FIGURES, ...CURVE_FIGURES, ...MATCH_FIGURES, ...WIRING_FIGURES, ...CHARGE_FIGURES, ...STORAGE_FIGURES, ...SOLAR_FIGURES } satisfies Record<string, Figure>
 
 /** The short name of a figure. */
 export type FigureId = keyof typeof FIGURES

@@ -2,8 +2,8 @@ import { min } from 'd3-array'
 import { SHIPPED_LIBRARY, type Library } from '../parts/library'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
-import { sizeConductor, TOUCH_LIMIT } from '../wiring'
-import { modelOf } from './model'
+import { sizeConductor, TOUCH_LIMIT, type CableRun } from '../wiring'
+import { modelOf, type Model } from './model'
 import { operatingPoint } from './operatingPoint'
 import { cheapestDrives, driveCandidates } from './sizing/driveCandidates'
 import { packCandidates } from './sizing/packCandidates'
@@ -38,6 +38,26 @@ export interface VoltageChoice {
   price: number | null
 }
 
+/** What a voltage asks of the cable from the pack. A; `run` null when nothing in stock is enough. */
+export interface VoltageNeeds { cruiseCurrent: number, topCurrent: number, run: CableRun | null, loss: number }
+
+/**
+ * Amps and copper of a boat at a system voltage, whatever she has now.
+ *
+ * @param model the boat
+ * @param voltage of the system, V
+ * @returns amps at cruise and top, the cable that carries them, W lost in it at cruise
+ *
+ * Source: I = P/V; copper by sizeConductor for the fuse that guards it.
+ */
+export function voltageNeeds(model: Model, voltage: number): VoltageNeeds {
+  const { use, design: { wiring } } = model.project
+  const cruiseCurrent = operatingPoint(model, use.cruiseSpeed).drive.packPower / voltage, topCurrent = operatingPoint(model, use.topSpeed).drive.packPower / voltage
+  const current = Math.max(cruiseCurrent / (1 - use.headroom), topCurrent)
+  const run = sizeConductor({ current, guard: 1.25 * current, length: wiring.mainLength, voltage, place: { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }, conductors: 2 })
+  return { cruiseCurrent, topCurrent, run, loss: run ? run.loss * (cruiseCurrent / current) ** 2 : 0 }
+}
+
 /**
  * The boat at every usual system voltage, motor and pack chosen anew for each.
  *
@@ -49,21 +69,17 @@ export interface VoltageChoice {
  */
 export function voltageChoices(project: Project, library: Library = SHIPPED_LIBRARY): VoltageChoice[] {
   const model = modelOf(project)
-  const { use, design } = project
-  const { wiring } = design
-  const cruise = operatingPoint(model, use.cruiseSpeed).drive.packPower, top = operatingPoint(model, use.topSpeed).drive.packPower
+  const { design } = project
   const drives = cheapestDrives(driveCandidates(model, library).filter(d => d.excess <= 1))
   return SYSTEM_VOLTAGES.map((voltage) => {
-    const cruiseCurrent = cruise / voltage, topCurrent = top / voltage
-    const current = Math.max(cruiseCurrent / (1 - use.headroom), topCurrent)
-    const run = sizeConductor({ current, guard: 1.25 * current, length: wiring.mainLength, voltage, place: { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }, conductors: 2 })
+    const { cruiseCurrent, topCurrent, run, loss } = voltageNeeds(model, voltage)
     const works = <P extends { leastVoltage: number, greatestVoltage: number }>(parts: readonly P[]) => parts.filter(p => p.leastVoltage <= voltage && p.greatestVoltage >= FULL_SHARE * voltage)
     const motors = works(library.motors)
     const asked = withEdits(project, [{ path: 'design.systemVoltage', value: voltage }, { path: 'held.voltage', value: true }])
     const price = min(drives.flatMap(drive => packCandidates(asked, drive, library)), d => d.cost) ?? null
     return {
       voltage, fitted: Math.abs(voltage / design.systemVoltage - 1) < 0.05, cruiseCurrent, topCurrent, area: run?.area ?? null, parallel: run?.parallel ?? 0, copper: run?.copper ?? 0,
-      loss: run ? run.loss * (cruiseCurrent / current) ** 2 : 0, full: FULL_SHARE * voltage, aboveTouch: FULL_SHARE * voltage > TOUCH_LIMIT,
+      loss, full: FULL_SHARE * voltage, aboveTouch: FULL_SHARE * voltage > TOUCH_LIMIT,
       motors: motors.length, controllers: works(library.controllers).length, strongest: motors.reduce((most, m) => Math.max(most, m.ratedPower), 0),
       price,
     }

@@ -47,7 +47,7 @@ describe('sunlight', () => {
     expect(erbsDiffuse(0.8)).toBeCloseTo(0.165, 2)
     fc.assert(fc.property(fc.double({ min: 0, max: 1, noNaN: true }), kt => erbsDiffuse(kt) >= 0.15 && erbsDiffuse(kt) <= 1))
   })
-  it('clear daily sums of each month are those of an independent integration over the hour angle, within 0.5 %', () => {
+  it('clear daily sums of each month are those of an independent integration over the hour angle, within 1 %', () => {
     /** the Astronomical Almanac's low-precision sun (0.01°), refraction after Sæmundsson 1986 (both recalled), 400 steps of the hour angle */
     const daySum = (latitude: number, time: number) => {
       const n = time / 86_400_000 + 2_440_587.5 - 2_451_545, g = (357.528 + 0.9856003 * n) * RAD
@@ -67,7 +67,7 @@ describe('sunlight', () => {
       for (const month of [2, 5, 8, 11]) {
         const days = Array.from({ length: new Date(Date.UTC(2026, month + 1, 0)).getUTCDate() }, (_, d) => d)
         const mean = days.reduce((sum, d) => sum + daySum(latitude, Date.UTC(2026, month, 1 + d, 12)), 0) / days.length
-        expect(Math.abs(year[month]!.clear / mean - 1), `${latitude}° in month ${month + 1}`).toBeLessThan(0.005)
+        expect(Math.abs(year[month]!.clear / mean - 1), `${latitude}° in month ${month + 1}`).toBeLessThan(0.01)
       }
     }
   })

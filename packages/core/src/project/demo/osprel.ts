@@ -1,9 +1,11 @@
+import { ONE_NEW_BANK } from '../../battery'
 import { KNOT } from '../../constants'
+import { usualSolar } from '../../solar'
 import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
-import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
+import { cellNamed, chargeControllerNamed, controllerNamed, jetNamed, motorNamed, panelNamed } from './partNamed'
 
 /** A wooden launch of the invented Lake Ennoy, whose propeller is to stay. */
 export const osprel: Project = {
@@ -14,7 +16,7 @@ export const osprel: Project = {
     ...NOT_MEASURED, keel: 'long', variant: '', water: 'fresh', waterTemperature: 285.15,
     oldEngine: { kind: 'dieselNatural', ratedPower: 17_900, ratedRpm: 2400, mass: 290, usualRpm: 1400, fuelRate: 1.6e-3 / 3600 },
     drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.42, shaftDepth: 0.5, ...UNKNOWN_GEARS },
-    compartments: [],
+    compartments: [{ name: 'Under the side benches', length: 1.8, width: 0.45, height: 0.35, clearance: 0.02 }],
   },
   use: {
     cruiseSpeed: 5 * KNOT, topSpeed: 6 * KNOT, stretchKind: 'distance', duration: 5 * 3600, distance: 24 * 1852,
@@ -23,7 +25,9 @@ export const osprel: Project = {
   design: {
     motor: motorNamed('brindle-10-48-2000'), controller: controllerNamed('corvel-48-300'), reduction: { kind: 'belt', ratio: 2 },
     propeller: { diameter: 0.42, pitch: 0.33, areaRatio: 0.5, blades: 3, kind: 'fixed', efficiencyFactor: null, hand: 'right' },
-    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2),
+    cooling: null, jet: jetNamed('sluice-180'), pack: { cell: cellNamed('ostra-lfp-230'), series: 16, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2), banks: { ...ONE_NEW_BANK, count: 2 },
+    // three panels on the canopy
+    solar: { ...usualSolar(55.2), fitted: true, panel: panelNamed('helle-410'), series: 3, controller: chargeControllerNamed('arvel-track-150-35'), shading: 0.1 },
   },
   ...NOTHING_RECORDED,
   held: { motor: false, pack: false, propeller: true, voltage: false },

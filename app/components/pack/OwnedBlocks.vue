@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { ownedUses, type OwnedUse } from '@remigo/core'
+import { f } from '~/messages/storage'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** Blocks that the owner has already, and the best ways to wire them. */
+const document = useDocumentStore()
+const { text } = useQuantities()
+const uses = computed(() => ownedUses(document.project))
+const fitted = (use: OwnedUse) => use.pack.series === document.shown.design.pack.series && use.pack.parallel === document.shown.design.pack.parallel
+const name = (use: OwnedUse) => `${use.pack.series} × ${use.pack.parallel}`
+const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name(use), [{ path: 'design.pack', value: use.pack }])
+</script>
+
+<template>
+  <section class="block" :aria-label="f.owned" data-owned>
+    <h2 class="section-head">{{ f.owned }}<span>{{ f.ownedHint }}</span></h2>
+    <div class="count"><QuantityField path="design.banks.owned" optional :hint="document.shown.design.pack.cell.name" /></div>
+    <p v-if="document.project.design.banks.owned === null" class="prose">{{ f.ownedNone }}</p>
+    <p v-else-if="uses.length === 0" class="prose">{{ f.ownedNo }}</p>
+    <div v-else class="scroll" role="region" tabindex="0" :aria-label="f.owned">
+      <table class="table">
+        <thead><tr><th>{{ f.way }}</th><th class="num">{{ f.full }}</th><th class="num">{{ f.fastest }}</th><th class="num">{{ f.range }}</th><th class="num">{{ f.spare }}</th><th /></tr></thead>
+        <tbody>
+          <tr v-for="use in uses" :key="name(use)" :class="{ current: fitted(use) }">
+            <td class="figures"><StateMark :state="use.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ name(use) }}</td><td class="num">{{ text(use.figures.fullVoltage, 'voltage') }}</td><td class="num">{{ text(use.speed, 'speed') }}</td><td class="num">{{ text(use.range, 'distance') }}</td><td class="num">{{ use.spare }}</td>
+            <td class="num"><TryButton :fitted="fitted(use)" :name="name(use)" @try="tryUse(use)" /></td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.count { max-width: 320px; }
+.scroll { overflow-x: auto; }
+</style>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { coldFactors, coldSteps, packPower } from '@remigo/core'
+import { f } from '~/messages/storage'
+import { c } from '~/messages/charging'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+import type { ChartCurve } from '~/components/chart/chartTypes'
+
+/** What the pack gives, and how far it sags, from empty to full, warm and cold; and what charging is allowed in the cold. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const { text } = useQuantities()
+const shown = ref<keyof typeof f.charts>('limit')
+const rating = ref<'allDay' | 'minutes'>('minutes')
+const TEMPERATURES = [263.15, 273.15, 283.15, 298.15]
+const DASH = ['dot', 'dash', 'longdash', 'solid'] as const
+const CHARGES = Array.from({ length: 41 }, (_, i) => i / 40)
+const design = computed(() => document.shown.design)
+/** steps of a tenth of a kilowatt, so that the curves do not follow every twitch of the lever */
+const asked = computed(() => Math.round(answer.evaluation.point.drive.packPower / 100) * 100)
+const least = computed(() => Math.max(design.value.controller.leastVoltage, design.value.motor.leastVoltage))
+const at = (charge: number, temperature: number) => packPower(design.value.pack, { power: asked.value, leastVoltage: least.value, which: rating.value }, charge, temperature, design.value.banks)
+const lines = computed(() => TEMPERATURES.map(t => ({ t, points: CHARGES.map(charge => at(charge, t)) })))
+const curves = computed<ChartCurve[]>(() => lines.value.map(({ t, points }, i) => ({
+  name: text(t, 'temperature'), tag: text(t, 'temperature'), x: CHARGES.map(x => 100 * x), y: points.map(p => shown.value === 'limit' ? p.power / 1000 : p.loaded), dash: DASH[i]!, width: i === 3 ? 2.6 : 1.6,
+})))
+const axes = computed(() => {
+  const all = curves.value.flatMap(k => k.y).filter((y): y is number => y !== null)
+  const limit = shown.value === 'limit'
+  const low = Math.min(least.value, ...all), high = Math.max(least.value, ...all, limit ? asked.value / 1000 : 0)
+  return { x: { title: f.charge, from: 0, to: 100 }, y: limit ? { title: f.kilowatts, from: 0, to: 1.1 * Math.max(0.1, high) } : { title: f.volts, from: Math.max(0, low - 0.05 * high), to: 1.03 * high } }
+})
+const across = computed(() => [shown.value === 'limit' ? { at: asked.value / 1000, label: f.asked, dash: 'dash' as const } : { at: least.value, label: f.least, dash: 'dash' as const }])
+const table = computed(() => TEMPERATURES.map(t => ({ t, half: at(0.5, t), low: at(0.2, t), capacity: coldFactors(design.value.pack.cell.chemistry, t).capacity })))
+const steps = computed(() => coldSteps(document.shown))
+</script>
+
+<template>
+  <section class="block" :aria-label="f.power" data-pack-power>
+    <ChartViews v-model="shown" :label="f.chart" :views="f.charts" />
+    <PlotChart :label="f.power" :curves="curves" :height="290" :x="axes.x" :y="axes.y" :across="across" />
+    <div class="rating"><ChoiceField :label="f.rating" :options="{ minutes: f.minutes, allDay: f.allDay }" :model-value="rating" @update:model-value="rating = $event" /></div>
+    <table class="table">
+      <thead><tr><th>{{ f.warmth }}</th><th class="num">{{ f.capacity }}</th><th class="num">50 %: {{ f.gives }}</th><th class="num">{{ f.sags }}</th><th class="num">20 %: {{ f.gives }}</th><th class="num">{{ f.sags }}</th></tr></thead>
+      <tbody><tr v-for="r in table" :key="r.t"><td class="figures">{{ text(r.t, 'temperature') }}</td><td class="num">{{ text(r.capacity, 'ratio') }}</td><template v-for="p in [r.half, r.low]" :key="p.rest"><td class="num" :title="f.limits[p.limit]">{{ text(p.power, 'electricPower') }}</td><td class="num">{{ p.loaded === null ? f.cannot : text(p.loaded, 'voltage') }}</td></template></tr></tbody>
+    </table>
+    <p class="small soft">{{ f.coldNote }}</p>
+  </section>
+  <section class="block" :aria-label="f.coldCharge" data-cold-charge>
+    <h2 class="section-head">{{ f.coldCharge }}<span>{{ f.coldHint }}</span></h2>
+    <table class="table">
+      <thead><tr><th>{{ f.at }}</th><th class="num">{{ f.flows }}</th><th>{{ f.why }}</th></tr></thead>
+      <tbody><tr v-for="step in steps" :key="step.temperature"><td class="figures"><StateMark :state="step.current <= 0 ? 'stop' : step.limit === 'cold' ? 'caution' : 'fits'" :size="13" /> {{ text(step.temperature, 'temperature') }}</td><td class="num">{{ text(step.current, 'current') }}</td><td>{{ c.limits[step.limit] }}</td></tr></tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.rating { max-width: 280px; margin: 4px 0 8px; }
+</style>
