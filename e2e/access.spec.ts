@@ -49,7 +49,7 @@ test('the whole walk by keyboard alone', async ({ page }) => {
   await openBench(page)
   for (const [key, bench] of [['2', 'Use'], ['3', 'Power curve'], ['4', 'Propeller'], ['5', 'Motor'], ['6', 'Pack'], ['7', 'Wiring'], ['8', 'Charging'], ['9', 'Sheet'], ['0', 'Library'], ['1', 'Boat'], ['b', 'Pack'], ['p', 'Propeller'], ['m', 'Motor']] as const) {
     await page.keyboard.press(key)
-    await expect(page.locator('.tab.router-link-active')).toContainText(bench)
+    await expect(page.locator('.tab.here')).toContainText(bench)
   }
   await page.keyboard.press('ArrowUp')
   await expect(page.locator('[data-lever]').locator('.figures')).toHaveText('4.7')

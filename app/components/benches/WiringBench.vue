@@ -50,7 +50,7 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
       </section>
       <section class="block" :aria-label="e.converter">
         <h2 class="section-head">{{ e.converter }}</h2>
-        <div class="rows"><QuantityField path="design.wiring.dcdcLeast" optional /><QuantityField path="design.wiring.dcdcGreatest" optional /><QuantityField path="design.wiring.dcdcPower" optional :estimate="text(converterPower(document.shown.use.houseLoad), 'smallPower')" /></div>
+        <div class="rows"><QuantityField path="design.wiring.dcdcLeast" optional :estimate="e.suits" /><QuantityField path="design.wiring.dcdcGreatest" optional :estimate="e.suits" /><QuantityField path="design.wiring.dcdcPower" optional :estimate="text(converterPower(document.shown.use.houseLoad), 'smallPower')" /></div>
       </section>
       <FittedGear />
     </aside>

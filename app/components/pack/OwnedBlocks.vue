@@ -17,7 +17,7 @@ const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name
 <template>
   <section class="block" :aria-label="f.owned" data-owned>
     <h2 class="section-head">{{ f.owned }}<span>{{ f.ownedHint }}</span></h2>
-    <div class="count"><QuantityField path="design.banks.owned" optional :hint="document.shown.design.pack.cell.name" /></div>
+    <div class="count"><QuantityField path="design.banks.owned" optional :estimate="f.unset" :hint="document.shown.design.pack.cell.name" /></div>
     <p v-if="document.project.design.banks.owned === null" class="prose">{{ f.ownedNone }}</p>
     <p v-else-if="uses.length === 0" class="prose">{{ f.ownedNo }}</p>
     <div v-else class="scroll" role="region" tabindex="0" :aria-label="f.owned">

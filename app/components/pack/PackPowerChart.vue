@@ -24,7 +24,7 @@ const least = computed(() => Math.max(design.value.controller.leastVoltage, desi
 const at = (charge: number, temperature: number) => packPower(design.value.pack, { power: asked.value, leastVoltage: least.value, which: rating.value }, charge, temperature, design.value.banks)
 const lines = computed(() => TEMPERATURES.map(t => ({ t, points: CHARGES.map(charge => at(charge, t)) })))
 const curves = computed<ChartCurve[]>(() => lines.value.map(({ t, points }, i) => ({
-  name: text(t, 'temperature'), tag: text(t, 'temperature'), x: CHARGES.map(x => 100 * x), y: points.map(p => shown.value === 'limit' ? p.power / 1000 : p.loaded), dash: DASH[i]!, width: i === 3 ? 2.6 : 1.6,
+  name: text(t, 'temperature'), x: CHARGES.map(x => 100 * x), y: points.map(p => shown.value === 'limit' ? p.power / 1000 : p.loaded), dash: DASH[i]!, width: i === 3 ? 2.6 : 1.6,
 })))
 const axes = computed(() => {
   const all = curves.value.flatMap(k => k.y).filter((y): y is number => y !== null)
@@ -40,6 +40,7 @@ const steps = computed(() => coldSteps(document.shown))
 <template>
   <section class="block" :aria-label="f.power" data-pack-power>
     <ChartViews v-model="shown" :label="f.chart" :views="f.charts" />
+    <ChartKey :curves="curves" />
     <PlotChart :label="f.power" :curves="curves" :height="290" :x="axes.x" :y="axes.y" :across="across" />
     <div class="rating"><ChoiceField :label="f.rating" :options="{ minutes: f.minutes, allDay: f.allDay }" :model-value="rating" @update:model-value="rating = $event" /></div>
     <table class="table">

@@ -52,7 +52,7 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
           <rect :x="1 + b.x * drawings[i]!.k" :y="1 + b.y * drawings[i]!.k" :width="drawings[i]!.blockLength * drawings[i]!.k" :height="drawings[i]!.blockWidth * drawings[i]!.k" class="cell" :style="{ fill: `var(--${HATCH[b.string % HATCH.length]})` }" />
         </template>
       </svg>
-      <p class="small soft">{{ text(space.length, 'length') }} × {{ text(space.width, 'length') }} × {{ text(space.height, 'length') }}, {{ f.roomHolds(drawings[i]!.room) }}{{ f.layers(drawings[i]!.layers) }}.</p>
+      <p class="small soft">{{ text(space.length, 'length') }} × {{ text(space.width, 'length') }} × {{ text(space.height, 'length') }}, {{ f.roomHolds(drawings[i]!.room) }}{{ f.layers(drawings[i]!.layers) }}. {{ f.seen }}</p>
     </div>
     <div class="below"><button type="button" class="btn" data-add-space :disabled="spaces.length >= 12" @click="add">{{ f.add }}</button><p v-if="spaces.length" role="status" class="prose figures">{{ f.placed(fit.placed, fit.placed + fit.left) }}</p></div>
     <p class="small soft">{{ f.roomCaution }}</p>
@@ -61,10 +61,11 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
 
 <style scoped>
 .space { border-top: .75px solid var(--rule); padding: 8px 0; }
-.sizes { display: grid; grid-template-columns: minmax(110px, 1.4fr) repeat(4, minmax(76px, 1fr)) auto; gap: 4px 8px; align-items: end; }
+.sizes { display: grid; grid-template-columns: minmax(130px, 2fr) repeat(4, minmax(68px, 1fr)) auto; gap: 4px 8px; align-items: end; }
 .sizes .soft { display: block; font-size: 12px; line-height: 15px; }
 .name input { width: 100%; min-height: var(--hit); padding: 0 8px; background: var(--sheet); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); color: var(--text); }
 .size :deep(.unit-input) { min-height: 0; }
+.size :deep(.bare) { grid-template-columns: minmax(0, 1fr); }
 .plan { display: block; width: 100%; max-width: 640px; max-height: 300px; margin: 8px 0 2px; }
 .wall { fill: var(--water); stroke: var(--ink); stroke-width: 2; }
 .cell { stroke: var(--ink); stroke-width: 1; }

@@ -45,7 +45,7 @@ const options = (group: StringGroup) => cells.value.some(c => c.id === group.cel
   </section>
   <section class="block" :aria-label="f.worn">
     <h2 class="section-head">{{ f.worn }}</h2>
-    <div class="columns"><QuantityField path="design.banks.health" /><QuantityField path="design.banks.lowCut" optional :hint="`${document.shown.design.pack.cell.name}`" /><QuantityField path="design.banks.highCut" optional /></div>
+    <div class="columns"><QuantityField path="design.banks.health" /><QuantityField path="design.banks.lowCut" optional :estimate="f.unset" :hint="`${document.shown.design.pack.cell.name}`" /><QuantityField path="design.banks.highCut" optional :estimate="f.unset" /></div>
   </section>
   <section class="block" :aria-label="f.others" data-others>
     <h2 class="section-head">{{ f.others }}<span>{{ f.othersHint }}</span></h2>

@@ -19,7 +19,9 @@ const needs = computed(() => {
   return 100 * needed / available
 })
 const axes = computed(() => ({ x: { title: f.years, from: 0, to: wear.value.left.length - 1 }, y: { title: f.leftShare, from: Math.max(0, Math.min(70, needs.value - 5)), to: 102 } }))
-const across = computed(() => [{ at: 100 * END_OF_LIFE, label: f.worn80, dash: 'dash' as const }, ...(needs.value < 100 ? [{ at: needs.value, label: f.needs, dash: 'dashdot' as const }] : [])])
+/** the two lines would stand on each other: then only the one that matters */
+const APART = 6
+const across = computed(() => [...(needs.value < 100 && Math.abs(needs.value - 100 * END_OF_LIFE) < APART ? [] : [{ at: 100 * END_OF_LIFE, label: f.worn80, dash: 'dash' as const }]), ...(needs.value < 100 ? [{ at: needs.value, label: f.needs, dash: 'dashdot' as const }] : [])])
 const lead = computed(() => CHEMISTRIES[document.shown.design.pack.cell.chemistry].peukert > 1)
 </script>
 

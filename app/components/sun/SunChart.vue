@@ -37,7 +37,7 @@ const said = (i: number) => {
 <template>
   <section class="block" :aria-label="s.chart" data-sun-chart>
     <ChartViews v-model="shown" :label="s.view" :views="s.views" />
-    <p class="title"><span>{{ chart.title }}</span><span v-if="chart.inner" class="key"><i class="tall" />{{ shown === 'pace' ? s.noon : s.clear }} <i class="inner" />{{ shown === 'pace' ? s.allDay : s.usual }}</span></p>
+    <p class="title"><span>{{ chart.title }}</span><span v-if="chart.inner" class="key"><i class="tall" />{{ shown === 'pace' ? s.noon : s.clear }} <i class="inner" />{{ shown === 'pace' ? s.allDay : s.usual }}</span><span v-else-if="chart.line" class="key"><i class="dashes" />{{ chart.lineWord }}</span></p>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="columns-chart" role="radiogroup" :aria-label="s.chart">
       <path :d="`M0 ${y(0)}H${WIDTH}`" class="base" />
       <g v-for="b in bars" :key="b.i" class="month" role="radio" :tabindex="b.i === month ? 0 : -1" :aria-checked="b.i === month" :aria-label="said(b.i)" :data-month="b.i" @click="pick(b.i)" @keydown.left.prevent.stop="pick((b.i + 11) % 12)" @keydown.right.prevent.stop="pick((b.i + 1) % 12)">
@@ -47,7 +47,7 @@ const said = (i: number) => {
         <text :x="b.x + (STEP - 14) / 2" :y="y(b.tall) - 5" class="value">{{ b.tall.toFixed(chart.digits) }}</text>
         <text :x="b.x + (STEP - 14) / 2" :y="HEIGHT - 9" class="name">{{ s.short[b.i] }}</text>
       </g>
-      <template v-if="chart.line !== null && chart.line > 0"><path :d="`M0 ${y(chart.line)}H${WIDTH}`" class="line" /><text x="4" :y="y(chart.line) - 4" class="name start">{{ chart.lineWord }}</text></template>
+      <path v-if="chart.line" :d="`M0 ${y(chart.line)}H${WIDTH}`" class="line" />
     </svg>
   </section>
 </template>
@@ -57,6 +57,7 @@ const said = (i: number) => {
 .key { display: inline-flex; align-items: center; gap: 6px; }
 .key i { width: 12px; height: 12px; border: 1.25px solid var(--ink); }
 .columns-chart { display: block; width: 100%; max-width: 760px; }
+.key .dashes { width: 24px; height: 0; border: 0; border-top: 1.25px dashed var(--text); }
 .base { stroke: var(--ink); stroke-width: 1.25; }
 .hit { fill: transparent; }
 .hit.on { fill: var(--band); }
@@ -67,7 +68,6 @@ rect.tall, .key .tall { fill: var(--sheet); background: var(--sheet); stroke: va
 rect.inner, .key .inner { fill: var(--ink); background: var(--ink); }
 .value { font: 600 14px var(--figures); fill: var(--text); text-anchor: middle; }
 .name { font: 400 13px var(--labels); fill: var(--text); text-anchor: middle; }
-.name.start { text-anchor: start; }
 .line { stroke: var(--text); stroke-width: 1.25; stroke-dasharray: 6 4; }
 @media (max-width: 560px) { .value, .name { font-size: 19px; } .value { font-size: 18px; } }
 </style>

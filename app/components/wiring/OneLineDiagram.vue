@@ -39,7 +39,7 @@ const print = () => window.print()
   <section class="block" :aria-label="e.diagram" data-one-line>
     <h2 class="section-head">{{ e.diagram }}<span>{{ e.diagramHint }}</span></h2>
     <div class="scroll">
-      <svg ref="svg" :viewBox="`0 0 ${placed.width} ${placed.height}`" :width="placed.width" :height="placed.height" role="group" :aria-label="`${e.diagram}, ${document.shown.name}`">
+      <svg ref="svg" :viewBox="`0 0 ${placed.width} ${placed.height}`" :width="placed.width" :height="placed.height" :style="{ minWidth: `${Math.max(500, 0.8 * placed.width)}px` }" role="group" :aria-label="`${e.diagram}, ${document.shown.name}`">
         <g v-for="(w, i) in placed.wires" :key="i"><path :d="w.path" class="wire" :class="w.kind" /></g>
         <g
           v-for="d in placed.devices" :key="d.id" class="device" :class="{ on: chosen === d.id }" :transform="`translate(${d.x - DEVICE_BOX.width / 2} ${d.y - DEVICE_BOX.height / 2})`" tabindex="0" role="button" :aria-pressed="chosen === d.id" :aria-label="`${d.label}: ${d.lines.map(fill).join(', ')}`" :data-device="d.id"
@@ -62,7 +62,7 @@ const print = () => window.print()
 
 <style scoped>
 .scroll { overflow-x: auto; background: var(--sheet); border: .75px solid var(--rule); padding: 6px; }
-svg { display: block; max-width: 100%; height: auto; min-width: 500px; margin: 0 auto; }
+svg { display: block; max-width: 100%; height: auto; margin: 0 auto; }
 .box { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.25; }
 .device { cursor: pointer; color: var(--ink); }
 .device:hover .box { fill: var(--desk); }

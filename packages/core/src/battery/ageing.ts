@@ -4,7 +4,7 @@ import { CHEMISTRIES, type Chemistry, type ChemistryId } from './chemistry'
 export const END_OF_LIFE = 0.8
 /** A shallower use gives more than its share of cycles: N = N_usable × (usable share / depth)^this (common practice, from memory: 1.1 to 1.4 by chemistry). */
 const DEPTH_EXPONENT = 1.2
-/** Calendar wear doubles for each so many K above 20 °C, and halves below (common practice). */
+/** Calendar wear doubles for each so many K above 20 °C; cold below it is not credited, since no maker promises more (common practice). */
 const DOUBLING = 10
 const REFERENCE = 293.15
 /** Years that are looked at. */
@@ -43,7 +43,7 @@ export function ageing(chemistry: ChemistryId, { outings, depth, temperature }: 
   const { cycles: atUsable, usableShare, calendarYears }: Chemistry = CHEMISTRIES[chemistry]
   const cycles = depth > 0 ? atUsable * (usableShare / depth) ** DEPTH_EXPONENT : Infinity
   const byCycles = outings > 0 ? cycles / outings : Infinity
-  const byCalendar = calendarYears * 2 ** (-(temperature - REFERENCE) / DOUBLING)
+  const byCalendar = calendarYears * 2 ** (-Math.max(0, temperature - REFERENCE) / DOUBLING)
   const years = 1 / (1 / byCycles + 1 / byCalendar)
   const left = Array.from({ length: Math.min(MOST_YEARS, Math.ceil(years) + 1) + 1 }, (_, year) => 1 - (1 - END_OF_LIFE) * year / years)
   return { cycles, byCycles, byCalendar, years, by: byCycles < byCalendar ? 'cycles' : 'calendar', left }

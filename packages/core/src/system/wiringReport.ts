@@ -1,6 +1,6 @@
 import { DEMO_FUSES } from '../parts/demoWiring'
 import { TOUCH_LIMIT } from '../wiring/touchLimit'
-import { cableRun, fuseFaults, fuseFor, precharge, shortCircuitCurrent, sizeConductor, STOCK_AREAS, type CableRun, type FuseFault, type FuseSpec, type Precharge, type RunDemand } from '../wiring'
+import { cableRun, FUSE_MARGIN, fuseFaults, fuseFor, precharge, shortCircuitCurrent, sizeConductor, STOCK_AREAS, type CableRun, type FuseFault, type FuseSpec, type Precharge, type RunDemand } from '../wiring'
 import { conductorResistance } from '../wiring/conductor'
 import type { DriveTrain } from './driveTrain'
 import type { Model } from './model'
@@ -50,17 +50,24 @@ export function wiringReport(model: Model, points?: DrivePoints): WiringReport {
   return made
 }
 
+/** Ω of a hand's breadth of the cable, both ways: from the pack to its fuse. */
+const fuseLead = ({ area, parallel }: CableRun): number => 2 * conductorResistance(0.2, area * parallel)
+
 function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
   const { project: { design, use }, pack } = model
   const { wiring } = design
   const current = Math.max(cruise.packCurrent / (1 - use.headroom), top.packCurrent)
   const place = { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }
   // the fuse comes first: the cable must carry what its fuse lets through
-  const first = wiring.fuse ?? fuseFor(DEMO_FUSES, { current, ampacity: Infinity, voltage: pack.fullVoltage, shortCircuit: shortCircuitCurrent(pack.fullVoltage, pack.resistance) })
-  const main = runOf({ current, guard: first?.rating ?? current, length: wiring.mainLength, voltage: pack.nominalVoltage, place, conductors: 2 }, wiring.mainArea)
+  const runFor = (guard: number) => runOf({ current, guard, length: wiring.mainLength, voltage: pack.nominalVoltage, place, conductors: 2 }, wiring.mainArea)
+  const shortWith = (cable: number) => shortCircuitCurrent(pack.fullVoltage, pack.resistance + cable)
+  const fuseAgainst = (shortCircuit: number) => fuseFor(DEMO_FUSES, { current, ampacity: Infinity, voltage: pack.fullVoltage, shortCircuit })
+  // where the bare pack is too strong for any fuse, the short lead to it counts too
+  const first = wiring.fuse ?? fuseAgainst(shortWith(0)) ?? fuseAgainst(shortWith(fuseLead(runFor(FUSE_MARGIN * current).run)))
+  const main = runFor(first?.rating ?? current)
   const phase = LEAD_SHARE * Math.max(cruise.phaseCurrent / (1 - use.headroom), top.phaseCurrent)
   const motor = runOf({ current: phase, guard: phase, length: wiring.motorLength, voltage: Math.min(pack.nominalVoltage, Math.max(cruise.voltageNeeded, top.voltageNeeded)), place, conductors: 3 }, wiring.motorArea)
-  const shortCircuit = shortCircuitCurrent(pack.fullVoltage, pack.resistance + 2 * conductorResistance(0.2, main.run.area * main.run.parallel))
+  const shortCircuit = shortWith(fuseLead(main.run))
   const demand = { current, ampacity: main.run.ampacity, voltage: pack.fullVoltage, shortCircuit }
   // the first is the smallest that suits any cable: where this one carries it, it is the answer
   const fuse = wiring.fuse ?? (first && fuseFaults(first, demand).length === 0 ? first : fuseFor(DEMO_FUSES, demand))
