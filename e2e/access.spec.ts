@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { openBench } from './board'
 
-const BENCHES = ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/wiring', '/charging', '/sheet', '/library', '/settings-sheet', '/start']
+const BENCHES = ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/pack?view=room', '/pack?view=strings', '/pack?view=power', '/pack?view=wear', '/wiring', '/charging', '/solar?boat=demo-osprel', '/sheet', '/library', '/settings-sheet', '/start']
 const SCREENS = [{ name: 'laptop', width: 1280, height: 800 }, { name: 'large', width: 1920, height: 1080 }, { name: 'tablet', width: 820, height: 1180 }, { name: 'phone', width: 390, height: 844 }]
 
 /** Every rule by day on a laptop and a phone; by night only the colours differ, and they are the same at every size. */

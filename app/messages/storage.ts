@@ -31,5 +31,5 @@ export const s = {
 
 /** Words of charging by other sources. */
 export const q = {
-  supply: 'The charger is fed by', supplies: { shore: 'Shore', generator: 'Generator', none: 'Nothing' }, helps: 'What helps', sun: 'Panels, by day', sailing: 'Propeller under sail', sunBench: 'Sun', month: 'In',
+  supply: 'The charger is fed by', supplies: { shore: 'Shore', generator: 'Generator', none: 'Nothing' }, helps: 'What helps', sun: 'Panels, by day', sailing: 'Propeller under sail', sunBench: 'Sun', month: 'In', plug: 'Socket', other: 'Another',
 } as const

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chargeReport, chargerCounts, chargerFits, DEMO_CHARGERS, type ChargerSpec } from '@remigo/core'
+import { chargeReport, chargerCounts, chargerFits, DEMO_CHARGERS, SHORE_PLUGS, type ChargerSpec } from '@remigo/core'
 import { m } from '~/messages'
 import { c } from '~/messages/charging'
 import { q, s } from '~/messages/storage'
@@ -23,6 +23,11 @@ const all = computed(() => [...(library.own.charger ?? []) as unknown as Charger
 const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, fitted: charger.id === charging.value.charger.id, state: chargerFits(charger, answer.model.pack.fullVoltage) ? 'fits' as const : 'stop' as const }))))
 const tryCharger = (charger: ChargerSpec) => document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
 const tryCount = (count: number) => document.startTrial(`chargers/${count}`, c.count(count), [{ path: 'design.charging.count', value: count }])
+const plug = computed(() => SHORE_PLUGS.find(p => p.voltage === charging.value.shoreVoltage && p.current === charging.value.shoreCurrent)?.id ?? '')
+function choosePlug(id: string) {
+  const found = SHORE_PLUGS.find(p => p.id === id)
+  if (found) document.edit(found.label, [{ path: 'design.charging.shoreVoltage', value: found.voltage }, { path: 'design.charging.shoreCurrent', value: found.current }])
+}
 const toggle = (what: 'sun' | 'sailing') => document.edit(q[what], [{ path: `design.charging.${what}`, value: !charging.value[what] }])
 const hours = (seconds: number | null) => text(seconds, 'duration')
 </script>
@@ -79,6 +84,7 @@ const hours = (seconds: number | null) => text(seconds, 'duration')
       <section class="block" :aria-label="c.berth">
         <h2 class="section-head">{{ c.berth }}</h2>
         <ChoiceField :label="c.inlet" :options="c.inlets" :model-value="charging.inlet" @update:model-value="document.edit(c.inlet, [{ path: 'design.charging.inlet', value: $event }])" />
+        <label v-if="charging.inlet === 'household'" class="helper month"><span>{{ q.plug }}</span><select :value="plug" data-plug @change="choosePlug(($event.target as HTMLSelectElement).value)"><option value="">{{ q.other }}</option><option v-for="p in SHORE_PLUGS" :key="p.id" :value="p.id">{{ p.label }}</option></select></label>
         <div class="rows"><QuantityField path="design.charging.shoreVoltage" /><QuantityField path="design.charging.shoreCurrent" /><QuantityField path="design.charging.continuous" /><QuantityField path="design.charging.from" /><QuantityField path="design.charging.coldest" /></div>
       </section>
       <section class="block" :aria-label="c.charger">

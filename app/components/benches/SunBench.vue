@@ -19,7 +19,7 @@ const panels = computed(() => [...(library.own.panel ?? []) as unknown as PanelS
 const controllers = computed(() => [...(library.own.chargeController ?? []) as unknown as ChargeControllerSpec[], ...DEMO_CHARGE_CONTROLLERS])
 const listed = <P extends { id: string }>(all: P[], now: P | null) => now && !all.some(p => p.id === now.id) ? [now, ...all] : all
 const count = computed(() => solar.value.series * solar.value.parallel)
-const spot = computed(() => s.mark(text(place.value.latitude, 'angle'), text(place.value.longitude, 'angle')))
+const spot = computed(() => s.mark(text(place.value.latitude, 'coordinate'), text(place.value.longitude, 'coordinate')))
 const choosePanel = (id: string) => document.edit(s.panel, [{ path: 'design.solar.panel', value: panels.value.find(p => p.id === id) ?? solar.value.panel }])
 const chooseController = (id: string) => document.edit(s.controller, [{ path: 'design.solar.controller', value: controllers.value.find(p => p.id === id) ?? null }])
 const kind = (c: ChargeControllerSpec) => c.boosts ? s.lifts : c.tracking ? s.tracks : s.plain

@@ -40,6 +40,7 @@ const said = (i: number) => {
     <p class="title"><span>{{ chart.title }}</span><span v-if="chart.inner" class="key"><i class="tall" />{{ shown === 'pace' ? s.noon : s.clear }} <i class="inner" />{{ shown === 'pace' ? s.allDay : s.usual }}</span><span v-else-if="chart.line" class="key"><i class="dashes" />{{ chart.lineWord }}</span></p>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="columns-chart" role="radiogroup" :aria-label="s.chart">
       <path :d="`M0 ${y(0)}H${WIDTH}`" class="base" />
+      <path v-if="chart.line" :d="`M0 ${y(chart.line)}H${WIDTH}`" class="line" />
       <g v-for="b in bars" :key="b.i" class="month" role="radio" :tabindex="b.i === month ? 0 : -1" :aria-checked="b.i === month" :aria-label="said(b.i)" :data-month="b.i" @click="pick(b.i)" @keydown.left.prevent.stop="pick((b.i + 11) % 12)" @keydown.right.prevent.stop="pick((b.i + 1) % 12)">
         <rect :x="b.i * STEP" y="0" :width="STEP" :height="HEIGHT" class="hit" :class="{ on: b.i === month }" />
         <rect :x="b.x" :y="y(b.tall)" :width="STEP - 14" :height="Math.max(0, y(0) - y(b.tall))" :class="b.inner === null ? 'inner' : 'tall'" />
@@ -47,7 +48,6 @@ const said = (i: number) => {
         <text :x="b.x + (STEP - 14) / 2" :y="y(b.tall) - 5" class="value">{{ b.tall.toFixed(chart.digits) }}</text>
         <text :x="b.x + (STEP - 14) / 2" :y="HEIGHT - 9" class="name">{{ s.short[b.i] }}</text>
       </g>
-      <path v-if="chart.line" :d="`M0 ${y(chart.line)}H${WIDTH}`" class="line" />
     </svg>
   </section>
 </template>
@@ -66,7 +66,7 @@ const said = (i: number) => {
 .month:focus-visible .hit { stroke: var(--text); stroke-width: 2; }
 rect.tall, .key .tall { fill: var(--sheet); background: var(--sheet); stroke: var(--ink); stroke-width: 1.25; }
 rect.inner, .key .inner { fill: var(--ink); background: var(--ink); }
-.value { font: 600 14px var(--figures); fill: var(--text); text-anchor: middle; }
+.value { font: 600 14px var(--figures); fill: var(--text); text-anchor: middle; paint-order: stroke; stroke: var(--paper); stroke-width: 4px; }
 .name { font: 400 13px var(--labels); fill: var(--text); text-anchor: middle; }
 .line { stroke: var(--text); stroke-width: 1.25; stroke-dasharray: 6 4; }
 @media (max-width: 560px) { .value, .name { font-size: 19px; } .value { font-size: 18px; } }

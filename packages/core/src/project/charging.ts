@@ -4,6 +4,12 @@ import { DEMO_CHARGERS } from '../parts/demoWiring'
 /** What feeds a charger. */
 export const CHARGE_SUPPLIES = ['shore', 'generator', 'none'] as const
 
+/** Plugs as they stand on quays and in sheds: V AC, A of the breaker, single phase (common practice; local code decides). */
+export const SHORE_PLUGS = [
+  { id: 'house120', label: '120 V, 15 A house', voltage: 120, current: 15 }, { id: 'quay120', label: '120 V, 30 A quay', voltage: 120, current: 30 }, { id: 'quay240', label: '240 V, 50 A quay', voltage: 240, current: 50 },
+  { id: 'house230x10', label: '230 V, 10 A house', voltage: 230, current: 10 }, { id: 'house230x13', label: '230 V, 13 A house', voltage: 230, current: 13 }, { id: 'quay230x16', label: '230 V, 16 A quay', voltage: 230, current: 16 }, { id: 'quay230x32', label: '230 V, 32 A quay', voltage: 230, current: 32 },
+] as const
+
 /** How she is charged, and by what. */
 export interface Charging {
   charger: ChargerSpec

@@ -9,6 +9,9 @@ const MARGIN = 0.5
 const STORAGE = { lithium: '50 to 60 %', lead: 'full' }
 const ALARM = 0.05
 
+/** V by which panels stop before the charger (common practice). */
+const BELOW_CHARGER = 0.2
+
 /**
  * Settings to type into any charger and any battery management.
  *
@@ -35,6 +38,17 @@ export function chargerSettings(project: Project): SettingGroup[] {
         { label: 'No charge below', value: k(habits.none), why: 'measured at the cells, not in the air' },
       ],
     },
+    ...(project.design.solar.fitted && project.design.solar.controller
+      ? [{
+          head: 'Solar charge controller', settings: [
+            { label: 'Bulk and absorption', value: v(target - BELOW_CHARGER), why: `${BELOW_CHARGER} V below the charger, so that the two do not fight` },
+            { label: 'Greatest amps', value: a(Math.min(project.design.solar.controller.current, pack.parallel * pack.cell.chargeCurrent)), why: 'the smaller of its plate and what the cells take' },
+            { label: 'Equalise', value: { text: 'off' }, why: lead ? 'by hand only, vented, as the maker says' : 'it would overcharge lithium' },
+            { label: 'Float', value: lead ? v(cells * 2.27) : { text: 'off' }, why: lead ? '2.27 V a cell (common practice)' : 'or as low as it goes: lithium is not kept under charge' },
+            { label: 'Panels, never above', value: v(project.design.solar.controller.greatestPanelVoltage), why: 'its plate; cold mornings count' },
+          ],
+        }]
+      : []),
     {
       head: 'Battery guard', settings: [
         { label: 'Cell too high, stop charge', value: cell(chemistry.absoluteVoltage[1]), why: 'what the cell survives' },

@@ -14,7 +14,7 @@ for (const [id, unit] of Object.entries(UNITS) as [UnitId, Unit][]) {
   }
 }
 
-const FOLLOWING: Partial<Record<UnitId, UnitId>> = { ft: 'in', h: 'min', min: 's' }
+const FOLLOWING: Partial<Record<UnitId, UnitId>> = { ft: 'in', h: 'min', min: 's', deg: 'arcmin' }
 
 /** "1,234.5", "1.234,5", "2,4", "1 200", "6 1/2" → a number, or a message when it can be read two ways. */
 function readNumber(raw: string): number | string {
@@ -43,12 +43,16 @@ function readNumber(raw: string): number | string {
  * @param quantity kind of quantity wanted
  * @param choice the owner's units
  * @returns the SI value, or a message that says what is wrong and what would do
+ * @example parseQuantity('8° 12′ W', 'coordinate') // { ok: true, value: -0.143117 }
  * @example parseQuantity('18 ft 6 in', 'length') // { ok: true, value: 5.6388 }
  */
 export function parseQuantity(text: string, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): ParsedQuantity {
   const wanted: Quantity = QUANTITIES[quantity]
   const wrong = (why: string): ParsedQuantity => ({ ok: false, message: `${why} Try ${wanted.example}.` })
-  const source = text.trim().replace(/[\u2212–]/g, '-')
+  const trimmed = text.trim().replace(/[\u2212–]/g, '-')
+  // 8° 12′ W is −8.2°
+  const hemisphere = quantity === 'coordinate' ? /^(.*\d.*?)\s*([NSEW])$/i.exec(trimmed) : null
+  const source = hemisphere ? `${/[SW]/i.test(hemisphere[2]!) ? '-' : ''}${hemisphere[1]!}` : trimmed
   if (!source) return wrong(`This field wants a ${wanted.name}.`)
   const sign = source.startsWith('-') ? -1 : 1
   let rest = source.replace(/^[-+]\s*/, '')

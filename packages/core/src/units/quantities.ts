@@ -40,6 +40,7 @@ export const QUANTITIES = {
   shortTime: { name: 'time', units: ['min', 's', 'h'], us: 'min', example: '20 min or 90 s' },
   seconds: { name: 'time', units: ['s', 'min'], us: 's', example: '1.5 s' },
   angle: { name: 'angle', units: ['deg'], us: 'deg', example: '15°' },
+  coordinate: { name: 'latitude or longitude', units: ['deg', 'arcmin'], us: 'deg', example: '50.5° or 50° 30′ N' },
   fuelRate: { name: 'fuel burnt in an hour', units: ['litrePerHour', 'galPerHour'], us: 'galPerHour', example: '2.5 l/h' },
   fuelVolume: { name: 'volume of fuel', units: ['litre', 'gal'], us: 'gal', example: '12 l' },
   fuelPerEnergy: { name: 'fuel for energy', units: ['litrePerKWh'], us: 'litrePerKWh', example: '0.4 l/kWh' },

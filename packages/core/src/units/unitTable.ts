@@ -65,6 +65,7 @@ export const UNITS = {
   lmin: { symbol: 'l/min', aliases: ['l/min', 'lpm', 'litre/min'], scale: 1e-3 / 60, decimals: 1 },
   galmin: { symbol: 'gal/min', aliases: ['gal/min', 'gpm'], scale: 3.785411784e-3 / 60, decimals: 2 },
   s: { symbol: 's', aliases: ['sec', 'second', 'seconds'], scale: 1, decimals: 1 },
+  arcmin: { symbol: '′', aliases: ['\'', '’', 'arcmin'], scale: Math.PI / 10_800, decimals: 1 },
   deg: { symbol: '°', aliases: ['deg', 'degree', 'degrees'], scale: Math.PI / 180, decimals: 1 },
   litrePerHour: { symbol: 'l/h', aliases: ['lph', 'litre/h', 'litres/h', 'litres per hour'], scale: 0.001 / HOUR, decimals: 1 },
   galPerHour: { symbol: 'gal/h', aliases: ['gph', 'us gal/h'], scale: 231 * (FT / 12) ** 3 / HOUR, decimals: 2 },

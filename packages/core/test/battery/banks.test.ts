@@ -153,6 +153,6 @@ describe('one bank gone', () => {
     expect(gone.home.distanceLeft).toBeGreaterThan(0)
     const whole = evaluate(two, gone.home.speed)
     expect(gone.home.distanceLeft / whole.point.distanceLeft).toBeCloseTo(0.5, 1)
-    expect(bankGone(DEMO_BOATS[1]!)).toBeNull()
+    expect(bankGone(DEMO_BOATS[0]!)).toBeNull()
   })
 })

@@ -1,0 +1,74 @@
+import { expect, test } from '@playwright/test'
+import { field, figure, openBench, type } from './board'
+
+test('panels are fitted, moved over the map, and give less in winter and nothing straight on the wrong volts', async ({ page }) => {
+  await openBench(page, '/charging')
+  await page.locator('[data-to-sun]').click()
+  await expect(page.locator('[data-sun]')).toContainText('No panels fitted')
+  await page.locator('[data-fit-panels]').click()
+  const july = await figure(page, 'sunDay')
+  await page.locator('[data-month="11"]').click()
+  await expect.poll(() => figure(page, 'sunDay')).toBeLessThan(july / 3)
+  // as sailors write it, and by a touch on the map
+  await type(page, 'use.place.latitude', '35° 30′ S')
+  await expect(page.locator('[data-map]')).toHaveAttribute('aria-label', /−35[.]5/)
+  await expect.poll(() => figure(page, 'sunDay')).toBeGreaterThan(july / 2)
+  const map = page.locator('[data-map]')
+  const box = (await map.boundingBox())!
+  await map.click({ position: { x: box.width / 2, y: box.height / 3 } })
+  await expect(page.locator('[data-map]')).toHaveAttribute('aria-label', /30[.]/)
+  await map.focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.locator('[data-map]')).toHaveAttribute('aria-label', /31[.]/)
+  // a string too long for its controller stops, with a way out
+  await type(page, 'design.solar.series', '9')
+  await expect(page.locator('.rail')).toContainText('It would not survive')
+  await page.locator('.rail [data-rule=panelVolts] .fix').first().click()
+  await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.locator('.rail [data-rule=panelVolts]')).toHaveCount(0)
+  // straight on the pack
+  await page.locator('select[data-regulator]').selectOption('')
+  await expect(page.locator('.rail')).toContainText('panels straight on the pack')
+  await expect(page.locator('[data-sun]')).toContainText('they lose')
+})
+
+test('a table of light of one’s own is met', async ({ page }) => {
+  await openBench(page, '/solar?boat=demo-osprel')
+  await page.getByText('Your table', { exact: true }).click()
+  const july = page.locator('input[data-input=July], [data-input=July] input').first()
+  await july.fill('8 kWh/m²')
+  await july.press('Enter')
+  await page.locator('[data-view=light]').click()
+  await expect(page.locator('[data-sun-chart] [data-month="6"]')).toBeVisible()
+  const more = await figure(page, 'sunDay')
+  await july.fill('4')
+  await july.press('Enter')
+  await expect.poll(() => figure(page, 'sunDay')).toBeLessThan(0.6 * more)
+  await july.fill('a lot')
+  await july.press('Enter')
+  await expect(page.locator('[data-sun-table] .error')).toContainText('sunlight')
+})
+
+test('several sources charge at once, and the house takes its share', async ({ page }) => {
+  await openBench(page, '/charging?boat=demo-osprel')
+  const hours = await figure(page, 'chargeTime')
+  await page.locator('[data-help=sun]').check()
+  await expect.poll(() => figure(page, 'chargeTime')).toBeLessThan(hours)
+  await page.getByText('Generator', { exact: true }).click()
+  await type(page, 'design.charging.generatorPower', '1 kW')
+  await expect(page.locator('[data-charging]')).toContainText('The generator decides')
+  expect(await figure(page, 'chargeFuel')).toBeGreaterThan(1)
+  await page.getByText('Nothing', { exact: true }).click()
+  await type(page, 'use.houseLoad', '2 kW')
+  await expect(page.locator('.rail')).toContainText('no charge left over')
+  await page.locator('select[data-plug]').selectOption('quay230x32')
+  await expect(field(page, 'design.charging.shoreCurrent')).toHaveValue(/32/)
+})
+
+test('two banks, panels and what stops them stand in the one-line diagram', async ({ page }) => {
+  await openBench(page, '/wiring?boat=demo-osprel')
+  for (const id of ['pack2', 'contactor2', 'bus', 'panels', 'regulator', 'panelRelay', 'isolator']) await expect(page.locator(`[data-device=${id}]`)).toBeVisible()
+  await page.locator('[data-device=panels]').click()
+  await page.getByRole('link', { name: 'Open Sun' }).click()
+  await expect(page.locator('[data-sun]')).toBeVisible()
+})
