@@ -14,6 +14,8 @@ export default defineConfig({
   reporter: 'line',
   use: {
     baseURL: `http://localhost:${PORT}`,
+    // the copy for offline is fetched by a worker that would slow every test; its own test allows it
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       ...(chromium ? { executablePath: chromium } : {}),

@@ -10,10 +10,11 @@ import { ROOT } from '../scripts/prepare.mjs'
 export async function coreBench() {
   const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-bench-')), 'core.mjs')
   await build({ entryPoints: [join(ROOT, 'packages/core/src/index.ts')], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
-  const { chargeReport, DEMO_BOATS, evaluate, michellResistance, oneLine, placeOneLine, powerCurve, propellerOptimum, roundHull, searchDesigns, SHIPPED_LIBRARY, sizeRest, voltageChoices } = await import(outfile)
+  const { chargeReport, DEMO_BOATS, evaluate, michellResistance, oneLine, placeOneLine, powerCurve, propellerOptimum, roundHull, searchDesigns, SHIPPED_LIBRARY, sizeRest, solarYear, usualSolar, voltageChoices } = await import(outfile)
   const fresh = i => ({ ...DEMO_BOATS[i % 2] })
   const ofEveryKind = DEMO_BOATS.map(boat => [boat.boat.hullType, () => powerCurve({ ...boat })])
   const hull = roundHull(10.4, 1.1, 0.55, 0.61, 0.76)
+  const sunny = { ...usualSolar(55.2), fitted: true }, place = { latitude: 0.88, longitude: -0.14 }
   let n = 0
   const tasks = [
     ['one propeller optimum', 0.15, () => propellerOptimum({ thrust: 300 + n++ % 400, advanceSpeed: 2.4, density: 1025.9 }, 0.4, 0.5, 3, 14)],
@@ -24,6 +25,7 @@ export async function coreBench() {
     ['thin-ship wave integral, one speed, two hulls', 2, () => michellResistance(hull, 2 + (n++ % 300) / 100, 1025.9, [-2.4, 2.4])],
     ['system voltages side by side', 50, () => voltageChoices(fresh(n++))],
     ['one-line diagram, placed', 100, () => placeOneLine(oneLine(fresh(n++)))],
+    ['a year of sun by hour', 50, () => solarYear(sunny, place, { packVoltage: 51.2, air: 288 })],
     ['charge over time', 5, () => chargeReport(fresh(n++))],
     ['size the rest', 150, () => sizeRest(fresh(n++))],
   ]

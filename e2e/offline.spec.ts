@@ -3,6 +3,7 @@ import { expect, test } from '@playwright/test'
 import { field, openBench, type } from './board'
 
 const PORT = 4174
+test.use({ serviceWorkers: 'allow' })
 
 test('starts cold with no server, on any bench, with the boat as it was left', async ({ page }) => {
   const server = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, PORT: String(PORT), NITRO_PORT: String(PORT) }, stdio: 'ignore' })

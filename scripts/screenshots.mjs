@@ -9,7 +9,7 @@ const PORT = 4179, OUT = join(ROOT, 'docs/screenshots')
 const VIEWS = [
   ['boat', '/boat', {}], ['use', '/use', {}], ['curve', '/curve', {}], ['propeller', '/propeller', {}], ['motor', '/motor', {}], ['pack', '/pack', {}], ['sheet', '/sheet', {}], ['start', '/start', {}],
   ['trial', '/pack', { click: '[data-rule=packAboveWindow] .fix' }], ['working', '/curve', { click: '.at-bench [data-figure=shaftPower]' }],
-  ['curve-night', '/curve', { theme: 'dark' }], ['wiring', '/wiring', {}], ['charging', '/charging', {}], ['library', '/library', { click: '[data-library] .list button' }], ['jet', '/propeller?boat=demo-rillet', {}],
+  ['sun-night', '/solar?boat=demo-osprel', { theme: 'dark' }], ['wiring', '/wiring', {}], ['charging', '/charging', {}], ['library', '/library', { click: '[data-library] .list button' }], ['jet', '/propeller?boat=demo-rillet', {}],
   ['heat', '/motor?boat=demo-merrin', { click: '[data-view=heat]' }],
   ['phone-curve', '/curve', { size: [390, 844] }], ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }], ['tablet', '/propeller', { size: [820, 1180] }],
 ]

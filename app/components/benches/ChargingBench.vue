@@ -72,19 +72,19 @@ const hours = (seconds: number | null) => text(seconds, 'duration')
         <ChoiceField :label="q.supply" :options="q.supplies" :model-value="charging.supply" @update:model-value="document.edit(q.supply, [{ path: 'design.charging.supply', value: $event }])" />
         <div v-if="charging.supply === 'generator'" class="rows"><QuantityField path="design.charging.generatorPower" /><QuantityField path="design.charging.generatorShare" /><QuantityField path="design.charging.generatorFuel" /><FigureRow id="chargeFuel" /></div>
         <h2 class="section-head helps">{{ q.helps }}<NuxtLink class="link small" to="/solar" data-to-sun>{{ q.sunBench }}</NuxtLink></h2>
-        <label class="helper"><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')">{{ q.sun }}</label>
+        <label class="ink-check"><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')">{{ q.sun }}</label>
         <template v-if="charging.sun">
-          <label class="helper month"><span>{{ q.month }}</span><select :value="charging.month" @change="document.edit(q.month, [{ path: 'design.charging.month', value: Number(($event.target as HTMLSelectElement).value) }])"><option v-for="(name, i) in s.months" :key="i" :value="i">{{ name }}</option></select></label>
+          <label class="ink-check month"><span>{{ q.month }}</span><select class="ink-select" :value="charging.month" @change="document.edit(q.month, [{ path: 'design.charging.month', value: Number(($event.target as HTMLSelectElement).value) }])"><option v-for="(name, i) in s.months" :key="i" :value="i">{{ name }}</option></select></label>
           <FigureRow v-if="document.shown.design.solar.fitted" id="chargeSun" /><p v-else class="small soft">{{ s.none }}</p>
         </template>
-        <label v-if="answer.model.propulsor.kind !== 'jet'" class="helper"><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')">{{ q.sailing }}</label>
+        <label v-if="answer.model.propulsor.kind !== 'jet'" class="ink-check"><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')">{{ q.sailing }}</label>
         <FigureRow v-if="charging.sailing && answer.model.propulsor.kind !== 'jet'" id="chargeSailing" />
         <QuantityField path="use.houseLoad" />
       </section>
       <section class="block" :aria-label="c.berth">
         <h2 class="section-head">{{ c.berth }}</h2>
         <ChoiceField :label="c.inlet" :options="c.inlets" :model-value="charging.inlet" @update:model-value="document.edit(c.inlet, [{ path: 'design.charging.inlet', value: $event }])" />
-        <label v-if="charging.inlet === 'household'" class="helper month"><span>{{ q.plug }}</span><select :value="plug" data-plug @change="choosePlug(($event.target as HTMLSelectElement).value)"><option value="">{{ q.other }}</option><option v-for="p in SHORE_PLUGS" :key="p.id" :value="p.id">{{ p.label }}</option></select></label>
+        <label v-if="charging.inlet === 'household'" class="ink-check month"><span>{{ q.plug }}</span><select class="ink-select" :value="plug" data-plug @change="choosePlug(($event.target as HTMLSelectElement).value)"><option value="">{{ q.other }}</option><option v-for="p in SHORE_PLUGS" :key="p.id" :value="p.id">{{ p.label }}</option></select></label>
         <div class="rows"><QuantityField path="design.charging.shoreVoltage" /><QuantityField path="design.charging.shoreCurrent" /><QuantityField path="design.charging.continuous" /><QuantityField path="design.charging.from" /><QuantityField path="design.charging.coldest" /></div>
       </section>
       <section class="block" :aria-label="c.charger">
@@ -100,11 +100,7 @@ const hours = (seconds: number | null) => text(seconds, 'duration')
 <style scoped>
 small { display: block; font-size: 12px; }
 .helps { display: flex; justify-content: space-between; margin-top: 10px; }
-.helper { display: flex; gap: 10px; align-items: center; min-height: var(--hit); font-size: 13.5px; line-height: 17px; cursor: pointer; }
-.helper input { appearance: none; flex: none; width: 20px; height: 20px; border: 1.25px solid var(--ink); background: var(--sheet); display: grid; place-items: center; cursor: pointer; }
-.helper input:checked::after { content: ""; width: 12px; height: 12px; background: var(--ink); }
-select { min-height: var(--hit); padding: 0 6px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); border-radius: 0; }
-.month select { flex: 1; }
+.month { cursor: default; }
 .never { margin-bottom: 14px; font-weight: 600; }
 .caution { margin-top: 14px; padding: 8px 10px; border: 1.25px solid var(--ink); }
 </style>

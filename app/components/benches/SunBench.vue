@@ -49,14 +49,14 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
       <section :aria-label="s.panels">
         <h2 class="section-head">{{ s.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ s.all }}</NuxtLink></h2>
         <button type="button" class="btn fit" :class="{ 'btn--best': !solar.fitted }" data-fit-panels @click="document.edit(solar.fitted ? s.leave : s.fit, [{ path: 'design.solar.fitted', value: !solar.fitted }])">{{ solar.fitted ? s.leave : s.fit }}</button>
-        <label class="pick"><span>{{ s.panel }}</span><select :value="solar.panel.id" data-panel @change="choosePanel(($event.target as HTMLSelectElement).value)"><option v-for="p in listed(panels, solar.panel)" :key="p.id" :value="p.id">{{ p.name }}, {{ text(p.power, 'electricPower') }}</option></select></label>
+        <label class="pick"><span>{{ s.panel }}</span><select class="ink-select" :value="solar.panel.id" data-panel @change="choosePanel(($event.target as HTMLSelectElement).value)"><option v-for="p in listed(panels, solar.panel)" :key="p.id" :value="p.id">{{ p.name }}, {{ text(p.power, 'electricPower') }}</option></select></label>
         <QuantityField path="design.solar.series" /><QuantityField path="design.solar.parallel" />
         <p class="small soft">{{ s.area(text(count * solar.panel.length * solar.panel.width, 'area'), text(count * solar.panel.mass, 'partMass')) }}</p>
         <QuantityField path="design.solar.tilt" />
         <ChoiceField :label="s.lies" :options="s.lieWays" :model-value="solar.swings ? 'swings' : 'fixed'" @update:model-value="document.edit(s.lies, [{ path: 'design.solar.swings', value: $event === 'swings' }])" />
         <QuantityField v-if="!solar.swings" path="design.solar.heading" />
         <QuantityField path="design.solar.shading" /><QuantityField path="design.solar.coldest" />
-        <label class="pick"><span>{{ s.controller }}</span><select :value="solar.controller?.id ?? ''" data-regulator @change="chooseController(($event.target as HTMLSelectElement).value)"><option value="">{{ s.direct }}</option><option v-for="k in listed(controllers, solar.controller)" :key="k.id" :value="k.id">{{ k.name }}</option></select></label>
+        <label class="pick"><span>{{ s.controller }}</span><select class="ink-select" :value="solar.controller?.id ?? ''" data-regulator @change="chooseController(($event.target as HTMLSelectElement).value)"><option value="">{{ s.direct }}</option><option v-for="k in listed(controllers, solar.controller)" :key="k.id" :value="k.id">{{ k.name }}</option></select></label>
         <p v-if="solar.controller" class="small soft">{{ kind(solar.controller) }}</p>
       </section>
       <section class="block" :aria-label="s.months[month]">
@@ -73,7 +73,6 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
 .fit { width: 100%; margin: 6px 0; justify-content: center; }
 .pick { display: block; padding: 5px 0; font-size: 13.5px; }
 .pick span { display: block; line-height: 18px; margin-bottom: 2px; }
-select { width: 100%; min-height: var(--hit); padding: 0 6px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); border-radius: 0; }
 .none { margin-bottom: 10px; }
 .caution { margin-top: 14px; padding: 8px 10px; border: 1.25px solid var(--ink); }
 .section-head { display: flex; justify-content: space-between; gap: 8px; }

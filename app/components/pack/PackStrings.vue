@@ -51,7 +51,7 @@ const options = (group: StringGroup) => cells.value.some(c => c.id === group.cel
     <h2 class="section-head">{{ f.others }}<span>{{ f.othersHint }}</span></h2>
     <div v-for="(g, i) in beside" :key="i" class="group">
       <div class="line">
-        <label class="which"><span class="soft">{{ f.block }}</span><select :value="g.group.cell.id" @change="swap(i, ($event.target as HTMLSelectElement).value)"><option v-for="cell in options(g.group)" :key="cell.id" :value="cell.id">{{ cell.name }}</option></select></label>
+        <label class="which"><span class="soft">{{ f.block }}</span><select class="ink-select" :value="g.group.cell.id" @change="swap(i, ($event.target as HTMLSelectElement).value)"><option v-for="cell in options(g.group)" :key="cell.id" :value="cell.id">{{ cell.name }}</option></select></label>
         <div><span class="soft" aria-hidden="true">{{ f.series }}</span><UnitInput bare whole :label="`${g.group.cell.name}: ${f.series}`" quantity="count" :value="g.group.series" :range="[1, 400]" @change="change(i, { series: $event! })" /></div>
         <div><span class="soft" aria-hidden="true">{{ f.parallel }}</span><UnitInput bare whole :label="`${g.group.cell.name}: ${f.parallel}`" quantity="count" :value="g.group.parallel" :range="[1, 100]" @change="change(i, { parallel: $event! })" /></div>
         <div><span class="soft" aria-hidden="true">{{ f.left }}</span><UnitInput bare :label="`${g.group.cell.name}: ${f.left}`" quantity="ratio" :value="g.group.health" :range="[0.3, 1]" @change="change(i, { health: $event! })" /></div>
@@ -73,7 +73,6 @@ const options = (group: StringGroup) => cells.value.some(c => c.id === group.cel
 .group { border-top: .75px solid var(--rule); padding: 8px 0; }
 .line { display: grid; grid-template-columns: minmax(150px, 2fr) repeat(5, minmax(64px, 1fr)) auto; gap: 4px 8px; align-items: end; margin-bottom: 4px; }
 .line .soft { display: block; font-size: 12px; line-height: 15px; }
-select { width: 100%; min-height: var(--hit); padding: 0 6px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); border-radius: 0; }
 .line :deep(.unit-input) { min-height: 0; }
 .line :deep(.bare) { grid-template-columns: minmax(0, 1fr); }
 .together { max-width: 320px; margin: 4px 0 8px; }

@@ -13,14 +13,12 @@ const toggle = (fitting: Fitting) => document.edit(e.fittings[fitting], [{ path:
 <template>
   <section class="block" :aria-label="e.fitted" data-fitted>
     <h2 class="section-head">{{ e.fitted }}</h2>
-    <label v-for="fitting in FITTINGS" :key="fitting" class="fit"><input type="checkbox" :checked="wiring.fitted[fitting]" :data-fit="fitting" @change="toggle(fitting)"><span>{{ e.fittings[fitting] }}</span></label>
+    <label v-for="fitting in FITTINGS" :key="fitting" class="ink-check fit"><input type="checkbox" :checked="wiring.fitted[fitting]" :data-fit="fitting" @change="toggle(fitting)"><span>{{ e.fittings[fitting] }}</span></label>
     <ChoiceField :label="e.place" :options="e.places" :model-value="wiring.place" @update:model-value="document.edit(e.place, [{ path: 'design.wiring.place', value: $event }])" />
     <ChoiceField :label="e.vented" :options="e.vents" :model-value="wiring.vented ? 'yes' : 'no'" @update:model-value="document.edit(e.vented, [{ path: 'design.wiring.vented', value: $event === 'yes' }])" />
   </section>
 </template>
 
 <style scoped>
-.fit { display: flex; gap: 10px; align-items: center; min-height: var(--hit); border-top: .75px solid var(--rule); font-size: 13.5px; line-height: 17px; cursor: pointer; }
-input { appearance: none; flex: none; width: 20px; height: 20px; border: 1.25px solid var(--ink); background: var(--sheet); display: grid; place-items: center; cursor: pointer; }
-input:checked::after { content: ""; width: 12px; height: 12px; background: var(--ink); }
+.fit { border-top: .75px solid var(--rule); }
 </style>

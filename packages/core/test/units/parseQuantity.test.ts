@@ -85,3 +85,14 @@ describe('properties', () => {
     }))
   })
 })
+
+describe('a place as sailors write it', () => {
+  it.each([['50° 30′ N', 50.5], ['8° 12\' W', -8.2], ['8.2 W', -8.2], ['-8.2', -8.2], ['35 S', -35], ['120° E', 120], ['12,5°', 12.5]])('%s', (text, degrees) => {
+    const read = parseQuantity(text, 'coordinate')
+    expect(read.ok && read.value * 180 / Math.PI).toBeCloseTo(degrees, 9)
+  })
+  it('no letter turns an ordinary angle round, and nonsense is told', () => {
+    expect(parseQuantity('8 W', 'angle').ok).toBe(false)
+    expect(parseQuantity('north', 'coordinate')).toMatchObject({ ok: false, message: expect.stringMatching(/50° 30′ N/) })
+  })
+})
