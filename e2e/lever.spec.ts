@@ -54,13 +54,13 @@ test.describe('on a phone', () => {
 })
 
 test('every figure opens its working', async ({ page }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(240_000)
   const seen = new Set<string>()
-  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/wiring', '/charging', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet']) {
-    await openBench(page, path)
+  /** every figure that stands on the bench and was not opened yet */
+  const openAll = async (where: string) => {
     const figures = page.locator('.at-bench [data-figure], .cells [data-figure]')
     const count = await figures.count()
-    expect(count, path).toBeGreaterThan(0)
+    expect(count, where).toBeGreaterThan(0)
     for (let i = 0; i < count; i++) {
       const id = (await figures.nth(i).getAttribute('data-figure'))!
       if (seen.has(id)) continue
@@ -72,6 +72,25 @@ test('every figure opens its working', async ({ page }) => {
       await expect(working).toBeHidden()
     }
   }
+  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/pack?view=wear', '/wiring', '/charging', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet', '/wiring?boat=demo-osprel', '/solar?boat=demo-osprel']) {
+    await openBench(page, path)
+    await openAll(path)
+  }
+  // what only some designs have: panels straight on the pack, a generator with helpers, two banks with strings beside them, lead
+  await page.locator('select[data-regulator]').selectOption('')
+  await openAll('panels straight on')
+  await page.getByRole('link', { name: /Charging/ }).first().click()
+  await page.getByText('Generator', { exact: true }).click()
+  for (const help of ['sun', 'sailing']) await page.locator(`[data-help=${help}]`).check()
+  await openAll('a generator')
+  await openBench(page, '/pack?view=strings&boat=demo-osprel')
+  await page.locator('[data-add-string]').click()
+  await openAll('strings')
+  await page.locator('[data-view=volts]').click()
+  await page.locator('[data-cells] tr', { hasText: 'AGM' }).getByRole('button').click()
+  await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
+  await page.locator('[data-view=wear]').click()
+  await openAll('lead')
   // how long the heat holds stands there only where heat ends it: well beyond top
   await openBench(page, '/motor?boat=demo-tirrick')
   await page.locator('[data-lever]').first().focus()

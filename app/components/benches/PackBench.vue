@@ -80,6 +80,7 @@ function tryCell(cell: CellSpec) {
         <PackAmps :label="`${m.pack.atCruise} ${text(use.cruiseSpeed, 'speed')}`" :speed="use.cruiseSpeed" />
         <PackAmps :label="`${m.pack.atTop} ${text(use.topSpeed, 'speed')}`" :speed="use.topSpeed" />
       </section>
+      <CurrentChain />
       <section class="block">
         <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow id="packCurrent" /><FigureRow id="packMass" /><FigureRow id="packPricePerEnergy" /><FigureRow id="packLifePrice" />
       </section>

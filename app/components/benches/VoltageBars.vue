@@ -18,7 +18,7 @@ const design = computed(() => document.shown.design)
 const pack = computed(() => {
   const { pack: figures } = answer.model
   const low = restVoltage(design.value.pack, 0.1) - answer.summary.top.drive.packCurrent * figures.resistance
-  return { from: Math.max(0, low), to: figures.fullVoltage }
+  return { from: Math.max(0, low), to: figures.fullVoltage, rest: restVoltage(design.value.pack, 0.1) }
 })
 const dcdc = computed(() => {
   const { dcdcLeast: from, dcdcGreatest: to } = design.value.wiring
@@ -61,6 +61,7 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
           <rect :x="x(row.from)" y="8" :width="Math.max(2, x(row.to) - x(row.from))" height="17" class="bar" :class="row.key" />
           <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">{{ format(row.from, 'voltage').text }}</text>
           <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">{{ format(row.to, 'voltage').text }}</text>
+          <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 8v17`" class="rest"><title>{{ m.pack.atRest }}</title></path>
           <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
         </g>
         <template v-if="scale.showTouch">
@@ -85,6 +86,7 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
 .bar.pack { fill: var(--ink); }
 .value { font: 600 14px var(--figures); fill: var(--text); }
 .value.pack { fill: var(--sheet); }
+.rest { stroke: var(--sheet); stroke-width: 2; stroke-dasharray: 3 2; }
 .touch { stroke: var(--text); stroke-width: 1.25; }
 .now { stroke: var(--signal); stroke-width: 2.5; }
 .tag { fill: var(--signal); }

@@ -48,6 +48,12 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
         <FigureRow id="prechargeTime" /><FigureRow id="prechargeEnergy" />
         <div class="rows"><QuantityField path="design.wiring.capacitance" /><QuantityField path="design.wiring.prechargeResistance" optional :estimate="text(report.precharge.resistance, 'bigResistance')" /></div>
       </section>
+      <section class="block" :aria-label="e.taps" data-taps>
+        <h2 class="section-head">{{ e.taps }}</h2>
+        <FigureRow id="chargeArea" /><FigureRow id="chargeDrop" /><QuantityField path="design.wiring.chargeLength" />
+        <FigureRow id="houseArea" /><FigureRow id="houseDrop" /><QuantityField path="design.wiring.houseLength" />
+        <template v-if="document.shown.design.solar.fitted"><FigureRow id="panelArea" /><FigureRow id="panelDrop" /><QuantityField path="design.wiring.panelLength" /></template>
+      </section>
       <section class="block" :aria-label="e.converter">
         <h2 class="section-head">{{ e.converter }}</h2>
         <div class="rows"><QuantityField path="design.wiring.dcdcLeast" optional :estimate="e.suits" /><QuantityField path="design.wiring.dcdcGreatest" optional :estimate="e.suits" /><QuantityField path="design.wiring.dcdcPower" optional :estimate="text(converterPower(document.shown.use.houseLoad), 'smallPower')" /></div>

@@ -19,8 +19,8 @@ const mark = computed(() => projection([props.longitude / RAD, props.latitude / 
 const svg = ref<SVGSVGElement>()
 const put = (latitude: number, longitude: number) => emit('place', { latitude: Math.max(-90, Math.min(90, latitude)) * RAD, longitude: ((longitude + 540) % 360 - 180) * RAD })
 function touch(event: PointerEvent) {
-  const box = svg.value!.getBoundingClientRect()
-  const [longitude, latitude] = projection.invert!([(event.clientX - box.left) / box.width * WIDTH, (event.clientY - box.top) / box.height * HEIGHT])!
+  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
+  const [longitude, latitude] = projection.invert!([at.x, at.y])!
   // no finer than a tenth of a degree: the map is not
   put(Math.round(10 * latitude) / 10, Math.round(10 * longitude) / 10)
 }

@@ -1,5 +1,5 @@
 import { DROP_LIMIT, FUSE_MARGIN, type CableRun } from '../wiring'
-import { wiringReport, type Evaluation } from '../system'
+import { tapRuns, wiringReport, type Evaluation, type TapName } from '../system'
 import type { QuantityId } from '../units'
 import { ALWAYS, PACK_FIELDS, type Figure, type WorkingInput } from './figure'
 
@@ -11,6 +11,11 @@ const RUN_FIELDS = [...PACK_FIELDS, 'design.wiring.mainLength'] as const
 interface RunWords { of: (e: Evaluation) => CableRun, name: string, part: Figure['part'] }
 const MAIN: RunWords = { of: e => report(e).main, name: 'pack to controller', part: 'pack' }
 const MOTOR: RunWords = { of: e => report(e).motor, name: 'controller to motor', part: 'motor' }
+
+/** A run of a tap: the panels' are there only when they are fitted. */
+const tap = (name: TapName): RunWords => ({ of: e => tapRuns(e.model.project)[name]!, name, part: 'pack' })
+const CHARGE = tap('charge'), HOUSE = tap('house'), PANELS = tap('panels')
+const withPanels = (figure: Figure): Figure => ({ ...figure, applies: e => e.model.project.design.solar.fitted, depends: ['design.wiring.panelLength'] })
 
 /** A figure of a run of cable. */
 function ofRun({ of, part }: RunWords, label: string, quantity: QuantityId, read: (run: CableRun) => number, formula: string, inputs: (run: CableRun) => WorkingInput[], source: string): Figure {
@@ -41,6 +46,9 @@ export const WIRING_FIGURES = {
   },
   mainArea: area(MAIN, 'Cable from the pack'), mainAmpacity: ampacity(MAIN, 'It carries'), mainDrop: drop(MAIN, 'It loses'), mainLoss: loss(MAIN, 'As heat'), mainCopper: copper(MAIN, 'Its copper'),
   motorArea: area(MOTOR, 'Cable to the motor'), motorAmpacity: ampacity(MOTOR, 'Each lead carries'), motorDrop: drop(MOTOR, 'It loses'),
+  chargeArea: { ...area(CHARGE, 'Cable of the charger'), depends: ['design.wiring.chargeLength'] }, chargeDrop: { ...drop(CHARGE, 'It loses'), depends: ['design.wiring.chargeLength'] },
+  houseArea: { ...area(HOUSE, 'Cable of the converter'), depends: ['design.wiring.houseLength'] }, houseDrop: { ...drop(HOUSE, 'It loses'), depends: ['design.wiring.houseLength'] },
+  panelArea: withPanels(area(PANELS, 'Cable of the panels')), panelDrop: withPanels(drop(PANELS, 'It loses')),
   shortCircuit: {
     label: 'A dead short draws', quantity: 'current', part: 'pack', read: e => ({ value: report(e).shortCircuit }),
     formula: 'amps = full volts ÷ (cells + a hand’s breadth of cable)',

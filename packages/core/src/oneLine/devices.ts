@@ -1,8 +1,9 @@
 import type { PartName } from '../findings'
 import type { Project } from '../project'
 import { stringVoltage } from '../solar'
-import { modelOf, wiringReport } from '../system'
+import { modelOf, tapRuns, wiringReport } from '../system'
 import type { Text } from '../units'
+import { chargeFuse, converterPower, houseFuse, panelSourceCurrent } from '../wiring'
 
 /** What a device is; each has its symbol. */
 export type DeviceKind = 'battery' | 'fuse' | 'switch' | 'contactor' | 'resistor' | 'stop' | 'shunt' | 'controller' | 'motor' | 'guard' | 'converter' | 'load' | 'watch' | 'charger' | 'inlet' | 'relay' | 'bus' | 'panel' | 'regulator' | 'generator' | 'isolator'
@@ -110,15 +111,18 @@ export function oneLine(project: Project): OneLine {
   // charging: what feeds it, charger, a relay that the guard opens, a fuse at the pack's side
   const { charging, solar } = design, tap = single ? (fitted.disconnect ? 'disconnect' : 'fuse') : 'bus'
   /** a source through a relay and a fuse of its own to the pack */
-  const source = (from: string, name: string, current: number, bench: Device['bench']) => {
+  const taps = tapRuns(project)
+  const tapCable = (name: keyof typeof taps): Text | null => taps[name] ? cable(taps[name]) : null
+  const source = (from: string, name: 'charge' | 'panel', current: number, bench: Device['bench']) => {
+    const size = tapCable(name === 'charge' ? 'charge' : 'sun')
     add(`${name}Fuse`, 'fuse', 'Fuse', [amps(chargeFuse(current))], bench)
     if (fitted.chargeRelays) {
       add(`${name}Relay`, 'relay', 'Charge relay', [words('the guard opens it')], bench)
       join(from, `${name}Relay`)
-      join(`${name}Relay`, `${name}Fuse`)
+      join(`${name}Relay`, `${name}Fuse`, 'dc', size)
       for (const guard of guards) join(guard, `${name}Relay`, 'signal')
     }
-    else join(from, `${name}Fuse`)
+    else join(from, `${name}Fuse`, 'dc', size)
     join(`${name}Fuse`, tap)
   }
   if (charging.supply === 'generator') {
@@ -135,18 +139,18 @@ export function oneLine(project: Project): OneLine {
   if (solar.fitted) {
     add('panels', 'panel', 'Panels', [{ text: '{s} in a string, {p} side by side', params: { s: String(solar.series), p: String(solar.parallel) } }, words(solar.panel.name)], 'solar')
     add('panelSwitch', 'switch', 'Panel disconnect', [volts(stringVoltage(solar).cold), amps(solar.parallel * solar.panel.shortCurrent)], 'solar')
-    join('panels', 'panelSwitch')
+    join('panels', 'panelSwitch', 'dc', tapCable('panels'))
     if (solar.controller) {
       add('regulator', 'regulator', 'Charge controller', [words(solar.controller.name), amps(solar.controller.current, ' at most')], 'solar')
       join('panelSwitch', 'regulator')
     }
-    source(solar.controller ? 'regulator' : 'panelSwitch', 'panel', solar.controller?.current ?? solar.parallel * solar.panel.shortCurrent, 'solar')
+    source(solar.controller ? 'regulator' : 'panelSwitch', 'panel', panelSourceCurrent(solar), 'solar')
   }
   // the house: from behind the main fuse, with a fuse of its own
   add('houseFuse', 'fuse', 'Fuse', [amps(houseFuse(use.houseLoad, model.pack.nominalVoltage))])
   add('converter', 'converter', 'DC-DC', [{ text: '{v} to 12 V, {p}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, p: { value: wiring.dcdcPower ?? converterPower(use.houseLoad), quantity: 'smallPower' } } }])
   join(tap, 'houseFuse')
-  join('houseFuse', 'converter')
+  join('houseFuse', 'converter', 'dc', tapCable('house'))
   if (fitted.separateHouse) {
     add('house', 'battery', 'House battery', [words('12 V, keeps lights, pump and radio')])
     join('converter', 'house')
@@ -155,10 +159,3 @@ export function oneLine(project: Project): OneLine {
   join(fitted.separateHouse ? 'house' : 'converter', 'loads')
   return { devices, wires }
 }
-
-/** Fuse of the chargers on the pack's side: the next stock size above 1.25 × their amps. */
-export const chargeFuse = (current: number): number => [15, 20, 25, 30, 60, 75, 100, 125, 150, 200, 250, 300, 400].find(a => a >= 1.25 * current) ?? 500
-/** Size of the converter: three times the average load, in steps of 60 W (common practice). */
-export const converterPower = (houseLoad: number): number => Math.max(120, Math.ceil(3 * houseLoad / 60) * 60)
-/** Its fuse on the pack's side: the next stock size above 1.25 × its greatest current. */
-export const houseFuse = (houseLoad: number, voltage: number): number => [2, 5, 10, 15, 20, 25, 30, 60].find(a => a >= 1.25 * converterPower(houseLoad) / 0.9 / (0.85 * voltage)) ?? 100

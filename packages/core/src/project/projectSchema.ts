@@ -79,7 +79,7 @@ const useSchema = z.strictObject({
 })
 
 const wiringSchema = z.strictObject({
-  mainLength: numberAt('design.wiring.mainLength'), motorLength: numberAt('design.wiring.motorLength'),
+  mainLength: numberAt('design.wiring.mainLength'), motorLength: numberAt('design.wiring.motorLength'), chargeLength: numberAt('design.wiring.chargeLength'), houseLength: numberAt('design.wiring.houseLength'), panelLength: numberAt('design.wiring.panelLength'),
   insulation: z.literal(INSULATIONS), engineSpace: z.boolean(), bundled: z.int().min(1).max(60),
   mainArea: numberAt('design.wiring.mainArea').nullable().describe('mm² of one conductor; null for what the currents ask'), motorArea: numberAt('design.wiring.motorArea').nullable(),
   fuse: fuseSchema.nullable().describe('null for the one that suits'),

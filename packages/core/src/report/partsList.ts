@@ -1,11 +1,10 @@
 import { csvFormatRows } from 'd3-dsv'
 import { REDUCTION_PRICE } from '../drive'
-import { chargeFuse, converterPower, houseFuse } from '../oneLine'
 import { DEMO_CABLES, DEMO_FUSES } from '../parts'
 import type { Project } from '../project'
-import { modelOf, wiringReport } from '../system'
+import { modelOf, tapRuns, wiringReport } from '../system'
 import { stringVoltage } from '../solar'
-import type { CableRun } from '../wiring'
+import { chargeFuse, converterPower, houseFuse, panelSourceCurrent, type CableRun } from '../wiring'
 
 /** One line of the parts list: the device of the diagram that it belongs to, what, how many, for what. €; null where no price is known. */
 export interface PartsLine { device: string, item: string, quantity: number, unit: 'piece' | 'm', use: string, price: number | null }
@@ -60,7 +59,9 @@ export function partsList(project: Project): PartsLine[] {
     const stock = DEMO_FUSES.find(f => f.rating === amps && f.voltage >= model.pack.fullVoltage && f.interrupt >= report.shortCircuit)
     add(device, stock?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.shortCircuit / 1000)} kA`, 1, where, stock?.price ?? null)
   }
+  const taps = tapRuns(project)
   tapFuse('houseFuse', houseFuse(use.houseLoad, model.pack.nominalVoltage), 'DC-DC converter')
+  run(taps.house!, 'converter', 'pack to DC-DC')
   add('converter', `DC-DC converter to 12 V, ${wiring.dcdcPower ?? converterPower(use.houseLoad)} W`, 1, 'house', null)
   if (wiring.fitted.separateHouse) add('house', 'House battery, 12 V', 1, 'house', null)
   const { charging } = design
@@ -77,14 +78,17 @@ export function partsList(project: Project): PartsLine[] {
     tapFuse(`${name}Fuse`, chargeFuse(current), where)
     if (wiring.fitted.chargeRelays) add(`${name}Relay`, `Relay, ${chargeFuse(current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, where, null)
   }
+  run(taps.charge!, 'charger', 'charger to pack')
   source('charge', charging.count * charging.charger.current, 'charger')
   const { solar } = design
   if (solar.fitted) {
     const panels = solar.series * solar.parallel
     add('panels', solar.panel.name, panels, 'sun', panels * solar.panel.price)
     add('panelSwitch', `Disconnect, ${Math.ceil(solar.parallel * solar.panel.shortCurrent)} A, ${Math.ceil(stringVoltage(solar).cold)} V DC`, 1, 'sun', null)
+    run(taps.panels!, 'panels', 'panels to their controller')
+    run(taps.sun!, 'panels', 'from there to the pack')
     if (solar.controller) add('regulator', solar.controller.name, 1, 'sun', solar.controller.price)
-    source('panel', solar.controller?.current ?? solar.parallel * solar.panel.shortCurrent, 'sun')
+    source('panel', panelSourceCurrent(solar), 'sun')
   }
   return lines
 }

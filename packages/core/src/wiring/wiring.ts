@@ -13,6 +13,10 @@ export interface Wiring {
   /** pack to controller, and controller to motor */
   mainLength: number
   motorLength: number
+  /** charger, house converter and panels' controller to the pack, and panels to their controller */
+  chargeLength: number
+  houseLength: number
+  panelLength: number
   insulation: Insulation
   /** the runs pass through an engine space or one as warm */
   engineSpace: boolean
@@ -42,7 +46,7 @@ export interface Wiring {
 
 /** A boat of middling size with all that is usual (common practice; capacitance of a controller's input 2 to 20 mF). */
 export const USUAL_WIRING: Wiring = {
-  mainLength: 2, motorLength: 1.5, insulation: 105, engineSpace: true, bundled: 2, mainArea: null, motorArea: null, fuse: null,
+  mainLength: 2, motorLength: 1.5, chargeLength: 2, houseLength: 2, panelLength: 6, insulation: 105, engineSpace: true, bundled: 2, mainArea: null, motorArea: null, fuse: null,
   contactorVoltage: null, contactorCurrent: null, capacitance: 0.005, prechargeResistance: null, bmsCurrent: null, dcdcLeast: null, dcdcGreatest: null, dcdcPower: null, place: 'dry', vented: true,
   fitted: { contactor: true, precharge: true, disconnect: true, emergencyStop: true, shunt: true, insulationWatch: true, separateHouse: true, chargeRelays: true, galvanicIsolator: true, bonding: true },
 }

@@ -2,24 +2,23 @@ import { describe, expect, it } from 'vitest'
 import { DEMO_BOATS, migrateProject, MIGRATIONS, projectSchema, PROJECT_VERSION, usualWayHome } from '../../src/project'
 import { stringFaults } from '../../src/solar'
 
+const without = (of: object, keys: string[]) => Object.fromEntries(Object.entries(of).filter(([key]) => !keys.includes(key)))
+
 /** A boat as an older Remigo wrote it: what came later is taken out again. */
-function asVersion5(boat: typeof DEMO_BOATS[number]) {
-  const old = JSON.parse(JSON.stringify(boat))
-  old.version = 5
-  delete old.boat.compartments
-  for (const key of ['outings', 'wayHome', 'place']) delete old.use[key]
-  for (const key of ['banks', 'solar']) delete old.design[key]
-  for (const key of ['dcdcLeast', 'dcdcGreatest', 'dcdcPower']) delete old.design.wiring[key]
-  for (const key of ['galvanicIsolator', 'bonding']) delete old.design.wiring.fitted[key]
-  for (const key of ['supply', 'generatorPower', 'generatorShare', 'generatorFuel', 'sun', 'sailing', 'month']) delete old.design.charging[key]
-  return old
+function asVersion5({ boat, use, design, ...rest }: typeof DEMO_BOATS[number]) {
+  const wiring = without(design.wiring, ['dcdcLeast', 'dcdcGreatest', 'dcdcPower', 'chargeLength', 'houseLength', 'panelLength'])
+  return {
+    ...rest, version: 5, boat: without(boat, ['compartments']), use: without(use, ['outings', 'wayHome', 'place']),
+    design: {
+      ...without(design, ['banks', 'solar']), wiring: { ...wiring, fitted: { ...without(design.wiring.fitted, ['galvanicIsolator', 'bonding']), precharge: false } },
+      charging: without(design.charging, ['supply', 'generatorPower', 'generatorShare', 'generatorFuel', 'sun', 'sailing', 'month']),
+    },
+  }
 }
 
 describe('boats of version 5', () => {
   it.each(DEMO_BOATS.map(b => [b.name, b] as const))('%s is brought up to date, keeps what it had and gets what is usual', (_, boat) => {
-    const old = asVersion5(boat)
-    old.design.wiring.fitted.precharge = false
-    const moved = migrateProject(old)
+    const moved = migrateProject(asVersion5(boat))
     expect(moved.outcome).toBe('current')
     const parsed = projectSchema.safeParse(moved.outcome === 'current' ? moved.document : null)
     expect(parsed.error?.issues ?? []).toEqual([])

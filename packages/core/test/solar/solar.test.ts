@@ -29,6 +29,12 @@ describe('where the sun stands', () => {
     expect(hours(11, 21, 50)).toBeCloseTo(8.07, 1)
     expect(hours(2, 20, 0)).toBeCloseTo(12.12, 1)
   })
+  it('rises, stands highest and sets when the package’s own example says (50.45° N 30.52° E, 24 August 2026)', () => {
+    const times = getTimes(new Date(Date.UTC(2026, 7, 24, 12)), 50.45, 30.52)
+    const minute = (time: Date | null) => Math.round(time!.getTime() / 60_000)
+    for (const [name, hour, min] of [['sunrise', 2, 59], ['solarNoon', 10, 0], ['sunset', 16, 59]] as const) expect(Math.abs(minute(times[name]) - Date.UTC(2026, 7, 24, hour, min) / 60_000), name).toBeLessThanOrEqual(1)
+    expect(sunAngle(times.sunrise!, { latitude: 50.45 * RAD, longitude: 30.52 * RAD }).altitude / RAD).toBeCloseTo(-0.3, 0)
+  })
   it('polar night and midnight sun are whole days', () => {
     const year = solarYear(array, at(75), load)
     expect(year[11]!.daylight).toBe(0)
