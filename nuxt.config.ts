@@ -1,4 +1,17 @@
+import { minify } from 'terser'
+import type { Plugin } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
+
+/** The script of the first view is minified once more, by a thirtieth; all else is fast enough as the usual minifier leaves it. */
+const smallerEntry: Plugin = {
+  name: 'remigo-smaller-entry', apply: 'build',
+  async generateBundle(_, bundle) {
+    for (const chunk of Object.values(bundle)) {
+      if (chunk.type !== 'chunk' || !chunk.isEntry) continue
+      chunk.code = (await minify(chunk.code, { module: true, compress: { passes: 2 } })).code ?? chunk.code
+    }
+  },
+}
 
 export default defineNuxtConfig({
   modules: ['@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt', (_, nuxt) => {
@@ -36,6 +49,7 @@ export default defineNuxtConfig({
   nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   vite: {
     worker: { format: 'es' },
+    plugins: [smallerEntry],
     // Vuetify's @layer lines give a harmless warning
     esbuild: { logOverride: { 'css-syntax-error': 'silent' } },
   },
