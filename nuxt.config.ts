@@ -2,12 +2,15 @@ import { minify } from 'terser'
 import type { Plugin } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 
-/** The script of the first view is minified once more, by a thirtieth; all else is fast enough as the usual minifier leaves it. */
+/** Characters of a script that is worth another pass beside the first view's. */
+const SMALL = 150_000
+
+/** The scripts of the first view, and what small ones come with it, are minified once more, by a thirtieth; the large ones are fast enough as the usual minifier leaves them. */
 const smallerEntry: Plugin = {
   name: 'remigo-smaller-entry', apply: 'build',
   async generateBundle(_, bundle) {
     for (const chunk of Object.values(bundle)) {
-      if (chunk.type !== 'chunk' || !chunk.isEntry) continue
+      if (chunk.type !== 'chunk' || !(chunk.isEntry || chunk.code.length < SMALL)) continue
       chunk.code = (await minify(chunk.code, { module: true, compress: { passes: 2 } })).code ?? chunk.code
     }
   },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chargeReport, chargerCounts, chargerFits, DEMO_CHARGERS, SHORE_PLUGS, type ChargerSpec } from '@remigo/core'
+import { chargeReport, chargerCounts, chargerFits, DEMO_CHARGERS, SHORE_PLUGS, withEdits, type ChargerSpec } from '@remigo/core'
 import { m } from '~/messages'
 import { c } from '~/messages/charging'
 import { q, s } from '~/messages/storage'
@@ -29,7 +29,8 @@ function choosePlug(id: string) {
   if (found) document.edit(found.label, [{ path: 'design.charging.shoreVoltage', value: found.voltage }, { path: 'design.charging.shoreCurrent', value: found.current }])
 }
 const toggle = (what: 'sun' | 'sailing') => document.edit(q[what], [{ path: `design.charging.${what}`, value: !charging.value[what] }])
-const hours = (seconds: number | null) => text(seconds, 'duration')
+/** the boat with one, two, three chargers: what their hours are worked out on */
+const boats = computed(() => counts.value.map(r => withEdits(document.project, [{ path: 'design.charging.count', value: r.count }])))
 </script>
 
 <template>
@@ -44,7 +45,7 @@ const hours = (seconds: number | null) => text(seconds, 'duration')
           <thead><tr><th /><th class="num">{{ c.toEighty }}</th><th class="num">{{ c.toEnd }}</th><th>{{ c.decides }}</th><th class="num">{{ c.price }}</th><th /></tr></thead>
           <tbody>
             <tr v-for="r in counts" :key="r.count" :class="{ current: r.fitted }">
-              <td>{{ c.count(r.count) }}</td><td class="num">{{ hours(r.curve.toEighty) }}</td><td class="num">{{ hours(r.curve.toEnd) }}</td><td class="soft">{{ r.curve.limit }}</td><td class="num">{{ text(r.price, 'price') }}</td>
+              <td>{{ c.count(r.count) }}</td><td class="num"><FigureValue v-if="r.curve.toEighty" id="chargeEighty" :of="boats[r.count - 1]" /><template v-else>–</template></td><td class="num"><FigureValue v-if="r.curve.toEnd" id="chargeTime" :of="boats[r.count - 1]" /><template v-else>–</template></td><td class="soft">{{ r.curve.limit }}</td><td class="num">{{ text(r.price, 'price') }}</td>
               <td class="num"><TryButton :fitted="r.fitted" :name="c.count(r.count)" @try="tryCount(r.count)" /></td>
             </tr>
           </tbody>

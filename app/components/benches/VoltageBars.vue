@@ -61,7 +61,7 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
           <rect :x="x(row.from)" y="8" :width="Math.max(2, x(row.to) - x(row.from))" height="17" class="bar" :class="row.key" />
           <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">{{ format(row.from, 'voltage').text }}</text>
           <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">{{ format(row.to, 'voltage').text }}</text>
-          <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 8v17`" class="rest"><title>{{ m.pack.atRest }}</title></path>
+          <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest"><title>{{ m.pack.atRest }}</title></path>
           <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
         </g>
         <template v-if="scale.showTouch">
@@ -86,7 +86,7 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
 .bar.pack { fill: var(--ink); }
 .value { font: 600 14px var(--figures); fill: var(--text); }
 .value.pack { fill: var(--sheet); }
-.rest { stroke: var(--sheet); stroke-width: 2; stroke-dasharray: 3 2; }
+.rest { stroke: var(--ink); stroke-width: 2; }
 .touch { stroke: var(--text); stroke-width: 1.25; }
 .now { stroke: var(--signal); stroke-width: 2.5; }
 .tag { fill: var(--signal); }

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { ownedUses, type OwnedUse } from '@remigo/core'
+import { ownedUses, withEdits, type OwnedUse, type Project } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
-import { useQuantities } from '~/composables/useQuantities'
 
 /** Blocks that the owner has already, and the best ways to wire them. */
 const document = useDocumentStore()
-const { text } = useQuantities()
 const uses = computed(() => ownedUses(document.project))
 const fitted = (use: OwnedUse) => use.pack.series === document.shown.design.pack.series && use.pack.parallel === document.shown.design.pack.parallel
 const name = (use: OwnedUse) => `${use.pack.series} × ${use.pack.parallel}`
+/** the boat with each way, on which its figures are worked out */
+const boats = computed(() => new Map<string, Project>(uses.value.map(use => [name(use), withEdits(document.project, [{ path: 'design.pack', value: use.pack }])])))
 const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name(use), [{ path: 'design.pack', value: use.pack }])
 </script>
 
@@ -25,7 +25,7 @@ const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name
         <thead><tr><th>{{ f.way }}</th><th class="num">{{ f.full }}</th><th class="num">{{ f.fastest }}</th><th class="num">{{ f.range }}</th><th class="num">{{ f.spare }}</th><th /></tr></thead>
         <tbody>
           <tr v-for="use in uses" :key="name(use)" :class="{ current: fitted(use) }">
-            <td class="figures"><StateMark :state="use.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ name(use) }}</td><td class="num">{{ text(use.figures.fullVoltage, 'voltage') }}</td><td class="num">{{ text(use.speed, 'speed') }}</td><td class="num">{{ text(use.range, 'distance') }}</td><td class="num">{{ use.spare }}</td>
+            <td class="figures"><StateMark :state="use.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ name(use) }}</td><td class="num"><FigureValue id="packFull" :of="boats.get(name(use))" /></td><td class="num"><FigureValue id="allDaySpeed" :of="boats.get(name(use))" /></td><td class="num"><FigureValue id="cruiseRange" :of="boats.get(name(use))" /></td><td class="num">{{ use.spare }}</td>
             <td class="num"><TryButton :fitted="fitted(use)" :name="name(use)" @try="tryUse(use)" /></td>
           </tr>
         </tbody>

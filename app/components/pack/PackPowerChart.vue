@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { coldFactors, coldSteps, packPower } from '@remigo/core'
+import { coldSteps, packPower, withEdits } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { c } from '~/messages/charging'
 import { useAnswerStore } from '~/stores/answer'
@@ -15,6 +15,7 @@ const { text } = useQuantities()
 const shown = ref<keyof typeof f.charts>('limit')
 const rating = ref<'allDay' | 'minutes'>('minutes')
 const TEMPERATURES = [263.15, 273.15, 283.15, 298.15]
+const COLUMNS = ['coldPowerHalf', 'coldSagHalf', 'coldPowerLow', 'coldSagLow'] as const
 const DASH = ['dot', 'dash', 'longdash', 'solid'] as const
 const CHARGES = Array.from({ length: 41 }, (_, i) => i / 40)
 const design = computed(() => document.shown.design)
@@ -33,8 +34,12 @@ const axes = computed(() => {
   return { x: { title: f.charge, from: 0, to: 100 }, y: limit ? { title: f.kilowatts, from: 0, to: 1.1 * Math.max(0.1, high) } : { title: f.volts, from: Math.max(0, low - 0.05 * high), to: 1.03 * high } }
 })
 const across = computed(() => [shown.value === 'limit' ? { at: asked.value / 1000, label: f.asked, dash: 'dash' as const } : { at: least.value, label: f.least, dash: 'dash' as const }])
-const table = computed(() => TEMPERATURES.map(t => ({ t, half: at(0.5, t), low: at(0.2, t), capacity: coldFactors(design.value.pack.cell.chemistry, t).capacity })))
-const steps = computed(() => coldSteps(document.shown))
+/** the boat with cells as cold as that: what its figures are worked out on */
+const colder = (temperature: number) => withEdits(document.shown, [{ path: 'design.charging.coldest', value: temperature }])
+/** the power asked is more than it gives: then no sag is told */
+const cannot = (t: number, charge: number) => packPower(design.value.pack, { power: answer.evaluation.point.drive.packPower, leastVoltage: least.value, which: 'minutes' }, charge, t, design.value.banks).loaded === null
+const table = computed(() => TEMPERATURES.map(t => ({ t, of: colder(t), never: { coldSagHalf: cannot(t, 0.5), coldSagLow: cannot(t, 0.2) } as Partial<Record<typeof COLUMNS[number], boolean>> })))
+const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, of: colder(step.temperature) })))
 </script>
 
 <template>
@@ -45,7 +50,7 @@ const steps = computed(() => coldSteps(document.shown))
     <div class="rating"><ChoiceField :label="f.rating" :options="{ minutes: f.minutes, allDay: f.allDay }" :model-value="rating" @update:model-value="rating = $event" /></div>
     <table class="table">
       <thead><tr><th>{{ f.warmth }}</th><th class="num">{{ f.capacity }}</th><th class="num">50 %: {{ f.gives }}</th><th class="num">{{ f.sags }}</th><th class="num">20 %: {{ f.gives }}</th><th class="num">{{ f.sags }}</th></tr></thead>
-      <tbody><tr v-for="r in table" :key="r.t"><td class="figures">{{ text(r.t, 'temperature') }}</td><td class="num">{{ text(r.capacity, 'ratio') }}</td><template v-for="p in [r.half, r.low]" :key="p.rest"><td class="num" :title="f.limits[p.limit]">{{ text(p.power, 'electricPower') }}</td><td class="num">{{ p.loaded === null ? f.cannot : text(p.loaded, 'voltage') }}</td></template></tr></tbody>
+      <tbody><tr v-for="r in table" :key="r.t"><td class="figures">{{ text(r.t, 'temperature') }}</td><td class="num"><FigureValue id="coldCapacity" :of="r.of" /></td><td v-for="id in COLUMNS" :key="id" class="num"><template v-if="r.never[id]">{{ f.cannot }}</template><FigureValue v-else :id="id" :of="r.of" /></td></tr></tbody>
     </table>
     <p class="small soft">{{ f.coldNote }}</p>
   </section>
@@ -53,7 +58,7 @@ const steps = computed(() => coldSteps(document.shown))
     <h2 class="section-head">{{ f.coldCharge }}<span>{{ f.coldHint }}</span></h2>
     <table class="table">
       <thead><tr><th>{{ f.at }}</th><th class="num">{{ f.flows }}</th><th>{{ f.why }}</th></tr></thead>
-      <tbody><tr v-for="step in steps" :key="step.temperature"><td class="figures"><StateMark :state="step.current <= 0 ? 'stop' : step.limit === 'cold' ? 'caution' : 'fits'" :size="13" /> {{ text(step.temperature, 'temperature') }}</td><td class="num">{{ text(step.current, 'current') }}</td><td>{{ c.limits[step.limit] }}</td></tr></tbody>
+      <tbody><tr v-for="step in steps" :key="step.temperature"><td class="figures"><StateMark :state="step.current <= 0 ? 'stop' : step.limit === 'cold' ? 'caution' : 'fits'" :size="13" /> {{ text(step.temperature, 'temperature') }}</td><td class="num"><FigureValue id="chargeAmps" :of="step.of" /></td><td>{{ c.limits[step.limit] }}</td></tr></tbody>
     </table>
   </section>
 </template>

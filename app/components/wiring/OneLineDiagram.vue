@@ -15,6 +15,9 @@ const chosen = defineModel<string | null>({ required: true })
 const placed = computed(() => placeOneLine(oneLine(document.shown)))
 const device = computed(() => placed.value.devices.find(d => d.id === chosen.value))
 const svg = ref<SVGSVGElement>()
+/** a label that would run out of the drawing stands left of its wire */
+const LABEL_WIDTH = 96
+const outside = (x: number) => x > placed.value.width - LABEL_WIDTH
 const BENCH = { pack: m.benches.pack, motor: m.benches.motor, wiring: m.benches.wiring, charging: m.benches.charging, solar: s.head }
 /** lines are cut where the box ends; all of a device's words stand below the diagram */
 const short = (text: string) => text.length > 23 ? `${text.slice(0, 22)}…` : text
@@ -50,7 +53,7 @@ const print = () => window.print()
           <text x="35" y="22" class="name">{{ d.label }}</text>
           <text v-for="(line, i) in d.lines.slice(0, 2)" :key="i" :x="8" :y="43 + 14 * i" class="line">{{ short(fill(line)) }}</text>
         </g>
-        <template v-for="(w, i) in placed.wires" :key="`l${i}`"><text v-if="w.label" :x="w.labelAt.x + 6" :y="w.labelAt.y + 4" class="label">{{ fill(w.label) }}</text></template>
+        <template v-for="(w, i) in placed.wires" :key="`l${i}`"><text v-if="w.label" :x="w.labelAt.x + (outside(w.labelAt.x) ? -6 : 6)" :y="w.labelAt.y + 4" :text-anchor="outside(w.labelAt.x) ? 'end' : 'start'" class="label">{{ fill(w.label) }}</text></template>
       </svg>
     </div>
     <p class="small key"><i /> {{ e.power }} <i class="signal" /> {{ e.signal }}</p>

@@ -22,6 +22,7 @@ export const CHARGE_FIGURES = {
     inputs: e => [{ value: chargeReport(project(e)).stored, quantity: 'energy', what: 'stored in the cells' }, { value: project(e).design.charging.charger.efficiency, quantity: 'ratio', what: 'charger efficiency' }], source: SOURCE, holds, depends: FIELDS,
   },
   chargePower: { label: 'Into the pack at first', quantity: 'electricPower', part: 'pack', read: (e) => { const s = chargeStart(project(e)); return { value: s.current * s.voltage } }, formula: 'power = the smallest of shore, chargers, cells and cold', inputs, source: SOURCE, holds: ALWAYS, depends: FIELDS },
+  chargeAmps: { label: 'Amps at first', quantity: 'current', part: 'pack', read: e => ({ value: chargeStart(project(e)).current }), formula: 'amps = the smallest of shore, chargers, cells and cold', inputs: e => [...inputs(e), { value: project(e).design.charging.coldest, quantity: 'temperature', what: 'cells' }], source: SOURCE, holds: ALWAYS, depends: FIELDS },
   shorePower: {
     label: 'Drawn from the shore', quantity: 'electricPower', part: 'pack', read: e => ({ value: chargeStart(project(e)).shorePower }), formula: 'power = into the pack ÷ charger efficiency',
     inputs: e => [{ value: project(e).design.charging.shoreVoltage, quantity: 'voltage', what: 'shore' }, { value: project(e).design.charging.shoreCurrent, quantity: 'current', what: 'breaker' }, { value: project(e).design.charging.continuous, quantity: 'ratio', what: 'of it for hours' }], source: 'P = V I × share for hours', holds: ALWAYS, depends: FIELDS,

@@ -1,4 +1,4 @@
-import { min } from 'd3-array'
+import { least } from 'd3-array'
 import { SHIPPED_LIBRARY, type Library } from '../parts/library'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
@@ -36,6 +36,8 @@ export interface VoltageChoice {
   strongest: number
   /** price of the cheapest parts that hold, with what working above the touch limit adds; null when there are none */
   price: number | null
+  /** the motor, controller and pack of that price */
+  parts: { motor: string, controller: string, cells: string } | null
 }
 
 /** What a voltage asks of the cable from the pack. A; `run` null when nothing in stock is enough. */
@@ -76,12 +78,12 @@ export function voltageChoices(project: Project, library: Library = SHIPPED_LIBR
     const works = <P extends { leastVoltage: number, greatestVoltage: number }>(parts: readonly P[]) => parts.filter(p => p.leastVoltage <= voltage && p.greatestVoltage >= FULL_SHARE * voltage)
     const motors = works(library.motors)
     const asked = withEdits(project, [{ path: 'design.systemVoltage', value: voltage }, { path: 'held.voltage', value: true }])
-    const price = min(drives.flatMap(drive => packCandidates(asked, drive, library)), d => d.cost) ?? null
+    const cheapest = least(drives.flatMap(drive => packCandidates(asked, drive, library)), d => d.cost)
     return {
       voltage, fitted: Math.abs(voltage / design.systemVoltage - 1) < 0.05, cruiseCurrent, topCurrent, area: run?.area ?? null, parallel: run?.parallel ?? 0, copper: run?.copper ?? 0,
       loss, full: FULL_SHARE * voltage, aboveTouch: FULL_SHARE * voltage > TOUCH_LIMIT,
       motors: motors.length, controllers: works(library.controllers).length, strongest: motors.reduce((most, m) => Math.max(most, m.ratedPower), 0),
-      price,
+      price: cheapest?.cost ?? null, parts: cheapest ? { motor: cheapest.motor.name, controller: cheapest.controller.name, cells: `${cheapest.pack.series * cheapest.pack.parallel} × ${cheapest.pack.cell.name}` } : null,
     }
   })
 }
