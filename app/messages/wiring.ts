@@ -10,5 +10,5 @@ export const e = {
   caution: 'Plan only. Local code comes first; a licensed electrician checks drawing and work before the main fuse goes in.',
   voltages: 'System voltages', voltagesHint: 'this boat at each', volts: 'Volts', cruise: 'cruise', top: 'top', copper: 'copper', from: 'from', none: 'none', motors: (m: number, c: number) => `${m} motors, ${c} controllers`, strongest: 'strongest',
   low: (v: string, a: string, s: string, touch: string) => `For low volts: at ${v} even a full pack stays below the touch limit of ${touch}, and tools and parts are common. A short still burns, wet skin lowers the limit, and local code says what you may do yourself. Cruise takes ${a}, the cable ${s}.`,
-  high: (v: string, a: string, s: string) => `For high volts: at ${v} cruise takes ${a} and the cable is ${s}; stronger motors are made for it. It asks for insulation watch, insulated tools, and a qualified person.`, noHigh: 'No higher voltage has parts for this boat.',
+  high: (v: string, a: string, s: string) => `For high volts: at ${v} cruise takes ${a} and the cable is ${s}; stronger motors are made for it. It asks for an insulation watch, insulated tools and gloves, and a qualified person.`, noHigh: 'No higher voltage has parts for this boat.',
 } as const
