@@ -76,6 +76,9 @@ export function useLibraryBench() {
   /** Edits that put a part on the boat; null where it has no place on it, or makes no pack for it. */
   function editsFor(part: Part): Edit[] | null {
     if (kind.value === 'motor' || kind.value === 'controller') return [{ path: `design.${kind.value}`, value: part }]
+    // panels count only when they are fitted
+    if (kind.value === 'panel') return [{ path: 'design.solar.panel', value: part }, { path: 'design.solar.fitted', value: true }]
+    if (kind.value === 'chargeController') return [{ path: 'design.solar.controller', value: part }, { path: 'design.solar.fitted', value: true }]
     if (kind.value === 'jet') return document.shown.boat.drive.kind === 'jet' ? [{ path: 'design.jet', value: part }] : null
     if (kind.value === 'propeller') {
       const { kind: wheel, blades, diameter, pitch, areaRatio, hand } = part as unknown as StockPropeller

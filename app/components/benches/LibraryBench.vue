@@ -29,7 +29,7 @@ const cell = (part: Part, key: string) => {
 const ROW = matchMedia('(pointer: coarse)').matches ? 48 : 40
 /** thousands of parts: only the rows in sight are drawn */
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(shown, { itemHeight: ROW, overscan: 8 })
-const fitted = (part: Part) => [document.shown.design.motor.id, document.shown.design.controller.id, document.shown.design.jet.id, document.shown.design.pack.cell.id].includes(part.id)
+const fitted = (part: Part) => [document.shown.design.motor.id, document.shown.design.controller.id, document.shown.design.jet.id, document.shown.design.pack.cell.id, ...(document.shown.design.solar.fitted ? [document.shown.design.solar.panel.id, document.shown.design.solar.controller?.id] : [])].includes(part.id)
 const edits = computed(() => chosen.value && !editing.value ? bench.editsFor(chosen.value) : null)
 const taken = computed(() => own.value.map(p => p.id))
 /** where the bench is one column, what was chosen comes into sight */
