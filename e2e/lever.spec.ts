@@ -72,7 +72,7 @@ test('every figure opens its working', async ({ page }) => {
       await expect(working).toBeHidden()
     }
   }
-  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/pack?view=wear', '/wiring', '/charging', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet', '/wiring?boat=demo-osprel', '/solar?boat=demo-osprel']) {
+  for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/pack?view=wear', '/pack?view=power&boat=demo-osprel', '/wiring', '/charging', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet', '/wiring?boat=demo-osprel', '/solar?boat=demo-osprel']) {
     await openBench(page, path)
     await openAll(path)
   }
