@@ -10,7 +10,7 @@ export const blockCutOff: Rule = {
     return {
       severity: 'stop', title: 'charge and cut-off', amount: { text: '+{v}', params: { v: { value: over, quantity: 'voltage' } } },
       sentence: { text: 'Charging goes to {f}; the blocks cut off at {c}. When they open, the drive and the charger lose the pack at once.', params: { f: { value: pack.fullVoltage, quantity: 'voltage' }, c: { value: pack.highVoltage, quantity: 'voltage' } } },
-      caution: 'Cells above their limit can catch fire. Keep their own limit.',
+      caution: 'Cells above their limit can catch fire. Keep their own limit. Local code first; a licensed electrician checks it.',
       fixes: perCell < design.pack.chargeVoltage && perCell > 1.5 ? [{ label: { text: 'Charge to {v}', params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' } } }, edits: [{ path: 'design.pack.chargeVoltage', value: perCell }] }] : [],
     }
   },

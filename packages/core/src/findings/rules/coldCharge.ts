@@ -13,7 +13,7 @@ export const coldCharge: Rule = {
       sentence: never
         ? { text: 'Below {n} these cells must take no charge at all: metal grows inside and shorts them later.', params: { n: { value: none, quantity: 'temperature' } } }
         : { text: 'Below {l} they take about a tenth of their amps. Warm the pack first, or be patient.', params: { l: { value: little, quantity: 'temperature' } } },
-      ...(never ? { caution: 'A cell charged in frost can short and burn months later. The guard must see the cells’ own temperature.' } : {}),
+      ...(never ? { caution: 'A cell charged in frost can short and burn months later. The guard must see the cells’ own temperature. Local code first; a licensed electrician checks it.' } : {}),
       fixes: [{ label: { text: 'Warm the pack to {t}', params: { t: { value: little + 5, quantity: 'temperature' } } }, edits: [{ path: 'design.charging.coldest', value: little + 5 }] }],
     }
   },

@@ -10,7 +10,7 @@ export const generatorWeak: Rule = {
     return {
       severity: 'caution', title: 'generator and chargers', amount: { text: '+{p}', params: { p: { value: full - gives, quantity: 'electricPower' } } },
       sentence: { text: 'The chargers want {a}; the generator gives {b} for hours. Turn the chargers down or they trip it.', params: { a: { value: full, quantity: 'electricPower' }, b: { value: gives, quantity: 'electricPower' } } },
-      caution: 'Exhaust kills. Never run a portable generator in or near a closed space.', fixes: [
+      caution: 'Exhaust kills. Never run a portable generator in or near a closed space. Local code first; a licensed electrician checks it.', fixes: [
         ...(charging.count > 1 ? [{ label: { text: 'One charger' }, edits: [{ path: 'design.charging.count', value: 1 }] }] : []),
         { label: { text: 'A generator of {p}', params: { p: { value: Math.ceil(full / charging.generatorShare / 100) * 100, quantity: 'electricPower' } } }, edits: [{ path: 'design.charging.generatorPower', value: Math.ceil(full / charging.generatorShare / 100) * 100 }] },
       ],

@@ -13,6 +13,7 @@ export const houseConverter: Rule = {
       sentence: volts
         ? { text: 'It works from {a} to {b}; the pack goes from {l} to {f}.', params: { a: { value: dcdcLeast ?? 0, quantity: 'voltage' }, b: { value: dcdcGreatest ?? pack.fullVoltage, quantity: 'voltage' }, l: { value: low, quantity: 'voltage' }, f: { value: pack.fullVoltage, quantity: 'voltage' } } }
         : { text: 'It gives {a}; the house takes {b} on average, and more at times.', params: { a: { value: dcdcPower!, quantity: 'smallPower' }, b: { value: use.houseLoad, quantity: 'smallPower' } } },
+      ...(volts ? { caution: 'A converter above its volts can burn, and take the house’s lights and radio with it. Local code first; a licensed electrician checks it.' } : {}),
       fixes: [{ label: { text: 'One that suits' }, edits: [{ path: 'design.wiring.dcdcLeast', value: null }, { path: 'design.wiring.dcdcGreatest', value: null }, { path: 'design.wiring.dcdcPower', value: null }] }],
     }
   },

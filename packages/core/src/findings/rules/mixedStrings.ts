@@ -13,7 +13,7 @@ export const mixedStrings: Rule = {
       sentence: apart
         ? { text: 'Their volts differ at the same charge. Joined, {a} could flow from one to the other, and one of them leaves its window before the other. They are left out of the sums.', params: { a: { value: odd.joining!.current, quantity: 'current' } } }
         : { text: 'Amps divide by resistance, not evenly: together they give {c}, not {s}. The weaker fills and empties first; join them only at the same charge.', params: { c: { value: mix.current, quantity: 'current' }, s: { value: mix.added, quantity: 'current' } } },
-      caution: 'Cells joined at different volts can drive hundreds of amps through a thin lead. Each group its own fuse and management; a qualified person joins them.',
+      caution: 'Cells joined at different volts can drive hundreds of amps through a thin lead. Each group its own fuse and management; a qualified person joins them, and local code comes first.',
       fixes: [{ label: { text: 'Leave them out' }, edits: [{ path: 'design.banks.others', value: banks.others.filter((_, j) => j !== i) }] }],
     }
   },

@@ -17,7 +17,7 @@ export const panelVolts: Rule = {
     } as const
     return {
       severity: over || fault === 'above pack' ? 'stop' : 'caution', title: 'panels’ volts', amount: { text: fault }, sentence: { text: SENTENCES[fault], params },
-      caution: over || fault === 'above pack' ? 'Panels cannot be switched off by day. Cover them before you touch their leads.' : undefined,
+      caution: over || fault === 'above pack' ? 'Panels cannot be switched off by day. Cover them before you touch their leads. Local code first; a licensed electrician checks it.' : undefined,
       fixes: [
         ...(over && solar.series > 1 ? [{ label: { text: '{n} in a string', params: { n: String(Math.max(1, Math.floor(solar.series * params.g.value / cold))) } }, edits: [{ path: 'design.solar.series', value: Math.max(1, Math.floor(solar.series * params.g.value / cold)) }] }] : []),
         ...(usual.controller ? [{ label: { text: '{n} in a string, {c}', params: { n: String(usual.series), c: usual.controller.name } }, edits: [{ path: 'design.solar.panel', value: usual.panel }, { path: 'design.solar.series', value: usual.series }, { path: 'design.solar.controller', value: usual.controller }] }] : []),

@@ -10,7 +10,7 @@ export const panelsUncontrolled: Rule = {
     return {
       severity: solar.controller ? 'caution' : 'stop', title: solar.controller ? 'panels without a say' : 'panels straight on the pack', amount: { text: '' },
       sentence: { text: solar.controller ? 'This charge controller cannot be told to stop, and no relay does it.' : 'Nothing ends the charge: in a week at the berth the panels push a full pack above its volts.' },
-      caution: 'Overcharged lithium cells can catch fire.',
+      caution: 'Overcharged lithium cells can catch fire. Local code first; a licensed electrician checks it.',
       fixes: [...(usual.controller ? [{ label: { text: usual.controller.name }, edits: [{ path: 'design.solar.controller', value: usual.controller }, { path: 'design.solar.panel', value: usual.panel }, { path: 'design.solar.series', value: usual.series }] }] : []), ...(solar.controller ? [{ label: { text: 'A relay for each source' }, edits: [{ path: 'design.wiring.fitted.chargeRelays', value: true }] }] : [])],
     }
   },
