@@ -32,8 +32,8 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
             <td class="figures"><StateMark :state="r.price === null ? 'stop' : r.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
             <td class="num"><FigureValue id="voltageCruise" :of="at.get(r.voltage)" /></td><td class="num"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
             <td class="num"><template v-if="r.area !== null"><span v-if="r.parallel > 1">{{ r.parallel }} × </span><FigureValue id="voltageArea" :of="at.get(r.voltage)" /><small><FigureValue id="voltageCopper" :of="at.get(r.voltage)" size="inline" />, <FigureValue id="voltageLoss" :of="at.get(r.voltage)" size="inline" /></small></template><template v-else>{{ e.none }}</template></td>
-            <td class="num">{{ r.motors ? text(r.strongest, 'power') : e.none }}<small class="soft">{{ e.motors(r.motors, r.controllers) }}</small></td>
-            <td class="num">{{ r.price === null ? e.none : text(r.price, 'price') }}<small v-if="r.parts" class="soft parts">{{ r.parts.motor }}<br>{{ r.parts.controller }}<br>{{ r.parts.cells }}</small></td>
+            <td class="num">{{ r.motors ? text(r.strongest, 'power') : e.none }}<small class="soft wraps">{{ e.motors(r.motors, r.controllers) }}</small></td>
+            <td class="num">{{ r.price === null ? e.none : text(r.price, 'price') }}<small v-if="r.parts" class="soft wraps parts">{{ r.parts.motor }}<br>{{ r.parts.controller }}<br>{{ r.parts.cells }}</small></td>
             <td class="num"><TryButton :fitted="r.fitted" :name="text(r.voltage, 'voltage')" :disabled="r.price === null" @try="sizeAt(r.voltage)" /></td>
           </tr>
         </tbody>
@@ -48,5 +48,8 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
 <style scoped>
 .scroll { overflow-x: auto; }
 small { display: block; font-size: 12px; line-height: 14px; font-family: var(--labels); }
+/* names would push the buttons out of sight */
+.wraps { white-space: normal; margin-left: auto; max-width: 84px; }
+.parts { max-width: 132px; }
 .prose { margin-top: 6px; max-width: 70ch; }
 </style>

@@ -60,7 +60,7 @@ export function oneLine(project: Project): OneLine {
     join(of('pack'), of('guard'), 'signal')
     const inWay = (id: string, kind: DeviceKind, label: string, lines: Text[]) => { add(of(id), kind, named(label), lines); way.push(of(id)) }
     inWay('fuse', 'fuse', 'Main fuse', report.fuse ? [{ text: '{a}, {v}', params: { a: { value: report.fuse.rating, quantity: 'current' }, v: { value: report.fuse.voltage, quantity: 'voltage' } } }, amps(report.fuse.interrupt, ' interrupts')] : [words('none suits')])
-    if (fitted.disconnect) inWay('disconnect', 'switch', 'Main disconnect', [amps(report.contactor.wantsCurrent, ' all day'), volts(model.pack.fullVoltage)])
+    if (fitted.disconnect) inWay('disconnect', 'switch', single ? 'Main disconnect' : 'Disconnect', [amps(report.contactor.wantsCurrent, ' all day'), volts(model.pack.fullVoltage)])
     if (fitted.contactor) {
       inWay('contactor', 'contactor', 'Contactor', [{ text: '{a}, {v} DC', params: { a: { value: report.contactor.current, quantity: 'current' }, v: { value: report.contactor.voltage, quantity: 'voltage' } } }])
       contactors.push(of('contactor'))

@@ -1,3 +1,4 @@
+import { hullSpeed } from '../hull'
 import type { Project } from '../project/projectSchema'
 import { modelOf } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
@@ -34,6 +35,6 @@ export function bankGone(project: Project): BankGone | null {
   const lame = modelOf({ ...project, design: { ...project.design, pack: { ...pack, parallel: left }, banks: { ...banks, count: 1, others: [] } } })
   const fastest = topSpeed(lame, 'allDay')
   const most = fastest.outcome === 'none' ? CRAWL : fastest.speed
-  const home = operatingPoint(lame, Math.max(CRAWL, Math.min(most, HOMEWARD * Math.sqrt(9.81 * lame.form.lengthWaterline / (2 * Math.PI)))))
+  const home = operatingPoint(lame, Math.max(CRAWL, Math.min(most, HOMEWARD * hullSpeed(lame.form.lengthWaterline))))
   return { left, of: pack.parallel, fastest, home }
 }

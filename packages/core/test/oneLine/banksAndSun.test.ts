@@ -36,7 +36,7 @@ describe('the diagram of banks and sources', () => {
   })
   it('each bank has its own fuse, contactor and guard, and they carry as much together as one pack', () => {
     const { devices } = oneLine(launch)
-    for (const kind of ['Main fuse', 'Contactor', 'Battery guard', 'Main disconnect']) expect(devices.filter(d => d.label.startsWith(kind))).toHaveLength(2)
+    for (const kind of ['Main fuse', 'Contactor', 'Battery guard', 'Disconnect']) expect(devices.filter(d => d.label.startsWith(kind))).toHaveLength(2)
     const fuses = partsList(launch).find(l => l.use === 'main fuse, at the pack')!
     expect(fuses.quantity).toBe(2)
   })
