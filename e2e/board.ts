@@ -8,8 +8,22 @@ export async function openBench(page: Page, path = '/') {
   await expect(page.locator('.at-findings .rail, .flat').first()).toBeVisible()
 }
 
+/** Waits until the texts behind what moves with the lever are written. */
+export async function leverRests(page: Page) {
+  await expect(page.locator('html:not([data-lever-moving])')).toHaveCount(1)
+}
+
+/** Where the upright lever's handle stands, px. */
+export async function handlePlace(page: Page) {
+  const lever = page.getByRole('slider')
+  const box = (await lever.boundingBox())!, PAD = 20
+  const share = Number(await lever.getAttribute('aria-valuenow')) / Number(await lever.getAttribute('aria-valuemax'))
+  return { x: box.x + 22, y: box.y + PAD + (1 - share) * (box.height - 2 * PAD) }
+}
+
 /** The digits of a figure, as a number. */
 export async function figure(page: Page, id: string, within = 'body'): Promise<number> {
+  await leverRests(page)
   const text = await page.locator(`${within} [data-figure=${id}] .digits`).first().innerText()
   return Number(text.replace(/[\u2009\s]/g, '').replace('−', '-'))
 }

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { FIGURES } from '@remigo/core'
-import { figure, openBench } from './board'
+import { figure, handlePlace, leverRests, openBench } from './board'
 
 test('the lever moves by keys, and every figure with it', async ({ page }) => {
   await openBench(page, '/curve')
@@ -10,20 +10,20 @@ test('the lever moves by keys, and every figure with it', async ({ page }) => {
   await lever.focus()
   for (const [key, shown] of [['ArrowUp', '4.7'], ['PageUp', '5.7'], ['ArrowDown', '5.6'], ['Home', '4.6'], ['End', '5.6']] as const) {
     await page.keyboard.press(key)
-    await expect(lever.locator('.figures')).toHaveText(shown)
+    await expect(lever).toHaveAttribute('aria-valuenow', shown)
   }
   expect(await figure(page, 'packPower')).toBeGreaterThan(before * 1.5)
-  await expect(page.locator('.lever-echo .tag')).toHaveText('5.6\u00A0kn')
+  await expect(page.getByRole('img', { name: /^5\.6.kn: [\d.]+.kW$/ })).toBeVisible()
   await expect(page.locator('.cells [data-part=pack] .main')).toContainText('5.12')
 })
 
 test('by mouse, by wheel, and by a press on the curve', async ({ page }) => {
   await openBench(page, '/curve')
   const lever = page.getByRole('slider')
-  const box = (await lever.boundingBox())!
-  await page.mouse.move(box.x + 20, box.y + 18)
+  const handle = await handlePlace(page)
+  await page.mouse.move(handle.x, handle.y)
   await page.mouse.down()
-  await page.mouse.move(box.x + 20, box.y + 118, { steps: 6 })
+  await page.mouse.move(handle.x, handle.y + 100, { steps: 6 })
   await page.mouse.up()
   const dragged = Number(await lever.getAttribute('aria-valuenow'))
   expect(dragged).toBeLessThan(4)
@@ -35,16 +35,46 @@ test('by mouse, by wheel, and by a press on the curve', async ({ page }) => {
   expect(Number(await lever.getAttribute('aria-valuenow'))).toBeGreaterThan(4.5)
 })
 
+test('in hand the figures are painted just as they are written, and are text again when it is let go', async ({ page }) => {
+  await openBench(page, '/curve')
+  const readings = page.locator('dl[data-ink-sheet]'), ink = page.locator('.ink-over')
+  const lever = page.getByRole('slider')
+  await lever.focus()
+  await expect(ink.first()).toBeAttached()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp')
+  await leverRests(page)
+  await expect(ink.first()).toBeAttached()
+  await expect(readings).toContainText('2.90')
+  const painted = await readings.screenshot()
+  await lever.blur()
+  await page.mouse.click(700, 20)
+  await expect(ink).toHaveCount(0)
+  const written = await readings.screenshot()
+  // share of the dots whose ink differs by more than a fifth
+  const differ = await page.evaluate(async (shots) => {
+    const dots = await Promise.all(shots.map(async (shot) => {
+      const picture = await createImageBitmap(new Blob([Uint8Array.from(atob(shot), c => c.charCodeAt(0))]))
+      const pen = new OffscreenCanvas(picture.width, picture.height).getContext('2d')!
+      pen.drawImage(picture, 0, 0)
+      return pen.getImageData(0, 0, picture.width, picture.height).data
+    }))
+    const inked = dots[0]!.filter((v, i) => i % 4 === 0 && v < 128).length
+    return { inked, off: dots[0]!.filter((v, i) => i % 4 === 0 && Math.abs(v - dots[1]![i]!) > 51).length }
+  }, [painted, written].map(b => b.toString('base64')))
+  expect(differ.inked).toBeGreaterThan(500)
+  expect(differ.off / differ.inked).toBeLessThan(0.02)
+})
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
   test('by touch: the ends, and the handle', async ({ page }) => {
     await openBench(page, '/curve')
     const lever = page.getByRole('slider')
     await page.getByRole('button', { name: 'Faster' }).tap()
-    await expect(lever.locator('.figures')).toHaveText('4.7')
+    await expect(lever).toHaveAttribute('aria-valuenow', '4.7')
     await page.getByRole('button', { name: 'Slower' }).tap()
     await page.getByRole('button', { name: 'Slower' }).tap()
-    await expect(lever.locator('.figures')).toHaveText('4.5')
+    await expect(lever).toHaveAttribute('aria-valuenow', '4.5')
     const box = (await page.locator('.flat .lever').boundingBox())!
     await page.touchscreen.tap(box.x + box.width * 0.8, box.y + 80)
     expect(Number(await lever.getAttribute('aria-valuenow'))).toBeGreaterThan(5.5)

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { placeLabels } from '../app/components/lever/placeLabels'
 import { strokesToPath } from '../app/components/strip/strokesToPath'
-import { wavePath } from '../app/components/strip/wavePath'
+import { wavePoints } from '../app/components/strip/wavePoints'
 
 describe('labels beside a scale', () => {
   it('keep their order, their gap and the scale’s ends', () => {
@@ -18,7 +18,7 @@ describe('the drawing', () => {
     expect(strokesToPath([['M', 0, 0], ['L', 1, 1], ['Z']], scale)).toBe('M100.0 80.0L140.0 40.0Z')
   })
   it('draws the wave at its true length: crests one wavelength apart', () => {
-    const points = [...wavePath(scale, 0, 8, 4, 0.38, 700).matchAll(/L([\d.]+) ([\d.]+)/g)].map(m => [Number(m[1]), Number(m[2])] as const).filter(([x]) => x < 420)
+    const points = wavePoints(scale, 0, 8, 4, 0.38, 700).slice(1).filter(([x]) => x < 420)
     const crests = points.filter(([, y], i) => i > 0 && i < points.length - 1 && y < points[i - 1]![1] && y <= points[i + 1]![1]).map(([x]) => x)
     expect(crests[1]! - crests[0]!).toBeGreaterThan(4 * 40 - 8)
     expect(crests[1]! - crests[0]!).toBeLessThan(4 * 40 + 8)

@@ -4,6 +4,7 @@ import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
+import { takeInHand } from '~/directives/movingInk'
 
 /** A speed that the lever marks. */
 export interface LeverMark { key: 'cruise' | 'top' | 'hull', label: string, speed: number }
@@ -31,6 +32,7 @@ export function useLever() {
     quantityText(speed.value, 'speed', view.choice), quantityText(answer.evaluation.point.drive.packPower, 'electricPower', view.choice)))
 
   function set(value: number) {
+    takeInHand()
     view.speed = Math.min(most.value, Math.max(0, value))
   }
   /** by a number of tenths of the owner's unit, onto whole tenths */

@@ -1,14 +1,15 @@
 import { computed } from 'vue'
 import { useBoardTheme } from './useBoardTheme'
 
-const NAMES = ['paper', 'sheet', 'desk', 'water', 'hull', 'text', 'soft', 'ink', 'rule', 'grid', 'band', 'signal', 'fits', 'tight', 'clash'] as const
+const NAMES = ['paper', 'sheet', 'desk', 'water', 'hull', 'text', 'soft', 'ink', 'rule', 'grid', 'band', 'signal', 'on-signal', 'fits', 'tight', 'clash'] as const
+export type Tokens = Record<typeof NAMES[number], string>
 
-/** The tokens' colours of the theme in force, for what cannot read CSS (Plotly). */
+/** The tokens' colours of the theme in force, for what cannot read CSS (Plotly, canvases). */
 export function useTokens() {
   const { name } = useBoardTheme()
   return computed(() => {
     document.documentElement.dataset.theme = name.value === 'boardNight' ? 'dark' : 'light'
     const style = getComputedStyle(document.documentElement)
-    return Object.fromEntries(NAMES.map(n => [n, style.getPropertyValue(`--${n}`).trim()])) as Record<typeof NAMES[number], string>
+    return Object.fromEntries(NAMES.map(n => [n, style.getPropertyValue(`--${n}`).trim()])) as Tokens
   })
 }

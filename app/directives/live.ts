@@ -1,32 +1,81 @@
-import { shallowRef, watch, type Directive, type DirectiveBinding, type ShallowRef } from 'vue'
+import { effect, shallowRef, watch, watchEffect, type Directive, type DirectiveBinding, type ReactiveEffectRunner, type ShallowRef } from 'vue'
+import { forgetText, movingText, showText, writeLater, type MovingText } from './movingInk'
 
-/** What a live binding writes: a text, or the value of an attribute or style. */
-type Read = () => string | number
+/** What a live binding writes: a text, the texts of the element's children (the first of them the digits), or the value of an attribute or style. */
+type Read = () => string | number | string[]
 interface Live { read: ShallowRef<Read>, stop: () => void }
 const lives = new WeakMap<Element, Map<string, Live>>()
 
-/** How a value reaches the element: as its one text node, as a CSS transform, or as the attribute named. */
-function writer(element: HTMLElement | SVGElement, target: string): (value: string) => void {
-  if (target === 'text') {
-    const node = element.appendChild(document.createTextNode(''))
-    return (value) => { node.nodeValue = value }
+/** Readings that one effect follows together: some forty of them, each with an effect of its own, would take longer to wake than to read. */
+class Followed<T extends { read: ShallowRef<Read> }> {
+  private readonly all = new Set<T>()
+  private readonly count = shallowRef(0)
+  private begun = false
+  constructor(private readonly begin: (run: () => void) => void, private readonly show: (item: T) => void) {}
+  add(item: T) {
+    this.all.add(item)
+    this.show(item)
+    this.count.value++
+    if (this.begun) return
+    this.begun = true
+    this.begin(() => {
+      void this.count.value
+      for (const each of this.all) this.show(each)
+    })
   }
-  if (target === 'transform') return (value) => { element.style.transform = value }
-  return value => element.setAttribute(target, value)
+
+  remove(item: T) {
+    this.all.delete(item)
+  }
+}
+
+/** digits, and what stands after them and seldom changes: a unit, a range */
+interface LiveTexts { read: ShallowRef<Read>, digits: MovingText, rest: Element[], after: string[] }
+const texts = new Followed<LiveTexts>(run => watchEffect(run), ({ read, digits, rest, after }) => {
+  const now = read.value()
+  if (!Array.isArray(now)) return showText(digits, String(now))
+  showText(digits, now[0]!)
+  rest.forEach((element, i) => {
+    const part = now[i + 1] ?? ''
+    if (after[i] !== part) element.textContent = after[i] = part
+  })
+})
+
+/** Names are heard, not seen: they are not even put together before the lever rests. */
+const names = new Followed<{ read: ShallowRef<Read>, element: Element }>((run) => {
+  const runner: ReactiveEffectRunner = effect(run, { scheduler: () => writeLater(runner, runner) })
+}, ({ read, element }) => element.setAttribute('aria-label', String(read.value())))
+
+/** Keeps the element at what `read` gives, as its one text, as those of its children, as a CSS transform, or as the attribute named; returns how to stop. */
+function keep(element: HTMLElement | SVGElement, target: string, read: ShallowRef<Read>): () => void {
+  if (target === 'text' || target === 'texts') {
+    const [first, ...rest] = target === 'text' ? [element] : element.children
+    const item = { read, digits: movingText(first as HTMLElement), rest, after: [] }
+    texts.add(item)
+    return () => {
+      texts.remove(item)
+      forgetText(item.digits)
+    }
+  }
+  if (target === 'aria-label') {
+    const item = { read, element }
+    names.add(item)
+    return () => names.remove(item)
+  }
+  const write = target === 'transform' ? (value: string) => { element.style.transform = value } : (value: string) => element.setAttribute(target, value)
+  return watch(() => String(read.value()), write, { immediate: true })
 }
 
 function begin(element: HTMLElement | SVGElement, binding: DirectiveBinding<Read>) {
   const target = binding.arg ?? 'text'
   const read = shallowRef(binding.value)
-  const write = writer(element, target)
-  const stop = watch(() => String(read.value()), write, { immediate: true })
   if (!lives.has(element)) lives.set(element, new Map())
-  lives.get(element)!.set(target, { read, stop })
+  lives.get(element)!.set(target, { read, stop: keep(element, target, read) })
 }
 
 /**
- * `v-live="() => text"` keeps one text, and `v-live:d="() => path"` one attribute (`v-live:transform` the CSS transform), at what the function gives,
- * without rendering its component again: for what moves with the lever, some fifty times a frame's worth.
+ * `v-live="() => text"` keeps one text, `v-live:texts="() => [a, b]"` those of its children, and `v-live:d="() => path"` one attribute (`v-live:transform` the CSS transform),
+ * at what the function gives, without rendering its component again: for what moves with the lever, some fifty times a frame's worth.
  *
  * @example <span v-live="() => shown.text" />
  */

@@ -15,6 +15,7 @@ export const useViewStore = defineStore('view', () => {
   const findingsOpen = ref(false)
   const settingsOpen = ref(false)
   const focusedFinding = ref<string | null>(null)
-  const choice = computed(() => units.value)
+  // a plain copy: hundreds of figures read it at each step of the lever
+  const choice = computed<UnitChoice>(() => ({ profile: units.value.profile, overrides: { ...units.value.overrides } }))
   return { speed, units, choice, theme, working, findingsOpen, settingsOpen, focusedFinding }
 })

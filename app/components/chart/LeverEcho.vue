@@ -1,44 +1,56 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { vLive } from '~/directives/live'
+import type { Tokens } from '~/composables/useTokens'
 import type { ChartMarker } from './chartTypes'
+import LiveCanvas from './LiveCanvas.vue'
 
-/** Where the lever stands in a chart: its line, point, range and tag, moved without drawing or rendering anything else. */
-const props = defineProps<{ at: () => ChartMarker, px: (x: number) => number, py: (y: number) => number, width: number, top: number, bottom: number, most: { x: number, y: number } }>()
+/** Where the lever stands in a chart: its line, point, range and tag, drawn over it without drawing the chart again. */
+const props = defineProps<{ at: () => ChartMarker, px: (x: number) => number, py: (y: number) => number, width: number, height: number, top: number, bottom: number, most: { x: number, y: number } }>()
 
-const AWAY = -2000
 const marker = computed(() => props.at())
-const x = computed(() => marker.value.x >= 0 && marker.value.x <= props.most.x ? props.px(marker.value.x) : AWAY)
-const y = computed(() => marker.value.y <= props.most.y ? props.py(marker.value.y) : AWAY)
-const late = computed(() => x.value > props.width - 120)
-const range = computed(() => {
-  const { low, high } = marker.value
-  if (low === undefined || high === undefined) return ''
-  const above = props.py(Math.min(props.most.y, high)), below = props.py(low)
-  return `M4 ${above}V${below}m-4 0h8M0 ${above}h8`
-})
-const move = (dx: number, dy: number) => `translate(${dx}px,${dy}px)`
+const FIGURES = '"Barlow Semi Condensed"', LINE = 20
+
+/** a word in a box of its own colour, `align` telling which of its sides stands at x */
+function word(pen: CanvasRenderingContext2D, text: string, box: { x: number, y: number, width: number, size: number, fill: string, ink: string, align: 'left' | 'right' | 'center' }) {
+  const left = box.align === 'left' ? box.x : box.align === 'right' ? box.x - box.width : box.x - box.width / 2
+  pen.fillStyle = box.fill
+  pen.fillRect(left, box.y, box.width, LINE)
+  pen.fillStyle = box.ink
+  pen.font = `600 ${box.size}px ${FIGURES}`
+  pen.textAlign = 'center'
+  pen.textBaseline = 'middle'
+  pen.fillText(text, left + box.width / 2, box.y + LINE / 2 + 1)
+}
+
+function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
+  const { x: along, y: up, low, high, value, tag } = marker.value
+  if (along < 0 || along > props.most.x) return
+  const x = props.px(along), signal = colours.signal
+  pen.fillStyle = signal
+  pen.fillRect(x - 1.25, props.top, 2.5, props.bottom - props.top)
+  word(pen, tag, { x, y: props.bottom + 1, width: 62, size: 14, fill: signal, ink: colours['on-signal'], align: 'center' })
+  if (low !== undefined && high !== undefined) {
+    const above = props.py(Math.min(props.most.y, high)), below = props.py(low)
+    pen.strokeStyle = signal
+    pen.lineWidth = 2
+    pen.stroke(new Path2D(`M${x + 12} ${above}V${below}m-4 0h8M${x + 8} ${above}h8`))
+  }
+  if (up > props.most.y) return
+  const y = props.py(up)
+  pen.font = `600 16px ${FIGURES}`
+  const late = x > props.width - 120
+  word(pen, value, { x: late ? x - 12 : x + 20, y: y - 22, width: pen.measureText(value).width + 6, size: 16, fill: colours.sheet, ink: signal, align: late ? 'right' : 'left' })
+  pen.beginPath()
+  pen.arc(x, y, 5.75, 0, 2 * Math.PI)
+  pen.fillStyle = signal
+  pen.fill()
+  pen.strokeStyle = colours.sheet
+  pen.lineWidth = 1.5
+  pen.stroke()
+}
 </script>
 
 <template>
-  <div class="lever-echo" aria-hidden="true">
-    <div v-live:transform="() => move(x, 0)" class="line" :style="{ top: `${top}px`, height: `${bottom - top}px` }" />
-    <svg width="10" height="100%"><path v-live:d="() => range" v-live:transform="() => move(x + 8, 0)" class="range" /></svg>
-    <div v-live:transform="() => move(x, y)" class="point" />
-    <span v-live:transform="() => move(late ? x - 12 : x + 20, y - 22)" class="value"><span v-live="() => marker.value" :class="{ late }" /></span>
-    <span v-live="() => marker.tag" v-live:transform="() => move(x, bottom + 1)" class="tag" />
-  </div>
+  <LiveCanvas v-live:aria-label="() => `${marker.tag}: ${marker.value}`" class="lever-echo" role="img" :width="width" :height="height" :paint="paint" />
 </template>
-
-<style scoped>
-.lever-echo { position: absolute; inset: 0; pointer-events: none; contain: strict; }
-.lever-echo > * { position: absolute; left: 0; top: 0; white-space: nowrap; }
-.line { width: 2.5px; margin-left: -1.25px; background: var(--signal); }
-svg { overflow: visible; }
-.range { stroke: var(--signal); stroke-width: 2; fill: none; }
-.point { width: 13px; height: 13px; margin: -6.5px; border-radius: 50%; background: var(--signal); border: 1.5px solid var(--sheet); }
-.value { width: 90px; height: 20px; contain: size layout; font: 600 16px/20px var(--figures); color: var(--signal); }
-.value > span { background: var(--sheet); padding: 0 3px; display: inline-block; }
-.late { transform: translateX(-100%); }
-.tag { width: 62px; margin-left: -31px; height: 20px; background: var(--signal); font: 600 14px/20px var(--figures); color: var(--on-signal); text-align: center; contain: size layout; }
-</style>

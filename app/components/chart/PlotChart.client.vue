@@ -10,7 +10,7 @@ import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes
 
 /**
  * The one wrapper over Plotly: theme, type, fixed ranges, and a table for screen readers.
- * The lever's line, point and tag lie on top as plain SVG, so that moving the lever does not draw the chart again.
+ * The lever's line, point and tag lie on top on a canvas of their own, so that moving the lever does not draw the chart again.
  */
 const props = defineProps<{ label: string, x: ChartAxis, y: ChartAxis, curves: ChartCurve[], across?: ChartLine[], upright?: ChartLine[], marker?: () => ChartMarker, height?: number, overLever?: boolean }>()
 const emit = defineEmits<{ pick: [x: number] }>()
@@ -96,7 +96,7 @@ const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => 
 <template>
   <figure ref="root" class="chart" :style="{ height: `${height}px` }" :data-drawn="drawn" :aria-label="label" @pointerdown="pick">
     <div ref="plot" class="plot" aria-hidden="true" />
-    <LeverEcho v-if="marker && width > 40" :at="marker" :px="px" :py="py" :width="width" :top="MARGIN.t" :bottom="height - MARGIN.b" :most="{ x: x.to, y: y.to }" />
+    <LeverEcho v-if="marker && width > 40" :at="marker" :px="px" :py="py" :width="width" :height="height" :top="MARGIN.t" :bottom="height - MARGIN.b" :most="{ x: x.to, y: y.to }" />
     <table class="visually-hidden">
       <caption>{{ label }}</caption>
       <thead><tr><th>{{ x.title }}</th><th v-for="c in table" :key="c.name">{{ c.name }}</th></tr></thead>

@@ -16,15 +16,19 @@ const { format } = useQuantities()
 const root = ref<HTMLElement>()
 
 const figure = computed(() => figureOn(props.id, props.of ?? document.shown))
-const evaluation = computed(() => props.speed === undefined && !props.of ? answer.evaluation : evaluate(props.of ?? document.shown, props.speed ?? answer.evaluation.point.speed))
-const value = computed(() => props.method ? { value: methodShaftPower(evaluation.value, props.method), low: undefined, high: undefined } : readFigure(props.id, evaluation.value))
-const shown = computed(() => format(value.value.value, figure.value.quantity))
-const range = computed(() => {
-  const { low, high } = value.value
+const evaluation = () => props.speed === undefined && !props.of ? answer.evaluation : evaluate(props.of ?? document.shown, props.speed ?? answer.evaluation.point.speed)
+const value = () => props.method ? { value: methodShaftPower(evaluation(), props.method), low: undefined, high: undefined } : readFigure(props.id, evaluation())
+const shown = () => format(value().value, figure.value.quantity)
+const range = () => {
+  const { low, high } = value()
   return low === undefined || high === undefined ? '' : `${format(low, figure.value.quantity).text} to ${format(high, figure.value.quantity).text}`
-})
+}
+const parts = () => {
+  const { text, unit } = shown()
+  return props.band ? [text, unit, range()] : [text, unit]
+}
 
-const said = () => [figure.value.label, shown.value.text, shown.value.unit, props.band ? range.value : ''].filter(Boolean).join(' ')
+const said = () => [figure.value.label, ...parts()].filter(Boolean).join(' ')
 
 function open() {
   if (root.value) view.working = view.working?.anchor === root.value ? null : { id: props.id, anchor: root.value, speed: props.speed, project: props.of, method: props.method }
@@ -32,17 +36,16 @@ function open() {
 </script>
 
 <template>
-  <span v-if="still" class="figure" :class="`figure--${size ?? 'row'}`"><span v-live="() => shown.text" class="digits" /><span v-live="() => shown.unit" class="unit" /></span>
+  <span v-if="still" v-live:texts="parts" class="figure" :class="`figure--${size ?? 'row'}`"><span class="digits" /><span class="unit" /></span>
   <!-- name and value in one attribute: a hidden text beside the digits would be laid out again with them -->
-  <button v-else ref="root" v-live:aria-label="said" type="button" class="figure" :class="`figure--${size ?? 'row'}`" :data-figure="id" aria-haspopup="dialog" @click.stop="open">
-    <span v-live="() => shown.text" class="digits" /><span v-live="() => shown.unit" class="unit" />
-    <span v-if="props.band" v-live="() => range" class="band" />
+  <button v-else ref="root" v-live:texts="parts" v-live:aria-label="said" type="button" class="figure" :class="`figure--${size ?? 'row'}`" :data-figure="id" aria-haspopup="dialog" @click.stop="open">
+    <span class="digits" /><span class="unit" /><span class="band" />
   </button>
 </template>
 
 <style scoped>
 .figure { font-family: var(--figures); font-variant-numeric: tabular-nums lining-nums; font-weight: 600; text-align: left; white-space: nowrap; color: var(--text); }
-.unit:empty { display: none; }
+.unit:empty, .band:empty { display: none; }
 .unit { font-weight: 500; color: var(--soft); margin-left: .22em; font-size: max(12px, .6em); }
 .band { font-weight: 500; color: var(--soft); font-size: 12px; margin-left: 6px; }
 .figure--bench { font-size: 60px; line-height: 58px; border-bottom: 2px dotted var(--text); }

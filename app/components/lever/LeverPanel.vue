@@ -15,7 +15,7 @@ const READINGS: FigureId[] = ['distanceLeft', 'timeLeft', 'packPower', 'packCurr
       <div class="body"><SpeedLever /></div>
       <footer class="soft">{{ m.lever.keys }}</footer>
     </div>
-    <dl>
+    <dl data-ink-sheet>
       <div v-for="id in READINGS" :key="id"><dt>{{ figureOn(id, document.shown).label }}</dt><dd><FigureValue :id="id" size="reading" /></dd></div>
     </dl>
   </section>

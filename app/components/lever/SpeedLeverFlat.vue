@@ -8,7 +8,11 @@ import { useLever } from '~/composables/useLever'
 import { useLeverPointer } from '~/composables/useLeverPointer'
 import { useAnswerStore } from '~/stores/answer'
 import { vLive } from '~/directives/live'
+import { takeInHand } from '~/directives/movingInk'
+import LiveCanvas from '~/components/chart/LiveCanvas.vue'
+import type { Tokens } from '~/composables/useTokens'
 import { LEVER_PAD } from './leverInset'
+import { LYING_HANDLE, paintHandle } from './paintHandle'
 import { placeLabels } from './placeLabels'
 
 /** The lever lying along the bottom, for touch: − and + at the ends, a large handle between. */
@@ -29,13 +33,22 @@ function move(event: PointerEvent) {
   const span = width.value - 2 * PAD
   drag((event.clientX - left - PAD) / span * most.value, 5 / span * most.value)
 }
+const ring = ref(false)
+/** the handle may stand out over the ends */
+const OVER = LYING_HANDLE.width / 2
+function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
+  const at = OVER + x(speed.value), from = OVER + x(0)
+  pen.fillStyle = colours.signal
+  pen.fillRect(from, BASE, at - from, 10)
+  paintHandle(pen, colours, { ...LYING_HANDLE, x: at - OVER, y: 44 }, shown.value, symbol.value, ring.value)
+}
 const { grab, follow } = useLeverPointer(move)
 </script>
 
 <template>
   <div class="flat">
     <button type="button" class="end" :aria-label="m.lever.slower" @click="step(-1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiMinus" fill="currentColor" /></svg></button>
-    <div ref="box" class="lever" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
+    <div ref="box" class="lever" @pointerenter="takeInHand" @focusin="takeInHand" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
       <svg v-if="width > 0" :width="width" height="112" aria-hidden="true">
         <path :d="silhouette" class="silhouette" />
         <g v-for="mark in marks" :key="mark.key">
@@ -43,18 +56,16 @@ const { grab, follow } = useLeverPointer(move)
           <text :x="x(mark.speed) - 4" :y="levels[mark.key]!" class="mark-label">{{ mark.label }}</text>
         </g>
         <rect :x="x(0)" :y="BASE" :width="x(most) - x(0)" height="10" class="track" />
-        <rect v-live:width="() => x(speed) - x(0)" :x="x(0)" :y="BASE" height="10" class="filled" />
         <g v-for="t in ticks" :key="t.label">
           <path :d="`M${x(t.speed)} ${BASE + 10}v5`" class="tick" />
           <text :x="x(t.speed)" y="107" class="tick-label">{{ t.label }}</text>
         </g>
       </svg>
+      <LiveCanvas v-if="width > 0" class="over" :width="width + 2 * OVER" :height="112" :paint="paint" aria-hidden="true" />
       <div
-        v-live:transform="() => `translateX(${x(speed)}px)`" v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText" class="handle" role="slider" tabindex="0"
-        :aria-label="m.lever.label" aria-orientation="horizontal" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key"
-      >
-        <span v-live="() => shown" class="figures" /><span class="unit">{{ symbol }}</span>
-      </div>
+        v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText" class="slider" role="slider" tabindex="0"
+        :aria-label="m.lever.label" aria-orientation="horizontal" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key" @focus="ring = ($event.target as Element).matches(':focus-visible')" @blur="ring = false"
+      />
     </div>
     <button type="button" class="end" :aria-label="m.lever.faster" @click="step(1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" fill="currentColor" /></svg></button>
   </div>
@@ -67,12 +78,9 @@ const { grab, follow } = useLeverPointer(move)
 svg { overflow: visible; }
 .silhouette { fill: var(--band); stroke: var(--ink); }
 .track { fill: var(--desk); stroke: var(--ink); }
-.filled { fill: var(--signal); }
 .tick, .mark { stroke: var(--text); fill: none; }
 .tick-label { font: 500 15px var(--figures); fill: var(--text); text-anchor: middle; }
 .mark-label { font: 500 12.500px var(--labels); fill: var(--text); text-anchor: end; paint-order: stroke; stroke: var(--sheet); stroke-width: 3px; }
-.handle { position: absolute; left: 0; top: 44px; width: 72px; height: 54px; margin-left: -36px; background: var(--signal); color: var(--on-signal); display: flex; align-items: baseline; justify-content: center; gap: 3px; padding-top: 15px; clip-path: polygon(0 16%, 40% 16%, 50% 0, 60% 16%, 100% 16%, 100% 100%, 0 100%); }
-.handle .figures { font-size: 26px; line-height: 30px; }
-.handle .unit { font: 500 14px var(--figures); }
-.handle:focus-visible { outline: none; box-shadow: inset 0 0 0 3px var(--on-signal); }
+.over { left: -36px; }
+.slider { position: absolute; inset: 0; outline: none; }
 </style>

@@ -3,6 +3,7 @@ import { defineAsyncComponent, onMounted, watch } from 'vue'
 import { m } from '~/messages'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { useCompact } from '~/composables/useCompact'
+import { useMovingInk } from '~/composables/useMovingInk'
 import { useStages } from '~/composables/useStages'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { useLibraryStore } from '~/stores/library'
@@ -18,6 +19,7 @@ const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/W
 const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
 const { stage, start, LAST_STAGE } = useStages()
 useShortcuts()
+useMovingInk()
 onMounted(start)
 watch(stage, (reached) => {
   if (reached !== LAST_STAGE) return

@@ -7,10 +7,12 @@ import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { vLive } from '~/directives/live'
+import LiveCanvas from '~/components/chart/LiveCanvas.vue'
+import type { Tokens } from '~/composables/useTokens'
 import PowerCells from './PowerCells.vue'
 import StripDrawing from './StripDrawing.vue'
 import { STAGES } from './stages'
-import { wavePath } from './wavePath'
+import { WAVE_MOST, wavePoints } from './wavePoints'
 
 /** The boat in side elevation, its own wave, and the flow of power from the pack to the water. */
 const answer = useAnswerStore()
@@ -30,22 +32,44 @@ const layout = computed(() => {
   const pixelsPerMetre = Math.max(1, Math.min((width.value - 2 * side) / span, (height.value - above - below) / (e.top - e.bottom)))
   return { pixelsPerMetre, bowX: Math.min((width.value - e.lengthOverAll * pixelsPerMetre) / 2, width.value - side - span * pixelsPerMetre), waterY: above + e.top * pixelsPerMetre + Math.max(0, height.value - above - below - (e.top - e.bottom) * pixelsPerMetre) * 0.5 }
 })
-const wave = computed(() => wavePath(layout.value, elevation.value.waterlineFrom, answer.model.form.lengthWaterline, answer.evaluation.point.waveLength, answer.evaluation.point.froude, width.value))
+const wave = computed(() => wavePoints(layout.value, elevation.value.waterlineFrom, answer.model.form.lengthWaterline, answer.evaluation.point.waveLength, answer.evaluation.point.froude, width.value))
 
-/** Ribbon: as thick as the power, at most 18 px at the top speed wished. */
+/** Ribbon: as thick as the power, at most 9 px at the top speed wished, so that it never runs into what is lost. */
 const RIBBON_Y = 2
-const perKilowatt = computed(() => Math.min(60, 18 / Math.max(0.05, answer.summary.top.drive.packPower / 1000)))
+const perKilowatt = computed(() => Math.min(60, 9 / Math.max(0.05, answer.summary.top.drive.packPower / 1000)))
 const ribbon = computed(() => {
   const cell = width.value / STAGES.length
   return STAGES.map((stage, i) => {
     const inKw = stage.power(answer.evaluation.point) / 1000
     const next = STAGES[i + 1]
     const outKw = next ? next.power(answer.evaluation.point) / 1000 : inKw
-    const a = Math.max(1.2, Math.min(22, inKw * perKilowatt.value)), b = Math.max(1.2, Math.min(22, outKw * perKilowatt.value))
+    const a = Math.max(1.2, Math.min(10, inKw * perKilowatt.value)), b = Math.max(1.2, Math.min(10, outKw * perKilowatt.value))
     const x0 = i * cell + (i ? 3 : 0), x1 = (i + 1) * cell - 10, tip = (i + 1) * cell
     return `M${x0} ${RIBBON_Y}L${x1} ${RIBBON_Y}L${tip} ${RIBBON_Y + Math.min(a, b) / 2}L${x1} ${RIBBON_Y + a}L${x0} ${RIBBON_Y + a}Z`
   }).join('')
 })
+/** the band that the wave moves in: a canvas costs by its area */
+const BAND = 2 * WAVE_MOST + 4
+const waveTop = computed(() => Math.floor(layout.value.waterY - BAND / 2))
+function paintSea(pen: CanvasRenderingContext2D, colours: Tokens) {
+  pen.fillStyle = colours.water
+  draw(pen, [[0, BAND], ...wave.value.map(([x, y]) => [x, y - waveTop.value] as const), [width.value, BAND]])
+  pen.fill()
+}
+function paintSurface(pen: CanvasRenderingContext2D, colours: Tokens) {
+  pen.strokeStyle = colours.ink
+  pen.lineWidth = 1.4
+  draw(pen, wave.value.map(([x, y]) => [x, y - waveTop.value] as const))
+  pen.stroke()
+}
+function draw(pen: CanvasRenderingContext2D, points: (readonly [number, number])[]) {
+  pen.beginPath()
+  for (const [x, y] of points) pen.lineTo(x, y)
+}
+function paintRibbon(pen: CanvasRenderingContext2D, colours: Tokens) {
+  pen.fillStyle = colours.ink
+  pen.fill(new Path2D(ribbon.value))
+}
 const waveText = computed(() => `${m.strip.wave} ${quantityText(answer.evaluation.point.waveLength, 'length', view.choice)},`)
 const waterlineText = computed(() => `${m.strip.waterline} ${quantityText(answer.model.form.lengthWaterline, 'length', view.choice)}`)
 </script>
@@ -55,24 +79,23 @@ const waterlineText = computed(() => `${m.strip.waterline} ${quantityText(answer
     <PowerCells :compact="compact" />
     <div ref="box" class="drawing">
       <!-- three layers: what does not move with the lever is not painted again with it -->
-      <svg v-if="width > 0" :width="width" :height="height" aria-hidden="true"><path v-live:d="() => `${wave}V${height}H0Z`" class="sea" /></svg>
+      <template v-if="width > 0">
+        <div class="sea" :style="{ top: `${waveTop + BAND}px` }" />
+        <LiveCanvas class="wave" :style="{ top: `${waveTop}px` }" :width="width" :height="BAND" :paint="paintSea" aria-hidden="true" />
+      </template>
       <StripDrawing v-if="width > 0" :width="width" :height="height" :scale="layout" :elevation="elevation" :compact="compact" :ribbon-y="RIBBON_Y" />
-      <svg v-if="width > 0" :width="width" :height="height" class="moving" aria-hidden="true">
-        <path v-live:d="() => wave" class="surface" />
-        <path v-live:d="() => ribbon" class="ribbon" />
-      </svg>
-      <p class="wave-text" :class="{ 'visually-hidden': compact }" :style="{ top: `${layout.waterY + 13}px` }"><span v-live="() => waveText" /><br>{{ waterlineText }}</p>
+      <template v-if="width > 0">
+        <LiveCanvas class="wave" :style="{ top: `${waveTop}px` }" :width="width" :height="BAND" :paint="paintSurface" aria-hidden="true" />
+        <LiveCanvas :width="width" :height="RIBBON_Y + 12" :paint="paintRibbon" aria-hidden="true" />
+      </template>
+      <p class="wave-text" data-ink-sheet :class="{ 'visually-hidden': compact }" :style="{ top: `${layout.waterY + 13}px` }"><span v-live="() => waveText" /><br>{{ waterlineText }}</p>
     </div>
   </section>
 </template>
 
 <style scoped>
 .strip { display: grid; grid-template-rows: auto minmax(0, 1fr); height: 100%; min-width: 0; background: var(--paper); }
+.sea { position: absolute; inset: 0; background: var(--water); }
 .drawing { position: relative; min-height: 0; overflow: hidden; }
-svg { position: absolute; inset: 0; contain: strict; }
-.moving { pointer-events: none; }
-.sea { fill: var(--water); }
-.surface { fill: none; stroke: var(--ink); stroke-width: 1.4; }
-.ribbon { fill: var(--ink); }
 .wave-text { position: absolute; left: 8px; width: 150px; height: 30px; contain: size layout; font: 400 12.5px/15px var(--labels); pointer-events: none; }
 </style>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import { useAnswerStore } from '~/stores/answer'
 import { useQuantities } from '~/composables/useQuantities'
 import { vLive } from '~/directives/live'
@@ -9,14 +8,14 @@ import { STAGES } from './stages'
 const props = defineProps<{ index: number }>()
 const answer = useAnswerStore()
 const { format } = useQuantities()
-const lost = computed(() => {
+const lost = () => {
   const { point } = answer.evaluation
   return format(STAGES[props.index]!.power(point) - STAGES[props.index + 1]!.power(point), 'electricPower').text
-})
+}
 </script>
 
 <template>
-  <span v-live="() => `−${lost}`" class="lost" />
+  <span v-live="() => `−${lost()}`" class="lost" />
 </template>
 
 <style scoped>

@@ -24,7 +24,7 @@ const cells = computed(() => STAGES.map(stage => ({
 </script>
 
 <template>
-  <nav class="cells" :aria-label="m.parts.pack + ' to ' + m.parts.hull.toLowerCase()">
+  <nav class="cells" data-ink-sheet :aria-label="m.parts.pack + ' to ' + m.parts.hull.toLowerCase()">
     <div v-for="(cell, i) in cells" :key="cell.part" class="cell" :class="{ current: cell.current }" :data-part="cell.part">
       <NuxtLink :to="cell.bench" class="head">
         <StateMark :state="cell.state" :size="compact ? 12 : 14" />

@@ -2,6 +2,8 @@ import type { StripScale } from './strokesToPath'
 
 /** Height of the drawn wave over its length: a sketch of it, steeper as the boat nears its hull speed. */
 const STEEPNESS = 0.05
+/** the greatest drawn height above or below still water, px */
+export const WAVE_MOST = 9
 
 /**
  * The water's surface along the boat: flat ahead, then the boat's own wave at its true length, crest at the bow, dying out astern.
@@ -12,19 +14,20 @@ const STEEPNESS = 0.05
  * @param wave its length 2πV²/g, m
  * @param froude Froude number, which sets the drawn height
  * @param width of the strip, px
- * @returns open path from the left edge to the right
+ * @returns places of the surface from the left edge to the right, px
  */
-export function wavePath(scale: StripScale, from: number, length: number, wave: number, froude: number, width: number): string {
+export function wavePoints(scale: StripScale, from: number, length: number, wave: number, froude: number, width: number): [number, number][] {
   const start = scale.bowX + from * scale.pixelsPerMetre
   const period = Math.max(4, wave * scale.pixelsPerMetre)
-  const height = Math.min(9, STEEPNESS * period * Math.min(1, (froude / 0.38) ** 2) / 2 + 0.4)
-  const points = [`M0 ${scale.waterY.toFixed(1)}`]
+  const height = Math.min(WAVE_MOST, STEEPNESS * period * Math.min(1, (froude / 0.38) ** 2) / 2 + 0.4)
+  const points: [number, number][] = [[0, scale.waterY]]
   for (let x = Math.max(0, start - period / 4); x <= width; x += 7) {
     const along = (x - start) / period
     const fade = Math.max(0, 1 - Math.max(0, (x - start) - length * scale.pixelsPerMetre) / (1.5 * period))
+    if (fade === 0) break
     const rise = along < 0 ? Math.cos(2 * Math.PI * along) * (1 + 4 * along) : Math.cos(2 * Math.PI * along)
-    points.push(`L${x.toFixed(1)} ${(scale.waterY - height * fade * rise).toFixed(1)}`)
+    points.push([x, scale.waterY - height * fade * rise])
   }
-  points.push(`L${width} ${scale.waterY.toFixed(1)}`)
-  return points.join('')
+  points.push([width, scale.waterY])
+  return points
 }
