@@ -3,7 +3,7 @@ import { SHIPPED_LIBRARY } from '../parts'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
 import { kellerAreaRatio, propellerOptimum, B_SERIES_RANGE, stockSize } from '../propulsor'
-import { hullResistance } from './hullResistance'
+import { centreResistance } from './hullResistance'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
 import { greatestShaftSpeed, judged, type PusherChoice } from './pusherChoices'
@@ -21,7 +21,7 @@ export interface PropellerChoice extends PusherChoice { blades: number, diameter
 export function propellerChoices(project: Project): PropellerChoice[] {
   const { design, boat, use } = project
   const model = modelOf(project)
-  const thrust = hullResistance(model, use.topSpeed).centre / (1 - model.interaction.thrustDeduction)
+  const thrust = centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction)
   const load = { thrust, advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density }
   const limit = greatestShaftSpeed(project)
   const best = (blades: number, wanted: number): PropellerChoice | null => {

@@ -12,13 +12,14 @@ import { humpOf, planingReading, steadyBalance } from './curveReading'
 import { driveWarming } from './driveHeat'
 import { driveTrain } from './driveTrain'
 import { energyBalance } from './energy'
-import { hullResistance } from './hullResistance'
+import { centreResistance } from './hullResistance'
 import type { Model } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
 import { payoffSpeed } from './payoff'
 import { curveSpeeds } from './powerCurve'
 import { regenerationAt } from './regeneration'
 import { windHolding } from './thrustAvailable'
+import type { LimitShare } from './limits'
 import { topSpeed, type TopSpeed } from './topSpeed'
 import { wiringReport } from './wiringReport'
 
@@ -38,11 +39,12 @@ export function factsOf(model: Model, library: Library = SHIPPED_LIBRARY): Facts
   const { use, boat, design } = model.project
   const cruise = operatingPoint(model, use.cruiseSpeed), top = operatingPoint(model, use.topSpeed)
   const warmCruise = driveWarming(model, cruise.drive, cruise.drive), warmTop = driveWarming(model, top.drive, cruise.drive)
-  const allDaySpeed = topSpeed(model, 'allDay'), hullSpeed = naturalSpeed(model.form.lengthWaterline)
+  const seen = new Map<number, LimitShare[]>()
+  const allDaySpeed = topSpeed(model, 'allDay', seen), hullSpeed = naturalSpeed(model.form.lengthWaterline)
   const energy = energyBalance(model, cruise.drive)
   const planing = planingReading(model, use.cruiseSpeed), jet = model.propulsor.kind === 'jet'
   return {
-    model, library, cruise, top, allDaySpeed, minutesSpeed: topSpeed(model, 'minutes'), hullSpeed, payoff: payoffSpeed(model), energy,
+    model, library, cruise, top, allDaySpeed, minutesSpeed: topSpeed(model, 'minutes', seen), hullSpeed, payoff: payoffSpeed(model), energy,
     warming: warmCruise && warmTop && { cruise: warmCruise, top: warmTop },
     holding: windHolding(model), topLow: driveTrain(model, use.topSpeed, top.resistance.centre, LOW_CHARGE),
     hump: model.form.bottom ? humpOf(curveSpeeds(model.project, HUMP_SPEEDS).map(v => operatingPoint(model, v))) : null,
@@ -58,7 +60,7 @@ export function factsOf(model: Model, library: Library = SHIPPED_LIBRARY): Facts
 /** The drive where an all-day rating ends it, with the share of its turns that it then reaches; null when that is not below the top wished. */
 function limitBelow(model: Model, limit: TopSpeed, top: OperatingPoint): Facts['atLimit'] {
   if (limit.outcome !== 'limited' || limit.speed >= top.speed) return null
-  const train = driveTrain(model, limit.speed, hullResistance(model, limit.speed).centre)
+  const train = driveTrain(model, limit.speed, centreResistance(model, limit.speed))
   return { train, by: limit.by, speed: limit.speed, turns: Math.max(train.motorRpm / model.project.design.motor.greatestRpm, train.voltageNeeded / train.packVoltage) }
 }
 

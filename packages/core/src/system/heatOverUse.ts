@@ -3,13 +3,13 @@ import { findRoot } from '../numeric'
 import { coldDrive, driveHeat, driveWarming, motorHeatAt } from './driveHeat'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { stretchOf } from './energy'
-import { hullResistance } from './hullResistance'
+import { centreResistance } from './hullResistance'
 import type { Model } from './model'
 
 /** The speed that the drive's heat allows all day, and the drive there. */
 export interface HeatLimited { speed: number, train: DriveTrain }
 
-const trainAt = (model: Model, speed: number) => driveTrain(model, speed, hullResistance(model, speed).centre)
+const trainAt = (model: Model, speed: number) => driveTrain(model, speed, centreResistance(model, speed))
 
 /**
  * What the power drops to when the drive has become too hot at a speed: the greatest speed below it at which the winding stays at

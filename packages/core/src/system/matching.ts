@@ -3,7 +3,7 @@ import { continuousTorque, motorLoss, peakTorque, voltageNeeded } from '../drive
 import { findRoot, interpolate } from '../numeric'
 import { engineCurves } from '../oldEngine'
 import { driveTrain } from './driveTrain'
-import { hullResistance } from './hullResistance'
+import { centreResistance } from './hullResistance'
 import type { Model } from './model'
 import type { OperatingPoint } from './operatingPoint'
 import { HEAD_SEA, QUAY_SPEED } from './thrustAvailable'
@@ -64,7 +64,7 @@ export function matching(model: Model, curve: readonly OperatingPoint[], count =
   const calm = demand(curve.map(p => p.drive))
   const sea = demand(curve.map(p => driveTrain(model, p.speed, p.resistance.centre * (1 + HEAD_SEA))))
   // at the quay torque follows the square of the turns: one point is enough
-  const still = driveTrain(model, QUAY_SPEED, Math.max(20, hullResistance(model, model.project.use.cruiseSpeed).centre))
+  const still = driveTrain(model, QUAY_SPEED, Math.max(20, centreResistance(model, model.project.use.cruiseSpeed)))
   const perTurn = still.shaftSpeed > 0 ? still.propellerTorque / (still.shaftSpeed * 60) ** 2 : 0
   const quay = { rpm, torque: rpm.map(n => perTurn * n * n) }
   const minutes = atMotor(peakTorque, MATCHING_CHARGE.nominal)

@@ -2,7 +2,7 @@ import { findRoot } from '../numeric'
 import type { Project } from '../project/projectSchema'
 import { fitTrial, trialRuns, type TrialOutcome } from '../trial'
 import { driveTrain } from './driveTrain'
-import { theoryResistance, type HullResistance } from './hullResistance'
+import { theoryResistance, withoutBand, type HullResistance } from './hullResistance'
 import { modelOf, type Model } from './model'
 
 const outcomes = new WeakMap<Project, TrialOutcome>()
@@ -22,7 +22,7 @@ export function measuredOf(project: Project): TrialOutcome {
 function measure(project: Project): TrialOutcome {
   const model = modelOf(project)
   return fitTrial(trialRuns(project.trial.points).map((run) => {
-    const theory = theoryResistance(model, run.speed).centre
+    const theory = theoryResistance(withoutBand(model), run.speed).centre
     return { ...run, theory, resistance: resistanceOfPower(model, run.speed, run.power) }
   }))
 }

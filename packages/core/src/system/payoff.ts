@@ -1,6 +1,6 @@
 import { GRAVITY, KNOT } from '../constants'
 import { hullSpeed } from '../hull'
-import { FINE_FROUDE, hullResistance } from './hullResistance'
+import { FINE_FROUDE, hullResistance, withoutBand } from './hullResistance'
 import type { Model } from './model'
 
 /** Where going faster stops paying. */
@@ -14,10 +14,11 @@ const STEP = 0.1 * KNOT, COST = 1.1
  * Looked for from Fn 0.25 up, since below it a tenth of a knot is itself a large share of the speed.
  * The steepness is that of the methods themselves, at the weights they have there: one that enters its range makes no step.
  *
- * @param model the boat
+ * @param boat the boat
  * @returns speed in m/s and the effective power there, W
  */
-export function payoffSpeed(model: Model): Payoff {
+export function payoffSpeed(boat: Model): Payoff {
+  const model = withoutBand(boat)
   const own = hullSpeed(model.form.lengthWaterline)
   // a slender or planing hull is not bound by its wave: there the wished top ends the search
   const end = model.hullType.waveBound ? own : Math.max(own, model.project.use.topSpeed)

@@ -4,7 +4,7 @@ import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
 import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, stockSize, type PropellerLoad } from '../propulsor'
 import { hasLeg } from '../resistance'
-import { hullResistance } from './hullResistance'
+import { centreResistance } from './hullResistance'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
 import { greatestShaftSpeed, judged, type PusherChoice } from './pusherChoices'
@@ -42,7 +42,7 @@ export function propellerDesigns(project: Project): PropellerDesign[] {
   const { boat, design, use } = project
   const { blades } = design.propeller
   const room = boat.drive.greatestDiameter, leg = hasLeg(boat.drive.kind)
-  const load: PropellerLoad = { thrust: hullResistance(model, use.topSpeed).centre / (1 - model.interaction.thrustDeduction), advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density }
+  const load: PropellerLoad = { thrust: centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction), advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density }
   const limit = greatestShaftSpeed(project)
   const areaFor = (diameter: number) => {
     const [least, most] = B_SERIES_RANGE.tested[blades] ?? [0.45, 0.8]

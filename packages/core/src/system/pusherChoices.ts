@@ -3,7 +3,7 @@ import { DEMO_JETS } from '../parts'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
 import { propellerOptimum, stockSize, type JetSpec } from '../propulsor'
-import { hullResistance } from './hullResistance'
+import { centreResistance } from './hullResistance'
 import type { LimitName } from './limits'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
@@ -71,7 +71,7 @@ export function jetChoices(project: Project, jets: readonly JetSpec[] = DEMO_JET
 export function bestPitch(project: Project): { pitch: number, limitedBy: 'efficiency' | 'shaftSpeed' | 'series' } {
   const model = modelOf(project)
   const { design, use } = project
-  const thrust = hullResistance(model, use.topSpeed).centre / (1 - model.interaction.thrustDeduction)
+  const thrust = centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction)
   const limit = greatestShaftSpeed(project)
   const best = propellerOptimum({ thrust, advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density },
     design.propeller.diameter, design.propeller.areaRatio, design.propeller.blades, limit)

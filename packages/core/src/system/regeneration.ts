@@ -1,7 +1,7 @@
 import { motorLoss } from '../drive'
 import { findRoot } from '../numeric'
 import { windmill, WINDMILL_SHARE } from '../propulsor'
-import { hullResistance } from './hullResistance'
+import { centreResistance } from './hullResistance'
 import type { Model } from './model'
 
 /** What the propeller gives back under sail at a speed. W, N, m/s. */
@@ -38,7 +38,7 @@ export function regenerationAt(model: Model, speed: number): Regeneration {
   }
   const usual = into(WINDMILL_SHARE.usual)
   const step = 0.05
-  const slope = speed > step ? (hullResistance(model, speed + step).centre - hullResistance(model, speed - step).centre) / (2 * step) : Infinity
+  const slope = speed > step ? (centreResistance(model, speed + step) - centreResistance(model, speed - step)) / (2 * step) : Infinity
   return {
     shaftPower: usual.w.shaftPower, packPower: usual.packPower, low: into(WINDMILL_SHARE.low).packPower, high: into(WINDMILL_SHARE.high).packPower,
     drag: usual.w.drag, speedLost: usual.packPower > 0 && slope > 0 ? Math.min(speed, usual.w.drag / slope) : 0,

@@ -1,7 +1,7 @@
 import { airResistance } from '../resistance'
 import { findRoot } from '../numeric'
 import { driveTrain, type DriveTrain } from './driveTrain'
-import { hullResistance } from './hullResistance'
+import { centreResistance } from './hullResistance'
 import { limitShares, tightestLimit, type LimitName } from './limits'
 import type { Model } from './model'
 
@@ -49,7 +49,7 @@ export function thrustBalance(model: Model, count = 24): ThrustBalance {
   const most = 1.15 * Math.max(model.project.use.topSpeed, model.project.use.cruiseSpeed)
   const speeds = Array.from({ length: count }, (_, i) => most * i / (count - 1))
   const share = 1 - model.interaction.thrustDeduction
-  const calm = speeds.map(v => v > 0 ? hullResistance(model, v).centre / share : 0)
+  const calm = speeds.map(v => v > 0 ? centreResistance(model, v) / share : 0)
   const gust = (v: number) => (airResistance(model.windage, v, HOLDING_WIND) - airResistance(model.windage, v, 0)) / share
   return {
     speeds, calm,

@@ -1,8 +1,8 @@
 import { hullSpeed } from '../hull'
 import { findRoot } from '../numeric'
 import { driveTrain } from './driveTrain'
-import { hullResistance } from './hullResistance'
-import { limitShares, tightestLimit, type LimitName } from './limits'
+import { hullResistance, withoutBand } from './hullResistance'
+import { limitShares, tightestLimit, type LimitName, type LimitShare } from './limits'
 import type { Model } from './model'
 
 /** Greatest speed and what stops it. */
@@ -16,25 +16,36 @@ export type TopSpeed
 /**
  * Greatest speed that motor, controller and pack hold, all day or for minutes.
  *
- * @param model the boat
+ * @param boat the boat
  * @param which all-day or peak ratings
+ * @param seen shares of the limits by speed, found so far: the searches for all day and for minutes begin alike
  * @returns the speed in m/s and the limit that sets it
  */
-export function topSpeed(model: Model, which: 'allDay' | 'minutes'): TopSpeed {
-  const excess = (speed: number) => tightestLimit(limitShares(model, driveTrain(model, speed, hullResistance(model, speed).centre)), which)
+export function topSpeed(boat: Model, which: 'allDay' | 'minutes', seen: Map<number, LimitShare[]> = new Map()): TopSpeed {
+  const model = withoutBand(boat)
+  const excess = (speed: number) => {
+    let shares = seen.get(speed)
+    if (!shares) seen.set(speed, shares = limitShares(model, driveTrain(model, speed, hullResistance(model, speed).centre)))
+    return tightestLimit(shares, which)
+  }
   const least = 0.25, most = Math.min(30, Math.max(2 * hullSpeed(model.form.lengthWaterline), model.hullType.waveBound ? 0 : 1.6 * model.project.use.topSpeed))
   const slowest = excess(least)
   if (slowest.share >= 1) return { outcome: 'none', by: slowest.name }
   // over a hump the share may fall again: what counts is the first speed that is not reached
   const STEPS = model.hullType.waveBound ? 1 : 40
-  let high = most
+  let low = least, high = most
   for (let i = 1; i < STEPS; i++) {
     const v = least + (most - least) * i / STEPS
-    if (excess(v).share < 1) continue
+    if (excess(v).share < 1) {
+      low = v
+      continue
+    }
     high = v
     break
   }
-  const root = findRoot(v => Math.log(excess(v).share), high === most ? least : high - (most - least) / STEPS, high, 1e-3)
+  // a share is nearly a power of the speed: over the logarithms the root is found in a few steps
+  const root = findRoot(x => Math.log(excess(Math.exp(x)).share), Math.log(low), Math.log(high), 1e-4)
   if (root.outcome === 'noBracket') return { outcome: 'noLimit', speed: most }
-  return { outcome: 'limited', speed: root.x, by: excess(root.x).name, iterations: root.iterations }
+  const speed = Math.exp(root.x)
+  return { outcome: 'limited', speed, by: excess(speed).name, iterations: root.iterations }
 }

@@ -60,13 +60,15 @@ export interface CableRun extends RunDemand {
  */
 export function cableRun(demand: RunDemand, area: number, parallel: number, decidedBy: CableRun['decidedBy'] = 'fitted'): CableRun {
   const { current, length, voltage, conductors, place } = demand
-  const oneWay = conductorResistance(length, area * parallel, IN_USE)
-  const drop = 2 * oneWay * current, loss = conductors * oneWay * current * current
+  const drop = voltsLost(demand, area, parallel), loss = conductors * drop / 2 * current
   return {
     ...demand, area, parallel, ampacity: parallel * ampacity(area, place), drop, dropShare: drop / voltage, loss, lossPerMetre: length > 0 ? loss / length : 0,
     copper: conductors * parallel * length * area * 1e-6 * COPPER_DENSITY, awg: awgFor(area), decidedBy,
   }
 }
+
+/** Volts lost out and back in a run of a cable in use, V. */
+const voltsLost = ({ current, length }: RunDemand, area: number, parallel: number) => 2 * conductorResistance(length, area * parallel, IN_USE) * current
 
 /**
  * The thinnest stock cable that carries a current without growing too warm or losing too many volts.
@@ -80,11 +82,9 @@ export function sizeConductor(demand: RunDemand): CableRun | null {
   for (let parallel = 1; parallel <= MOST_PARALLEL; parallel++) {
     for (const [i, area] of STOCK_AREAS.entries()) {
       if ((parallel > 1 && area < PARALLEL_FROM) || parallel * ampacity(area, demand.place) < carried) continue
-      const run = cableRun(demand, area, parallel, 'heat')
-      if (run.dropShare > DROP_LIMIT) continue
+      if (voltsLost(demand, area, parallel) / demand.voltage > DROP_LIMIT) continue
       const thinner = STOCK_AREAS[i - 1]
-      const byDrop = thinner !== undefined && parallel * ampacity(thinner, demand.place) >= carried
-      return byDrop ? { ...run, decidedBy: 'drop' } : run
+      return cableRun(demand, area, parallel, thinner !== undefined && parallel * ampacity(thinner, demand.place) >= carried ? 'drop' : 'heat')
     }
   }
   return null

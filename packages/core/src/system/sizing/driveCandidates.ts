@@ -2,7 +2,7 @@ import { continuousTorque, fitMotorLosses, heatPath, heatTorque, LEG_EFFICIENCY,
 import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, STOCK_STEP, stockSize, waterjet, type JetSpec, type Propulsor } from '../../propulsor'
 import type { Library } from '../../parts'
 import { hasLeg } from '../../resistance'
-import { hullResistance } from '../hullResistance'
+import { centreResistance } from '../hullResistance'
 import type { Model } from '../model'
 import type { DriveCandidate } from './candidate'
 
@@ -87,7 +87,7 @@ function pushers(model: Model, library: Library, best: () => DriveCandidate['pro
 
 function loadAt(model: Model, speed: number): Load {
   return {
-    speed, thrust: Math.max(1, hullResistance(model, speed).centre / (1 - model.interaction.thrustDeduction)),
+    speed, thrust: Math.max(1, centreResistance(model, speed) / (1 - model.interaction.thrustDeduction)),
     advanceSpeed: speed * (1 - model.interaction.wakeFraction),
   }
 }
