@@ -11,7 +11,7 @@ const smallerEntry: Plugin = {
   async generateBundle(_, bundle) {
     for (const chunk of Object.values(bundle)) {
       if (chunk.type !== 'chunk' || !(chunk.isEntry || chunk.code.length < SMALL)) continue
-      chunk.code = (await minify(chunk.code, { module: true, compress: { passes: 2 } })).code ?? chunk.code
+      chunk.code = (await minify(chunk.code, { module: true, ecma: 2020, compress: { passes: 3 } })).code ?? chunk.code
     }
   },
 }

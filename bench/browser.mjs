@@ -56,12 +56,15 @@ async function keyToScreen(page) {
   return quantile([...times, ...Array(Math.max(0, PRESSES - times.length)).fill(16)], 0.95)
 }
 
-/** The lever on the bench with a chart. */
+/** The lever on the bench with a chart, once the page has loaded all that follows the first view. */
 async function leverToScreen(browser) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`http://localhost:${PORT}/curve`)
   await page.locator('[data-drawn=true]').waitFor()
+  await page.waitForLoadState('networkidle')
+  await page.waitForTimeout(2000)
   await page.locator('[data-lever]').focus()
+  await page.waitForTimeout(500)
   return keyToScreen(page)
 }
 

@@ -7,25 +7,18 @@
 /** A text of the page that moves with the lever. */
 export interface MovingText { element: HTMLElement, node: Text, value: string, ink: Ink | null, away: boolean, write: () => void }
 
-interface Ink { shape: number, draw: (text: string) => void }
+/** How a text is drawn while it is in ink, and the shape that it may have there. */
+export interface Ink { shape: number, draw: (text: string) => void }
 
-/** A sheet's canvas: its place in the window, px, and its pen. */
-interface Sheet { canvas: HTMLCanvasElement, pen: CanvasRenderingContext2D, corner: number[], left: number, top: number, width: number, height: number, type: string }
-
-/** sheets by name, and those of every bench */
-const SHEETS = '[data-ink-sheet], .bench__lead, .bench__main, .bench__side'
-const INK = 'ink-over'
-/** px kept clear around a text, and beside the outermost for one more digit */
-const MARGIN = 2, ROOM = 24
 /** ms without a move after which texts are written */
 const REST = 250
 /** texts written in one idle moment: more would make the next press wait */
 const AT_ONCE = 6
 
 const texts = new Set<MovingText>()
-const sheets = new Map<Element, Sheet>()
 const undrawn = new Set<MovingText>()
 const unwritten = new Map<object, () => void>()
+let inker: typeof import('./inkSheets') | undefined
 let inHand = false, inking = false
 let lastMove = 0
 let rest: ReturnType<typeof setTimeout> | undefined
@@ -33,7 +26,7 @@ let rest: ReturnType<typeof setTimeout> | undefined
 const whenIdle = (act: () => void) => 'requestIdleCallback' in globalThis ? requestIdleCallback(act, { timeout: 500 }) : setTimeout(act, 1)
 
 /** Texts of the same shape are as wide as each other, because the digits are tabular: "9.98" and "10.0". */
-function shapeOf(text: string): number {
+export function shapeOf(text: string): number {
   let digits = 0
   for (let i = 0; i < text.length; i++) {
     const code = text.charCodeAt(i)
@@ -102,7 +95,7 @@ function writeSome() {
   }
   if (unwritten.size) return whenIdle(writeSome)
   document.documentElement.toggleAttribute('data-lever-moving', false)
-  if (inHand) inkAll()
+  if (inHand) inkSoon()
 }
 
 /** The lever is taken, or about to be: figures in view are inked at the next idle moment. */
@@ -113,8 +106,15 @@ export function takeInHand() {
 }
 
 function inkSoon() {
-  if (!inking) whenIdle(inkAll)
+  if (!inking) whenIdle(() => void inkAll())
   inking = true
+}
+
+async function inkAll() {
+  // without it, should it not be reached, the figures go on as text
+  inker ??= await import('./inkSheets').catch(() => undefined)
+  inking = false
+  if (inHand) inker?.inkTexts(texts, wash)
 }
 
 /** The lever is let go, or what stands around the figures changes: every figure is text again, at once. */
@@ -126,9 +126,7 @@ export function letGo() {
   for (const write of unwritten.values()) write()
   unwritten.clear()
   for (const text of texts) wash(text)
-  comings?.disconnect()
-  for (const { canvas } of sheets.values()) canvas.remove()
-  sheets.clear()
+  inker?.clearSheets()
   document.documentElement.toggleAttribute('data-lever-moving', false)
 }
 
@@ -142,106 +140,4 @@ function wash(text: MovingText) {
   text.ink.draw('')
   delete text.element.dataset.inked
   text.ink = null
-}
-
-/** Where something came or went on a sheet, its texts may stand elsewhere now. */
-const comings = globalThis.MutationObserver && new MutationObserver((records) => {
-  const touched = new Set<Element>()
-  for (const { target, addedNodes, removedNodes } of records) {
-    const sheet = (target as Element).closest(SHEETS)
-    if (sheet && [...addedNodes, ...removedNodes].some(node => (node as Element).className !== INK)) touched.add(sheet)
-  }
-  for (const text of texts) {
-    if (text.ink && touched.has(sheetOf(text)!)) wash(text)
-  }
-})
-
-/** The sheet that a text is inked on; none for what moves by itself. */
-const sheetOf = (text: MovingText) => {
-  if (text.element instanceof SVGElement) return null
-  const sheet = text.element.closest<HTMLElement>(SHEETS)
-  return sheet?.dataset.inkSheet === 'none' ? null : sheet
-}
-
-/** Inks each figure in view that has no ink: first all is measured, then all is drawn, so that the page is laid out once. */
-function inkAll() {
-  inking = false
-  if (!inHand) return
-  const due = new Map<Element, Place[]>()
-  for (const text of texts) {
-    const sheet = sheetOf(text)
-    if (!sheet || text.ink || !text.value) continue
-    const place = measure(text)
-    text.away = !place
-    if (place) due.set(sheet, [...due.get(sheet) ?? [], place])
-  }
-  const plans = [...due].map(([sheet, places]) => {
-    const known = sheets.get(sheet), corner = sheet.getBoundingClientRect()
-    if (known && known.corner.every((v, i) => v === [corner.left, corner.top][i]) && places.every(({ at }) => holds(known, at))) return { sheet, corner, places, known }
-    return { sheet, corner, places: [...texts].filter(text => sheetOf(text) === sheet).flatMap(text => measure(text) ?? []), known: null }
-  })
-  for (const { sheet, corner, places, known } of plans) {
-    const on = known ?? newSheet(sheet, corner, places)
-    if (on) for (const place of places) ink(on, place)
-  }
-}
-
-const holds = ({ left, top, width, height }: Sheet, at: DOMRect) => at.left >= left + MARGIN && at.right <= left + width - MARGIN && at.top >= top + MARGIN && at.bottom <= top + height - MARGIN
-
-interface Place { text: MovingText, at: DOMRect, font: string, spacing: string, colour: string }
-
-/** Where a text stands and how it is set; null if it is out of view. */
-function measure(text: MovingText): Place | null {
-  const range = document.createRange()
-  range.selectNodeContents(text.node)
-  const at = range.getBoundingClientRect()
-  if (!at.width || at.bottom < 0 || at.right < 0 || at.top > innerHeight || at.left > innerWidth) return null
-  const { fontStyle, fontWeight, fontSize, fontFamily, letterSpacing, color } = getComputedStyle(text.element)
-  return { text, at, font: `${fontStyle} ${fontWeight} ${fontSize} ${fontFamily}`, spacing: letterSpacing === 'normal' ? '0px' : letterSpacing, colour: color }
-}
-
-/** A canvas over a sheet's figures, on whole pixels of the screen, with room beside them for another digit. */
-function newSheet(sheet: Element, corner: DOMRect, places: Place[]): Sheet | null {
-  const scale = devicePixelRatio
-  const whole = (v: number) => Math.floor(v * scale) / scale
-  const left = whole(Math.max(corner.left, Math.min(...places.map(p => p.at.left)) - ROOM)) - MARGIN, top = whole(Math.min(...places.map(p => p.at.top))) - MARGIN
-  const width = Math.ceil(Math.min(corner.right, Math.max(...places.map(p => p.at.right)) + ROOM) - left) + MARGIN, height = Math.ceil(Math.max(...places.map(p => p.at.bottom)) - top) + MARGIN
-  const canvas = document.createElement('canvas')
-  const pen = canvas.getContext('2d')
-  if (!pen) return null
-  canvas.width = Math.round(width * scale)
-  canvas.height = Math.round(height * scale)
-  canvas.className = INK
-  canvas.style.cssText = `left:${left - corner.left}px;top:${top - corner.top}px;width:${width}px;height:${height}px`
-  canvas.setAttribute('aria-hidden', 'true')
-  pen.scale(scale, scale)
-  sheets.get(sheet)?.canvas.remove()
-  const made = { canvas, pen, corner: [corner.left, corner.top], left, top, width, height, type: '' }
-  sheets.set(sheet, made)
-  sheet.append(canvas)
-  comings?.observe(sheet, { childList: true, subtree: true })
-  return made
-}
-
-/** Draws a text where it stood, and from now on whatever it becomes. */
-function ink(on: Sheet, { text, at, font, spacing, colour }: Place) {
-  const { pen } = on, scale = devicePixelRatio, type = [font, spacing, colour].join()
-  const set = () => {
-    if (on.type === type) return
-    on.type = type
-    pen.font = font
-    pen.letterSpacing = spacing
-    pen.fillStyle = colour
-  }
-  set()
-  const x = at.left - on.left, top = at.top - on.top
-  const y = Math.round((top + Math.round(pen.measureText('0').fontBoundingBoxAscent)) * scale) / scale
-  const draw = (value: string) => {
-    set()
-    pen.clearRect(x - MARGIN, top - MARGIN, at.width + 2 * MARGIN, at.height + 2 * MARGIN)
-    pen.fillText(value, x, y)
-  }
-  draw(text.value)
-  text.ink = { shape: shapeOf(text.value), draw }
-  text.element.dataset.inked = ''
 }

@@ -12,10 +12,14 @@ const canvas = ref<HTMLCanvasElement>()
 const tokens = useTokens()
 const { pixelRatio } = useDevicePixelRatio()
 let size = ''
+/** a canvas does not draw itself again when its typeface arrives */
+const fontsIn = ref(document.fonts.status === 'loaded')
+void document.fonts.ready.then(() => { fontsIn.value = true })
 
 onMounted(() => watchEffect(() => {
   const pen = canvas.value?.getContext('2d')
   if (!pen) return
+  void fontsIn.value
   const scale = pixelRatio.value, now = [props.width, props.height, scale].join()
   if (now !== size) {
     size = now

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { area } from 'd3-shape'
 import { quantityText } from '@remigo/core'
 import { useLever } from '~/composables/useLever'
 import { useAnswerStore } from '~/stores/answer'
@@ -14,8 +13,10 @@ const { most, marks, ticks } = useLever()
 const SILHOUETTE = props.trackX + 14
 
 const widest = computed(() => Math.max(...answer.curve.map(p => p.drive.shaftPower)))
-const silhouette = computed(() => area<(typeof answer.curve)[number]>()
-  .y(p => props.y(p.speed)).x0(SILHOUETTE).x1(p => SILHOUETTE + (props.width - SILHOUETTE - 2) * p.drive.shaftPower / widest.value)(answer.curve) ?? '')
+const silhouette = computed(() => {
+  const across = answer.curve.map(p => `${SILHOUETTE + (props.width - SILHOUETTE - 2) * p.drive.shaftPower / widest.value},${props.y(p.speed)}`)
+  return [`${SILHOUETTE},${props.y(answer.curve[0]!.speed)}`, ...across, `${SILHOUETTE},${props.y(answer.curve.at(-1)!.speed)}`].join(' ')
+})
 const holds = computed(() => {
   const { allDaySpeed: a, minutesSpeed: b } = answer.summary
   const top = (s: typeof a) => s.outcome === 'none' ? 0 : Math.min(most.value, s.speed)
@@ -36,7 +37,7 @@ const hours = computed(() => ticks.value.filter(t => t.speed > 0).flatMap((t) =>
     <defs>
       <pattern id="lever-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0v6" class="hatch" /></pattern>
     </defs>
-    <path :d="silhouette" class="silhouette" />
+    <polygon :points="silhouette" class="silhouette" />
     <g v-for="t in ticks" :key="t.label">
       <path :d="`M${trackX - 10} ${y(t.speed)}h9`" class="tick" />
       <text x="6" :y="y(t.speed) + 4" class="tick-label">{{ t.label }}</text>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
-import { area } from 'd3-shape'
 import { mdiMinus, mdiPlus } from '@mdi/js'
 import { m } from '~/messages'
 import { useLever } from '~/composables/useLever'
@@ -24,8 +23,10 @@ const PAD = LEVER_PAD, BASE = 78, HEAD = 12
 
 const x = (v: number) => PAD + v / most.value * Math.max(1, width.value - 2 * PAD)
 const tallest = computed(() => Math.max(...answer.curve.map(p => p.drive.shaftPower)))
-const silhouette = computed(() => area<(typeof answer.curve)[number]>()
-  .x(p => x(p.speed)).y0(BASE).y1(p => BASE - (BASE - HEAD - 14) * p.drive.shaftPower / tallest.value)(answer.curve) ?? '')
+const silhouette = computed(() => {
+  const up = answer.curve.map(p => `${x(p.speed)},${BASE - (BASE - HEAD - 14) * p.drive.shaftPower / tallest.value}`)
+  return [`${x(answer.curve[0]!.speed)},${BASE}`, ...up, `${x(answer.curve.at(-1)!.speed)},${BASE}`].join(' ')
+})
 const levels = computed(() => placeLabels(marks.value.map((mark, i) => ({ key: mark.key, at: HEAD + i * 13 })), 13, HEAD, HEAD + 30))
 
 function move(event: PointerEvent) {
@@ -50,7 +51,7 @@ const { grab, follow } = useLeverPointer(move)
     <button type="button" class="end" :aria-label="m.lever.slower" @click="step(-1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiMinus" fill="currentColor" /></svg></button>
     <div ref="box" class="lever" @pointerenter="takeInHand" @focusin="takeInHand" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
       <svg v-if="width > 0" :width="width" height="112" aria-hidden="true">
-        <path :d="silhouette" class="silhouette" />
+        <polygon :points="silhouette" class="silhouette" />
         <g v-for="mark in marks" :key="mark.key">
           <path :d="`M${x(mark.speed)} ${levels[mark.key]! - 8}V${BASE}`" class="mark" />
           <text :x="x(mark.speed) - 4" :y="levels[mark.key]!" class="mark-label">{{ mark.label }}</text>

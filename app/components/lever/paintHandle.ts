@@ -7,6 +7,19 @@ interface Handle { x: number, y: number, width: number, height: number, outline:
 export const UPRIGHT_HANDLE = { width: 104, height: 36, baseline: 27, align: 'start', outline: [[0, 0], [0.84, 0], [1, 0.5], [0.84, 1], [0, 1]] } satisfies Omit<Handle, 'x' | 'y'>
 export const LYING_HANDLE = { width: 72, height: 54, baseline: 39, align: 'middle', outline: [[0, 0.16], [0.4, 0.16], [0.5, 0], [0.6, 0.16], [1, 0.16], [1, 1], [0, 1]] } satisfies Omit<Handle, 'x' | 'y'>
 
+const widths = new Map<string, number>()
+/** The width of a text, measured once. */
+function wide(pen: CanvasRenderingContext2D, font: string, text: string): number {
+  const key = font + text
+  let width = widths.get(key)
+  if (width === undefined) {
+    pen.font = font
+    width = pen.measureText(text).width
+    if (document.fonts.status === 'loaded') widths.set(key, width)
+  }
+  return width
+}
+
 /** Paints the handle with its speed; with a ring inside its edge while keys move it. */
 export function paintHandle(pen: CanvasRenderingContext2D, colours: Tokens, handle: Handle, speed: string, symbol: string, ring: boolean) {
   const { x, y, width, height, outline } = handle
@@ -23,10 +36,8 @@ export function paintHandle(pen: CanvasRenderingContext2D, colours: Tokens, hand
   }
   pen.fillStyle = colours['on-signal']
   const large = '600 26px "Barlow Semi Condensed"', small = '500 14px "Barlow Semi Condensed"', GAP = 3
-  pen.font = small
-  const unit = pen.measureText(symbol).width
+  const digits = wide(pen, large, speed.replace(/\d/g, '0')), unit = wide(pen, small, symbol)
   pen.font = large
-  const digits = pen.measureText(speed).width
   const from = x + (handle.align === 'start' ? 9 : (width - digits - GAP - unit) / 2)
   pen.fillText(speed, from, y + handle.baseline)
   pen.font = small

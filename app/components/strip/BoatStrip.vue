@@ -53,18 +53,21 @@ const BAND = 2 * WAVE_MOST + 4
 const waveTop = computed(() => Math.floor(layout.value.waterY - BAND / 2))
 function paintSea(pen: CanvasRenderingContext2D, colours: Tokens) {
   pen.fillStyle = colours.water
-  draw(pen, [[0, BAND], ...wave.value.map(([x, y]) => [x, y - waveTop.value] as const), [width.value, BAND]])
+  surfaceLine(pen)
+  pen.lineTo(width.value, waveTop.value + BAND)
+  pen.lineTo(0, waveTop.value + BAND)
   pen.fill()
 }
 function paintSurface(pen: CanvasRenderingContext2D, colours: Tokens) {
   pen.strokeStyle = colours.ink
   pen.lineWidth = 1.4
-  draw(pen, wave.value.map(([x, y]) => [x, y - waveTop.value] as const))
+  surfaceLine(pen)
   pen.stroke()
 }
-function draw(pen: CanvasRenderingContext2D, points: (readonly [number, number])[]) {
+function surfaceLine(pen: CanvasRenderingContext2D) {
+  pen.translate(0, -waveTop.value)
   pen.beginPath()
-  for (const [x, y] of points) pen.lineTo(x, y)
+  for (const [x, y] of wave.value) pen.lineTo(x, y)
 }
 function paintRibbon(pen: CanvasRenderingContext2D, colours: Tokens) {
   pen.fillStyle = colours.ink

@@ -56,9 +56,10 @@ export function estimatedForm(boat: BoatDimensions, density: number, usual: Usua
   const count = hulls?.count ?? 1
   const draughtBody = volumeBody / count / (prismatic * midship * beamWaterline * lengthWaterline)
   const body = { lengthWaterline, beamWaterline, draughtBody, prismatic, midship, waterplane }
+  const { section, tubeDiameter, bottom } = ONE_ROUND_HULL
+  // field by field, as this is asked for hundreds of times a second
   return {
-    ...body, volumeBody, volume, lcb, lcf: lcb - 0.02, wettedSurface: count * holtropWettedSurface(body),
-    transomArea: usual.transom * midship * beamWaterline * draughtBody, halfEntrance: usual.halfEntrance,
-    ...ONE_ROUND_HULL, hulls: count, hullSpacing: hulls?.spacing ?? 0, estimates,
+    lengthWaterline, beamWaterline, draughtBody, prismatic, midship, waterplane, volumeBody, volume, lcb, lcf: lcb - 0.02, wettedSurface: count * holtropWettedSurface(body),
+    transomArea: usual.transom * midship * beamWaterline * draughtBody, halfEntrance: usual.halfEntrance, section, tubeDiameter, bottom, hulls: count, hullSpacing: hulls?.spacing ?? 0, estimates,
   }
 }

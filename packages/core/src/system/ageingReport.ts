@@ -43,5 +43,5 @@ export function wearOf(model: Model, { needed, available }: EnergyBalance): Agei
   // capacity falls evenly from 1 to 0.8 over the years: where it meets the share that the outing needs
   const needs = needed / available
   const outgrown = needs > 1 ? 0 : needs <= wear.left[wear.left.length - 1]! ? null : wear.years * (1 - needs) / (1 - END_OF_LIFE)
-  return { ...wear, depth, delivered, pricePerEnergy: delivered > 0 ? model.pack.price / delivered : Infinity, outgrown: outgrown !== null && outgrown > wear.years ? null : outgrown }
+  return { depth, delivered, pricePerEnergy: delivered > 0 ? model.pack.price / delivered : Infinity, outgrown: outgrown !== null && outgrown > wear.years ? null : outgrown, ...wear }
 }

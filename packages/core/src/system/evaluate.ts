@@ -42,7 +42,7 @@ const worked = new WeakMap<Project, Worked>()
  */
 export function evaluate(project: Project, speed: number): Evaluation {
   const model = modelOf(project)
-  return { ...workedOf(project).summary, model, point: operatingPoint(model, speed) }
+  return { model, point: operatingPoint(model, speed), ...workedOf(project).summary }
 }
 
 /**
