@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { placeLabels } from '../app/components/lever/placeLabels'
 import { strokesToPath } from '../app/components/strip/strokesToPath'
-import { wavePoints } from '../app/components/strip/wavePoints'
+import { WAVE_MOST, wavePoints } from '../app/components/strip/wavePoints'
 
 describe('labels beside a scale', () => {
   it('keep their order, their gap and the scale’s ends', () => {
@@ -22,5 +22,17 @@ describe('the drawing', () => {
     const crests = points.filter(([, y], i) => i > 0 && i < points.length - 1 && y < points[i - 1]![1] && y <= points[i + 1]![1]).map(([x]) => x)
     expect(crests[1]! - crests[0]!).toBeGreaterThan(4 * 40 - 8)
     expect(crests[1]! - crests[0]!).toBeLessThan(4 * 40 + 8)
+  })
+  it('has no step in it, however long the wave, and stays within its band', () => {
+    for (const wave of [1, 4, 12, 45]) {
+      const points = wavePoints(scale, 0.2, 5, wave, 1, 700)
+      expect(points[0]![0]).toBe(0)
+      expect(points.at(-1)![0]).toBe(700)
+      points.forEach(([x, y], i) => {
+        expect(Math.abs(y - scale.waterY)).toBeLessThanOrEqual(WAVE_MOST)
+        // steepest of a drawn wave: half its height times its wave number, and four times that where it dies out ahead
+        if (i > 0 && x - points[i - 1]![0] <= 7.01) expect(Math.abs(y - points[i - 1]![1])).toBeLessThan(7 * WAVE_MOST * 12 / Math.max(20, wave * 40) + 0.5)
+      })
+    }
   })
 })

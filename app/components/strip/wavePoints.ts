@@ -20,14 +20,15 @@ export function wavePoints(scale: StripScale, from: number, length: number, wave
   const start = scale.bowX + from * scale.pixelsPerMetre
   const period = Math.max(4, wave * scale.pixelsPerMetre)
   const height = Math.min(WAVE_MOST, STEEPNESS * period * Math.min(1, (froude / 0.38) ** 2) / 2 + 0.4)
-  const points: [number, number][] = [[0, scale.waterY]]
-  for (let x = Math.max(0, start - period / 4); x <= width; x += 7) {
+  const at = (x: number): [number, number] => {
     const along = (x - start) / period
     const fade = Math.max(0, 1 - Math.max(0, (x - start) - length * scale.pixelsPerMetre) / (1.5 * period))
-    if (fade === 0) break
-    const rise = along < 0 ? Math.cos(2 * Math.PI * along) * (1 + 4 * along) : Math.cos(2 * Math.PI * along)
-    points.push([x, scale.waterY - height * fade * rise])
+    const ahead = along < 0 ? Math.max(0, 1 + 4 * along) : 1
+    return [x, scale.waterY - height * fade * ahead * Math.cos(2 * Math.PI * along)]
   }
-  points.push([width, scale.waterY])
+  const points = [at(0)]
+  const end = Math.min(width, start + length * scale.pixelsPerMetre + 1.5 * period)
+  for (let x = Math.max(0, start - period / 4); x <= end; x += 7) points.push(at(x))
+  points.push(at(width))
   return points
 }
