@@ -2,6 +2,8 @@ import { computed } from 'vue'
 import { useBoardTheme } from './useBoardTheme'
 
 const NAMES = ['paper', 'sheet', 'desk', 'water', 'hull', 'text', 'soft', 'ink', 'rule', 'grid', 'band', 'signal', 'on-signal', 'fits', 'tight', 'clash'] as const
+/** the typeface of figures, as base.css names it */
+export const FIGURES_FONT = '"Barlow Semi Condensed"'
 export type Tokens = Record<typeof NAMES[number], string>
 
 /** The tokens' colours of the theme in force, for what cannot read CSS (Plotly, canvases). */

@@ -1,4 +1,4 @@
-import { effect, shallowRef, watch, watchEffect, type Directive, type DirectiveBinding, type ReactiveEffectRunner, type ShallowRef } from 'vue'
+import { effect, effectScope, shallowRef, watch, watchEffect, type Directive, type DirectiveBinding, type ReactiveEffectRunner, type ShallowRef } from 'vue'
 import { forgetText, movingText, showText, writeLater, type MovingText } from './movingInk'
 
 /** What a live binding writes: a text, the texts of the element's children (the first of them the digits), or the value of an attribute or style. */
@@ -18,10 +18,11 @@ class Followed<T extends { read: ShallowRef<Read> }> {
     this.count.value++
     if (this.begun) return
     this.begun = true
-    this.begin(() => {
+    // of no component: it goes on when the first figure has gone
+    effectScope(true).run(() => this.begin(() => {
       void this.count.value
       for (const each of this.all) this.show(each)
-    })
+    }))
   }
 
   remove(item: T) {
@@ -43,7 +44,15 @@ const texts = new Followed<LiveTexts>(run => watchEffect(run), ({ read, digits, 
 
 /** Names are heard, not seen: they are not even put together before the lever rests. */
 const names = new Followed<{ read: ShallowRef<Read>, element: Element }>((run) => {
-  const runner: ReactiveEffectRunner = effect(run, { scheduler: () => writeLater(runner, runner) })
+  let woken = false
+  // once for all that changes together: a board of sixty figures would else name each of them sixty times as it is built
+  const runner: ReactiveEffectRunner = effect(run, { scheduler: () => {
+    if (!woken) queueMicrotask(() => {
+      woken = false
+      writeLater(runner, runner)
+    })
+    woken = true
+  } })
 }, ({ read, element }) => element.setAttribute('aria-label', String(read.value())))
 
 /** Keeps the element at what `read` gives, as its one text, as those of its children, as a CSS transform, or as the attribute named; returns how to stop. */

@@ -35,6 +35,7 @@ export function shapeOf(text: string): number {
   return 100 * text.length + digits
 }
 
+/** Takes an element's text in charge: what is shown there goes through showText. */
 export function movingText(element: HTMLElement): MovingText {
   const node = element.appendChild(document.createTextNode(''))
   const text: MovingText = { element, node, value: '', ink: null, away: false, write: () => { node.nodeValue = text.value } }
@@ -42,6 +43,7 @@ export function movingText(element: HTMLElement): MovingText {
   return text
 }
 
+/** The element is gone. */
 export function forgetText(text: MovingText) {
   texts.delete(text)
   unwritten.delete(text)

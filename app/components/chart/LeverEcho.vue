@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { vLive } from '~/directives/live'
-import type { Tokens } from '~/composables/useTokens'
+import { FIGURES_FONT, type Tokens } from '~/composables/useTokens'
 import type { ChartMarker } from './chartTypes'
 import LiveCanvas from './LiveCanvas.vue'
 
@@ -9,7 +9,7 @@ import LiveCanvas from './LiveCanvas.vue'
 const props = defineProps<{ at: () => ChartMarker, px: (x: number) => number, py: (y: number) => number, width: number, height: number, top: number, bottom: number, most: { x: number, y: number } }>()
 
 const marker = computed(() => props.at())
-const FIGURES = '"Barlow Semi Condensed"', LINE = 20
+const LINE = 20
 
 /** a word in a box of its own colour, `align` telling which of its sides stands at x */
 function word(pen: CanvasRenderingContext2D, text: string, box: { x: number, y: number, width: number, size: number, fill: string, ink: string, align: 'left' | 'right' | 'center' }) {
@@ -17,7 +17,7 @@ function word(pen: CanvasRenderingContext2D, text: string, box: { x: number, y: 
   pen.fillStyle = box.fill
   pen.fillRect(left, box.y, box.width, LINE)
   pen.fillStyle = box.ink
-  pen.font = `600 ${box.size}px ${FIGURES}`
+  pen.font = `600 ${box.size}px ${FIGURES_FONT}`
   pen.textAlign = 'center'
   pen.textBaseline = 'middle'
   pen.fillText(text, left + box.width / 2, box.y + LINE / 2 + 1)
@@ -38,7 +38,7 @@ function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
   }
   if (up > props.most.y) return
   const y = props.py(up)
-  pen.font = `600 16px ${FIGURES}`
+  pen.font = `600 16px ${FIGURES_FONT}`
   const late = x > props.width - 120
   word(pen, value, { x: late ? x - 12 : x + 20, y: y - 22, width: pen.measureText(value).width + 6, size: 16, fill: colours.sheet, ink: signal, align: late ? 'right' : 'left' })
   pen.beginPath()

@@ -31,14 +31,13 @@ function move(event: PointerEvent) {
   const span = height.value - 2 * PAD
   drag((1 - (event.clientY - top - PAD) / span) * most.value, 4 / span * most.value)
 }
-const ring = ref(false)
+const { grab, follow, ring, focus, blur } = useLeverPointer(move)
 function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
   const at = y.value(speed.value)
   pen.fillStyle = colours.signal
   pen.fillRect(TRACK, at, 9, y.value(0) - at)
   paintHandle(pen, colours, { ...UPRIGHT_HANDLE, x: 2, y: at - UPRIGHT_HANDLE.height / 2 }, shown.value, symbol.value, ring.value)
 }
-const { grab, follow } = useLeverPointer(move)
 </script>
 
 <template>
@@ -48,7 +47,7 @@ const { grab, follow } = useLeverPointer(move)
     <LiveCanvas v-if="height > 0" :width="WIDTH" :height="height" :paint="paint" aria-hidden="true" />
     <div
       v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText" class="slider" role="slider" tabindex="0"
-      :aria-label="m.lever.label" aria-orientation="vertical" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key" @focus="ring = ($event.target as Element).matches(':focus-visible')" @blur="ring = false"
+      :aria-label="m.lever.label" aria-orientation="vertical" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key" @focus="focus" @blur="blur"
     />
   </div>
 </template>

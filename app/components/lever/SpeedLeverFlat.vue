@@ -34,7 +34,7 @@ function move(event: PointerEvent) {
   const span = width.value - 2 * PAD
   drag((event.clientX - left - PAD) / span * most.value, 5 / span * most.value)
 }
-const ring = ref(false)
+const { grab, follow, ring, focus, blur } = useLeverPointer(move)
 /** the handle may stand out over the ends */
 const OVER = LYING_HANDLE.width / 2
 function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
@@ -43,7 +43,6 @@ function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
   pen.fillRect(from, BASE, at - from, 10)
   paintHandle(pen, colours, { ...LYING_HANDLE, x: at - OVER, y: 44 }, shown.value, symbol.value, ring.value)
 }
-const { grab, follow } = useLeverPointer(move)
 </script>
 
 <template>
@@ -65,7 +64,7 @@ const { grab, follow } = useLeverPointer(move)
       <LiveCanvas v-if="width > 0" class="over" :width="width + 2 * OVER" :height="112" :paint="paint" aria-hidden="true" />
       <div
         v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText" class="slider" role="slider" tabindex="0"
-        :aria-label="m.lever.label" aria-orientation="horizontal" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key" @focus="ring = ($event.target as Element).matches(':focus-visible')" @blur="ring = false"
+        :aria-label="m.lever.label" aria-orientation="horizontal" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key" @focus="focus" @blur="blur"
       />
     </div>
     <button type="button" class="end" :aria-label="m.lever.faster" @click="step(1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" fill="currentColor" /></svg></button>

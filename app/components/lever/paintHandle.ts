@@ -1,4 +1,4 @@
-import type { Tokens } from '~/composables/useTokens'
+import { FIGURES_FONT, type Tokens } from '~/composables/useTokens'
 
 /** A lever's handle: its outline from its left upper corner, its size, and where its words stand. */
 interface Handle { x: number, y: number, width: number, height: number, outline: [number, number][], baseline: number, align: 'start' | 'middle' }
@@ -35,7 +35,7 @@ export function paintHandle(pen: CanvasRenderingContext2D, colours: Tokens, hand
     pen.restore()
   }
   pen.fillStyle = colours['on-signal']
-  const large = '600 26px "Barlow Semi Condensed"', small = '500 14px "Barlow Semi Condensed"', GAP = 3
+  const large = `600 26px ${FIGURES_FONT}`, small = `500 14px ${FIGURES_FONT}`, GAP = 3
   const digits = wide(pen, large, speed.replace(/\d/g, '0')), unit = wide(pen, small, symbol)
   pen.font = large
   const from = x + (handle.align === 'start' ? 9 : (width - digits - GAP - unit) / 2)
