@@ -8,6 +8,14 @@ export async function openBench(page: Page, path = '/') {
   await expect(page.locator('.at-findings .rail, .flat').first()).toBeVisible()
 }
 
+/** Goes on to another bench by its tab, which is much quicker than loading the page anew; where no tab leads there it is loaded. */
+export async function goBench(page: Page, path: string) {
+  const tab = page.locator(`.tab[href="${path}"]`)
+  if (await tab.count() === 0) return openBench(page, path)
+  await tab.click()
+  await expect(tab).toHaveClass(/here/)
+}
+
 /** Waits until the texts behind what moves with the lever are written. */
 export async function leverRests(page: Page) {
   await expect(page.locator('html:not([data-lever-moving])')).toHaveCount(1)

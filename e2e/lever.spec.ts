@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { FIGURES } from '@remigo/core'
-import { figure, handlePlace, leverRests, openBench } from './board'
+import { goBench, figure, handlePlace, leverRests, openBench } from './board'
 
 test('the lever moves by keys, and every figure with it', async ({ page }) => {
   await openBench(page, '/curve')
@@ -89,21 +89,21 @@ test('every figure opens its working', async ({ page }) => {
   /** every figure that stands on the bench and was not opened yet */
   const openAll = async (where: string) => {
     const figures = page.locator('.at-bench [data-figure], .cells [data-figure]')
-    const count = await figures.count()
-    expect(count, where).toBeGreaterThan(0)
-    for (let i = 0; i < count; i++) {
-      const id = (await figures.nth(i).getAttribute('data-figure'))!
+    await expect(figures.first(), where).toBeVisible()
+    const ids = await figures.evaluateAll(all => all.map(each => (each as HTMLElement).dataset.figure!))
+    for (const id of new Set(ids)) {
       if (seen.has(id)) continue
       seen.add(id)
-      await figures.nth(i).click()
+      await figures.and(page.locator(`[data-figure=${id}]`)).first().click()
       const working = page.locator('.working')
       await expect(working).toContainText('Source')
       await page.keyboard.press('Escape')
       await expect(working).toBeHidden()
     }
   }
+  await openBench(page)
   for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/pack?view=wear', '/pack?view=power&boat=demo-osprel', '/wiring', '/charging', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet', '/wiring?boat=demo-osprel', '/solar?boat=demo-osprel']) {
-    await openBench(page, path)
+    await goBench(page, path)
     await openAll(path)
   }
   // what only some designs have: panels straight on the pack, a generator with helpers, two banks with strings beside them, lead

@@ -1,7 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
 import { effectScope, nextTick, shallowRef } from 'vue'
 import { DEMO_BOATS, withEdits, type Project } from '@remigo/core'
 import { useBoatRun } from '../app/composables/useBoatRun'
+import { useViewStore } from '../app/stores/view'
 import { serveRun, type RunNews } from '../app/workers/serveRun'
 
 /** A worker that keeps what it is asked and tells what the test wants. */
@@ -12,6 +14,8 @@ class StandIn extends EventTarget {
   terminate() { this.ended = true }
   tell(data: unknown) { this.dispatchEvent(new MessageEvent('message', { data })) }
 }
+
+beforeEach(() => { setActivePinia(createPinia()) })
 
 function running() {
   const worker = new StandIn(), boat = shallowRef<Project>(DEMO_BOATS[0]!), scope = effectScope()
@@ -57,6 +61,21 @@ describe('a long run over a boat', () => {
   })
 })
 
+describe('beside the lever', () => {
+  it('a run that is under way is told of each step of the lever', () => {
+    const { worker, run } = running(), view = useViewStore()
+    view.speed = 2
+    expect(worker.asked).toEqual([])
+    run.start()
+    view.speed = 2.5
+    expect(worker.asked.at(-1)).toEqual({ giveWay: true })
+    worker.tell({ id: 1, result: 'found' })
+    const asked = worker.asked.length
+    view.speed = 3
+    expect(worker.asked.length).toBe(asked)
+  })
+})
+
 describe('in the worker', () => {
   let told: RunNews<number>[] = []
   let ask: (data: unknown) => void
@@ -71,23 +90,55 @@ describe('in the worker', () => {
     for (let i = 1; i <= to; i++) yield i / to
     return to
   }
-  it('tells every step, then the result', async () => {
+  /** each step takes longer than a slice */
+  function* plod(to: number): Generator<number, number> {
+    for (let i = 1; i <= to; i++) {
+      const until = performance.now() + 15
+      while (performance.now() < until);
+      yield i / to
+    }
+    return to
+  }
+  const result = (id: number) => told.find(n => n.id === id && 'result' in n)
+  it('tells how far it is, seldom, then the result', async () => {
+    serveRun(plod)
+    ask({ id: 7, question: 8 })
+    await vi.waitFor(() => expect(told.at(-1)).toEqual({ id: 7, result: 8 }))
+    expect(told).toEqual([{ id: 7, progress: 1 / 8 }, { id: 7, result: 8 }])
+  })
+  it('works through short steps in one go', async () => {
     serveRun(count)
-    ask({ id: 7, question: 2 })
-    await vi.waitFor(() => expect(told.at(-1)).toEqual({ id: 7, result: 2 }))
-    expect(told).toEqual([{ id: 7, progress: 0.5 }, { id: 7, progress: 1 }, { id: 7, result: 2 }])
+    ask({ id: 7, question: 1000 })
+    await vi.waitFor(() => expect(result(7)).toBeTruthy())
+    expect(told.length).toBeLessThan(10)
+  })
+  it('rests while the lever moves, and comes to the same result', async () => {
+    let steps = 0
+    serveRun(function* (to: number) {
+      for (const share of plod(to)) {
+        steps++
+        yield share
+      }
+      return to
+    })
+    ask({ id: 1, question: 6 })
+    ask({ giveWay: true })
+    const before = steps
+    await new Promise(resolve => setTimeout(resolve, 30))
+    expect(steps).toBe(before)
+    await vi.waitFor(() => expect(result(1)).toEqual({ id: 1, result: 6 }))
+    expect(steps).toBe(6)
   })
   it('a new question stops the one before, a cancel stops it for good', async () => {
-    serveRun(count)
-    ask({ id: 1, question: 1000 })
+    serveRun(plod)
+    ask({ id: 1, question: 20 })
     ask({ id: 2, question: 1 })
     await vi.waitFor(() => expect(told.at(-1)).toEqual({ id: 2, result: 1 }))
-    expect(told.filter(n => n.id === 1).length).toBeLessThan(3)
-    ask({ id: 3, question: 1000 })
+    ask({ id: 3, question: 20 })
     ask({ cancel: true })
     const before = told.length
-    await new Promise(resolve => setTimeout(resolve, 20))
+    await new Promise(resolve => setTimeout(resolve, 60))
     expect(told.length).toBe(before)
-    expect(told.some(n => n.id === 3 && 'result' in n)).toBe(false)
+    expect([result(1), result(3)]).toEqual([undefined, undefined])
   })
 })

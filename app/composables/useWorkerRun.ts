@@ -1,8 +1,9 @@
-import { onScopeDispose, ref, shallowRef } from 'vue'
+import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { RunNews, RunQuestion } from '~/workers/serveRun'
+import { useViewStore } from '~/stores/view'
 
 /**
- * A long run in a worker, with progress and cancel.
+ * A long run in a worker, with progress and cancel. It gives way to the lever: on a machine of two cores the picture of a step would else wait for it.
  *
  * @param makeWorker the worker, made when it is first wanted
  * @returns result, progress as the run tells it, and the handles
@@ -36,6 +37,8 @@ export function useWorkerRun<Q, R>(makeWorker: () => Worker) {
     id += 1
     running.value = false
   }
+  const view = useViewStore()
+  watch(() => view.speed, () => { if (running.value) worker?.postMessage({ giveWay: true } satisfies RunQuestion<Q>) }, { flush: 'sync' })
   onScopeDispose(() => worker?.terminate())
   return { result, progress, running, start, cancel }
 }

@@ -23,24 +23,23 @@ const sheetOf = (text: MovingText) => {
 }
 
 let inked: Iterable<MovingText> = [], moved: (text: MovingText) => void = () => {}
-/** Where something came or went on a sheet, its texts may stand elsewhere now. */
+/** Where something came or went on a sheet, or another text changed, its figures may stand elsewhere now: those that do are told. */
 const comings = new MutationObserver((records) => {
-  const touched = new Set<Element>()
+  const touched = new Set<Element | null>()
   for (const { target, addedNodes, removedNodes } of records) {
-    const sheet = (target as Element).closest(SHEETS)
-    if (sheet && [...addedNodes, ...removedNodes].some(node => (node as Element).className !== INK)) touched.add(sheet)
+    if ([...addedNodes, ...removedNodes].some(node => (node as Element).className !== INK)) touched.add((target as Element).closest(SHEETS))
   }
-  for (const text of inked) {
-    if (text.ink && touched.has(sheetOf(text)!)) moved(text)
-  }
+  // all are measured before any is changed, so that the page is laid out once
+  const off = [...inked].filter(text => text.ink && touched.has(sheetOf(text)) && !text.ink.stands())
+  off.forEach(moved)
 })
 
-/** Inks each figure in view that has no ink: first all is measured, then all is drawn, so that the page is laid out once. `whenMoved` is told of a text that something else may have pushed. */
-export function inkTexts(texts: Set<MovingText>, whenMoved: (text: MovingText) => void) {
+/** Inks each figure `wanted` that is in view and has no ink: first all is measured, then all is drawn, so that the page is laid out once. `whenMoved` is told of any of `texts` that something else may have pushed. */
+export function inkTexts(texts: Set<MovingText>, wanted: Set<MovingText>, whenMoved: (text: MovingText) => void) {
   inked = texts
   moved = whenMoved
   const due = new Map<Element, Place[]>()
-  for (const text of texts) {
+  for (const text of [...wanted, ...pushedBy(wanted)]) {
     const sheet = sheetOf(text)
     if (!sheet || text.ink || !text.value) continue
     const place = measure(text)
@@ -58,13 +57,28 @@ export function inkTexts(texts: Set<MovingText>, whenMoved: (text: MovingText) =
   }
 }
 
+/** A figure that has grown pushes what stands beside it: lifts the ink of those and gives them. */
+function pushedBy(grown: Set<MovingText>): MovingText[] {
+  const touched = new Set([...grown].map(sheetOf))
+  const pushed = [...inked].filter(text => text.ink && touched.has(sheetOf(text)) && !text.ink.stands())
+  for (const text of pushed) {
+    text.ink!.draw('')
+    text.ink = null
+  }
+  return pushed
+}
+
 const holds = ({ left, top, width, height }: Sheet, at: DOMRect) => at.left >= left + MARGIN && at.right <= left + width - MARGIN && at.top >= top + MARGIN && at.bottom <= top + height - MARGIN
+
+const range = document.createRange()
+function placeOf({ node }: MovingText): DOMRect {
+  range.selectNodeContents(node)
+  return range.getBoundingClientRect()
+}
 
 /** Where a text stands and how it is set; null if it is out of view. */
 function measure(text: MovingText): Place | null {
-  const range = document.createRange()
-  range.selectNodeContents(text.node)
-  const at = range.getBoundingClientRect()
+  const at = placeOf(text)
   if (!at.width || at.bottom < 0 || at.right < 0 || at.top > innerHeight || at.left > innerWidth) return null
   const { fontStyle, fontWeight, fontSize, fontFamily, letterSpacing, color } = getComputedStyle(text.element)
   return { text, at, font: `${fontStyle} ${fontWeight} ${fontSize} ${fontFamily}`, spacing: letterSpacing === 'normal' ? '0px' : letterSpacing, colour: color }
@@ -112,7 +126,11 @@ function ink(on: Sheet, { text, at, font, spacing, colour }: Place) {
     pen.fillText(value, x, y)
   }
   draw(text.value)
-  text.ink = { shape: shapeOf(text.value), draw }
+  const stands = () => {
+    const now = placeOf(text), from = on.canvas.getBoundingClientRect()
+    return Math.abs(now.left - from.left - x) < 0.5 && Math.abs(now.top - from.top - top) < 0.5
+  }
+  text.ink = { shape: shapeOf(text.value), draw, stands }
   text.element.dataset.inked = ''
 }
 

@@ -7,8 +7,8 @@
 /** A text of the page that moves with the lever. */
 export interface MovingText { element: HTMLElement, node: Text, value: string, ink: Ink | null, away: boolean, write: () => void }
 
-/** How a text is drawn while it is in ink, and the shape that it may have there. */
-export interface Ink { shape: number, draw: (text: string) => void }
+/** How a text is drawn while it is in ink, the shape that it may have there, and whether the text behind still stands where it was inked. */
+export interface Ink { shape: number, draw: (text: string) => void, stands: () => boolean }
 
 /** ms without a move after which texts are written */
 const REST = 250
@@ -19,6 +19,7 @@ const texts = new Set<MovingText>()
 const undrawn = new Set<MovingText>()
 const unwritten = new Map<object, () => void>()
 let inker: typeof import('./inkSheets') | undefined
+const washed = new Set<MovingText>()
 let inHand = false, inking = false
 let lastMove = 0
 let rest: ReturnType<typeof setTimeout> | undefined
@@ -47,6 +48,7 @@ export function movingText(element: HTMLElement): MovingText {
 export function forgetText(text: MovingText) {
   texts.delete(text)
   unwritten.delete(text)
+  washed.delete(text)
 }
 
 /** Shows a text: in ink while the lever is in hand and the text in view, else as text at once. */
@@ -116,7 +118,13 @@ async function inkAll() {
   // without it, should it not be reached, the figures go on as text
   inker ??= await import('./inkSheets').catch(() => undefined)
   inking = false
-  if (inHand) inker?.inkTexts(texts, wash)
+  if (inHand) inker?.inkTexts(texts, texts, wash)
+}
+
+/** Texts that had to be written are inked again in the same frame: the page is laid out for them anyway, and the next step finds them in ink. */
+function inkAgain() {
+  if (inHand) inker?.inkTexts(texts, washed, wash)
+  washed.clear()
 }
 
 /** The lever is let go, or what stands around the figures changes: every figure is text again, at once. */
@@ -132,12 +140,15 @@ export function letGo() {
   document.documentElement.toggleAttribute('data-lever-moving', false)
 }
 
-/** A text stands as text again, at once; in hand it is inked anew at the next idle moment. */
+/** A text stands as text again, at once; in hand it is inked anew with the next frame. */
 function wash(text: MovingText) {
   text.away = false
   unwritten.delete(text)
   text.write()
-  if (inHand) inkSoon()
+  if (inHand && inker) {
+    if (!washed.size) requestAnimationFrame(inkAgain)
+    washed.add(text)
+  }
   if (!text.ink) return
   text.ink.draw('')
   delete text.element.dataset.inked

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { curveSpeeds, evaluate, findingsWith, methodCurves, powerCurve } from '@remigo/core'
+import { curveSpeeds, evaluate, findingsWith, methodCurves, powerCurve, type PartName, type Severity } from '@remigo/core'
+import { useStages } from '~/composables/useStages'
 import { useDocumentStore } from './document'
 import { useLibraryStore } from './library'
 import { useViewStore } from './view'
@@ -13,9 +14,13 @@ export const useAnswerStore = defineStore('answer', () => {
   const greatestSpeed = computed(() => curveSpeeds(document.shown, 2)[1]!)
   const evaluation = computed(() => evaluate(document.shown, Math.min(view.speed, greatestSpeed.value)))
   /** the part that does not move with the lever */
-  const summary = computed(() => ({ ...evaluate(document.shown, document.shown.use.cruiseSpeed), findings: findingsWith(document.shown, library.library) }))
+  const summary = computed(() => evaluate(document.shown, document.shown.use.cruiseSpeed))
+  const findings = computed(() => findingsWith(document.shown, library.library))
+  const { stage } = useStages()
+  /** how a part stands; not known before the first picture, which would else wait for all the rules */
+  const stateOf = (part: PartName): Severity | 'fits' | undefined => stage.value === 0 ? undefined : findings.value.worst[part] ?? 'fits'
   const model = computed(() => summary.value.model)
   const curve = computed(() => powerCurve(document.shown))
   const methods = computed(() => methodCurves(document.shown, curve.value))
-  return { greatestSpeed, model, evaluation, summary, curve, methods }
+  return { greatestSpeed, model, evaluation, summary, findings, stateOf, curve, methods }
 })

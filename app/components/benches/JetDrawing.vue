@@ -21,7 +21,7 @@ const duct = computed(() => {
   const top = axis.value - D.value / 2, bottom = axis.value + D.value / 2, n = nozzle.value / 2
   return `M60 ${BOTTOM}C150 ${BOTTOM} 190 ${top} 270 ${top}H350L${TRANSOM + 34} ${axis.value - n}V${axis.value + n}L350 ${bottom}H270C235 ${bottom} 220 ${BOTTOM} 200 ${BOTTOM}Z`
 })
-const state = computed(() => answer.summary.findings.worst.propeller ?? 'fits')
+const state = computed(() => answer.stateOf('propeller'))
 const label = computed(() => `${m.jet.impeller} ${text(jet.value.impellerDiameter, 'smallLength')}, ${m.jet.nozzle} ${text(jet.value.nozzleDiameter, 'smallLength')}`)
 </script>
 

@@ -29,7 +29,7 @@ const blade = computed(() => {
 })
 const angles = computed(() => Array.from({ length: propeller.value.blades }, (_, i) => i * 360 / propeller.value.blades))
 const clearance = computed(() => tipClearance(room.value, propeller.value.diameter))
-const state = computed(() => answer.summary.findings.findings.find(f => f.rule === 'propellerDiameter')?.severity ?? 'fits')
+const state = computed(() => answer.findings.findings.find(f => f.rule === 'propellerDiameter')?.severity ?? 'fits')
 const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} ${m.propeller.across}, ${text(clearance.value, 'smallLength')} ${m.propeller.clear}, ${text(QUIET_TIPS * propeller.value.diameter, 'smallLength')} ${m.propeller.wanted}`)
 </script>
 

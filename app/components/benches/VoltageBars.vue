@@ -32,7 +32,7 @@ const rows = computed(() => [
   { key: 'motor', label: m.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: pack.value.to > design.value.motor.greatestVoltage ? 'stop' as const : 'fits' as const },
 ])
 function worst(rules: string[]): Severity | 'fits' {
-  return answer.summary.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
+  return answer.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
 }
 const now = computed(() => answer.evaluation.point.drive.packVoltage)
 const LEFT = 84, RIGHT = 30, TOP = 34, ROW = 34

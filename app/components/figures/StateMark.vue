@@ -1,6 +1,6 @@
 <script setup lang="ts">
-/** The four states by shape: circle with tick, triangle with bar, square with cross, dashed ring. */
-defineProps<{ state: 'stop' | 'caution' | 'note' | 'fits', size?: number }>()
+/** The four states by shape: circle with tick, triangle with bar, square with cross, dashed ring; its place alone while the state is not known. */
+defineProps<{ state?: 'stop' | 'caution' | 'note' | 'fits', size?: number }>()
 </script>
 
 <template>
@@ -17,7 +17,7 @@ defineProps<{ state: 'stop' | 'caution' | 'note' | 'fits', size?: number }>()
       <path d="M.8.8h14.400v14.400H.8Z" class="body" />
       <path d="m4.700 4.700 6.600 6.600m0-6.600-6.600 6.600" class="sign" />
     </template>
-    <circle v-else cx="8" cy="8" r="6.600" class="ring" />
+    <circle v-else-if="state === 'note'" cx="8" cy="8" r="6.600" class="ring" />
   </svg>
 </template>
 

@@ -13,7 +13,7 @@ const SEVERITIES: Severity[] = ['stop', 'caution', 'note']
 const part = computed(() => (route.meta.parts as PartName[] | undefined) ?? [])
 const findings = computed(() => {
   const own = (f: Finding) => part.value.includes(f.part) ? 0 : 1
-  return [...answer.summary.findings.findings].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || own(a) - own(b))
+  return [...answer.findings.findings].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || own(a) - own(b))
 })
 </script>
 

@@ -15,7 +15,7 @@ const view = useViewStore()
 const route = useRoute()
 const words = usePartWords()
 const bench = computed(() => benchOf(route.path))
-const counts = computed(() => answer.summary.findings.counts)
+const counts = computed(() => answer.findings.counts)
 </script>
 
 <template>

@@ -20,7 +20,7 @@ const held = computed(() => (Object.keys(document.shown.held) as HeldPart[]).fil
     <header><h2>{{ m.shell.tally }}</h2><span class="soft small">{{ m.shell.tallyHint }}</span></header>
     <ul>
       <li v-for="row in ROWS" :key="row" :data-tally="row">
-        <span class="figures count">{{ answer.summary.findings.counts[row] }}</span><StateMark :state="row" />
+        <span class="figures count">{{ answer.findings.counts[row] }}</span><StateMark :state="row" />
         <b :class="row">{{ m.states[row] }}</b><span class="soft small">{{ m.stateHints[row] }}</span>
       </li>
     </ul>

@@ -17,7 +17,7 @@ const route = useRoute()
 
 const words = usePartWords()
 const cells = computed(() => STAGES.map(stage => ({
-  ...stage, state: answer.summary.findings.worst[stage.part] ?? 'fits' as const,
+  ...stage, state: answer.stateOf(stage.part),
   held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
   current: route.path === stage.bench && stage.part !== 'controller',
 })))
@@ -31,7 +31,7 @@ const cells = computed(() => STAGES.map(stage => ({
         <span class="name">{{ compact ? words.short(cell.part) : words.part(cell.part) }}</span>
         <svg v-if="cell.held" class="pin" width="15" height="15" viewBox="0 0 24 24" role="img" :aria-label="m.held.head"><path :d="mdiPin" fill="currentColor" /></svg>
         <span v-if="!compact" class="key">{{ m.keys[cell.part] }}</span>
-        <span class="visually-hidden">{{ m.states[cell.state] }}</span>
+        <span class="visually-hidden">{{ cell.state && m.states[cell.state] }}</span>
       </NuxtLink>
       <span class="values">
         <FigureValue :id="cell.figure" size="strip" class="main" :still="compact" />

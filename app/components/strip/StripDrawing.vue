@@ -26,7 +26,6 @@ const leaders = computed(() => STAGES.map((stage, i) => {
   const knee = 26
   return { part: stage.part, x: px, y: py, path: `M${from} ${props.ribbonY + 4}V${knee - 8}L${px} ${knee + 8}V${py}`, mark: { x: px - 8, y: py - 20 } }
 }))
-const worst = computed(() => answer.summary.findings.worst)
 const text = computed(() => ({
   length: quantityText(document.shown.boat.lengthOverAll, 'length', view.choice), draught: quantityText(document.shown.boat.draught, 'length', view.choice),
 }))
@@ -46,7 +45,7 @@ const bottomY = computed(() => props.scale.waterY - props.elevation.bottom * pro
     <circle v-for="l in leaders" :key="`${l.part}-dot`" :cx="l.x" :cy="l.y" r="2" class="dot" />
     <g v-for="l in leaders" :key="`${l.part}-mark`" :transform="`translate(${l.mark.x} ${l.mark.y})`">
       <circle cx="8" cy="8" r="10" class="disc" />
-      <StateMark :state="worst[l.part] ?? 'fits'" :size="16" />
+      <StateMark :state="answer.stateOf(l.part)" :size="16" />
     </g>
     <template v-if="!compact">
       <path :d="`M${scale.bowX} ${height - 11}H${scale.bowX + elevation.lengthOverAll * scale.pixelsPerMetre}M${scale.bowX} ${height - 15}v8M${scale.bowX + elevation.lengthOverAll * scale.pixelsPerMetre} ${height - 15}v8`" class="dimension" />

@@ -76,7 +76,7 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
     })
     cruise[i] = at(cruiseSpeed).packPower
     range[i] = model.pack.usableEnergy * (1 - reserve) / cruise[i]! * cruiseSpeed
-    if (i % 50 === 49) yield i + 1
+    yield i + 1
   }
   return {
     samples, speeds, resistance: resistance.map(bandOf), packPower: power.map(bandOf), cruisePower: bandOf(cruise), range: bandOf(range), topSpeed: bandOf(top),
