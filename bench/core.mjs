@@ -18,7 +18,7 @@ export async function coreBench() {
   let n = 0
   const tasks = [
     ['one propeller optimum', 0.15, () => propellerOptimum({ thrust: 300 + n++ % 400, advanceSpeed: 2.4, density: 1025.9 }, 0.4, 0.5, 3, 14)],
-    ['one full evaluation, new boat', 0.5, () => evaluate(fresh(n++), 2 + (n % 100) / 100)],
+    ['one full evaluation, new boat', 0.5, () => evaluate(fresh(n++), 2 + (n % 100) / 100).findings.counts],
     ['lever moved, same boat', 0.5, () => evaluate(DEMO_BOATS[0], 2 + (n++ % 100) / 100)],
     ['power curve, 60 speeds, all methods', 10, () => powerCurve(fresh(n++))],
     ...ofEveryKind.map(([kind, task]) => [`power curve, 60 speeds, ${kind}`, 20, task]),

@@ -11,8 +11,9 @@ export function useBoardTheme() {
   const name = computed(() => view.theme === 'auto' ? (dark.value ? 'boardNight' : 'board') : view.theme)
   function follow() {
     watchEffect(() => {
-      theme.change(name.value)
-      document.documentElement.dataset.theme = name.value === 'boardNight' ? 'dark' : 'light'
+      const light = name.value === 'boardNight' ? 'dark' : 'light'
+      theme.change(light)
+      document.documentElement.dataset.theme = light
     })
   }
   const toggle = () => { view.theme = name.value === 'board' ? 'boardNight' : 'board' }

@@ -1,4 +1,5 @@
-import { createVuetify, type ThemeDefinition } from 'vuetify'
+import { ref, shallowRef } from 'vue'
+import { createVuetify, type LocaleInstance, type ThemeDefinition } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 
 const variables = { 'border-opacity': 1, 'medium-emphasis-opacity': 0.76, 'high-emphasis-opacity': 1 }
@@ -23,12 +24,20 @@ const boardNight: ThemeDefinition = {
   variables: { ...variables, 'border-color': '#3A4F63' },
 }
 
+/** Every word on the screen is Remigo's own, in one language: nothing is to be looked up, and no catalogue is made before the first picture. */
+const ownWords: LocaleInstance = {
+  name: 'remigo', current: shallowRef('en'), fallback: shallowRef('en'), messages: ref({}), decimalSeparator: shallowRef('.'), numericGroupSeparator: shallowRef(' '),
+  t: key => key, n: String, provide: () => ownWords,
+}
+
 const flat = { rounded: 0, elevation: 0, ripple: false } as const
 
 export default defineNuxtPlugin((nuxt) => {
   nuxt.vueApp.use(createVuetify({
     icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
-    theme: { defaultTheme: 'board', themes: { board, boardNight } },
+    // in place of its own two, and without classes of colours: what is not used need not be worked out before the first picture
+    theme: { defaultTheme: 'light', themes: { light: board, dark: boardNight }, utilities: false },
+    locale: { adapter: ownWords },
     defaults: {
       global: flat,
       VTextField: { variant: 'plain', density: 'compact', hideDetails: true, singleLine: true },

@@ -1,5 +1,5 @@
 import { checkFindings, type Facts, type FindingsReport } from '../findings'
-import type { Library } from '../parts'
+import { SHIPPED_LIBRARY, type Library } from '../parts'
 import type { Project } from '../project/projectSchema'
 import type { EnergyBalance } from './energy'
 import { factsOf } from './facts'
@@ -21,14 +21,18 @@ export interface Summary {
   energy: EnergyBalance
   /** thrust at the quay against a strong wind on her bow */
   holding: WindHolding
-  findings: FindingsReport
 }
 
 /** The answer: the boat at one speed, and its summary. */
-export interface Evaluation extends Summary { model: Model, point: OperatingPoint }
+export interface Evaluation extends Summary {
+  model: Model
+  point: OperatingPoint
+  /** what does not fit; the rules run when it is first read */
+  readonly findings: FindingsReport
+}
 
 /** What is worked out once for a document, and its findings by the library that their fixes choose from. */
-interface Worked { summary: Summary, facts: Facts, findings: WeakMap<Library, FindingsReport> }
+interface Worked { facts: Facts, findings: WeakMap<Library, FindingsReport> }
 
 const worked = new WeakMap<Project, Worked>()
 
@@ -42,17 +46,18 @@ const worked = new WeakMap<Project, Worked>()
  */
 export function evaluate(project: Project, speed: number): Evaluation {
   const model = modelOf(project)
-  return { model, point: operatingPoint(model, speed), ...workedOf(project).summary }
+  const { cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding } = workedOf(project).facts
+  return { model, point: operatingPoint(model, speed), cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding, get findings() { return findingsWith(project) } }
 }
 
 /**
- * What does not fit, with fixes chosen from a library of one's own.
+ * What does not fit, with fixes chosen from the library that ships or one's own.
  *
  * @param project the boat
  * @param library parts that a fix may offer
  * @returns findings, worst first
  */
-export function findingsWith(project: Project, library: Library): FindingsReport {
+export function findingsWith(project: Project, library: Library = SHIPPED_LIBRARY): FindingsReport {
   const { facts, findings } = workedOf(project)
   const known = findings.get(library)
   if (known) return known
@@ -64,10 +69,7 @@ export function findingsWith(project: Project, library: Library): FindingsReport
 function workedOf(project: Project): Worked {
   const known = worked.get(project)
   if (known) return known
-  const facts = factsOf(modelOf(project))
-  const { cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding } = facts
-  const report = checkFindings(facts)
-  const made: Worked = { facts, summary: { cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding, findings: report }, findings: new WeakMap([[facts.library, report]]) }
+  const made: Worked = { facts: factsOf(modelOf(project)), findings: new WeakMap() }
   worked.set(project, made)
   return made
 }

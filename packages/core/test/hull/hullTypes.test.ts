@@ -28,12 +28,9 @@ describe('ten thousand boats of every kind', () => {
       const model = modelOf(project)
       const speed = share * 1.4 * Math.sqrt(GRAVITY * model.form.lengthWaterline)
       const r = hullResistance(model, Math.min(25, speed))
-      for (const v of [r.centre, r.low, r.high, ...r.methods.flatMap(m => [m.value, m.low, m.high])]) {
-        expect(Number.isFinite(v)).toBe(true)
-        expect(v).toBeGreaterThanOrEqual(0)
-      }
-      expect(r.low).toBeLessThanOrEqual(r.centre)
-      expect(r.high).toBeGreaterThanOrEqual(r.centre)
+      // one expectation a boat: half a million of them would take longer than the boats
+      const bad = [r, ...r.methods].flatMap(m => ('value' in m ? [m.value, m.low, m.high] : [m.centre, m.low, m.high])).filter(v => !(Number.isFinite(v) && v >= 0))
+      expect([bad, r.low <= r.centre, r.centre <= r.high]).toEqual([[], true, true])
     }), { numRuns: 10_000 })
   }, 120_000)
   // below Fn 0.15 the Delft regression itself is flat within a tenth of a per cent, and may fall by as much
