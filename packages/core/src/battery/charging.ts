@@ -71,10 +71,11 @@ export interface ChargePoint { current: number, voltage: number, shorePower: num
 export function chargePoint({ pack, banks = ONE_NEW_BANK, charger, count, supply, helpers, house, temperature }: ChargeSetup, charge: number): ChargePoint {
   const figures = packFigures(pack, banks), habits = CHARGE_HABITS[pack.cell.chemistry]
   const rest = restVoltage(pack, charge), cells = workingGroups(pack, banks).reduce((sum, g) => sum + g.parallel * g.cell.chargeCurrent, 0)
-  // volts rise with the amps; at the rest voltage plus a little the power limits are met within the pack's own drop
-  const volts = Math.min(figures.fullVoltage, rest + figures.resistance * Math.min(count * charger.current, cells))
   const smallest = (limits: [ChargeLimit, number][]) => limits.reduce((a, b) => b[1] < a[1] ? b : a)
   const fed = supply && (supply.kind === 'shore' ? supply.voltage * Math.min(supply.current * supply.continuous, count * charger.inputCurrent) : supply.power)
+  // volts rise with the amps, as far as amps or watts let them: U = U0 + R I, and from U I = P, U = (U0 + √(U0² + 4 R P))/2
+  const watts = Math.max(0, (fed === null ? 0 : Math.min(count * charger.power, fed * charger.efficiency)) + helpers - house)
+  const volts = Math.min(figures.fullVoltage, rest + figures.resistance * Math.min(count * charger.current, cells), (rest + Math.sqrt(rest * rest + 4 * figures.resistance * watts)) / 2)
   const [chargerLimit, fromChargers] = fed === null
     ? ['other sources' as const, 0]
     : smallest([['charger amps', count * charger.current], ['charger watts', count * charger.power / volts], [supply!.kind, fed * charger.efficiency / volts]])
