@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { FIGURES } from '@remigo/core'
 import { goBench, figure, handlePlace, leverRests, openBench } from './board'
 
@@ -37,21 +37,32 @@ test('by mouse, by wheel, and by a press on the curve', async ({ page }) => {
 
 test('in hand the figures are painted just as they are written, and are text again when it is let go', async ({ page }) => {
   await openBench(page, '/curve')
-  const readings = page.locator('dl[data-ink-sheet]'), ink = page.locator('.ink-over')
+  const readings = page.locator('dl[data-ink-sheet]'), cells = page.locator('.cells'), ink = page.locator('.ink-over')
   const lever = page.getByRole('slider')
   await lever.focus()
   await expect(ink.first()).toBeAttached()
-  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp')
+  // as far as where the pack's amps and the propeller's turns have gained a digit
+  for (let i = 0; i < 13; i++) await page.keyboard.press('ArrowUp')
+  const moving = await cells.screenshot()
   await leverRests(page)
   await expect(ink.first()).toBeAttached()
-  await expect(readings).toContainText('2.90')
+  await expect(readings).toContainText('6.39')
+  await expect(cells).toContainText('123A')
   const painted = await readings.screenshot()
   await lever.blur()
-  await page.mouse.click(700, 20)
+  await page.mouse.click(100, 228)
   await expect(ink).toHaveCount(0)
-  const written = await readings.screenshot()
-  // share of the dots whose ink differs by more than a fifth
-  const differ = await page.evaluate(async (shots) => {
+  const written = await readings.screenshot(), writtenCells = await cells.screenshot()
+  for (const pair of [[painted, written], [moving, writtenCells]]) {
+    const { inked, off } = await differingDots(page, pair)
+    expect(inked).toBeGreaterThan(500)
+    expect(off / inked).toBeLessThan(0.02)
+  }
+})
+
+/** Dark dots of the first picture, and those whose ink differs by more than a fifth in the second. */
+function differingDots(page: Page, shots: Buffer[]) {
+  return page.evaluate(async (shots) => {
     const dots = await Promise.all(shots.map(async (shot) => {
       const picture = await createImageBitmap(new Blob([Uint8Array.from(atob(shot), c => c.charCodeAt(0))]))
       const pen = new OffscreenCanvas(picture.width, picture.height).getContext('2d')!
@@ -60,10 +71,8 @@ test('in hand the figures are painted just as they are written, and are text aga
     }))
     const inked = dots[0]!.filter((v, i) => i % 4 === 0 && v < 128).length
     return { inked, off: dots[0]!.filter((v, i) => i % 4 === 0 && Math.abs(v - dots[1]![i]!) > 51).length }
-  }, [painted, written].map(b => b.toString('base64')))
-  expect(differ.inked).toBeGreaterThan(500)
-  expect(differ.off / differ.inked).toBeLessThan(0.02)
-})
+  }, shots.map(b => b.toString('base64')))
+}
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })

@@ -10,8 +10,15 @@ const SHEETS = '[data-ink-sheet], .bench__lead, .bench__main, .bench__side'
 /** A sheet's canvas: its place in the window, px, and its pen. */
 interface Sheet { canvas: HTMLCanvasElement, pen: CanvasRenderingContext2D, corner: number[], left: number, top: number, width: number, height: number, type: string }
 
-/** Where a text stands in the window and how it is set. */
-interface Place { text: MovingText, at: DOMRect, font: string, spacing: string, colour: string }
+/** How a text is set. */
+interface Type { font: string, spacing: string, colour: string }
+/** The unit that follows digits, and is drawn with them. */
+interface Follower extends Type { at: DOMRect, value: string }
+/**
+ * Where a text stands in the window and how it is set. `anchor` tells which end of it stays when it grows: a style `--ink-anchor: start | middle | end`
+ * promises that nothing else on its line moves then, so that it need not be laid out.
+ */
+interface Place extends Type { text: MovingText, at: DOMRect, anchor: '' | 'start' | 'middle' | 'end', follower: Follower | null }
 
 const sheets = new Map<Element, Sheet>()
 
@@ -71,17 +78,26 @@ function pushedBy(grown: Set<MovingText>): MovingText[] {
 const holds = ({ left, top, width, height }: Sheet, at: DOMRect) => at.left >= left + MARGIN && at.right <= left + width - MARGIN && at.top >= top + MARGIN && at.bottom <= top + height - MARGIN
 
 const range = document.createRange()
-function placeOf({ node }: MovingText): DOMRect {
+function placeOf(node: Node): DOMRect {
   range.selectNodeContents(node)
   return range.getBoundingClientRect()
 }
 
+function typeOf({ fontStyle, fontWeight, fontSize, fontFamily, letterSpacing, color }: CSSStyleDeclaration): Type {
+  return { font: `${fontStyle} ${fontWeight} ${fontSize} ${fontFamily}`, spacing: letterSpacing === 'normal' ? '0px' : letterSpacing, colour: color }
+}
+
 /** Where a text stands and how it is set; null if it is out of view. */
 function measure(text: MovingText): Place | null {
-  const at = placeOf(text)
+  const at = placeOf(text.node)
   if (!at.width || at.bottom < 0 || at.right < 0 || at.top > innerHeight || at.left > innerWidth) return null
-  const { fontStyle, fontWeight, fontSize, fontFamily, letterSpacing, color } = getComputedStyle(text.element)
-  return { text, at, font: `${fontStyle} ${fontWeight} ${fontSize} ${fontFamily}`, spacing: letterSpacing === 'normal' ? '0px' : letterSpacing, colour: color }
+  const style = getComputedStyle(text.element)
+  const after = [...text.element.parentElement!.children].filter(each => each !== text.element && each.textContent)
+  const anchor = style.getPropertyValue('--ink-anchor').trim() as Place['anchor']
+  // a range beside the unit changes with every step: such figures are laid out when they grow
+  if (!anchor || (anchor !== 'middle' && after.length > 1)) return { text, at, anchor: '', follower: null, ...typeOf(style) }
+  const unit = anchor === 'middle' ? undefined : after[0]
+  return { text, at, anchor, follower: unit ? { at: placeOf(unit), value: unit.textContent!, ...typeOf(getComputedStyle(unit)) } : null, ...typeOf(style) }
 }
 
 /** A canvas over a sheet's figures, on whole pixels of the screen, with room beside them for another digit. */
@@ -108,30 +124,54 @@ function newSheet(sheet: Element, corner: DOMRect, places: Place[]): Sheet | nul
 }
 
 /** Draws a text where it stood, and from now on whatever it becomes. */
-function ink(on: Sheet, { text, at, font, spacing, colour }: Place) {
-  const { pen } = on, scale = devicePixelRatio, type = [font, spacing, colour].join()
-  const set = () => {
-    if (on.type === type) return
-    on.type = type
+function ink(on: Sheet, { text, at, anchor, follower, ...type }: Place) {
+  const { pen } = on, scale = devicePixelRatio
+  const set = ({ font, spacing, colour }: Type) => {
+    const now = [font, spacing, colour].join()
+    if (on.type === now) return
+    on.type = now
     pen.font = font
     pen.letterSpacing = spacing
     pen.fillStyle = colour
   }
-  set()
-  const x = at.left - on.left, top = at.top - on.top
-  const y = Math.round((top + Math.round(pen.measureText('0').fontBoundingBoxAscent)) * scale) / scale
+  const baseline = (top: number) => Math.round((top + Math.round(pen.measureText('0').fontBoundingBoxAscent)) * scale) / scale
+  set(type)
+  const x = at.left - on.left, top = at.top - on.top, y = baseline(top)
+  const unit = follower && { ...follower, x: follower.at.left - on.left, y: (set(follower), baseline(follower.at.top - on.top)) }
+  const shape = shapeOf(text.value)
+  /** px by which a text is wider than the one that stood there, by its shape */
+  const grown = new Map([[shape, 0]])
+  const growth = (value: string) => {
+    const its = shapeOf(value), known = grown.get(its)
+    if (known !== undefined) return known
+    set(type)
+    const by = pen.measureText(value).width - at.width
+    grown.set(its, by)
+    return by
+  }
+  let from = x, to = unit ? unit.x + unit.at.width : x + at.width
   const draw = (value: string) => {
-    set()
-    pen.clearRect(x - MARGIN, top - MARGIN, at.width + 2 * MARGIN, at.height + 2 * MARGIN)
-    pen.fillText(value, x, y)
+    set(type)
+    pen.clearRect(from - MARGIN, top - MARGIN, to - from + 2 * MARGIN, at.height + 2 * MARGIN)
+    if (!value) return
+    const by = anchor ? growth(value) : 0
+    from = x - (anchor === 'end' ? by : anchor === 'middle' ? by / 2 : 0)
+    to = from + at.width + by
+    pen.fillText(value, from, y)
+    if (!unit) return
+    const shift = anchor === 'start' ? by : 0
+    set(unit)
+    pen.fillText(unit.value, unit.x + shift, unit.y)
+    to = unit.x + shift + unit.at.width
   }
   draw(text.value)
   const stands = () => {
-    const now = placeOf(text), from = on.canvas.getBoundingClientRect()
+    const now = placeOf(text.node), from = on.canvas.getBoundingClientRect()
     return Math.abs(now.left - from.left - x) < 0.5 && Math.abs(now.top - from.top - top) < 0.5
   }
-  text.ink = { shape: shapeOf(text.value), draw, stands }
-  text.element.dataset.inked = ''
+  const hidden = unit ? text.element.parentElement! : text.element
+  text.ink = { takes: value => shapeOf(value) === shape || (anchor !== '' && Math.abs(growth(value)) < ROOM - MARGIN), draw, stands, hidden }
+  hidden.dataset.inked = ''
 }
 
 /** Takes every canvas away. */

@@ -1,5 +1,5 @@
 import { effect, effectScope, shallowRef, watch, watchEffect, type Directive, type DirectiveBinding, type ReactiveEffectRunner, type ShallowRef } from 'vue'
-import { forgetText, movingText, showText, writeLater, type MovingText } from './movingInk'
+import { forgetText, movingText, showText, unitChanged, writeLater, type MovingText } from './movingInk'
 
 /** What a live binding writes: a text, the texts of the element's children (the first of them the digits), or the value of an attribute or style. */
 type Read = () => string | number | string[]
@@ -38,7 +38,9 @@ const texts = new Followed<LiveTexts>(run => watchEffect(run), ({ read, digits, 
   showText(digits, now[0]!)
   rest.forEach((element, i) => {
     const part = now[i + 1] ?? ''
-    if (after[i] !== part) element.textContent = after[i] = part
+    if (after[i] === part) return
+    element.textContent = after[i] = part
+    unitChanged(digits)
   })
 })
 

@@ -7,8 +7,8 @@
 /** A text of the page that moves with the lever. */
 export interface MovingText { element: HTMLElement, node: Text, value: string, ink: Ink | null, away: boolean, write: () => void }
 
-/** How a text is drawn while it is in ink, the shape that it may have there, and whether the text behind still stands where it was inked. */
-export interface Ink { shape: number, draw: (text: string) => void, stands: () => boolean }
+/** How a text is drawn while it is in ink, whether it may be another there, whether the text behind still stands where it was inked, and what is hidden meanwhile. */
+export interface Ink { takes: (text: string) => boolean, draw: (text: string) => void, stands: () => boolean, hidden: HTMLElement }
 
 /** ms without a move after which texts are written */
 const REST = 250
@@ -56,13 +56,18 @@ export function showText(text: MovingText, value: string) {
   if (value === text.value) return
   text.value = value
   const { ink } = text
-  if (ink && ink.shape === shapeOf(value)) {
+  if (ink?.takes(value)) {
     drawSoon(text)
     writeLater(text, text.write)
   }
   else if (inHand && text.away) writeLater(text, text.write)
   // it may be wider now, and push what follows it
   else wash(text)
+}
+
+/** What follows the digits has been written anew: where it is in ink with them, both are inked anew. */
+export function unitChanged(text: MovingText) {
+  if (text.ink && text.ink.hidden !== text.element) wash(text)
 }
 
 /** All drawing of a step in one go, after the page's other changes: between them each stroke would have the browser work out its styles again. */
@@ -151,6 +156,6 @@ function wash(text: MovingText) {
   }
   if (!text.ink) return
   text.ink.draw('')
-  delete text.element.dataset.inked
+  delete text.ink.hidden.dataset.inked
   text.ink = null
 }

@@ -12,6 +12,7 @@ const document = useDocumentStore()
 </template>
 
 <style scoped>
+.figure-row .figure { --ink-anchor: end; }
 .figure-row { contain: size layout; display: flex; justify-content: space-between; align-items: center; gap: 10px; height: 33px; font-size: 13.5px; line-height: 16px; border-top: .75px solid var(--rule); }
 .figure-row:first-child { border-top: 0; }
 @media (pointer: coarse) { .figure-row { height: 45px; } }

@@ -50,7 +50,7 @@ function open() {
 .band { font-weight: 500; color: var(--soft); font-size: 12px; margin-left: 6px; }
 .figure--bench { font-size: 60px; line-height: 58px; border-bottom: 2px dotted var(--text); }
 .figure--strip { font-size: 20px; line-height: 22px; }
-.figure--reading { font-size: 23px; line-height: 26px; }
+.figure--reading { --ink-anchor: start; font-size: 23px; line-height: 26px; }
 .figure--inline { font-size: 1em; line-height: inherit; }
 .figure--inline .unit { font-size: 1em; font-weight: inherit; color: inherit; }
 .figure--row { font-size: 16px; line-height: 20px; }

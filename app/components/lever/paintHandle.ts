@@ -9,7 +9,7 @@ export const LYING_HANDLE = { width: 72, height: 54, baseline: 39, align: 'middl
 
 const widths = new Map<string, number>()
 /** The width of a text, measured once. */
-function wide(pen: CanvasRenderingContext2D, font: string, text: string): number {
+export function wide(pen: CanvasRenderingContext2D, font: string, text: string): number {
   const key = font + text
   let width = widths.get(key)
   if (width === undefined) {

@@ -55,8 +55,8 @@ const cells = computed(() => STAGES.map(stage => ({
 .key { margin-left: auto; color: var(--soft); font-size: 12px; }
 .values { position: relative; z-index: 1; pointer-events: none; contain: size layout; height: 25px; white-space: nowrap; display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
 .values :deep(button) { pointer-events: auto; }
-.main { font-size: 20px; line-height: 25px; white-space: nowrap; }
-.second.figure { font-size: 13.5px; line-height: 16px; font-weight: 500; color: var(--soft); }
+.main { --ink-anchor: start; font-size: 20px; line-height: 25px; white-space: nowrap; }
+.second.figure { --ink-anchor: end; font-size: 13.5px; line-height: 16px; font-weight: 500; color: var(--soft); }
 .current .second.figure { color: var(--sheet); }
 .current { background: var(--ink); color: var(--sheet); }
 .current .key { color: var(--sheet); }
