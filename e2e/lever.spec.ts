@@ -60,6 +60,32 @@ test('in hand the figures are painted just as they are written, and are text aga
   }
 })
 
+test('what is scrolled while the lever is in hand can be read, and is right when the lever rests', async ({ page }) => {
+  await openBench(page, '/curve')
+  const lever = page.getByRole('slider'), bench = page.locator('.at-bench')
+  await lever.focus()
+  await expect(page.locator('.ink-over').first()).toBeAttached()
+  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowUp')
+  await bench.evaluate((box) => { box.scrollTop = box.scrollHeight })
+  for (let i = 0; i < 10; i++) await page.keyboard.press('ArrowUp')
+  await bench.evaluate((box) => { box.scrollTop = 0 })
+  await leverRests(page)
+  // no text is hidden that is not painted
+  const lost = await page.evaluate(() => {
+    const sheets = '[data-ink-sheet], .bench__lead, .bench__main, .bench__side'
+    return [...document.querySelectorAll('[data-inked]')].filter(text => !text.closest(sheets)?.querySelector(':scope > .ink-over')).map(text => text.textContent)
+  })
+  expect(lost).toEqual([])
+  const lead = page.locator('.bench__lead')
+  const painted = await lead.screenshot()
+  await lever.blur()
+  await page.mouse.click(100, 228)
+  await expect(page.locator('.ink-over')).toHaveCount(0)
+  const { inked, off } = await differingDots(page, [painted, await lead.screenshot()])
+  expect(inked).toBeGreaterThan(500)
+  expect(off / inked).toBeLessThan(0.02)
+})
+
 /** Dark dots of the first picture, and those whose ink differs by more than a fifth in the second. */
 function differingDots(page: Page, shots: Buffer[]) {
   return page.evaluate(async (shots) => {

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { placeLabels } from '../app/components/lever/placeLabels'
 import { strokesToPath } from '../app/components/strip/strokesToPath'
 import { WAVE_MOST, wavePoints } from '../app/components/strip/wavePoints'
+import { areaPoints } from '../app/components/lever/areaPoints'
 
 describe('labels beside a scale', () => {
   it('keep their order, their gap and the scale’s ends', () => {
@@ -35,4 +36,9 @@ describe('the drawing', () => {
       })
     }
   })
+})
+
+it('the area behind a lever lies between its line and the foot, whichever way it stands', () => {
+  expect(areaPoints([[0, 5], [10, 2]], ([x]) => [x, 9])).toBe('0,9 0,5 10,2 10,9')
+  expect(areaPoints([[3, 0], [7, 4]], ([, y]) => [1, y])).toBe('1,0 3,0 7,4 1,4')
 })

@@ -9,13 +9,13 @@ export function useBoardTheme() {
   const dark = usePreferredDark()
   const theme = useTheme()
   const name = computed(() => view.theme === 'auto' ? (dark.value ? 'boardNight' : 'board') : view.theme)
+  const light = computed(() => name.value === 'boardNight' ? 'dark' : 'light')
+  /** the tokens' colours follow this mark */
+  const tell = () => { document.documentElement.dataset.theme = light.value }
   function follow() {
-    watchEffect(() => {
-      const light = name.value === 'boardNight' ? 'dark' : 'light'
-      theme.change(light)
-      document.documentElement.dataset.theme = light
-    })
+    watchEffect(() => theme.change(light.value))
+    watchEffect(tell)
   }
   const toggle = () => { view.theme = name.value === 'board' ? 'boardNight' : 'board' }
-  return { name, follow, toggle }
+  return { name, tell, follow, toggle }
 }

@@ -2,15 +2,15 @@ import { computed } from 'vue'
 import { useBoardTheme } from './useBoardTheme'
 
 const NAMES = ['paper', 'sheet', 'desk', 'water', 'hull', 'text', 'soft', 'ink', 'rule', 'grid', 'band', 'signal', 'on-signal', 'fits', 'tight', 'clash'] as const
-/** the typeface of figures, as base.css names it */
-export const FIGURES_FONT = '"Barlow Semi Condensed"'
+/** the typefaces of figures and of words, as tokens.css names them */
+export const FIGURES_FONT = '"Barlow Semi Condensed"', LABELS_FONT = '"IBM Plex Sans Condensed"'
 export type Tokens = Record<typeof NAMES[number], string>
 
 /** The tokens' colours of the theme in force, for what cannot read CSS (Plotly, canvases). */
 export function useTokens() {
-  const { name } = useBoardTheme()
+  const { tell } = useBoardTheme()
   return computed(() => {
-    document.documentElement.dataset.theme = name.value === 'boardNight' ? 'dark' : 'light'
+    tell()
     const style = getComputedStyle(document.documentElement)
     return Object.fromEntries(NAMES.map(n => [n, style.getPropertyValue(`--${n}`).trim()])) as Tokens
   })

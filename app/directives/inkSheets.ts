@@ -1,5 +1,5 @@
 /** The canvases of figures in ink: which text lies on which sheet, where it stands, and how it is drawn. Fetched when the lever is first taken in hand. */
-import { shapeOf, type MovingText } from './movingInk'
+import { lift, shapeOf, type MovingText } from './movingInk'
 
 const INK = 'ink-over'
 /** px kept clear around a text, and beside the outermost for one more digit */
@@ -36,43 +36,38 @@ const comings = new MutationObserver((records) => {
   for (const { target, addedNodes, removedNodes } of records) {
     if ([...addedNodes, ...removedNodes].some(node => (node as Element).className !== INK)) touched.add((target as Element).closest(SHEETS))
   }
-  // all are measured before any is changed, so that the page is laid out once
-  const off = [...inked].filter(text => text.ink && touched.has(sheetOf(text)) && !text.ink.stands())
-  off.forEach(moved)
+  displacedOn(touched).forEach(moved)
 })
+
+/** Figures on sheets that do not stand any more where they were inked; all are measured before any is changed, so that the page is laid out once. */
+const displacedOn = (touched: Set<Element | null>) => [...inked].filter(text => text.ink && touched.has(sheetOf(text)) && !text.ink.stands())
 
 /** Inks each figure `wanted` that is in view and has no ink: first all is measured, then all is drawn, so that the page is laid out once. `whenMoved` is told of any of `texts` that something else may have pushed. */
 export function inkTexts(texts: Set<MovingText>, wanted: Set<MovingText>, whenMoved: (text: MovingText) => void) {
   inked = texts
   moved = whenMoved
   const due = new Map<Element, Place[]>()
-  for (const text of [...wanted, ...pushedBy(wanted)]) {
+  // a figure that has grown pushes what stands beside it
+  const pushed = displacedOn(new Set([...wanted].map(sheetOf)))
+  pushed.forEach(lift)
+  for (const text of [...wanted, ...pushed]) {
     const sheet = sheetOf(text)
     if (!sheet || text.ink || !text.value) continue
     const place = measure(text)
-    text.away = !place
     if (place) due.set(sheet, [...due.get(sheet) ?? [], place])
   }
   const plans = [...due].map(([sheet, places]) => {
     const known = sheets.get(sheet), corner = sheet.getBoundingClientRect()
     if (known && known.corner.every((v, i) => v === [corner.left, corner.top][i]) && places.every(({ at }) => holds(known, at))) return { sheet, corner, places, known }
-    return { sheet, corner, places: [...texts].filter(text => sheetOf(text) === sheet).flatMap(text => measure(text) ?? []), known: null }
+    const all = [...texts].filter(text => sheetOf(text) === sheet)
+    // those out of view have no place on the new canvas: they are text again
+    all.forEach(lift)
+    return { sheet, corner, places: all.flatMap(text => measure(text) ?? []), known: null }
   })
   for (const { sheet, corner, places, known } of plans) {
     const on = known ?? newSheet(sheet, corner, places)
     if (on) for (const place of places) ink(on, place)
   }
-}
-
-/** A figure that has grown pushes what stands beside it: lifts the ink of those and gives them. */
-function pushedBy(grown: Set<MovingText>): MovingText[] {
-  const touched = new Set([...grown].map(sheetOf))
-  const pushed = [...inked].filter(text => text.ink && touched.has(sheetOf(text)) && !text.ink.stands())
-  for (const text of pushed) {
-    text.ink!.draw('')
-    text.ink = null
-  }
-  return pushed
 }
 
 const holds = ({ left, top, width, height }: Sheet, at: DOMRect) => at.left >= left + MARGIN && at.right <= left + width - MARGIN && at.top >= top + MARGIN && at.bottom <= top + height - MARGIN
@@ -87,10 +82,11 @@ function typeOf({ fontStyle, fontWeight, fontSize, fontFamily, letterSpacing, co
   return { font: `${fontStyle} ${fontWeight} ${fontSize} ${fontFamily}`, spacing: letterSpacing === 'normal' ? '0px' : letterSpacing, colour: color }
 }
 
-/** Where a text stands and how it is set; null if it is out of view. */
+/** Where a text stands and how it is set; null, and marked away, if it is out of view. */
 function measure(text: MovingText): Place | null {
   const at = placeOf(text.node)
-  if (!at.width || at.bottom < 0 || at.right < 0 || at.top > innerHeight || at.left > innerWidth) return null
+  text.away = !at.width || at.bottom < 0 || at.right < 0 || at.top > innerHeight || at.left > innerWidth
+  if (text.away) return null
   const style = getComputedStyle(text.element)
   const after = [...text.element.parentElement!.children].filter(each => each !== text.element && each.textContent)
   const anchor = style.getPropertyValue('--ink-anchor').trim() as Place['anchor']
@@ -138,8 +134,9 @@ function ink(on: Sheet, { text, at, anchor, follower, ...type }: Place) {
   set(type)
   const x = at.left - on.left, top = at.top - on.top, y = baseline(top)
   const unit = follower && { ...follower, x: follower.at.left - on.left, y: (set(follower), baseline(follower.at.top - on.top)) }
-  const shape = shapeOf(text.value)
-  /** px by which a text is wider than the one that stood there, by its shape */
+  // what is written behind may be older, and of another shape, than what is shown
+  const shape = shapeOf(text.node.data)
+  /** px by which a text is wider than the one written there, by its shape */
   const grown = new Map([[shape, 0]])
   const growth = (value: string) => {
     const its = shapeOf(value), known = grown.get(its)
@@ -149,20 +146,23 @@ function ink(on: Sheet, { text, at, anchor, follower, ...type }: Place) {
     grown.set(its, by)
     return by
   }
-  let from = x, to = unit ? unit.x + unit.at.width : x + at.width
+  /** how far a text reaches, its unit with it, px */
+  const reach = (value: string) => {
+    const by = anchor ? growth(value) : 0
+    const from = x - (anchor === 'end' ? by : anchor === 'middle' ? by / 2 : 0), shift = anchor === 'start' ? by : 0
+    return { from, shift, to: unit ? unit.x + shift + unit.at.width : from + at.width + by }
+  }
+  let drawn = reach(text.value)
   const draw = (value: string) => {
     set(type)
-    pen.clearRect(from - MARGIN, top - MARGIN, to - from + 2 * MARGIN, at.height + 2 * MARGIN)
+    pen.clearRect(drawn.from - MARGIN, top - MARGIN, drawn.to - drawn.from + 2 * MARGIN, at.height + 2 * MARGIN)
     if (!value) return
-    const by = anchor ? growth(value) : 0
-    from = x - (anchor === 'end' ? by : anchor === 'middle' ? by / 2 : 0)
-    to = from + at.width + by
-    pen.fillText(value, from, y)
+    drawn = reach(value)
+    set(type)
+    pen.fillText(value, drawn.from, y)
     if (!unit) return
-    const shift = anchor === 'start' ? by : 0
     set(unit)
-    pen.fillText(unit.value, unit.x + shift, unit.y)
-    to = unit.x + shift + unit.at.width
+    pen.fillText(unit.value, unit.x + drawn.shift, unit.y)
   }
   draw(text.value)
   const stands = () => {
@@ -170,7 +170,12 @@ function ink(on: Sheet, { text, at, anchor, follower, ...type }: Place) {
     return Math.abs(now.left - from.left - x) < 0.5 && Math.abs(now.top - from.top - top) < 0.5
   }
   const hidden = unit ? text.element.parentElement! : text.element
-  text.ink = { takes: value => shapeOf(value) === shape || (anchor !== '' && Math.abs(growth(value)) < ROOM - MARGIN), draw, stands, hidden }
+  const takes = (value: string) => {
+    if (shapeOf(value) === shape) return true
+    const { from, to } = reach(value)
+    return anchor !== '' && from >= 0 && to <= on.width
+  }
+  text.ink = { takes, draw, stands, hidden }
   hidden.dataset.inked = ''
 }
 

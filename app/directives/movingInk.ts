@@ -18,8 +18,8 @@ const AT_ONCE = 6
 const texts = new Set<MovingText>()
 const undrawn = new Set<MovingText>()
 const unwritten = new Map<object, () => void>()
-let inker: typeof import('./inkSheets') | undefined
 const washed = new Set<MovingText>()
+let inker: typeof import('./inkSheets') | undefined
 let inHand = false, inking = false
 let lastMove = 0
 let rest: ReturnType<typeof setTimeout> | undefined
@@ -154,6 +154,11 @@ function wash(text: MovingText) {
     if (!washed.size) requestAnimationFrame(inkAgain)
     washed.add(text)
   }
+  lift(text)
+}
+
+/** Takes a text's ink away, so that what is written behind it is seen. */
+export function lift(text: MovingText) {
   if (!text.ink) return
   text.ink.draw('')
   delete text.ink.hidden.dataset.inked

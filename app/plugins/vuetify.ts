@@ -41,12 +41,10 @@ export default defineNuxtPlugin((nuxt) => {
     defaults: {
       global: flat,
       VTextField: { variant: 'plain', density: 'compact', hideDetails: true, singleLine: true },
-      VSelect: { variant: 'plain', density: 'compact', hideDetails: true, singleLine: true, menuProps: { ...flat } },
       // nothing slides or fades: what is asked for stands there at once
       VMenu: { transition: false },
       VDialog: { maxWidth: 560, scrollable: true, transition: false },
       VList: { density: 'compact', ...flat },
-      VCard: flat,
     },
   }))
 })

@@ -4,7 +4,7 @@ import { useElementSize } from '@vueuse/core'
 import type * as Plotly from 'plotly.js'
 import { LEVER_INSET } from '~/components/lever/leverInset'
 import { useCompact } from '~/composables/useCompact'
-import { useTokens } from '~/composables/useTokens'
+import { FIGURES_FONT, LABELS_FONT, useTokens } from '~/composables/useTokens'
 import LeverEcho from './LeverEcho.vue'
 import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes'
 
@@ -48,13 +48,13 @@ const logTicks = (a: ChartAxis) => Array.from({ length: 12 }, (_, i) => i - 6).f
 const layout = computed(() => {
   const t = tokens.value
   const line = (at: number, vertical: boolean, dash = 'solid') => ({ type: 'line', layer: 'below', line: { color: t.ink, width: dash === 'solid' ? 1.25 : 1, dash }, ...(vertical ? { x0: at, x1: at, yref: 'paper', y0: 0, y1: 1 } : { y0: at, y1: at, xref: 'paper', x0: 0, x1: 1 }) })
-  const axis = (a: ChartAxis) => ({ title: { text: a.title, font: { size: 12.5, color: t.soft } }, type: a.log ? 'log' : 'linear', range: a.log ? [Math.log10(a.from), Math.log10(a.to)] : [a.from, a.to], ...(a.log ? { tickmode: 'array', tickvals: logTicks(a), ticktext: logTicks(a).map(String) } : {}), fixedrange: true, gridcolor: t.grid, zeroline: false, linecolor: t.rule, tickfont: { family: 'Barlow Semi Condensed', size: 14, color: t.text }, ticks: '' })
+  const axis = (a: ChartAxis) => ({ title: { text: a.title, font: { size: 12.5, color: t.soft } }, type: a.log ? 'log' : 'linear', range: a.log ? [Math.log10(a.from), Math.log10(a.to)] : [a.from, a.to], ...(a.log ? { tickmode: 'array', tickvals: logTicks(a), ticktext: logTicks(a).map(String) } : {}), fixedrange: true, gridcolor: t.grid, zeroline: false, linecolor: t.rule, tickfont: { family: FIGURES_FONT, size: 14, color: t.text }, ticks: '' })
   const tags = props.curves.filter(c => c.tag && !c.hidden).flatMap((c) => {
     const last = c.y.findLastIndex((v, i) => v !== null && v <= props.y.to && c.x[i]! <= props.x.to)
     return last < 0 ? [] : [{ x: c.x[last]!, y: props.y.log ? Math.log10(Math.max(props.y.from, c.y[last]!)) : c.y[last]!, text: `<b>${c.tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }]
   })
   return {
-    height: height.value, width: width.value, margin: { ...MARGIN, ...side.value }, paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: t.sheet, font: { family: 'IBM Plex Sans Condensed', size: 12.5, color: t.soft },
+    height: height.value, width: width.value, margin: { ...MARGIN, ...side.value }, paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: t.sheet, font: { family: LABELS_FONT, size: 12.5, color: t.soft },
     xaxis: axis(props.x), yaxis: axis(props.y), hovermode: 'x', dragmode: false, showlegend: false,
     shapes: [...(props.across ?? []).map(l => line(l.at, false, l.dash)), ...(props.upright ?? []).map(l => line(l.at, true, l.dash))],
     annotations: [

@@ -4,6 +4,7 @@ import { quantityText } from '@remigo/core'
 import { useLever } from '~/composables/useLever'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
+import { areaPoints } from './areaPoints'
 
 /** What stands still behind the upright lever: scale, power silhouette, what the drive holds, hours left. */
 const props = defineProps<{ width: number, height: number, y: (speed: number) => number, labels: Record<string, number>, trackX: number }>()
@@ -13,10 +14,7 @@ const { most, marks, ticks } = useLever()
 const SILHOUETTE = props.trackX + 14
 
 const widest = computed(() => Math.max(...answer.curve.map(p => p.drive.shaftPower)))
-const silhouette = computed(() => {
-  const across = answer.curve.map(p => `${SILHOUETTE + (props.width - SILHOUETTE - 2) * p.drive.shaftPower / widest.value},${props.y(p.speed)}`)
-  return [`${SILHOUETTE},${props.y(answer.curve[0]!.speed)}`, ...across, `${SILHOUETTE},${props.y(answer.curve.at(-1)!.speed)}`].join(' ')
-})
+const silhouette = computed(() => areaPoints(answer.curve.map(p => [SILHOUETTE + (props.width - SILHOUETTE - 2) * p.drive.shaftPower / widest.value, props.y(p.speed)]), ([, y]) => [SILHOUETTE, y]))
 const holds = computed(() => {
   const { allDaySpeed: a, minutesSpeed: b } = answer.summary
   const top = (s: typeof a) => s.outcome === 'none' ? 0 : Math.min(most.value, s.speed)

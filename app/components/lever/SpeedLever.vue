@@ -7,7 +7,7 @@ import { useLeverPointer } from '~/composables/useLeverPointer'
 import { vLive } from '~/directives/live'
 import { takeInHand } from '~/directives/movingInk'
 import LiveCanvas from '~/components/chart/LiveCanvas.vue'
-import type { Tokens } from '~/composables/useTokens'
+import { LABELS_FONT, type Tokens } from '~/composables/useTokens'
 import LeverScale from './LeverScale.vue'
 import { paintHandle, UPRIGHT_HANDLE, wide } from './paintHandle'
 import { placeLabels } from './placeLabels'
@@ -17,7 +17,7 @@ const { most, speed, shown, marks, valueText, symbol, mostShown, drag, key, whee
 const box = ref<HTMLElement>()
 const { height } = useElementSize(box)
 const PAD = 20, TRACK = 37, WIDTH = 114
-const LABEL_FONT = '500 12.5px "IBM Plex Sans Condensed"'
+const LABEL_FONT = `500 12.5px ${LABELS_FONT}`
 
 const y = computed(() => {
   const end = most.value, span = Math.max(1, height.value - 2 * PAD)

@@ -10,6 +10,7 @@ import { vLive } from '~/directives/live'
 import { takeInHand } from '~/directives/movingInk'
 import LiveCanvas from '~/components/chart/LiveCanvas.vue'
 import type { Tokens } from '~/composables/useTokens'
+import { areaPoints } from './areaPoints'
 import { LEVER_PAD } from './leverInset'
 import { LYING_HANDLE, paintHandle } from './paintHandle'
 import { placeLabels } from './placeLabels'
@@ -23,10 +24,7 @@ const PAD = LEVER_PAD, BASE = 78, HEAD = 12
 
 const x = (v: number) => PAD + v / most.value * Math.max(1, width.value - 2 * PAD)
 const tallest = computed(() => Math.max(...answer.curve.map(p => p.drive.shaftPower)))
-const silhouette = computed(() => {
-  const up = answer.curve.map(p => `${x(p.speed)},${BASE - (BASE - HEAD - 14) * p.drive.shaftPower / tallest.value}`)
-  return [`${x(answer.curve[0]!.speed)},${BASE}`, ...up, `${x(answer.curve.at(-1)!.speed)},${BASE}`].join(' ')
-})
+const silhouette = computed(() => areaPoints(answer.curve.map(p => [x(p.speed), BASE - (BASE - HEAD - 14) * p.drive.shaftPower / tallest.value]), ([x]) => [x, BASE]))
 const levels = computed(() => placeLabels(marks.value.map((mark, i) => ({ key: mark.key, at: HEAD + i * 13 })), 13, HEAD, HEAD + 30))
 
 function move(event: PointerEvent) {
