@@ -1,4 +1,5 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { whenAtRest } from '~/directives/movingInk'
 import type { RunNews, RunQuestion } from '~/workers/serveRun'
 import { useViewStore } from '~/stores/view'
 
@@ -6,7 +7,7 @@ import { useViewStore } from '~/stores/view'
  * A long run in a worker, with progress and cancel. It gives way to the lever: on a machine of two cores the picture of a step would else wait for it.
  *
  * @param makeWorker the worker, made when it is first wanted
- * @returns result, progress as the run tells it, and the handles
+ * @returns result, progress as the run tells it while the lever rests, and the handles
  */
 export function useWorkerRun<Q, R>(makeWorker: () => Worker) {
   const result = shallowRef<R | null>(null)
@@ -26,9 +27,13 @@ export function useWorkerRun<Q, R>(makeWorker: () => Worker) {
     const made = makeWorker()
     made.addEventListener('message', ({ data }: MessageEvent<RunNews<R>>) => {
       if (data.id !== id) return
-      if ('progress' in data) { progress.value = data.progress; return }
-      result.value = data.result
-      running.value = false
+      // the page would be laid out under the owner's hand
+      whenAtRest(made, () => {
+        if (data.id !== id) return
+        if ('progress' in data) { progress.value = data.progress; return }
+        result.value = data.result
+        running.value = false
+      })
     })
     return made
   }

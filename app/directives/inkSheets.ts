@@ -10,8 +10,8 @@ const SHEETS = '[data-ink-sheet], .bench__lead, .bench__main, .bench__side'
 /** A sheet's canvas: its place in the window, px, and its pen. */
 interface Sheet { canvas: HTMLCanvasElement, pen: CanvasRenderingContext2D, corner: number[], left: number, top: number, width: number, height: number, type: string }
 
-/** How a text is set. */
-interface Type { font: string, spacing: string, colour: string }
+/** How a text is set; `key` tells one from another. */
+interface Type { font: string, spacing: string, colour: string, key: string }
 /** The unit that follows digits, and is drawn with them. */
 interface Follower extends Type { at: DOMRect, value: string }
 /**
@@ -79,7 +79,8 @@ function placeOf(node: Node): DOMRect {
 }
 
 function typeOf({ fontStyle, fontWeight, fontSize, fontFamily, letterSpacing, color }: CSSStyleDeclaration): Type {
-  return { font: `${fontStyle} ${fontWeight} ${fontSize} ${fontFamily}`, spacing: letterSpacing === 'normal' ? '0px' : letterSpacing, colour: color }
+  const type = { font: `${fontStyle} ${fontWeight} ${fontSize} ${fontFamily}`, spacing: letterSpacing === 'normal' ? '0px' : letterSpacing, colour: color }
+  return { ...type, key: Object.values(type).join() }
 }
 
 /** Where a text stands and how it is set; null, and marked away, if it is out of view. */
@@ -122,10 +123,9 @@ function newSheet(sheet: Element, corner: DOMRect, places: Place[]): Sheet | nul
 /** Draws a text where it stood, and from now on whatever it becomes. */
 function ink(on: Sheet, { text, at, anchor, follower, ...type }: Place) {
   const { pen } = on, scale = devicePixelRatio
-  const set = ({ font, spacing, colour }: Type) => {
-    const now = [font, spacing, colour].join()
-    if (on.type === now) return
-    on.type = now
+  const set = ({ font, spacing, colour, key }: Type) => {
+    if (on.type === key) return
+    on.type = key
     pen.font = font
     pen.letterSpacing = spacing
     pen.fillStyle = colour
@@ -152,15 +152,21 @@ function ink(on: Sheet, { text, at, anchor, follower, ...type }: Place) {
     const from = x - (anchor === 'end' ? by : anchor === 'middle' ? by / 2 : 0), shift = anchor === 'start' ? by : 0
     return { from, shift, to: unit ? unit.x + shift + unit.at.width : from + at.width + by }
   }
+  const gap = unit ? unit.x - x - at.width : 0
   let drawn = reach(text.value)
+  /** by how much the unit on the canvas is pushed from its place, if it is there */
+  let unitShift: number | null = null
   const draw = (value: string) => {
-    set(type)
-    pen.clearRect(drawn.from - MARGIN, top - MARGIN, drawn.to - drawn.from + 2 * MARGIN, at.height + 2 * MARGIN)
+    const next = value ? reach(value) : drawn
+    const unitStays = unit && value && unitShift === next.shift
+    const from = drawn.from - MARGIN, to = unitStays ? unit.x + next.shift - Math.min(MARGIN, gap / 2) : drawn.to + MARGIN
+    pen.clearRect(from, top - MARGIN, to - from, at.height + 2 * MARGIN)
+    drawn = next
+    unitShift = unit && value ? next.shift : null
     if (!value) return
-    drawn = reach(value)
     set(type)
     pen.fillText(value, drawn.from, y)
-    if (!unit) return
+    if (!unit || unitStays) return
     set(unit)
     pen.fillText(unit.value, unit.x + drawn.shift, unit.y)
   }
@@ -175,7 +181,7 @@ function ink(on: Sheet, { text, at, anchor, follower, ...type }: Place) {
     const { from, to } = reach(value)
     return anchor !== '' && from >= 0 && to <= on.width
   }
-  text.ink = { takes, draw, stands, hidden }
+  text.ink = { type: type.key, takes, draw, stands, hidden }
   hidden.dataset.inked = ''
 }
 

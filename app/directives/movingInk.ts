@@ -7,8 +7,8 @@
 /** A text of the page that moves with the lever. */
 export interface MovingText { element: HTMLElement, node: Text, value: string, ink: Ink | null, away: boolean, write: () => void }
 
-/** How a text is drawn while it is in ink, whether it may be another there, whether the text behind still stands where it was inked, and what is hidden meanwhile. */
-export interface Ink { takes: (text: string) => boolean, draw: (text: string) => void, stands: () => boolean, hidden: HTMLElement }
+/** How a text is set and drawn while it is in ink, whether it may be another there, whether the text behind still stands where it was inked, and what is hidden meanwhile. */
+export interface Ink { type: string, takes: (text: string) => boolean, draw: (text: string) => void, stands: () => boolean, hidden: HTMLElement }
 
 /** ms without a move after which texts are written */
 const REST = 250
@@ -70,15 +70,17 @@ export function unitChanged(text: MovingText) {
   if (text.ink && text.ink.hidden !== text.element) wash(text)
 }
 
-/** All drawing of a step in one go, after the page's other changes: between them each stroke would have the browser work out its styles again. */
+/** All drawing of a step in one go, after the page's other changes: between them each stroke would have the browser work out its styles again. Those set alike follow each other, so that the pen is changed seldom. */
 function drawSoon(text: MovingText) {
   if (!undrawn.size) queueMicrotask(drawAll)
   undrawn.add(text)
 }
 
 function drawAll() {
-  for (const text of undrawn) text.ink?.draw(text.value)
+  const order = (text: MovingText) => text.ink?.type ?? ''
+  const all = [...undrawn].sort((a, b) => order(a) < order(b) ? -1 : 1)
   undrawn.clear()
+  for (const text of all) text.ink?.draw(text.value)
 }
 
 /** What nobody sees may wait until the lever rests; out of hand it does not. */
@@ -88,6 +90,12 @@ export function writeLater(key: object, write: () => void) {
   unwritten.set(key, write)
   lastMove = performance.now()
   rest ??= setTimeout(restOrWait, REST)
+}
+
+/** What does not come of the lever, but would change the page under the hand that moves it, waits until it rests; else it does not. Of one key the last is kept. */
+export function whenAtRest(key: object, act: () => void) {
+  if (unwritten.size) unwritten.set(key, act)
+  else act()
 }
 
 /** One timer for a whole run of moves. */

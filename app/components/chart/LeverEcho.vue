@@ -4,12 +4,14 @@ import { vLive } from '~/directives/live'
 import { FIGURES_FONT, type Tokens } from '~/composables/useTokens'
 import type { ChartMarker } from './chartTypes'
 import LiveCanvas from './LiveCanvas.vue'
+import { textWidth } from './textWidth'
 
 /** Where the lever stands in a chart: its line, point, range and tag, drawn over it without drawing the chart again. */
 const props = defineProps<{ at: () => ChartMarker, px: (x: number) => number, py: (y: number) => number, width: number, height: number, top: number, bottom: number, most: { x: number, y: number } }>()
 
 const marker = computed(() => props.at())
 const LINE = 20
+const fontOf = (size: number) => `600 ${size}px ${FIGURES_FONT}`
 
 /** a word in a box of its own colour, `align` telling which of its sides stands at x */
 function word(pen: CanvasRenderingContext2D, text: string, box: { x: number, y: number, width: number, size: number, fill: string, ink: string, align: 'left' | 'right' | 'center' }) {
@@ -17,7 +19,7 @@ function word(pen: CanvasRenderingContext2D, text: string, box: { x: number, y: 
   pen.fillStyle = box.fill
   pen.fillRect(left, box.y, box.width, LINE)
   pen.fillStyle = box.ink
-  pen.font = `600 ${box.size}px ${FIGURES_FONT}`
+  pen.font = fontOf(box.size)
   pen.textAlign = 'center'
   pen.textBaseline = 'middle'
   pen.fillText(text, left + box.width / 2, box.y + LINE / 2 + 1)
@@ -38,9 +40,8 @@ function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
   }
   if (up > props.most.y) return
   const y = props.py(up)
-  pen.font = `600 16px ${FIGURES_FONT}`
   const late = x > props.width - 120
-  word(pen, value, { x: late ? x - 12 : x + 20, y: y - 22, width: pen.measureText(value).width + 6, size: 16, fill: colours.sheet, ink: signal, align: late ? 'right' : 'left' })
+  word(pen, value, { x: late ? x - 12 : x + 20, y: y - 22, width: textWidth(pen, fontOf(16), value) + 6, size: 16, fill: colours.sheet, ink: signal, align: late ? 'right' : 'left' })
   pen.beginPath()
   pen.arc(x, y, 5.75, 0, 2 * Math.PI)
   pen.fillStyle = signal

@@ -11,13 +11,13 @@ const props = defineProps<{ width: number, height: number, paint: (pen: CanvasRe
 const canvas = ref<HTMLCanvasElement>()
 const tokens = useTokens()
 const { pixelRatio } = useDevicePixelRatio()
-let size = ''
+let size = '', pen: CanvasRenderingContext2D | null | undefined
 /** a canvas does not draw itself again when its typeface arrives */
 const fontsIn = ref(document.fonts.status === 'loaded')
 void document.fonts.ready.then(() => { fontsIn.value = true })
 
 onMounted(() => watchEffect(() => {
-  const pen = canvas.value?.getContext('2d')
+  pen ??= canvas.value?.getContext('2d')
   if (!pen) return
   void fontsIn.value
   const scale = pixelRatio.value, now = [props.width, props.height, scale].join()

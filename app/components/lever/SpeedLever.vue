@@ -7,9 +7,10 @@ import { useLeverPointer } from '~/composables/useLeverPointer'
 import { vLive } from '~/directives/live'
 import { takeInHand } from '~/directives/movingInk'
 import LiveCanvas from '~/components/chart/LiveCanvas.vue'
+import { textWidth } from '~/components/chart/textWidth'
 import { LABELS_FONT, type Tokens } from '~/composables/useTokens'
 import LeverScale from './LeverScale.vue'
-import { paintHandle, UPRIGHT_HANDLE, wide } from './paintHandle'
+import { paintHandle, UPRIGHT_HANDLE } from './paintHandle'
 import { placeLabels } from './placeLabels'
 
 /** The upright lever: the handle and what is filled below it, painted; the words of the marks; the scale stands still behind it. */
@@ -37,7 +38,7 @@ function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
   const at = y.value(speed.value)
   pen.fillStyle = colours.sheet
   for (const { key, label } of marks.value) {
-    const width = wide(pen, LABEL_FONT, label) + 6
+    const width = textWidth(pen, LABEL_FONT, label) + 6
     if (covered(key)) pen.fillRect(WIDTH - width, labels.value[key]! - 13, width, 15)
   }
   pen.fillStyle = colours.signal

@@ -37,8 +37,11 @@ describe('thin-ship integral', () => {
     const exact = wigleyByQuadrature(fn, 10, 1, 0.625, [0])
     expect(Math.abs(michellResistance(wigley, speedAt(fn), RHO) / exact - 1)).toBeLessThan(0.005)
   })
-  it.each([0.3, 0.5])('and of two such hulls, with their interference, Fn %f', (fn) => {
-    const offsets = [-1.5, 1.5]
+  it.each([
+    [0.2, [-1.5, 1.5]], [0.3, [-1.5, 1.5]], [0.5, [-1.5, 1.5]], [0.2, [-2.5, 2.5]], [0.25, [-2.5, 2.5]], [0.35, [-2.5, 2.5]], [0.8, [-2.5, 2.5]],
+    // the widest gap has the fastest interference; three tubes have one between each two
+    [0.22, [-5, 5]], [0.3, [-5, 5]], [0.6, [-5, 5]], [0.25, [-1.2, 0, 1.2]], [0.4, [-1.2, 0, 1.2]],
+  ])('and of such hulls side by side, with their interference, Fn %f at %j m', (fn, offsets) => {
     const exact = wigleyByQuadrature(fn, 10, 1, 0.625, offsets)
     expect(Math.abs(michellResistance(wigley, speedAt(fn), RHO, offsets) / exact - 1)).toBeLessThan(0.005)
   })
