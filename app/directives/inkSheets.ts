@@ -58,7 +58,7 @@ export function inkTexts(texts: Set<MovingText>, wanted: Set<MovingText>, whenMo
   }
   const plans = [...due].map(([sheet, places]) => {
     const known = sheets.get(sheet), corner = sheet.getBoundingClientRect()
-    if (known && known.corner.every((v, i) => v === [corner.left, corner.top][i]) && places.every(({ at }) => holds(known, at))) return { sheet, corner, places, known }
+    if (known && known.corner.every((v, i) => v === [corner.left, corner.top][i]) && places.every(({ at, follower }) => holds(known, at) && (!follower || holds(known, follower.at)))) return { sheet, corner, places, known }
     const all = [...texts].filter(text => sheetOf(text) === sheet)
     // those out of view have no place on the new canvas: they are text again
     all.forEach(lift)
@@ -102,7 +102,7 @@ function newSheet(sheet: Element, corner: DOMRect, places: Place[]): Sheet | nul
   const scale = devicePixelRatio
   const whole = (v: number) => Math.floor(v * scale) / scale
   const left = whole(Math.max(corner.left, Math.min(...places.map(p => p.at.left)) - ROOM)) - MARGIN, top = whole(Math.min(...places.map(p => p.at.top))) - MARGIN
-  const width = Math.ceil(Math.min(corner.right, Math.max(...places.map(p => p.at.right)) + ROOM) - left) + MARGIN, height = Math.ceil(Math.max(...places.map(p => p.at.bottom)) - top) + MARGIN
+  const width = Math.ceil(Math.min(corner.right, Math.max(...places.map(p => (p.follower ?? p).at.right)) + ROOM) - left) + MARGIN, height = Math.ceil(Math.max(...places.map(p => p.at.bottom)) - top) + MARGIN
   const canvas = document.createElement('canvas')
   const pen = canvas.getContext('2d')
   if (!pen) return null
