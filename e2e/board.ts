@@ -21,11 +21,17 @@ export async function leverRests(page: Page) {
   await expect(page.locator('html:not([data-lever-moving])')).toHaveCount(1)
 }
 
+/** The lever's speed in the owner's unit, once it rests. */
+export async function leverSpeed(page: Page): Promise<number> {
+  await leverRests(page)
+  return Number(await page.locator('[data-lever]').getAttribute('aria-valuenow'))
+}
+
 /** Where the upright lever's handle stands, px. */
 export async function handlePlace(page: Page) {
   const lever = page.getByRole('slider')
   const box = (await lever.boundingBox())!, PAD = 20
-  const share = Number(await lever.getAttribute('aria-valuenow')) / Number(await lever.getAttribute('aria-valuemax'))
+  const share = await leverSpeed(page) / Number(await lever.getAttribute('aria-valuemax'))
   return { x: box.x + 22, y: box.y + PAD + (1 - share) * (box.height - 2 * PAD) }
 }
 

@@ -1,6 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { FIGURES } from '@remigo/core'
-import { goBench, figure, handlePlace, leverRests, openBench } from './board'
+import { goBench, figure, handlePlace, leverRests, leverSpeed, openBench } from './board'
 
 test('the lever moves by keys, and every figure with it', async ({ page }) => {
   await openBench(page, '/curve')
@@ -25,14 +25,14 @@ test('by mouse, by wheel, and by a press on the curve', async ({ page }) => {
   await page.mouse.down()
   await page.mouse.move(handle.x, handle.y + 100, { steps: 6 })
   await page.mouse.up()
-  const dragged = Number(await lever.getAttribute('aria-valuenow'))
+  const dragged = await leverSpeed(page)
   expect(dragged).toBeLessThan(4)
   await page.mouse.wheel(0, -100)
   await expect(lever).toHaveAttribute('aria-valuenow', String(Math.round((dragged + 0.1) * 10) / 10))
   const chart = page.locator('.chart')
   await expect(chart).toHaveAttribute('data-drawn', 'true')
   await chart.click({ position: { x: 350, y: 200 } })
-  expect(Number(await lever.getAttribute('aria-valuenow'))).toBeGreaterThan(4.5)
+  expect(await leverSpeed(page)).toBeGreaterThan(4.5)
 })
 
 test('in hand the figures are painted just as they are written, and are text again when it is let go', async ({ page }) => {
@@ -124,7 +124,7 @@ test.describe('on a phone', () => {
     await expect(lever).toHaveAttribute('aria-valuenow', '4.5')
     const box = (await page.locator('.flat .lever').boundingBox())!
     await page.touchscreen.tap(box.x + box.width * 0.8, box.y + 80)
-    expect(Number(await lever.getAttribute('aria-valuenow'))).toBeGreaterThan(5.5)
+    expect(await leverSpeed(page)).toBeGreaterThan(5.5)
     await page.locator('[data-open-findings]').tap()
     await expect(page.locator('[data-rule=packAboveWindow]')).toBeVisible()
   })

@@ -44,8 +44,8 @@ const texts = new Followed<LiveTexts>(run => watchEffect(run), ({ read, digits, 
   })
 })
 
-/** Names are heard, not seen: they are not even put together before the lever rests. */
-const names = new Followed<{ read: ShallowRef<Read>, element: Element }>((run) => {
+/** What is heard, not seen, is not even put together before the lever rests. */
+const heard = new Followed<{ read: ShallowRef<Read>, element: Element, attribute: string }>((run) => {
   let woken = false
   // once for all that changes together: a board of sixty figures would else name each of them sixty times as it is built
   const runner: ReactiveEffectRunner = effect(run, { scheduler: () => {
@@ -55,7 +55,7 @@ const names = new Followed<{ read: ShallowRef<Read>, element: Element }>((run) =
     })
     woken = true
   } })
-}, ({ read, element }) => element.setAttribute('aria-label', String(read.value())))
+}, ({ read, element, attribute }) => element.setAttribute(attribute, String(read.value())))
 
 /** Keeps the element at what `read` gives, as its one text, as those of its children, as a CSS transform, or as the attribute named; returns how to stop. */
 function keep(element: HTMLElement | SVGElement, target: string, read: ShallowRef<Read>): () => void {
@@ -68,10 +68,10 @@ function keep(element: HTMLElement | SVGElement, target: string, read: ShallowRe
       forgetText(item.digits)
     }
   }
-  if (target === 'aria-label') {
-    const item = { read, element }
-    names.add(item)
-    return () => names.remove(item)
+  if (target.startsWith('aria-')) {
+    const item = { read, element, attribute: target }
+    heard.add(item)
+    return () => heard.remove(item)
   }
   const write = target === 'transform' ? (value: string) => { element.style.transform = value } : (value: string) => element.setAttribute(target, value)
   return watch(() => String(read.value()), write, { immediate: true })

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { refDebounced } from '@vueuse/core'
 import { curveCsv, explain, FIELDS, UNITS, type FieldPath } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { useEstimates } from '~/composables/useEstimates'
-import { useLever } from '~/composables/useLever'
+import { useRestingSpeed } from '~/composables/useRestingSpeed'
 import { download } from '~/composables/useBoatFiles'
 import EnergyChart from '~/components/curve/EnergyChart.vue'
 import EngineChart from '~/components/curve/EngineChart.vue'
@@ -19,7 +18,6 @@ import { useCurveReading, useCurveScale } from '~/components/curve/curveScale'
 /** The power curve: its chart in five views, in words, how sure it is, the owner's own runs; beside it the methods and what moves them. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const lever = useLever()
 const { text, format, fill } = useQuantities()
 const { unit } = useCurveScale()
 const reading = useCurveReading()
@@ -33,8 +31,8 @@ const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void>
 const options = computed(() => shown.value === 'power' ? { hidden: hidden.value, unit: powerUnit.value, log: scale.value === 'log' } : {})
 
 const point = computed(() => answer.evaluation.point)
-/** the strength of each input follows the lever a moment later: it takes some twenty evaluations */
-const settled = refDebounced(computed(() => lever.speed.value), 200)
+/** the strength of each input takes some twenty evaluations */
+const settled = useRestingSpeed()
 const moves = computed(() => explain('shaftPower', document.shown, settled.value).sensitivities.filter(s => s.path !== 'design.reduction.ratio').slice(0, 5))
 const sentences = computed(() => reading.value.sentences.map(fill))
 const file = computed(() => `${document.shown.name.toLowerCase()}-curve`)

@@ -1,26 +1,24 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { chosenUnit, dayWarming, driveHeat, evaluate, fitWarming, toUnit, UNITS, warmingCurve } from '@remigo/core'
-import { refDebounced } from '@vueuse/core'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
-import { useLever } from '~/composables/useLever'
+import { useRestingSpeed } from '~/composables/useRestingSpeed'
 import type { ChartCurve } from '~/components/chart/chartTypes'
 
 /** Temperatures from cold at the lever's speed, with the limits, and the owner's own readings. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
-const lever = useLever()
 const { text } = useQuantities()
 const unit = computed(() => chosenUnit('temperature', view.choice))
 const degrees = (k: number) => toUnit(k, unit.value)
-/** the curves follow the lever a moment later: a hundred temperatures each */
-const settled = refDebounced(computed(() => lever.speed.value), 120)
+/** the curves have a hundred temperatures each */
+const settled = useRestingSpeed()
 const over = ref<keyof typeof w.views2>('lever')
 const day = computed(() => over.value === 'day' ? dayWarming(answer.model) : null)
 const duration = computed(() => day.value ? day.value.time.at(-1)! : Math.max(3600, ...document.shown.heat.points.map(p => 1.1 * p.time)))
