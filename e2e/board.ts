@@ -3,17 +3,20 @@ import { expect, type Page } from '@playwright/test'
 /** Opens a bench as an owner does, on a browser that has never seen Remigo. */
 export async function openBench(page: Page, path = '/') {
   await page.goto(path)
-  await expect(page.locator('.strip svg.still')).toBeVisible()
+  // waitFor sees it at once, where expect looks again after half a second, then after a whole one
+  await page.locator('.strip svg.still').waitFor()
   // the first view comes in stages: the findings, or the lying lever of a small screen, are the last of the frame
-  await expect(page.locator('.at-findings .rail, .flat').first()).toBeVisible()
+  await page.locator('.at-findings .rail, .flat').first().waitFor()
 }
 
-/** Goes on to another bench by its tab, which is much quicker than loading the page anew; where no tab leads there it is loaded. */
+/** Goes on to another bench and view by their tabs, which is much quicker than loading the page anew; where no tab leads there, or to another boat, it is loaded. */
 export async function goBench(page: Page, path: string) {
-  const tab = page.locator(`.tab[href="${path}"]`)
-  if (await tab.count() === 0) return openBench(page, path)
+  const { pathname, searchParams } = new URL(path, 'http://remigo')
+  const tab = page.locator(`.tab[href="${pathname}"]`), view = searchParams.get('view')
+  if (searchParams.has('boat') || await tab.count() === 0) return openBench(page, path)
   await tab.click()
   await expect(tab).toHaveClass(/here/)
+  if (view) await page.locator(`[data-view=${view}]`).click()
 }
 
 /** Waits until the texts behind what moves with the lever are written. */

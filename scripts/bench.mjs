@@ -3,8 +3,8 @@ import { ensureBuilt, ensureChromium, ensureInstalled, say } from './prepare.mjs
 
 const json = process.argv.includes('--json')
 ensureInstalled()
-if (!ensureBuilt()) process.exit(1)
-const chromium = ensureChromium()
+if (!await ensureBuilt()) process.exit(1)
+const chromium = await ensureChromium()
 
 const { coreBench } = await import('../bench/core.mjs')
 const { serverBench } = await import('../bench/server.mjs')

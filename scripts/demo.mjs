@@ -13,7 +13,7 @@ if (!portIsFree(port)) {
   process.exit(1)
 }
 ensureInstalled()
-if (!ensureBuilt()) {
+if (!await ensureBuilt()) {
   say('the build failed; see above.')
   process.exit(1)
 }

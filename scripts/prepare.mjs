@@ -61,16 +61,16 @@ function newest(path) {
   return Math.max(stat.mtimeMs, ...readdirSync(full).map(name => newest(join(path, name))))
 }
 
-/** Builds when a source is newer than the last build; `always` builds anyway. */
-export function ensureBuilt(always = false) {
+/** Builds when a source is newer than the last build; `always` builds anyway. Resolves to whether there is a build. */
+export async function ensureBuilt(always = false) {
   const server = join(ROOT, '.output/server/index.mjs')
   if (!always && existsSync(server) && statSync(server).mtimeMs > Math.max(...SOURCES.map(newest))) return true
   say('building (about a minute) …')
-  return run('npx', ['nuxt', 'build', '--logLevel=silent']) === 0
+  return await runBeside('npx nuxt build --logLevel=silent') === 0
 }
 
-/** Debian's Chromium, installed when it is missing and that is allowed; null when it cannot be had. */
-export function ensureChromium() {
+/** Debian's Chromium, installed when it is missing and that is allowed; resolves to its path, or null when it cannot be had. */
+export async function ensureChromium() {
   const find = () => ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync)
   const found = process.env.CHROMIUM ?? find()
   if (found) return found
@@ -81,9 +81,8 @@ export function ensureChromium() {
     return null
   }
   say('installing Debian’s Chromium (half a minute, once) …')
-  const apt = args => run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { stdio: ['ignore', 'ignore', 'inherit'], env: { DEBIAN_FRONTEND: 'noninteractive' } })
-  apt(['update'])
-  apt(['install', '-y', '--no-install-recommends', 'chromium'])
+  const apt = `${root ? '' : 'sudo '}apt-get`
+  await runBeside(`${apt} update >/dev/null; ${apt} install -y --no-install-recommends chromium >/dev/null`, { DEBIAN_FRONTEND: 'noninteractive' })
   return find() ?? null
 }
 

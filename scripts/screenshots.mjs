@@ -14,11 +14,11 @@ const VIEWS = [
   ['phone-curve', '/curve', { size: [390, 844] }], ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }], ['tablet', '/propeller', { size: [820, 1180] }],
 ]
 
-ensureBuilt()
+await ensureBuilt()
 mkdirSync(OUT, { recursive: true })
 const server = spawn(process.execPath, [join(ROOT, '.output/server/index.mjs')], { env: { ...process.env, PORT: String(PORT), NITRO_PORT: String(PORT) }, stdio: 'ignore' })
 await new Promise(resolve => setTimeout(resolve, 1500))
-const browser = await chromium.launch({ executablePath: ensureChromium() ?? undefined, args: ['--no-sandbox', '--disable-gpu'] })
+const browser = await chromium.launch({ executablePath: await ensureChromium() ?? undefined, args: ['--no-sandbox', '--disable-gpu'] })
 for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS) {
   const phone = size[0] < 900
   const page = await browser.newPage({ viewport: { width: size[0], height: size[1] }, colorScheme: theme, hasTouch: phone, isMobile: phone })

@@ -15,31 +15,31 @@ function readJson(file) {
   return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null
 }
 
+// fetched while the packages are: the processor has little to do for either
+const chromiumComes = ensureChromium()
 ensureInstalled()
 rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 
-// lint and types on one core while the unit tests take the other
-say('lint, types and unit tests …')
+// two cores are kept busy: lint and types beside the unit tests; the build, which makes anew what those two read, as soon as they are done
+say('lint, types, unit tests and build …')
 check('preparing', run('npx', ['nuxt', 'prepare', '--logLevel=silent']) === 0)
 const unitFile = join(results, 'unit.json')
-const [lint, types, unitCode] = await Promise.all([
+const unitRuns = runBeside(`npx vitest run --reporter=default --reporter=json --outputFile.json=${unitFile}`, { NO_COLOR: '1' })
+const [lint, types] = await Promise.all([
   runBeside('npx eslint .'),
   runBeside('npx vue-tsc -b --noEmit && npx tsc -p packages/core --noEmit && npx tsc -p tsconfig.tools.json --noEmit'),
-  runBeside(`npx vitest run --reporter=default --reporter=json --outputFile.json=${unitFile}`, { NO_COLOR: '1' }),
 ])
 check('lint', lint === 0)
 check('types', types === 0)
+const [built, unitCode] = await Promise.all([ensureBuilt(true), unitRuns])
 const unit = readJson(unitFile)
 passed += unit?.numPassedTests ?? 0
 failed += unit?.numFailedTests ?? 0
 if (unitCode !== 0 && !unit?.numFailedTests) check('unit tests', false)
-
-say('build …')
-const built = ensureBuilt(true)
 check('build', built)
 
-const chromium = ensureChromium()
+const chromium = await chromiumComes
 if (built && chromium) {
   say('the real interface in Chromium …')
   const e2eFile = join(results, 'e2e.json')
