@@ -18,8 +18,8 @@ export interface Working extends FigureValue {
   inputs: WorkingInput[]
   source: string
   holds: Text
-  /** largest first */
-  sensitivities: Sensitivity[]
+  /** largest first; worked out when it is first read: some twenty evaluations */
+  readonly sensitivities: Sensitivity[]
 }
 
 /** By how much each input is changed for the sensitivity. */
@@ -37,10 +37,11 @@ export function explain(id: FigureId, project: Project, speed: number): Working 
   const figure = figureOn(id, project)
   const evaluation = evaluate(project, speed)
   const value = figure.read(evaluation)
+  let known: Sensitivity[] | undefined
   return {
     id, label: figure.label, quantity: figure.quantity, ...value,
     formula: figure.formula, inputs: figure.inputs(evaluation), source: figure.source, holds: figure.holds(evaluation),
-    sensitivities: sensitivitiesOf(figure.depends, project, speed, e => figure.read(e).value),
+    get sensitivities() { return known ??= sensitivitiesOf(figure.depends, project, speed, e => figure.read(e).value) },
   }
 }
 

@@ -2,7 +2,7 @@ import type { Project } from '../project/projectSchema'
 import { resistanceMethodOf } from '../resistance'
 import { driveTrain, evaluate, type Evaluation, type MethodPoint } from '../system'
 import type { Text } from '../units'
-import { sensitivitiesOf, type Working } from './explain'
+import { sensitivitiesOf, type Sensitivity, type Working } from './explain'
 import { HULL_FIELDS } from './figure'
 
 /** One method at the speed of an evaluation. */
@@ -53,6 +53,7 @@ export function explainMethod(method: string, project: Project, speed: number): 
   const e = evaluate(project, speed)
   const at = methodAt(e, method)
   const force = (value: number, what: string) => ({ value, quantity: 'force' as const, what })
+  let known: Sensitivity[] | undefined
   return {
     id: 'shaftPower', label: `shaft power, ${label}`, quantity: 'electricPower',
     value: shaftPowerBy(e, at.value), low: shaftPowerBy(e, at.low), high: shaftPowerBy(e, at.high),
@@ -64,6 +65,6 @@ export function explainMethod(method: string, project: Project, speed: number): 
       { value: e.point.drive.propellerEfficiency, quantity: 'ratio', what: 'propeller, at the recommended pull' },
     ],
     source: `${source}. ${basis}`, holds: methodHolds(e, method),
-    sensitivities: sensitivitiesOf(HULL_FIELDS, project, speed, x => methodShaftPower(x, method)),
+    get sensitivities() { return known ??= sensitivitiesOf(HULL_FIELDS, project, speed, x => methodShaftPower(x, method)) },
   }
 }

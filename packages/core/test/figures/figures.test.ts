@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { compareDesigns, explain, FIGURES, figureOn, figuresOf, readFigure, type Figure, type FigureId } from '../../src/figures'
+import { compareDesigns, explain, FIGURES, figureOn, figuresOf, readFigure, type FigureId } from '../../src/figures'
 import { DEMO_BOATS, FIELDS, withEdits, type Project } from '../../src/project'
 import { evaluate } from '../../src/system'
 import { fillText, QUANTITIES } from '../../src/units'
@@ -23,7 +23,13 @@ describe('every figure shows its working', () => {
       expect(working.inputs.length).toBeGreaterThan(0)
       for (const input of working.inputs) expect(QUANTITIES[input.quantity]).toBeDefined()
       expect(fillText(working.holds).length).toBeGreaterThan(5)
-      for (const path of (FIGURES[id] as Figure).depends) expect(FIELDS[path]).toBeDefined()
+      const { depends } = figureOn(id, boat)
+      for (const path of depends) expect(FIELDS[path]).toBeDefined()
+      if (speed !== boat.use.cruiseSpeed) continue
+      // strongest first, and each of a field that the figure says it depends on
+      const moves = working.sensitivities.map(s => Math.abs(s.higher - s.lower))
+      expect(moves).toEqual(moves.toSorted((a, b) => b - a))
+      expect(depends).toEqual(expect.arrayContaining(working.sensitivities.map(s => s.path)))
     }
   })
   it('on a jet boat the propeller’s figures are the pump’s', () => {
