@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import fc from 'fast-check'
 import { formatQuantity } from '@remigo/core'
-import { shapeOf, takeInHand, letGo, whenAtRest, writeLater } from '../app/directives/movingInk'
+import { forgetText, letGo, movingText, shapeOf, showText, takeInHand, unitChanged, whenAtRest, writeLater, type Ink, type MovingText } from '../app/directives/movingInk'
 
 describe('figures in ink', () => {
   it('keep their place while they keep their digits, wherever the point stands', () => {
@@ -76,5 +76,131 @@ describe('while the lever is in hand', () => {
     whenAtRest({}, does('10 %'))
     letGo()
     expect(done).toEqual(['power', '10 %'])
+  })
+})
+
+describe('a text that moves with the lever', () => {
+  const strokes: string[] = []
+  let texts: MovingText[] = []
+  const drawn = async () => {
+    await Promise.resolve()
+    return strokes.splice(0)
+  }
+  /** a text on the page, inked in a type that takes what `takes` tells */
+  function inked(type: string, takes: (text: string) => boolean = () => true) {
+    const element = { appendChild: <T>(node: T) => node, dataset: { inked: '' } } as unknown as HTMLElement
+    const text = movingText(element)
+    text.ink = { type, takes, draw: value => strokes.push(`${type} ${value}`), stands: () => true, hidden: element } satisfies Ink
+    texts.push(text)
+    return text
+  }
+  const written = (text: MovingText) => text.node.nodeValue
+
+  beforeEach(() => {
+    vi.useFakeTimers()
+    vi.stubGlobal('document', { documentElement: { toggleAttribute: () => {} }, createTextNode: () => ({ nodeValue: '' }) })
+    texts = []
+    takeInHand()
+  })
+  afterEach(() => {
+    texts.forEach(forgetText)
+    letGo()
+    strokes.length = 0
+    vi.unstubAllGlobals()
+    vi.useRealTimers()
+  })
+
+  it('is drawn at once and written when the lever rests', async () => {
+    const text = inked('large')
+    showText(text, '2.08')
+    expect(await drawn()).toEqual(['large 2.08'])
+    expect(written(text)).toBe('')
+    vi.advanceTimersByTime(300)
+    expect(written(text)).toBe('2.08')
+  })
+  it('is not drawn again while it stays the same', async () => {
+    const text = inked('large')
+    showText(text, '2.08')
+    await drawn()
+    showText(text, '2.08')
+    expect(await drawn()).toEqual([])
+  })
+  it('is drawn once for a step, whatever it was meanwhile', async () => {
+    const text = inked('large')
+    showText(text, '2.08')
+    showText(text, '2.09')
+    expect(await drawn()).toEqual(['large 2.09'])
+  })
+  it('those set alike are drawn after each other, so that the pen changes seldom', async () => {
+    const [a, b, c, d] = ['large', 'small', 'large', 'small'].map(type => inked(type))
+    for (const text of [a!, b!, c!, d!]) showText(text, '1')
+    expect((await drawn()).map(stroke => stroke.split(' ')[0])).toEqual(['large', 'large', 'small', 'small'])
+  })
+  it('that its ink cannot take is text at once, and its ink is gone', async () => {
+    const text = inked('large', value => value.length < 4)
+    showText(text, '9.9')
+    await drawn()
+    showText(text, '10.1')
+    expect(await drawn()).toEqual(['large '])
+    expect(written(text)).toBe('10.1')
+    expect(text.ink).toBeNull()
+    expect(text.element.dataset).not.toHaveProperty('inked')
+  })
+  it('out of view waits until the lever rests, though it has no ink', () => {
+    const text = inked('large')
+    text.ink = null
+    text.away = true
+    showText(text, '2.08')
+    expect(written(text)).toBe('')
+    vi.advanceTimersByTime(300)
+    expect(written(text)).toBe('2.08')
+  })
+  it('in view without ink is written at once', () => {
+    const text = inked('large')
+    text.ink = null
+    showText(text, '2.08')
+    expect(written(text)).toBe('2.08')
+  })
+  it('whose unit is another is inked anew with it', async () => {
+    const text = inked('large')
+    showText(text, '2.08')
+    await drawn()
+    text.ink!.hidden = { dataset: { inked: '' } } as unknown as HTMLElement
+    unitChanged(text)
+    expect(await drawn()).toEqual(['large '])
+    expect(written(text)).toBe('2.08')
+  })
+  it('that has gone is not written any more', () => {
+    const text = inked('large')
+    showText(text, '2.08')
+    forgetText(text)
+    vi.advanceTimersByTime(1000)
+    expect(written(text)).toBe('')
+  })
+  it('all of them are text again when the lever is let go', async () => {
+    const [a, b] = [inked('large'), inked('small')]
+    showText(a, '2.08')
+    showText(b, '41')
+    await drawn()
+    letGo()
+    expect([written(a), written(b)]).toEqual(['2.08', '41'])
+    expect([a.ink, b.ink]).toEqual([null, null])
+  })
+  it('each is right in the end, whatever the steps, the rests and what the ink takes', () => {
+    fc.assert(fc.property(fc.array(fc.record({ which: fc.nat(2), value: fc.integer({ min: 0, max: 2000 }), wait: fc.constantFrom(0, 40, 400), free: fc.boolean() }), { maxLength: 30 }), (steps) => {
+      takeInHand()
+      const all = [inked('large', value => value.length < 4), inked('small'), inked('none')]
+      all[2]!.ink = null
+      const last = ['', '', '']
+      for (const { which, value, wait, free } of steps) {
+        showText(all[which]!, last[which] = String(value))
+        if (free) letGo()
+        else takeInHand()
+        vi.advanceTimersByTime(wait)
+      }
+      vi.advanceTimersByTime(1000)
+      expect(all.map(written)).toEqual(last)
+      all.forEach(forgetText)
+    }), { numRuns: 200 })
   })
 })
