@@ -21,11 +21,11 @@ ensureInstalled()
 rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 
-// two cores are kept busy: lint and types beside the unit tests; the build, which makes anew what those two read, as soon as they are done
+// two cores are kept busy: lint and types first, then the build, which makes anew what those two read; the unit tests take what is left
 say('lint, types, unit tests and build …')
 check('preparing', run('npx', ['nuxt', 'prepare', '--logLevel=silent']) === 0)
 const unitFile = join(results, 'unit.json')
-const unitRuns = runBeside(`npx vitest run --reporter=default --reporter=json --outputFile.json=${unitFile}`, { NO_COLOR: '1' })
+const unitRuns = runBeside(`nice -n 10 npx vitest run --reporter=default --reporter=json --outputFile.json=${unitFile}`, { NO_COLOR: '1' })
 const [lint, types] = await Promise.all([
   runBeside('npx eslint .'),
   runBeside('npx vue-tsc -b --noEmit && npx tsc -p packages/core --noEmit && npx tsc -p tsconfig.tools.json --noEmit'),
