@@ -5,10 +5,14 @@ import vuetify from 'vite-plugin-vuetify'
 /** Scripts are minified once, by a minifier that leaves a thirtieth less than the usual one and takes a moment. */
 const smallScripts: Plugin = {
   name: 'remigo-small-scripts', apply: 'build',
-  generateBundle(_, bundle) {
-    for (const chunk of Object.values(bundle)) {
-      if (chunk.type === 'chunk') chunk.code = minifySync(chunk.fileName, chunk.code, { module: true, compress: { target: 'es2020' }, mangle: true }).code || chunk.code
-    }
+  generateBundle: {
+    // after Vite has written what each part of the application needs, styles among it
+    order: 'post',
+    handler(_, bundle) {
+      for (const chunk of Object.values(bundle)) {
+        if (chunk.type === 'chunk') chunk.code = minifySync(chunk.fileName, chunk.code, { module: true, compress: { target: 'es2020' }, mangle: true }).code || chunk.code
+      }
+    },
   },
 }
 

@@ -65,12 +65,12 @@ test('a jet boat has a jet where others have a propeller: tried, held, named in 
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
-  for (const [path, wait] of [['/motor', '[data-view=heat]'], ['/propeller?boat=demo-rillet', '[data-jets]'], ['/sheet?boat=demo-osprel', '[data-search]']] as const) {
-    test(`nothing runs past the screen on ${path}`, async ({ page }) => {
+  test('nothing runs past the screen: heat over the day, jets side by side, designs', async ({ page }) => {
+    for (const [path, wait] of [['/motor', '[data-view=heat]'], ['/propeller?boat=demo-rillet', '[data-jets]'], ['/sheet?boat=demo-osprel', '[data-search]']] as const) {
       await openBench(page, path)
       await page.locator(wait).click()
       await page.waitForLoadState('networkidle')
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-    })
-  }
+    }
+  })
 })
