@@ -130,6 +130,17 @@ test.describe('on a phone', () => {
   })
 })
 
+test('a press on another figure opens its working in place of the last, a second press closes it', async ({ page }) => {
+  await openBench(page)
+  const working = page.locator('.working')
+  for (const [id, head] of [['packPower', 'From the pack'], ['deliveredPower', 'Power at the propeller'], ['motorInput', 'Power into the motor']] as const) {
+    await page.locator(`[data-figure=${id}]`).first().click()
+    await expect(working).toHaveAccessibleName(`Working: ${head}`)
+  }
+  await page.locator('[data-figure=motorInput]').first().click()
+  await expect(working).toBeHidden()
+})
+
 test('every figure opens its working', async ({ page }) => {
   test.setTimeout(240_000)
   const seen = new Set<string>()
@@ -137,17 +148,19 @@ test('every figure opens its working', async ({ page }) => {
   const openAll = async (where: string) => {
     const figures = page.locator('.at-bench [data-figure], .cells [data-figure]')
     await expect(figures.first(), where).toBeVisible()
-    const ids = await figures.evaluateAll(all => all.map(each => (each as HTMLElement).dataset.figure!))
-    for (const id of new Set(ids)) {
+    const all = await figures.evaluateAll(all => all.map(each => ({ id: (each as HTMLElement).dataset.figure!, said: each.ariaLabel! })))
+    for (const { id, said } of all) {
       if (seen.has(id)) continue
       seen.add(id)
-      // by key: a click would scroll to it and wait until it stands still, some two hundred times
-      await figures.and(page.locator(`[data-figure=${id}]`)).first().press('Enter')
-      const working = page.locator('.working')
-      await expect(working).toContainText('Source')
-      await page.keyboard.press('Escape')
-      await expect(working).toBeHidden()
+      // some two hundred: a true click would scroll to each and wait until it stands still
+      await figures.and(page.locator(`[data-figure=${id}]`)).first().dispatchEvent('click')
+      await page.waitForFunction((said) => {
+        const working = document.querySelector('.working')
+        return working?.textContent.includes('Source') && said.startsWith(working.ariaLabel!.replace(/^[^:]*: /, ''))
+      }, said)
     }
+    await page.keyboard.press('Escape')
+    await expect(page.locator('.working')).toBeHidden()
   }
   await openBench(page)
   for (const path of ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/pack?view=wear', '/pack?view=power&boat=demo-osprel', '/wiring', '/charging', '/sheet', '/curve?boat=demo-merrin', '/motor?boat=demo-merrin', '/propeller?boat=demo-rillet', '/wiring?boat=demo-osprel', '/solar?boat=demo-osprel']) {

@@ -31,7 +31,11 @@ const parts = () => {
 const said = () => [figure.value.label, ...parts()].filter(Boolean).join(' ')
 
 function open() {
-  if (root.value) view.working = view.working?.anchor === root.value ? null : { id: props.id, anchor: root.value, speed: props.speed, project: props.of, method: props.method }
+  if (!root.value) return
+  const own = { id: props.id, anchor: root.value, speed: props.speed, project: props.of, method: props.method }
+  // a press beside a working that is open closes it a moment from now: this one comes after
+  if (view.working && view.working.anchor !== own.anchor) setTimeout(() => { view.working = own })
+  else view.working = view.working ? null : own
 }
 </script>
 

@@ -36,7 +36,7 @@ const difference = (value: number) => {
 </script>
 
 <template>
-  <VMenu v-model="open" :target="view.working?.anchor" :close-on-content-click="false" :min-width="300" :max-width="348" scroll-strategy="close">
+  <VMenu v-model="open" :target="view.working?.anchor" :close-on-content-click="false" :scrim="false" :min-width="300" :max-width="348" scroll-strategy="close">
     <section v-if="working" class="working" role="dialog" :aria-label="`${m.working.head}: ${working.label}`">
       <header>
         <h2 class="section-head">{{ m.working.head }}: {{ working.label.toLowerCase() }}</h2>
