@@ -61,6 +61,19 @@ describe('while the lever is in hand', () => {
     vi.advanceTimersByTime(200)
     expect(done).toEqual(['2.4'])
   })
+  it('a move while they are being written puts off those that are left', () => {
+    const texts = Array.from({ length: 20 }, (_, i) => ({ i }))
+    for (const text of texts) writeLater(text, does(`text ${text.i}`))
+    while (done.length === 0) vi.advanceTimersByTime(1)
+    const before = done.length
+    expect(before).toBeLessThan(20)
+    writeLater(texts[0]!, does('moved'))
+    vi.advanceTimersByTime(200)
+    expect(done).toHaveLength(before)
+    vi.advanceTimersByTime(200)
+    expect(done).toHaveLength(21)
+    expect(done).toContain('moved')
+  })
   it('news of a run wait for the rest, and do not put it off', () => {
     const run = {}
     writeLater({}, does('power'))

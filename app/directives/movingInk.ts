@@ -106,6 +106,8 @@ function restOrWait() {
 }
 
 function writeSome() {
+  // it moves again: the texts would be written under the hand
+  if (rest) return
   for (const [key, write] of [...unwritten].slice(0, AT_ONCE)) {
     unwritten.delete(key)
     write()
