@@ -14,7 +14,8 @@ const smallScripts = (ahead: boolean): Plugin => ({
     handler(_, bundle) {
       for (const chunk of Object.values(bundle)) {
         if (chunk.type !== 'chunk') continue
-        const code = minifySync(chunk.fileName, chunk.code, { module: true, compress: { target: 'es2020' }, mangle: true }).code || chunk.code
+        const { code, errors } = minifySync(chunk.fileName, chunk.code, { module: true, compress: { target: 'es2020' }, mangle: true })
+        if (errors.length) this.error(`${chunk.fileName} cannot be minified: ${errors[0]!.message}`)
         chunk.code = ahead && !chunk.moduleIds.some(id => id.includes('plotly.js')) ? COMPILE_AHEAD + code : code
       }
     },
@@ -54,7 +55,7 @@ export default defineNuxtConfig({
     defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
   },
   compatibilityDate: '2026-11-01',
-  nitro: { compressPublicAssets: { gzip: true, brotli: false } },
+  nitro: { compressPublicAssets: { gzip: true } },
   vite: {
     worker: { format: 'es', plugins: () => [smallScripts(false)] },
     plugins: [smallScripts(true)],

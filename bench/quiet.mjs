@@ -21,10 +21,10 @@ export function watchGuests() {
 }
 
 /** Measures until as many quiet rounds as wanted are had, at most twice as many in all; returns the values of the quietest. */
-export async function quietRounds(wanted, measure) {
+export async function quietRounds(wanted, measure, watch = watchGuests) {
   const rounds = []
   while (rounds.length < 2 * wanted && rounds.filter(r => r.taken <= QUIET).length < wanted) {
-    const taken = watchGuests()
+    const taken = watch()
     const value = await measure()
     rounds.push({ value, taken: taken() })
   }
