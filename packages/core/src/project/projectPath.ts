@@ -37,8 +37,8 @@ export function withEdits(project: Project, edits: readonly Edit[]): Project {
   return result
 }
 
-function setAt(node: unknown, [key, ...rest]: string[], value: unknown): unknown {
-  if (key === undefined) return value
-  const object = node as Record<string, unknown>
-  return { ...object, [key]: setAt(object[key], rest, value) }
+function setAt(node: unknown, keys: readonly string[], value: unknown, depth = 0): unknown {
+  if (depth === keys.length) return value
+  const object = node as Record<string, unknown>, key = keys[depth]!
+  return { ...object, [key]: setAt(object[key], keys, value, depth + 1) }
 }

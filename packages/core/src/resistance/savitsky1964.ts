@@ -59,9 +59,11 @@ const withDeadrise = (flat: number, deadriseDegrees: number) => flat - 0.0065 * 
  * @example schoenherrFriction(2.817e8) // 0.001799
  */
 export function schoenherrFriction(reynolds: number): number {
-  let cf = 0.075 / (Math.log10(reynolds) - 2) ** 2
-  for (let i = 0; i < 5; i++) cf = (0.242 / Math.log10(reynolds * cf)) ** 2
-  return cf
+  const turns = Math.log10(reynolds)
+  // Newton's steps for y = CF^−½, from the ITTC line, which lies within a few per cent
+  let y = (turns - 2) / Math.sqrt(0.075)
+  for (let i = 0; i < 3; i++) y -= (0.242 * y + 2 * Math.log10(y) - turns) / (0.242 + 2 / (Math.LN10 * y))
+  return 1 / (y * y)
 }
 
 /**
@@ -101,7 +103,7 @@ function wettedFor(value: number, speedCoefficient: number): number {
   return Math.exp(t)
 }
 
-/** A root that is known to be bracketed, or the nearer end where rounding says otherwise. */
+/** The root between two places, or the nearer of them where there is none. */
 function rootIn(f: (x: number) => number, low: number, high: number): number {
   const found = findRoot(f, low, high, 1e-7)
   if (found.outcome !== 'noBracket') return found.x
@@ -114,23 +116,29 @@ function loading({ beamChine: b, water, mass, deadrise }: PlaningCase, speed: nu
   return { cv: speed / Math.sqrt(GRAVITY * b), lift, flat: flatLiftFor(lift, deadrise / DEGREE) }
 }
 
+/** λ at which the bottom carries the boat at a trim, rad. */
+const wettedAt = ({ flat, cv }: ReturnType<typeof loading>, trim: number) => wettedFor(flat / (trim / DEGREE) ** 1.1, cv)
+
 /**
  * Everything at one trial trim: the moment that is left over, and the run.
  *
  * @param hull planing case
  * @param speed m/s
  * @param trim rad
- * @param given what does not depend on trim, where it is known already
  * @returns the run and its moment, N·m, bow down positive
  */
-export function planingAtTrim(hull: PlaningCase, speed: number, trim: number, given = loading(hull, speed)): PlaningRun & { moment: number } {
+export function planingAtTrim(hull: PlaningCase, speed: number, trim: number): PlaningRun & { moment: number } {
+  const given = loading(hull, speed)
+  return planingAtWetted(hull, speed, wettedAt(given, trim), given)
+}
+
+/** The same at one trial wetted length: the trim that carries the boat follows from it without a search. */
+function planingAtWetted(hull: PlaningCase, speed: number, wetted: number, { cv, lift, flat }: ReturnType<typeof loading>): PlaningRun & { moment: number } {
   const { beamChine: b, water, mass } = hull
-  const beta = hull.deadrise / DEGREE, tau = trim / DEGREE
-  const weight = mass * GRAVITY
-  const { cv, lift, flat } = given
-  const wetted = wettedFor(flat / tau ** 1.1, cv)
-  const flatDynamic = 0.012 * Math.sqrt(wetted) * tau ** 1.1
-  const bottomSpeed = speed * Math.sqrt(Math.max(0.2, 1 - withDeadrise(flatDynamic, beta) / (wetted * Math.cos(trim))))
+  const beta = hull.deadrise / DEGREE, weight = mass * GRAVITY
+  const dynamic = 0.012 * Math.sqrt(wetted), lifting = flat / (dynamic + 0.0055 * wetted * wetted * Math.sqrt(wetted) / (cv * cv))
+  const trim = lifting ** (1 / 1.1) * DEGREE
+  const bottomSpeed = speed * Math.sqrt(Math.max(0.2, 1 - withDeadrise(dynamic * lifting, beta) / (wetted * Math.cos(trim))))
   const cf = schoenherrFriction(Math.max(1e5, bottomSpeed * wetted * b / water.viscosity)) * hull.frictionFactor + hull.frictionAllowance
   const friction = 0.5 * water.density * bottomSpeed ** 2 * cf * wetted * b * b / Math.cos(hull.deadrise)
   const centre = 0.75 - 1 / (5.21 * cv * cv / (wetted * wetted) + 2.39)
@@ -159,10 +167,8 @@ const LEAST_TRIM = 0.5 * DEGREE, MOST_TRIM = 20 * DEGREE
  */
 export function planingRun(hull: PlaningCase, speed: number): PlaningRun {
   const given = loading(hull, speed)
-  const left = (trim: number) => planingAtTrim(hull, speed, trim, given).moment
-  const low = left(LEAST_TRIM), high = left(MOST_TRIM)
-  const trim = low * high > 0 ? (Math.abs(low) < Math.abs(high) ? LEAST_TRIM : MOST_TRIM) : rootIn(left, LEAST_TRIM, MOST_TRIM)
-  return planingAtTrim(hull, speed, trim, given)
+  const at = (logWetted: number) => planingAtWetted(hull, speed, Math.exp(logWetted), given)
+  return at(rootIn(logWetted => at(logWetted).moment, Math.log(wettedAt(given, MOST_TRIM)), Math.log(wettedAt(given, LEAST_TRIM))))
 }
 
 /**

@@ -6,8 +6,8 @@ export interface SlenderHull {
   beam: number
   /** m */
   draught: number
-  /** f along half the hull, from the middle (1) to the end (0), evenly spaced */
-  waterline: Float64Array
+  /** mean of f, which falls from 1 in the middle to 0 at the ends as `fullnessCurve`: CP, 0.4 … 0.95 */
+  prismatic: number
   /** g from the water (first) to the keel (last), evenly spaced */
   section: Float64Array
 }
@@ -41,7 +41,7 @@ export function fullnessCurve(fullness: number, intervals: number): Float64Array
  * Source: separable hull y = B/2 f(x) g(z), for which CP is the mean of f and CM the mean of g.
  */
 export function roundHull(length: number, beam: number, draught: number, prismatic: number, midship: number): SlenderHull {
-  return { length, beam, draught, waterline: fullnessCurve(Math.min(0.95, Math.max(0.4, prismatic)), STATIONS), section: fullnessCurve(Math.min(0.97, Math.max(0.4, midship)), DEPTHS) }
+  return { length, beam, draught, prismatic: held(prismatic), section: fullnessCurve(Math.min(0.97, Math.max(0.4, midship)), DEPTHS) }
 }
 
 /**
@@ -59,5 +59,8 @@ export function tubeHull(length: number, diameter: number, draught: number, pris
     const below = draught * i / DEPTHS - (draught - R)
     return Math.sqrt(Math.max(0, R * R - below * below)) / R
   })
-  return { length, beam: diameter, draught, waterline: fullnessCurve(prismatic, STATIONS), section }
+  return { length, beam: diameter, draught, prismatic: held(prismatic), section }
 }
+
+/** Within what a power curve can be. */
+const held = (prismatic: number) => Math.min(0.95, Math.max(0.4, prismatic))
