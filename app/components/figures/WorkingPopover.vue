@@ -12,7 +12,7 @@ import { useQuantities } from '~/composables/useQuantities'
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
-const { text, format, fill } = useQuantities()
+const { text, difference, fill } = useQuantities()
 
 const open = computed({ get: () => view.working !== null, set: (value) => { if (!value) view.working = null } })
 const working = computed(() => {
@@ -28,11 +28,9 @@ const bar = (s: Sensitivity) => {
   const a = (s.lower - working.value!.value) / reach.value, b = (s.higher - working.value!.value) / reach.value
   return { left: `${50 + 50 * Math.min(a, b, 0)}%`, width: `${50 * (Math.max(a, b, 0) - Math.min(a, b, 0))}%` }
 }
-const difference = (value: number) => {
-  const d = value - working.value!.value
-  const shown = format(Math.abs(d) + (working.value!.quantity === 'temperature' ? 273.15 : 0), working.value!.quantity).text
-  return `${d < 0 ? '\u2212' : '+'}${shown}`
-}
+/** Digits alone: the heading names the unit, which is the figure's own. */
+const changed = (value: number) => difference(value - working.value!.value, working.value!.quantity).text
+const unit = computed(() => working.value ? difference(0, working.value.quantity).unit : '')
 </script>
 
 <template>
@@ -57,11 +55,11 @@ const difference = (value: number) => {
       <p class="note"><b>{{ m.working.holds }}</b> {{ fill(working.holds) }}</p>
       <p class="note"><b>{{ m.working.source }}</b> {{ working.source }}</p>
       <template v-if="strongest.length">
-        <h3 class="section-head">{{ m.working.ifWrong }}</h3>
+        <h3 class="section-head">{{ m.working.ifWrong }}<template v-if="unit">, {{ unit }}</template></h3>
         <div v-for="s in strongest" :key="s.path" class="sensitivity">
           <span>{{ s.label }}</span>
           <span class="track"><i :style="bar(s)" /></span>
-          <span class="figures ends">{{ difference(s.lower) }} <span class="soft">/</span> {{ difference(s.higher) }}</span>
+          <span class="figures ends">{{ changed(s.lower) }} <span class="soft">/</span> {{ changed(s.higher) }}</span>
         </div>
       </template>
     </section>
@@ -82,7 +80,7 @@ dd { color: var(--soft); margin-left: -12px; padding-left: 12px; }
 .note { margin-top: 6px; color: var(--soft); }
 .note b { color: var(--text); font-weight: 600; margin-right: 4px; }
 h3 { margin: 8px 0 2px; }
-.sensitivity { display: grid; grid-template-columns: 84px 1fr auto; gap: 8px; align-items: center; min-height: 24px; font-size: 12px; line-height: 14px; }
+.sensitivity { display: grid; grid-template-columns: 84px 1fr auto; gap: 8px; align-items: center; min-height: 24px; padding: 2px 0; font-size: 12px; line-height: 14px; }
 .track { position: relative; height: 8px; background: linear-gradient(var(--text), var(--text)) center / 1.25px 100% no-repeat; }
 .track i { position: absolute; top: 0; bottom: 0; background: var(--band); border: 1px solid var(--ink); }
 .ends { font-size: 13px; text-align: right; min-width: 92px; }

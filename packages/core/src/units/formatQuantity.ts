@@ -85,3 +85,20 @@ export function quantityText(value: number | null, quantity: QuantityId, choice:
   const { text, unit } = formatQuantity(value, quantity, choice)
   return unit ? `${text}\u00A0${unit}` : text
 }
+
+/**
+ * By how much a figure differs, in the owner's unit, with its sign where digits are left: of a temperature the degrees alone, not the scale's zero.
+ *
+ * @param difference SI
+ * @param quantity kind of quantity
+ * @param choice the owner's units
+ * @returns digits with a sign, and unit
+ * @example formatDifference(-21, 'electricPower').text // '−0.021'
+ * @example formatDifference(10, 'temperature', { profile: 'us', overrides: {} }).text // '+18'
+ */
+export function formatDifference(difference: number, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
+  const { offset = 0 }: Unit = UNITS[chosenUnit(quantity, choice)]
+  const { text, unit } = formatQuantity(Math.abs(difference) + offset, quantity, choice)
+  const nil = !/[1-9]/.test(text)
+  return { text: nil ? text : `${difference < 0 ? TRUE_MINUS : '+'}${text}`, unit }
+}

@@ -11,7 +11,10 @@ export type HullOffsets = readonly number[]
 const INNER = Math.sqrt(5 - 2 * Math.sqrt(10 / 7)) / 3, OUTER = Math.sqrt(5 + 2 * Math.sqrt(10 / 7)) / 3
 const PLACES = [-OUTER, -INNER, 0, INNER, OUTER] as const
 const WEIGHTS = [322 - 13 * Math.sqrt(70), 322 + 13 * Math.sqrt(70), 512, 322 + 13 * Math.sqrt(70), 322 - 13 * Math.sqrt(70)].map(w => w / 900)
-/** Longest panel, in u, and by how much the fastest phase may turn along it, rad. Against Simpson’s rule in steps of 0.05 rad, four boats at eight speeds each differ by 0.012 % at most. */
+/**
+ * Longest panel, in u, and by how much the fastest phase may turn along it, rad. Against panels a fifth as long out to waves a sixth as long, 600 boats of one, two and
+ * three hulls, CP 0.52 to 0.9 and Fn 0.18 to 1, differ by 0.04 % in the median and 0.5 % at most.
+ */
 const LONGEST_PANEL = 0.3, PHASE_A_PANEL = 5.5
 
 /**
@@ -30,14 +33,17 @@ const LONGEST_PANEL = 0.3, PHASE_A_PANEL = 5.5
  */
 export function michellResistance(hull: SlenderHull, speed: number, density: number, offsets: HullOffsets = [0]): number {
   const k = GRAVITY / checkRange('speed', speed, 0.01) ** 2
-  // the integrand falls with λ⁻⁴ once λ² k T is well above 1: what is left out beyond is some 0.1 %
-  const last = Math.max(4.5, 4 / Math.sqrt(k * hull.draught))
+  // beyond this λ waves are so short, λ² k T ≫ 1 and λ k L/2 well above the power n of full ends, that only the hull's ends and its water's edge make them:
+  // I ≈ 4 n cos(w L/2)/(w L) · g(0)/(k λ²), of which the mean over its fast phase is taken; ∫ λ⁻⁴ du ≈ λ⁻⁴/4
+  const ends = hull.prismatic / (1 - hull.prismatic)
+  const last = Math.max(3.5, 3.5 / Math.sqrt(k * hull.draught), 3 * (ends - 1) / (0.5 * k * hull.length))
   const { along, down } = spectrumOf(hull, k * last * hull.length)
   const gaps = offsets.flatMap((y, i) => offsets.slice(0, i).map(other => Math.abs(y - other)))
   // fastest phases: λ k L/2 along, k y λ √(λ² − 1) across
   const lengthRate = 0.5 * k * hull.length, widthRate = k * Math.max(...offsets)
-  const end = Math.acosh(last), mixed = gaps.length ? Math.min(end, mixedFrom(k * Math.min(...gaps))) : 0
-  let sum = gaps.length && mixed < end ? power(mixed) * leftByMixing(mixed) : 0
+  const end = Math.acosh(last), mixed = Math.min(end, mixedFrom(gaps.length ? k * Math.min(...gaps) : 0))
+  const shortest = 2 * (hull.beam * ends * hull.section[0]! / (k * k * hull.length * last * last)) ** 2
+  let sum = mixed < end ? power(mixed) * fading(mixed) + shortest * offsets.length / 4 : shortest * (offsets.length / 4 + fading(end))
   for (let u = 0; end - u > 1e-9;) {
     const apart = mixed - u > 1e-9
     // as long as the rate in its middle allows
@@ -70,16 +76,16 @@ export function michellResistance(hull: SlenderHull, speed: number, density: num
     for (let i = 0; i < gaps.length; i++) sum += 2 * Math.cos(across * gaps[i]!)
     return sum
   }
-  /** First term of what the interference still gives beyond: ∫ A cos φ du ≈ −A sin φ / φ′ for a fast phase */
-  function leftByMixing(u: number): number {
+  /** What the interference still gives beyond, over the integrand there, which fades about with λ⁻⁴: ∫ e⁻⁴ᵛ cos(φ + φ′ v) dv = (4 cos φ − φ′ sin φ) / (16 + φ′²) for each gap */
+  function fading(u: number): number {
     const across = k * Math.sinh(2 * u) / 2, turn = k * Math.cosh(2 * u)
-    return -2 * gaps.reduce((sum, gap) => sum + Math.sin(across * gap) / (turn * gap), 0)
+    return 2 * gaps.reduce((sum, gap) => sum + (4 * Math.cos(across * gap) - turn * gap * Math.sin(across * gap)) / (16 + (turn * gap) ** 2), 0)
   }
 }
 
-/** From which u on the phase between two hulls turns so fast, rad per unit of u, and so little is left of the waves, that their interference can be taken as its mean: it errs by 0.15 % at most. */
+/** From which u on the phase between two hulls turns so fast, rad per unit of u, and so little is left of the waves, that their interference can be taken as its mean. */
 const MIXED_RATE = 100, MIXED_FROM = 1.4
-/** @param rate of the nearest two hulls at u = 0; 0 where they coincide */
+/** @param rate of the nearest two hulls at u = 0; 0 where they coincide or there is but one */
 const mixedFrom = (rate: number) => Math.max(MIXED_FROM, Math.acosh(Math.max(1, MIXED_RATE / rate)) / 2)
 
 /** The two inner integrals of a hull: they do not depend on speed by themselves. */
