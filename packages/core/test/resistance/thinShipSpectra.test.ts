@@ -12,7 +12,7 @@ describe('how a waterline makes waves', () => {
   it('is the closed form for a parabola, whatever the wave', () => {
     const table = waterlineSpectrum(2 / 3, 120)
     const largest = Math.max(...Array.from({ length: 400 }, (_, i) => Math.abs(parabolaAlong(0.3 + 0.3 * i))))
-    // the polygon of forty pieces is what remains
+    // the polygon is what remains
     for (let w = 0.05; w < 120; w += 0.37) expect(Math.abs(readSpectrum(table, w) - parabolaAlong(w)) / largest).toBeLessThan(2e-3)
   })
   it('is odd at the origin: without waves nothing, and straight from there', () => {

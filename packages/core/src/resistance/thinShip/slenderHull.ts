@@ -13,7 +13,7 @@ export interface SlenderHull {
 }
 
 /** Intervals along half the length, and from the water to the keel. */
-export const STATIONS = 40, DEPTHS = 32
+export const STATIONS = 80, DEPTHS = 48
 
 /**
  * Power curve 1 − u^n whose mean is the wished fullness: n = C / (1 − C).
