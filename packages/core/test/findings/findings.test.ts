@@ -1,26 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { ratingUse, RULES } from '../../src/findings'
-import { DEMO_BOATS, withEdits, type Edit, type Project } from '../../src/project'
-import { evaluate, sizeRest } from '../../src/system'
+import { DEMO_BOATS, withEdits, type Edit } from '../../src/project'
+import { sizeRest } from '../../src/system'
 import { DEMO_CHARGERS } from '../../src/parts'
 import { fillText } from '../../src/units'
+import { calm, calmJet, findingsOf } from './calmBoats'
 import type { Fitting, FuseSpec } from '../../src/wiring'
 
-const yacht = DEMO_BOATS[0]!
-const calm = (() => {
-  const s = sizeRest(yacht)
-  if (s.outcome !== 'sized') throw new Error('no design')
-  return withEdits(yacht, [...s.edits, { path: 'boat.massUncertainty', value: 0.05 }])
-})()
-/** A jet boat on which every rule fits but the touch limit. */
-const jet = (() => {
-  const boat = DEMO_BOATS.find(p => p.boat.drive.kind === 'jet')!
-  const s = sizeRest(boat)
-  if (s.outcome !== 'sized') throw new Error('no design')
-  return withEdits(boat, s.edits)
-})()
 const planer = DEMO_BOATS.find(p => p.boat.hullType === 'planing')!
-const findingsOf = (project: Project) => evaluate(project, project.use.cruiseSpeed).findings
 const { motor, controller, pack, propeller } = calm.design
 
 const fuse: FuseSpec = { id: 'own/fuse', name: 'A fuse', kind: 'fast, current-limiting', rating: 150, voltage: 125, interrupt: 40_000, price: 50 }
@@ -104,7 +91,7 @@ const BROKEN: Record<string, Edit[]> = {
 /** Rules on something that is there or not, in words alone. */
 const IN_WORDS = new Set(['packPlace', 'boxUnvented', 'noContactor', 'noPrecharge', 'noEmergencyStop', 'noDisconnect', 'noShunt', 'noChargeRelays', 'houseTogether', 'chargerInlet', 'noWayHome', 'panelsUncontrolled', 'noGalvanicIsolator', 'noBonding'])
 
-const startOf = (id: string) => id.startsWith('jet') ? jet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
+const startOf = (id: string) => id.startsWith('jet') ? calmJet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
 
 describe('every rule', () => {
   it('is content with the calm boat', () => {
