@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import Qty from 'js-quantities'
-import { chosenUnit, formatNumber, formatQuantity, fromUnit, METRIC_UNITS, parseQuantity, QUANTITIES, quantityText, toUnit, UNITS, type QuantityId, type UnitChoice, type UnitId } from '../../src/units'
+import { chosenUnit, formatDifference, formatNumber, formatQuantity, fromUnit, METRIC_UNITS, parseQuantity, QUANTITIES, quantityText, toUnit, UNITS, type QuantityId, type UnitChoice, type UnitId } from '../../src/units'
 
 const value = (text: string, quantity: QuantityId, choice?: UnitChoice) => {
   const parsed = parseQuantity(text, quantity, choice)
@@ -94,5 +94,27 @@ describe('a place as sailors write it', () => {
   it('no letter turns an ordinary angle round, and nonsense is told', () => {
     expect(parseQuantity('8 W', 'angle').ok).toBe(false)
     expect(parseQuantity('north', 'coordinate')).toMatchObject({ ok: false, message: expect.stringMatching(/50° 30′ N/) })
+  })
+})
+
+describe('a difference', () => {
+  const us: UnitChoice = { profile: 'us', overrides: {} }
+  it('has its sign, and none when no digit is left', () => {
+    expect(formatDifference(380, 'electricPower')).toEqual({ text: '+0.38', unit: 'kW' })
+    expect(formatDifference(-380, 'electricPower').text).toBe('\u22120.38')
+    expect(formatDifference(-0.2, 'temperature').text).toBe('0')
+    expect(formatDifference(0, 'electricPower').text).not.toMatch(/[+\u2212]/)
+  })
+  it('of temperatures is degrees alone: 5 K are 5 °C and 9 °F, not 41 °F', () => {
+    expect(formatDifference(5, 'temperature')).toEqual({ text: '+5', unit: '°C' })
+    expect(formatDifference(5, 'temperature', us)).toEqual({ text: '+9', unit: '°F' })
+    expect(formatDifference(-5, 'temperature', us).text).toBe('\u22129')
+  })
+  it('is what lies between two figures of the same unit', () => {
+    const ids = (Object.keys(QUANTITIES) as QuantityId[]).filter(id => !('nominal' in UNITS[chosenUnit(id, METRIC_UNITS)]))
+    for (const id of ids) for (const choice of [METRIC_UNITS, us]) {
+      const unit = chosenUnit(id, choice), from = fromUnit(7, unit), to = fromUnit(19, unit)
+      expect(formatDifference(to - from, id, choice).text).toBe(`+${formatNumber(12, UNITS[unit].decimals)}`)
+    }
   })
 })
