@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { interpolate } from '../../src/numeric'
 import { DEMO_BOATS, withEdits } from '../../src/project'
 import { atReynolds, bladeFamily, bladeReynolds, burrillLoading, openWater, SERIES_REYNOLDS, seriesPropeller, windmill } from '../../src/propulsor'
 import { driveTrain, evaluate, limitShares, matching, modelOf, powerCurve, propellerChoices, reductionChoices, thrustAvailable, thrustBalance, tightestLimit, windHolding } from '../../src/system'
@@ -26,6 +27,36 @@ describe('the matching diagram', () => {
     const calm = matching(modelOf(free), powerCurve(free)).crossings.find(c => c.of === 'calm')!
     const there = evaluate(free, allDaySpeed.outcome === 'limited' ? allDaySpeed.speed : 0).point.drive
     expect(calm.rpm).toBeCloseTo(there.shaftSpeed * 60, -1)
+  })
+})
+
+describe('where demand meets what the motor gives', () => {
+  it.each(DEMO_BOATS.map(b => [b.name, b] as const))('%s: lies on both curves', (_, boat) => {
+    const m = matching(modelOf(boat), powerCurve(boat))
+    for (const { of, rpm, torque } of m.crossings) {
+      expect(interpolate(m[of].rpm, m[of].torque, rpm) / torque).toBeCloseTo(1, 9)
+      expect(interpolate(m.allDay.nominal.rpm, m.allDay.nominal.torque, rpm) / torque).toBeCloseTo(1, 1)
+    }
+  })
+  it('of the quay rises with the square of the turns', () => {
+    const { quay } = matching(modelOf(yacht), powerCurve(yacht))
+    expect(quay.torque[40]! / quay.torque[20]!).toBeCloseTo((quay.rpm[40]! / quay.rpm[20]!) ** 2, 9)
+  })
+  it('a reduction trades turns for torque: the same power at the shaft, less what it keeps', () => {
+    const geared = withEdits(yacht, [{ path: 'design.reduction', value: { kind: 'belt', ratio: 2 } }]), belt = modelOf(geared)
+    const m = matching(belt, powerCurve(geared)), { motor } = geared.design
+    const rated = motor.ratedRpm / belt.totalRatio, torque = motor.ratedPower / (motor.ratedRpm * Math.PI / 30) * belt.totalRatio * belt.transmission
+    const given = interpolate(m.allDay.full.rpm, m.allDay.full.torque, 0.5 * rated)
+    expect(given).toBeCloseTo(torque, 3)
+  })
+  it('the controller’s amps end it at constant power', () => {
+    const { controller } = matching(modelOf(yacht), powerCurve(yacht)), power = controller.rpm.map((n, i) => n * controller.torque[i]!)
+    for (const p of power) expect(p / power[0]!).toBeCloseTo(1, 9)
+  })
+  it('the old engine keeps its power through the reduction that is taken for it', () => {
+    const engined = DEMO_BOATS.find(b => b.boat.oldEngine.ratedPower > 0)!, { engine } = matching(modelOf(engined), powerCurve(engined))
+    const most = Math.max(...engine!.rpm.map((n, i) => n * Math.PI / 30 * engine!.torque[i]!))
+    expect(most / engined.boat.oldEngine.ratedPower).toBeCloseTo(1, 1)
   })
 })
 

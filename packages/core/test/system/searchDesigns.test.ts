@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { DEMO_BOATS, projectSchema, withEdits, type Project } from '../../src/project'
-import { evaluate, nonDominated, searchDesigns, type DesignMerits, type DesignSearch } from '../../src/system'
+import { designMass, designPrice, evaluate, nonDominated, searchDesigns, type DesignMerits, type DesignSearch } from '../../src/system'
+import { HIGH_VOLTAGE_COST } from '../../src/system/sizing/packCandidates'
 import { fillText } from '../../src/units'
 
 function search(project: Project): DesignSearch {
@@ -41,6 +42,16 @@ describe('searching designs', () => {
     expect(new Set(designs.map(d => JSON.stringify(d.project.design))).size).toBe(designs.length)
     const cheapest = designs.find(d => d.virtues.includes('cheapest'))!
     for (const d of designs) expect(d.cost).toBeGreaterThanOrEqual(cheapest.cost)
+  })
+  it.each(DEMO_BOATS.map(p => [p.name, p] as const))('%s: what a design is weighed by is what she then has', (_, project) => {
+    for (const d of search(project).designs) {
+      const { cruise, model } = evaluate(d.project, project.use.cruiseSpeed)
+      expect(d.mass).toBeCloseTo(designMass(model), 6)
+      expect(d.cost - designPrice(model)).toBeCloseTo(model.pack.fullVoltage > 60 ? HIGH_VOLTAGE_COST : 0, 6)
+      // weighed with a controller of a round 96.5 % and the volts of rest; a canoe's idles for a larger share
+      expect(Math.abs(d.cruisePower - cruise.drive.packPower)).toBeLessThan(0.02 * cruise.drive.packPower + 5)
+      expect(Math.abs(d.range / cruise.distanceLeft - 1)).toBeLessThan(0.03 + 6 / cruise.drive.packPower)
+    }
   })
   it('says which wish to relax, by how much, and that it then fits', () => {
     const greedy = withEdits(DEMO_BOATS[0]!, [{ path: 'use.topSpeed', value: 4.4 }])

@@ -1,11 +1,12 @@
 import { max, min } from 'd3-array'
-import { CHEMISTRIES, packFigures, peukertShare } from '../../battery'
+import { CHEMISTRIES, packFigures, peukertShare, type Chemistry } from '../../battery'
 import { REDUCTION_MASS } from '../../drive'
 import { SHIPPED_LIBRARY, type Library } from '../../parts'
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
 import type { Text } from '../../units'
+import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
 import { stretchOf } from '../energy'
 import { evaluate } from '../evaluate'
 import { modelOf } from '../model'
@@ -103,10 +104,14 @@ function sensible({ boat }: Project, merits: readonly DesignMerits[]): (place: n
 
 const VIRTUES: readonly DesignVirtue[] = ['cheapest', 'balanced', 'lightest', 'farthest', 'thriftiest']
 
-function meritsOf({ use }: Project, d: DesignCandidate): DesignMerits {
-  const pack = packFigures(d.pack)
-  const cruisePower = d.cruisePower + use.houseLoad
-  return { cost: d.cost, mass: d.motor.mass + d.controller.mass + REDUCTION_MASS[d.reduction.kind] + pack.mass, range: pack.usableEnergy * peukertShare(CHEMISTRIES[d.pack.cell.chemistry].peukert, cruisePower / pack.nominalVoltage / pack.capacityAh) * (1 - use.reserve) / cruisePower * use.cruiseSpeed, cruisePower }
+function meritsOf({ use, boat }: Project, d: DesignCandidate): DesignMerits {
+  const pack = packFigures(d.pack), { peukert }: Chemistry = CHEMISTRIES[d.pack.cell.chemistry]
+  const cruisePower = d.cruisePower + use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const energy = pack.usableEnergy * peukertShare(peukert, cruisePower / pack.nominalVoltage / pack.capacityAh) * (1 - use.reserve)
+  return {
+    cost: d.cost, mass: d.motor.mass + d.controller.mass + REDUCTION_MASS[d.reduction.kind] + pack.mass + (boat.drive.kind === 'jet' ? d.jet.mass : 0),
+    range: energy / cruisePower * use.cruiseSpeed, cruisePower,
+  }
 }
 
 /** Places of the designs that no other beats or equals in everything. */
