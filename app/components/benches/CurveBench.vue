@@ -18,7 +18,7 @@ import { useCurveReading, useCurveScale } from '~/components/curve/curveScale'
 /** The power curve: its chart in five views, in words, how sure it is, the owner's own runs; beside it the methods and what moves them. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const { text, format, fill } = useQuantities()
+const { text, format, difference, fill } = useQuantities()
 const { unit } = useCurveScale()
 const reading = useCurveReading()
 const hidden = ref(new Set<string>())
@@ -33,7 +33,7 @@ const options = computed(() => shown.value === 'power' ? { hidden: hidden.value,
 const point = computed(() => answer.evaluation.point)
 /** the strength of each input takes some twenty evaluations */
 const settled = useRestingSpeed()
-const moves = computed(() => explain('shaftPower', document.shown, settled.value).sensitivities.filter(s => s.path !== 'design.reduction.ratio').slice(0, 5))
+const moves = computed(() => explain('shaftPower', document.shown, settled.value).sensitivities.filter(s => s.path !== 'design.reduction.ratio' && difference(s.higher - s.lower, 'electricPower').text !== '0').slice(0, 5))
 const sentences = computed(() => reading.value.sentences.map(fill))
 const file = computed(() => `${document.shown.name.toLowerCase()}-curve`)
 const csv = () => download(`${file.value}.csv`, curveCsv(document.shown), 'text/csv')

@@ -6,6 +6,7 @@ import { LEVER_INSET } from '~/components/lever/leverInset'
 import { useCompact } from '~/composables/useCompact'
 import { FIGURES_FONT, LABELS_FONT, useTokens } from '~/composables/useTokens'
 import LeverEcho from './LeverEcho.vue'
+import { freeEnd, placeTags } from './placeTags'
 import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes'
 
 /**
@@ -49,9 +50,14 @@ const layout = computed(() => {
   const t = tokens.value
   const line = (at: number, vertical: boolean, dash = 'solid') => ({ type: 'line', layer: 'below', line: { color: t.ink, width: dash === 'solid' ? 1.25 : 1, dash }, ...(vertical ? { x0: at, x1: at, yref: 'paper', y0: 0, y1: 1 } : { y0: at, y1: at, xref: 'paper', x0: 0, x1: 1 }) })
   const axis = (a: ChartAxis) => ({ title: { text: a.title, font: { size: 12.5, color: t.soft } }, type: a.log ? 'log' : 'linear', range: a.log ? [Math.log10(a.from), Math.log10(a.to)] : [a.from, a.to], ...(a.log ? { tickmode: 'array', tickvals: logTicks(a), ticktext: logTicks(a).map(String) } : {}), fixedrange: true, gridcolor: t.grid, zeroline: false, linecolor: t.rule, tickfont: { family: FIGURES_FONT, size: 14, color: t.text }, ticks: '' })
-  const tags = props.curves.filter(c => c.tag && !c.hidden).flatMap((c) => {
-    const last = c.y.findLastIndex((v, i) => v !== null && v <= props.y.to && c.x[i]! <= props.x.to)
-    return last < 0 ? [] : [{ x: c.x[last]!, y: props.y.log ? Math.log10(Math.max(props.y.from, c.y[last]!)) : c.y[last]!, text: `<b>${c.tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }]
+  const tagged = props.curves.filter(c => c.tag && !c.hidden)
+  const onScreen = (c: ChartCurve) => c.y.map((v, i) => v === null || c.x[i]! > props.x.to ? null : { x: px(c.x[i]!), y: py(v) })
+  const area = { top: py(props.y.to), bottom: py(props.y.from) }
+  const places = placeTags(tagged.map(c => ({ tag: c.tag!, points: onScreen(c) })), area.top)
+  const lines = props.curves.filter(c => !c.hidden && c.fill === undefined && !c.stack).map(onScreen)
+  const tags = places.map(({ tag, index }) => {
+    const c = tagged.find(c => c.tag === tag)!, y = c.y[index]!
+    return { x: c.x[index]!, y: props.y.log ? Math.log10(Math.max(props.y.from, y)) : y, text: `<b>${tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }
   })
   return {
     height: height.value, width: width.value, margin: { ...MARGIN, ...side.value }, paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: t.sheet, font: { family: LABELS_FONT, size: 12.5, color: t.soft },
@@ -59,7 +65,7 @@ const layout = computed(() => {
     shapes: [...(props.across ?? []).map(l => line(l.at, false, l.dash)), ...(props.upright ?? []).map(l => line(l.at, true, l.dash))],
     annotations: [
       ...(props.across ?? []).filter(l => l.at <= props.y.to).map(l => ({ x: 0.01, xref: 'paper', y: props.y.log ? Math.log10(l.at) : l.at, yanchor: 'bottom', xanchor: 'left', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
-      ...(props.upright ?? []).filter(l => l.at <= props.x.to).map(l => ({ x: l.at, y: 0.01, yref: 'paper', yanchor: 'bottom', xanchor: 'right', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
+      ...(props.upright ?? []).filter(l => l.at <= props.x.to).map(l => ({ x: l.at, ...(freeEnd(l.label, px(l.at), lines, area) === 'foot' ? { y: 0.01, yanchor: 'bottom' } : { y: 0.99, yanchor: 'top' }), yref: 'paper', xanchor: 'right', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
       ...tags,
     ],
   }

@@ -20,7 +20,9 @@ const working = computed(() => {
   const { id, method, project = document.shown, speed = Math.min(view.speed, answer.greatestSpeed) } = view.working
   return method ? explainMethod(method, project, speed) : explain(id, project, speed)
 })
-const strongest = computed(() => working.value?.sensitivities.slice(0, 4) ?? [])
+/** Digits alone: the heading names the unit, which is the figure's own. */
+const changed = (value: number) => difference(value - working.value!.value, working.value!.quantity).text
+const strongest = computed(() => working.value?.sensitivities.filter(s => changed(s.lower) !== '0' || changed(s.higher) !== '0').slice(0, 4) ?? [])
 const reach = computed(() => Math.max(1e-12, ...strongest.value.flatMap(s => [Math.abs(s.lower - working.value!.value), Math.abs(s.higher - working.value!.value)])))
 
 /** Offset of one end of a bar from its middle, in per cent of the half width. */
@@ -28,8 +30,6 @@ const bar = (s: Sensitivity) => {
   const a = (s.lower - working.value!.value) / reach.value, b = (s.higher - working.value!.value) / reach.value
   return { left: `${50 + 50 * Math.min(a, b, 0)}%`, width: `${50 * (Math.max(a, b, 0) - Math.min(a, b, 0))}%` }
 }
-/** Digits alone: the heading names the unit, which is the figure's own. */
-const changed = (value: number) => difference(value - working.value!.value, working.value!.quantity).text
 const unit = computed(() => working.value ? difference(0, working.value.quantity).unit : '')
 </script>
 

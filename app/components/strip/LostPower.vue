@@ -7,15 +7,15 @@ import { STAGES } from './stages'
 /** What is lost between a stage and the next. */
 const props = defineProps<{ index: number }>()
 const answer = useAnswerStore()
-const { format } = useQuantities()
+const { difference } = useQuantities()
 const lost = () => {
   const { point } = answer.evaluation
-  return format(STAGES[props.index]!.power(point) - STAGES[props.index + 1]!.power(point), 'electricPower').text
+  return difference(STAGES[props.index + 1]!.power(point) - STAGES[props.index]!.power(point), 'electricPower').text
 }
 </script>
 
 <template>
-  <span v-live="() => `−${lost()}`" class="lost" />
+  <span v-live="lost" class="lost" />
 </template>
 
 <style scoped>

@@ -83,11 +83,12 @@ export function formatQuantity(value: number | null, quantity: QuantityId, choic
  */
 export function quantityText(value: number | null, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): string {
   const { text, unit } = formatQuantity(value, quantity, choice)
-  return unit ? `${text}\u00A0${unit}` : text
+  // a degree of an angle stands at its number (ISO 80000-1), every other unit a space away
+  return unit === '' ? text : unit === '°' ? text + unit : `${text}\u00A0${unit}`
 }
 
 /**
- * By how much a figure differs, in the owner's unit, with its sign where digits are left: of a temperature the degrees alone, not the scale's zero.
+ * By how much a figure differs, in the owner's unit, with its sign, or 0 where no digit is left: of a temperature the degrees alone, not the scale's zero.
  *
  * @param difference SI
  * @param quantity kind of quantity
@@ -99,6 +100,5 @@ export function quantityText(value: number | null, quantity: QuantityId, choice:
 export function formatDifference(difference: number, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
   const { offset = 0 }: Unit = UNITS[chosenUnit(quantity, choice)]
   const { text, unit } = formatQuantity(Math.abs(difference) + offset, quantity, choice)
-  const nil = !/[1-9]/.test(text)
-  return { text: nil ? text : `${difference < 0 ? TRUE_MINUS : '+'}${text}`, unit }
+  return { text: /[1-9]/.test(text) ? `${difference < 0 ? TRUE_MINUS : '+'}${text}` : '0', unit }
 }
