@@ -85,3 +85,17 @@ test('every kind of hull is drawn, asks its own questions and has a curve', asyn
   }
   expect(errors).toEqual([])
 })
+
+test('letters and words of the chart keep clear of each other, whatever the boat', async ({ page }) => {
+  for (const boat of ['demo-lodden', 'demo-merrin', 'demo-tirrick', 'demo-pippin']) {
+    await openBench(page, `/curve?boat=${boat}`)
+    await page.locator('[data-drawn=true]').waitFor()
+    const { count, overlapping } = await page.locator('.plot').evaluate((plot) => {
+      const words = [...plot.querySelectorAll('.annotation')].map(a => ({ text: a.textContent, box: a.getBoundingClientRect() }))
+      const overlapping = words.flatMap((a, i) => words.slice(0, i).filter(b => a.box.left < b.box.right && b.box.left < a.box.right && a.box.top < b.box.bottom && b.box.top < a.box.bottom).map(b => `${a.text} on ${b.text}`))
+      return { count: words.length, overlapping }
+    })
+    expect(count, boat).toBeGreaterThan(3)
+    expect(overlapping, boat).toEqual([])
+  }
+})

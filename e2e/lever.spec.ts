@@ -136,6 +136,7 @@ test('a press on another figure opens its working in place of the last, a second
   for (const [id, head] of [['packPower', 'From the pack'], ['deliveredPower', 'Power at the propeller'], ['motorInput', 'Power into the motor']] as const) {
     await page.locator(`[data-figure=${id}]`).first().click()
     await expect(working).toHaveAccessibleName(`Working: ${head}`)
+    await expect(working).toContainText('If an input is 10 % wrong, kW')
   }
   await page.locator('[data-figure=motorInput]').first().click()
   await expect(working).toBeHidden()

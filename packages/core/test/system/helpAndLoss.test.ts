@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { CHARGE_HABITS, chargePoint, packFigures } from '../../src/battery'
 import { hullSpeed } from '../../src/hull'
 import { DEMO_BOATS, withEdits } from '../../src/project'
-import { bankGone, chargeHelpers, chargeSetup, coldSteps, evaluate, modelOf, operatingPoint, regenerationAt, solarReport } from '../../src/system'
+import { bankGone, centreResistance, chargeHelpers, chargeSetup, coldSteps, evaluate, modelOf, operatingPoint, regenerationAt, solarReport } from '../../src/system'
 
 const yacht = DEMO_BOATS[0]!
 const withSun = DEMO_BOATS.filter(b => b.design.solar.fitted)
@@ -41,6 +41,22 @@ describe('what helps the chargers', () => {
     const sailing = withEdits(yacht, [{ path: 'design.charging.sailing', value: true }]), model = modelOf(sailing)
     expect(chargeHelpers(sailing).sailing).toBeCloseTo(regenerationAt(model, 0.9 * hullSpeed(model.form.lengthWaterline)).packPower, 6)
     expect(chargeHelpers(yacht)).toEqual({ sun: 0, sailing: 0 })
+  })
+})
+
+describe('a towed propeller', () => {
+  const model = modelOf(yacht)
+  it('costs as much speed as brings the resistance down by its drag, the pull of the sails being the same', () => {
+    for (const speed of [2.5, 3, 3.3]) {
+      const { drag, speedLost } = regenerationAt(model, speed)
+      expect(speedLost).toBeGreaterThan(0)
+      // a straight line over a tenth of a knot: the curve bends by a few per cent
+      expect((centreResistance(model, speed) - centreResistance(model, speed - speedLost)) / drag).toBeGreaterThan(0.8)
+      expect((centreResistance(model, speed) - centreResistance(model, speed - speedLost)) / drag).toBeLessThan(1.05)
+    }
+  })
+  it('costs nothing where it gives nothing', () => {
+    expect(regenerationAt(model, 0.2)).toMatchObject({ packPower: 0, speedLost: 0 })
   })
 })
 
