@@ -1,5 +1,5 @@
 import { computed, ref, watch } from 'vue'
-import { FIELDS, boatContradictions, fieldError, parseQuantity, quantityText, valueAt, type Field, type FieldPath, type Project } from '@remigo/core'
+import { FIELDS, contradictionsOf, fieldError, fillText, parseQuantity, quantityText, valueAt, type Field, type FieldPath, type Project, type UnitChoice } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { withEdits } from '@remigo/core'
@@ -49,7 +49,7 @@ export function useFieldEdit(path: FieldPath) {
     const parsed = parseQuantity(source, field.quantity, view.choice)
     if (!parsed.ok) { error.value = parsed.message; return }
     const value = parsed.value * (field.storedPerSi ?? 1)
-    error.value = fieldError(path, value, view.choice) ?? (WHOLE.has(path) && !Number.isInteger(value) ? `${field.label} is a whole number.` : null) ?? contradiction(document.shown, path, value)
+    error.value = fieldError(path, value, view.choice) ?? (WHOLE.has(path) && !Number.isInteger(value) ? `${field.label} is a whole number.` : null) ?? contradiction(document.shown, path, value, view.choice)
     if (error.value) return
     document.edit(field.label, [{ path, value }, { path: 'typed', value: { ...document.shown.typed, [path]: source } }])
   }
@@ -65,9 +65,9 @@ export function useFieldEdit(path: FieldPath) {
 
 const plain = (text: string) => text.replace(/\u00A0/g, ' ')
 
-/** A dimension that no boat of the others' size can have. */
-function contradiction(project: Project, path: FieldPath, value: number): string | null {
+/** A dimension that no boat of the others' size can have; where they are at odds already, another may be what mends it. */
+function contradiction(project: Project, path: FieldPath, value: number, choice: UnitChoice): string | null {
   if (!path.startsWith('boat.')) return null
-  const found = boatContradictions(withEdits(project, [{ path, value }]).boat)[0]
-  return found && boatContradictions(project.boat).length === 0 ? `${found.message}.` : null
+  const found = contradictionsOf(withEdits(project, [{ path, value }]).boat)[0]
+  return found && contradictionsOf(project.boat).length === 0 ? `${fillText(found.message, choice)}.` : null
 }

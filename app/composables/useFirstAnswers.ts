@@ -1,6 +1,6 @@
 import { computed, reactive, ref, watch } from 'vue'
 import {
-  boatContradictions, fieldError, fillText, hullTypeOf, newProject, parseQuantity, quantityText, sizeRest, typicalAnswers, withEdits,
+  contradictionsOf, fieldError, fillText, hullTypeOf, newProject, parseQuantity, quantityText, sizeRest, typicalAnswers, withEdits,
   FIELDS, type DriveKind, type Field, type FieldPath, type FirstAnswers, type Project, type QuantityId,
 } from '@remigo/core'
 import { m } from '~/messages'
@@ -56,9 +56,10 @@ export function useFirstAnswers() {
     const good = (Object.keys(QUESTIONS) as Question[]).map(check).every(Boolean)
     if (!good) return null
     const boat = newProject(answers.value, crypto.randomUUID())
-    const wrong = boatContradictions(boat.boat)[0]
+    const wrong = contradictionsOf(boat.boat)[0]
     if (wrong) {
-      errors[wrong.path[0] === 'mass' ? 'mass' : wrong.path[0] === 'beam' ? 'beam' : 'lengthOverAll'] = `${wrong.message}.`
+      const asked = (Object.keys(QUESTIONS) as Question[]).find(q => QUESTIONS[q] === `boat.${wrong.field}`)
+      errors[asked ?? 'lengthOverAll'] = `${fillText(wrong.message, view.choice)}.`
       return null
     }
     const kept = Object.fromEntries((Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]))

@@ -16,6 +16,7 @@ import { contactorRating } from './rules/contactorRating'
 import { controllerCurrent } from './rules/controllerCurrent'
 import { controllerHeat } from './rules/controllerHeat'
 import { cruiseAboveTop } from './rules/cruiseAboveTop'
+import { dimensionsOdd } from './rules/dimensionsOdd'
 import { efficiencyDoubt } from './rules/efficiencyDoubt'
 import { fuseAboveCable } from './rules/fuseAboveCable'
 import { fuseInterrupt } from './rules/fuseInterrupt'
@@ -79,6 +80,7 @@ import { windHolding } from './rules/windHolding'
 
 /** Every rule. A new one is its own file and one line here. */
 export const RULES: readonly Rule[] = [
+  dimensionsOdd,
   packAboveWindow, packBelowWindow, packCurrent, rangeShort, touchVoltage, lowPackSpeed,
   controllerCurrent, phaseCurrent, controllerHeat, regenAmps,
   motorNameplate, motorRating, motorSpeed, motorPoorLoad, heatCruise, heatTop, rotation,

@@ -7,7 +7,7 @@ import { ENGINE_KINDS } from '../oldEngine'
 import { CHARGE_SUPPLIES, type Charging } from './charging'
 import { COMPARTMENT_RANGE } from './compartments'
 import { WAYS_HOME } from './usual'
-import { boatContradictions } from './boatContradictions'
+import { boatContradictions, contradictionText } from './boatContradictions'
 import { FIELDS, type FieldPath } from './fields'
 import { PROJECT_VERSION } from './projectVersion'
 import type { Banks, StringGroup } from '../battery'
@@ -57,7 +57,7 @@ const boatSchema = z.strictObject({
     name: z.string().min(1).max(40), length: within(COMPARTMENT_RANGE.length), width: within(COMPARTMENT_RANGE.width), height: within(COMPARTMENT_RANGE.height), clearance: within(COMPARTMENT_RANGE.clearance),
   })).max(12).describe('spaces for the pack, as measured, m: fore and aft, athwart, up, kept free all round'),
 }).superRefine((boat, context) => {
-  for (const { path, message } of boatContradictions(boat)) context.addIssue({ code: 'custom', path, message })
+  for (const wrong of boatContradictions(boat)) context.addIssue({ code: 'custom', path: [wrong.field], message: contradictionText(wrong) })
 })
 
 const useSchema = z.strictObject({

@@ -28,7 +28,8 @@ export interface HoltropShape {
  * Source: Holtrop & Mennen 1982.
  */
 export function runLength({ L, CP, lcb }: Pick<HoltropShape, 'L' | 'CP' | 'lcb'>): number {
-  return L * (1 - CP + 0.06 * CP * lcb / (4 * CP - 1))
+  // the fit has long ended where ends are so full that no run is left
+  return L * Math.max(0.02, 1 - CP + 0.06 * CP * lcb / (4 * CP - 1))
 }
 
 /**
@@ -41,7 +42,7 @@ export function runLength({ L, CP, lcb }: Pick<HoltropShape, 'L' | 'CP' | 'lcb'>
  */
 export function entranceAngle(s: HoltropShape): number {
   const { L, B, CP, CWP, lcb, volume } = s
-  return 1 + 89 * Math.exp(-((L / B) ** 0.80856) * (1 - CWP) ** 0.30484 * (1 - CP - 0.0225 * lcb) ** 0.6367
+  return 1 + 89 * Math.exp(-((L / B) ** 0.80856) * (1 - CWP) ** 0.30484 * Math.max(0, 1 - CP - 0.0225 * lcb) ** 0.6367
     * (runLength(s) / B) ** 0.34574 * (100 * volume / L ** 3) ** 0.16302)
 }
 
@@ -59,7 +60,7 @@ export function holtropWave(s: HoltropShape): (fn: number) => number {
   const iE = s.iE ?? entranceAngle(s)
   const bl = B / L
   const c7 = bl < 0.11 ? 0.229577 * Math.cbrt(bl) : bl < 0.25 ? bl : 0.5 - 0.0625 / bl
-  const c1 = 2223105 * c7 ** 3.78613 * (T / B) ** 1.07961 * (90 - iE) ** -1.37565
+  const c1 = 2223105 * c7 ** 3.78613 * (T / B) ** 1.07961 * Math.max(1, 90 - iE) ** -1.37565
   const c3 = 0.56 * ABT ** 1.5 / (B * T * (0.31 * Math.sqrt(ABT) + TF - hB))
   const c2 = Math.exp(-1.89 * Math.sqrt(c3))
   const c5 = 1 - 0.8 * s.AT / (B * T * CM)

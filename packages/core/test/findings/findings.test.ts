@@ -15,6 +15,7 @@ const leftOut = (fitting: Fitting): Edit[] => [{ path: `design.wiring.fitted.${f
 
 /** One way to break each rule, from a boat on which every rule fits. */
 const BROKEN: Record<string, Edit[]> = {
+  dimensionsOdd: [{ path: 'boat.prismatic', value: 0.93 }],
   packAboveWindow: [{ path: 'design.pack.chargeVoltage', value: 4 }],
   packBelowWindow: [{ path: 'design.controller', value: { ...controller, leastVoltage: 51 } }],
   packCurrent: [{ path: 'design.pack.cell', value: { ...pack.cell, current: 30, currentPeak: 400 } }],

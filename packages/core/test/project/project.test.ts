@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { boatContradictions, DEMO_BOATS, fieldError, FIELDS, migrateProject, newProject, PROJECT_VERSION, projectSchema, readProject, typicalAnswers, valueAt, withEdits, writeProject, type FieldPath, type Project } from '../../src/project'
+import { boatContradictions, contradictionText, DEMO_BOATS, fieldError, FIELDS, migrateProject, newProject, PROJECT_VERSION, projectSchema, readProject, typicalAnswers, valueAt, withEdits, writeProject, type FieldPath, type Project } from '../../src/project'
 
 const yacht = DEMO_BOATS[0]!
 const errorsOf = (text: string) => {
@@ -82,6 +82,6 @@ describe('a first boat', () => {
     }))
   })
   it.each([[{ beam: 8 }, /60 %/], [{ mass: 40_000 }, /too heavy/], [{ mass: 60 }, /too light/], [{ beamWaterline: 4 }, /beam at the waterline/]])('contradiction %o is told', (over, reason) => {
-    expect(boatContradictions({ ...yacht.boat, ...over }).map(c => c.message).join()).toMatch(reason)
+    expect(boatContradictions({ ...yacht.boat, ...over }).map(contradictionText).join()).toMatch(reason)
   })
 })

@@ -64,7 +64,7 @@ export const pontoon: HullType = {
   asks: ['tubes', 'hullBeam', 'hullSpacing'],
   waveBound: true,
   usual: { waterline: 0.93, cruise: 0.6 },
-  typical: lengthOverAll => ({ beam: 2.5, draught: 0.35, mass: 170 * lengthOverAll, propellerDiameter: 0.3 }),
+  typical: lengthOverAll => ({ beam: Math.min(2.5, 0.5 * lengthOverAll), draught: 0.35, mass: 170 * lengthOverAll, propellerDiameter: 0.3 }),
   form: pontoonForm,
   appendages: () => [],
   interaction: (_, drive) => openWaterInteraction(drive),

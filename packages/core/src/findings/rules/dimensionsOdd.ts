@@ -1,0 +1,16 @@
+import { contradictionsOf } from '../../project/boatContradictions'
+import type { Rule } from '../finding'
+
+/** Dimensions that cannot belong to one boat: whatever follows from them is worth nothing. */
+export const dimensionsOdd: Rule = {
+  id: 'dimensionsOdd', part: 'hull', checks: 'Dimensions belong to one boat', source: 'Archimedes; shares and coefficients of usual hulls (common practice)',
+  check({ model: { project: { boat }, form } }) {
+    const [wrong] = contradictionsOf(boat, form)
+    if (!wrong) return null
+    return {
+      severity: 'stop', title: 'dimensions', amount: { text: '' },
+      sentence: { ...wrong.message, text: `${wrong.message.text}. No figure holds until this is right.` },
+      fixes: wrong.mend ? [wrong.mend] : [],
+    }
+  },
+}

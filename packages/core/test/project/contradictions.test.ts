@@ -1,0 +1,75 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { HULL_TYPES } from '../../src/hull'
+import { contradictionsOf, contradictionText, DEMO_BOATS, FIELDS, newProject, projectSchema, typicalAnswers, valueAt, withEdits, type FieldPath, type Project } from '../../src/project'
+import { evaluate, powerCurve } from '../../src/system'
+import { findingsOf } from '../findings/calmBoats'
+
+const demo = (type: string) => DEMO_BOATS.find(b => b.boat.hullType === type)!
+const tried = (boat: Project, changed: object) => withEdits(boat, Object.entries(changed).map(([field, value]) => ({ path: `boat.${field}`, value })))
+const first = (boat: Project) => contradictionsOf(boat.boat)[0]
+
+describe('dimensions of one boat', () => {
+  it('are those of every demo boat, and of typical boats of every kind and usual length', () => {
+    for (const boat of DEMO_BOATS) expect(contradictionsOf(boat.boat), boat.name).toEqual([])
+    const kinds = fc.constantFrom(...HULL_TYPES).chain(type => fc.tuple(fc.constant(type), fc.double({ min: type.id === 'pontoon' ? 3 : 2.5, max: ['canoe', 'dinghy'].includes(type.id) ? 7 : 20, noNaN: true })))
+    fc.assert(fc.property(kinds, ([type, length]) => {
+      expect(contradictionsOf(newProject(typicalAnswers(type.id, length), 'x').boat).map(contradictionText)).toEqual([])
+    }), { numRuns: 300 })
+  })
+  it.each<[string, object, string, RegExp]>([
+    ['canoe', { beam: 30 }, 'beam', /A beam of 30\.0\sm is more than 60 % of the length, 4\.90\sm/],
+    ['canoe', { draught: 5 }, 'draught', /more than half of the length/],
+    ['canoe', { mass: 20 }, 'mass', /too light.*such boats of that length weigh 0\.1\d\st to 0\.3\d\st/],
+    ['canoe', { mass: 2000 }, 'mass', /the hull alone would lie 1\.1\d\sm deep; her draught is 0\.13\sm/],
+    ['keelYacht', { draught: 0.08 }, 'draught', /the hull alone would lie 0\.5\d\sm deep; her draught is 0\.08\sm/],
+    ['keelYacht', { beam: 0.4 }, 'beam', /a beam of 0\.40\sm the hull alone would lie/],
+    ['keelYacht', { beamWaterline: 0.3 }, 'beamWaterline', /less than 40 % of her beam, 2\.95\sm/],
+    ['keelYacht', { lengthOverAll: 40 }, 'lengthWaterline', /less than half of the length, 40\.0\sm/],
+    ['keelYacht', { prismatic: 0.95 }, 'prismatic', /hulls have 0\.45 to 0\.88/],
+    ['keelYacht', { waterplane: 1 }, 'waterplane', /hulls have 0\.53 to 0\.96/],
+    ['displacementLaunch', { waterplane: 0.55, prismatic: 0.7, midship: 0.9 }, 'waterplane', /the waterplane is 0\.63 at least/],
+    ['catamaran', { hullSpacing: 0.2 }, 'hullSpacing', /would stand in each other/],
+    ['catamaran', { hullSpacing: 12 }, 'hullSpacing', /make her 13\.1\sm wide; her beam is 6\.10\sm/],
+    ['catamaran', { hullBeam: 4 }, 'hullBeam', /make her 8\.20\sm wide/],
+    ['catamaran', { hullBeam: 0.15 }, 'hullBeam', /would put the hull \d\.\d\d\sm deep; her draught is/],
+    ['pontoon', { hullBeam: 0.15 }, 'hullBeam', /Two tubes of 0\.15\sm carry 0\.\d+\st; she weighs/],
+    ['pontoon', { mass: 3000 }, 'hullBeam', /carry 2\.\d+\st; she weighs 3\.00\st/],
+    ['planing', { lcg: 20 }, 'lcg', /20\.0\sm forward of the transom/],
+    ['planing', { lcg: 0.3 }, 'lcg', /not where a boat of 4\.50\sm on the water can balance/],
+  ])('%s with %o: the field is named and the reason', (type, changed, field, reason) => {
+    const boat = type === 'pontoon' && 'mass' in changed ? tried(demo(type), { hullBeam: 0.6 }) : demo(type), wrong = first(tried(boat, changed))!
+    expect(wrong.field).toBe(field)
+    expect(contradictionText(wrong)).toMatch(reason)
+  })
+  it('at odds stop the boat until they are mended, and what is offered mends them', () => {
+    for (const [type, changed] of [['keelYacht', { beamWaterline: 0.3 }], ['keelYacht', { draught: 0.08 }], ['catamaran', { hullSpacing: 0.2 }], ['pontoon', { hullBeam: 0.15 }], ['planing', { lcg: 20 }], ['canoe', { mass: 2000 }]] as const) {
+      const odd = tried(demo(type), changed), finding = findingsOf(odd).findings.find(f => f.rule === 'dimensionsOdd')!
+      expect(finding.severity).toBe('stop')
+      expect(first(withEdits(odd, finding.fixes[0]!.edits)), `${type} ${JSON.stringify(changed)}`).toBeUndefined()
+    }
+  })
+  it('of tubes too small are told from tubes that carry her', () => {
+    const boat = demo('pontoon'), carries = (diameter: number) => !first(tried(boat, { hullBeam: diameter }))
+    // by Archimedes: 0.98 t on two tubes of some 5.6 m are a segment of 0.09 m², nine tenths of a circle of 0.34 m across
+    expect([0.3, 0.33, 0.37, 0.45].map(carries)).toEqual([false, false, true, true])
+  })
+})
+
+describe('whatever a field may hold', () => {
+  const paths = Object.keys(FIELDS) as FieldPath[]
+  it.each(DEMO_BOATS.map(b => [b.name, b] as const))('%s: at its ends and between, the chain gives figures and no error', (_, boat) => {
+    for (const path of paths) {
+      const { least, most } = FIELDS[path], whole = Number.isInteger(valueAt(boat, path)) && FIELDS[path].quantity === 'count'
+      for (const share of [0, 0.03, 0.97, 1]) {
+        const value = least + (most - least) * share, project = withEdits(boat, [{ path, value: whole ? Math.round(value) : value }])
+        if (!projectSchema.safeParse(project).success) continue
+        const { point, cruise, top, findings } = evaluate(project, project.use.cruiseSpeed)
+        const figures = [point, cruise, top].flatMap(p => [p.drive.packPower, p.drive.effectivePower, p.drive.thrust, p.resistance.low, p.resistance.centre, p.resistance.high])
+        if (figures.some(Number.isNaN)) throw new Error(`${path} = ${value}: ${figures.join(' ')}`)
+        expect(findings.counts.fits).toBeGreaterThan(0)
+      }
+    }
+    expect(powerCurve(boat).length).toBeGreaterThan(10)
+  })
+})
