@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chargeReport, chargerCounts, chargerFits, DEMO_CHARGERS, SHORE_PLUGS, withEdits, type ChargerSpec } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { c } from '~/messages/charging'
 import { q, s } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
@@ -52,7 +52,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.project, [
         </table>
       </section>
       <section class="block" :aria-label="c.chargers" data-chargers>
-        <h2 class="section-head">{{ c.chargers }}<NuxtLink class="link" to="/library?kind=charger">{{ m.motor.all }}</NuxtLink></h2>
+        <h2 class="section-head">{{ c.chargers }}<NuxtLink class="link" to="/library?kind=charger">{{ b.motor.all }}</NuxtLink></h2>
         <table class="table">
           <tbody>
             <tr v-for="row in rows" :key="row.charger.id" :class="{ current: row.fitted }">

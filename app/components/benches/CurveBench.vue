@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { curveCsv, explain, FIELDS, UNITS, type FieldPath } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -22,7 +22,7 @@ const { text, format, difference, fill } = useQuantities()
 const { unit } = useCurveScale()
 const reading = useCurveReading()
 const hidden = ref(new Set<string>())
-type ChartView = keyof typeof m.curve.views
+type ChartView = keyof typeof b.curve.views
 const CHARTS = { power: PowerChart, energy: EnergyChart, parts: PartsChart, engine: EngineChart, others: OthersChart }
 const shown = ref<ChartView>('power')
 const powerUnit = ref<'kW' | 'hp'>(unit.value === 'hp' ? 'hp' : 'kW')
@@ -45,17 +45,17 @@ const label = (path: FieldPath) => FIELDS[path].label
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="shaftPower" :head="() => m.curve.range(format(point.shaftPowerLow, 'electricPower').text, text(point.shaftPowerHigh, 'electricPower'))">{{ m.curve.lead }}</BenchLead>
-      <ChartViews v-model="shown" :label="m.curve.view" :views="m.curve.views" />
+      <BenchLead figure="shaftPower" :head="() => b.curve.range(format(point.shaftPowerLow, 'electricPower').text, text(point.shaftPowerHigh, 'electricPower'))">{{ b.curve.lead }}</BenchLead>
+      <ChartViews v-model="shown" :label="b.curve.view" :views="b.curve.views" />
       <component :is="CHARTS[shown]" ref="chart" v-bind="options" />
       <div class="tools">
-        <ChoiceField v-if="shown === 'power'" v-model="powerUnit" :label="m.curve.unit" :options="m.curve.units" />
-        <ChoiceField v-if="shown === 'power'" v-model="scale" :label="m.curve.scale" :options="m.curve.scales" />
-        <div class="keep"><span>{{ m.curve.keep }}</span><button type="button" class="btn" @click="chart?.save('png', file)">{{ m.curve.png }}</button><button type="button" class="btn" @click="chart?.save('svg', file)">{{ m.curve.svg }}</button><button type="button" class="btn" data-csv @click="csv">CSV</button></div>
+        <ChoiceField v-if="shown === 'power'" v-model="powerUnit" :label="b.curve.unit" :options="b.curve.units" />
+        <ChoiceField v-if="shown === 'power'" v-model="scale" :label="b.curve.scale" :options="b.curve.scales" />
+        <div class="keep"><span>{{ b.curve.keep }}</span><button type="button" class="btn" @click="chart?.save('png', file)">{{ b.curve.png }}</button><button type="button" class="btn" @click="chart?.save('svg', file)">{{ b.curve.svg }}</button><button type="button" class="btn" data-csv @click="csv">CSV</button></div>
       </div>
-      <p v-if="shown === 'power'" class="small soft">{{ m.curve.note }}</p>
-      <section class="block" :aria-label="m.curve.words" data-words>
-        <h2 class="section-head">{{ m.curve.words }}</h2>
+      <p v-if="shown === 'power'" class="small soft">{{ b.curve.note }}</p>
+      <section class="block" :aria-label="b.curve.words" data-words>
+        <h2 class="section-head">{{ b.curve.words }}</h2>
         <p v-for="s in sentences" :key="s" class="prose">{{ s }}</p>
       </section>
       <SeaTrial />
@@ -63,8 +63,8 @@ const label = (path: FieldPath) => FIELDS[path].label
     </div>
     <aside class="bench__side">
       <MethodsList v-model="hidden" />
-      <section class="block" :aria-label="m.curve.moves">
-        <h2 class="section-head">{{ m.curve.moves }}<span>{{ m.curve.movesHint }}</span></h2>
+      <section class="block" :aria-label="b.curve.moves">
+        <h2 class="section-head">{{ b.curve.moves }}<span>{{ b.curve.movesHint }}</span></h2>
         <div class="rows">
           <QuantityField v-for="s in moves" :key="s.path" :path="s.path" :label="label(s.path)" :hint="`± ${spread(s.lower, s.higher)} ${UNITS[unit].symbol}`" :optional="s.path === 'boat.lengthWaterline' || s.path === 'boat.beamWaterline'" :estimate="estimateOf(s.path)" />
         </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { FIELDS } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -47,14 +48,14 @@ const section = computed(() => {
     <path :d="strokesToPath(elevation.hull, scale)" class="body" />
     <path v-if="elevation.roof" :d="strokesToPath(elevation.roof, scale)" class="line" />
     <path :d="`M${x(0)} ${H - 10}H${x(elevation.lengthOverAll)}m0-4v8M${x(0)} ${H - 14}v8`" class="dimension" />
-    <text :x="x(elevation.lengthOverAll / 2)" :y="H - 1" class="word">{{ m.start.length }}</text>
+    <text :x="x(elevation.lengthOverAll / 2)" :y="H - 1" class="word">{{ FIELDS['boat.lengthOverAll'].label }}</text>
     <path :d="`M${x(elevation.waterlineFrom)} ${WATER + 5}H${x(elevation.waterlineTo)}m0-4v8M${x(elevation.waterlineFrom)} ${WATER + 1}v8`" class="dimension strong" />
     <path :d="`M${x(elevation.lengthOverAll) + 9} ${WATER}V${keelY}m-4 0h8m-8 ${WATER - keelY}h8`" class="dimension" />
     <text :x="x(elevation.lengthOverAll) + 15" :y="(WATER + keelY) / 2 + 4" class="word start">{{ text(boat.draught, 'length') }}</text>
     <path v-for="(d, i) in section.paths" :key="i" :d="d" class="body" />
     <path v-if="section.deck" :d="section.deck" class="body" />
     <path :d="`M${section.middle - section.beam} ${WATER - 36}h${2 * section.beam}m0-4v8M${section.middle - section.beam} ${WATER - 40}v8`" class="dimension" />
-    <text :x="section.middle" :y="WATER - 42" class="word">{{ m.start.beam }}</text>
+    <text :x="section.middle" :y="WATER - 42" class="word">{{ FIELDS['boat.beam'].label }}</text>
     <path v-if="section.places.length > 1" :d="`M${section.places[0]} ${H - 10}H${section.places[1]}m0-4v8M${section.places[0]} ${H - 14}v8`" class="dimension strong" />
     <path v-else :d="`M${section.middle - section.half} ${WATER + 5}h${2 * section.half}m0-4v8M${section.middle - section.half} ${WATER + 1}v8`" class="dimension strong" />
     <text :x="section.middle" :y="H - 1" class="word soft">{{ m.boat.section }}</text>

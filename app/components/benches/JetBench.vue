@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { jetChoices, LIMIT_LABELS, type JetSpec } from '@remigo/core'
+import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -16,12 +17,12 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="propellerEfficiency">{{ m.jet.lead }} {{ answer.model.interaction.basis }}</BenchLead>
+      <BenchLead figure="propellerEfficiency">{{ b.jet.lead }} {{ answer.model.interaction.basis }}</BenchLead>
       <JetDrawing />
-      <section class="block" :aria-label="m.jet.jets">
-        <h2 class="section-head">{{ m.jet.jets }}<span>{{ m.jet.jetsHint }}</span></h2>
+      <section class="block" :aria-label="b.jet.jets">
+        <h2 class="section-head">{{ b.jet.jets }}<span>{{ b.jet.jetsHint }}</span></h2>
         <table class="table" data-jets>
-          <thead><tr><th>{{ m.parts.jet }}</th><th class="num">{{ m.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ m.propeller.limit }}</th><th /></tr></thead>
+          <thead><tr><th>{{ m.parts.jet }}</th><th class="num">{{ b.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ b.propeller.limit }}</th><th /></tr></thead>
           <tbody>
             <tr v-for="row in rows" :key="row.jet.id" :class="{ current: row.fitted }">
               <td>{{ row.jet.name }}</td><td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerRpm" :of="row.project" :speed="use.topSpeed" /></td>
@@ -32,15 +33,15 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
         </table>
       </section>
       <ThrustChart />
-      <p class="small soft">{{ m.jet.caution }}</p>
+      <p class="small soft">{{ b.jet.caution }}</p>
     </div>
     <aside class="bench__side">
-      <section :aria-label="m.jet.dims">
-        <h2 class="section-head with-hold">{{ m.jet.dims }} <HoldPin part="propeller" /></h2>
+      <section :aria-label="b.jet.dims">
+        <h2 class="section-head with-hold">{{ b.jet.dims }} <HoldPin part="propeller" /></h2>
         <div class="rows"><QuantityField path="design.jet.impellerDiameter" /><QuantityField path="design.jet.nozzleDiameter" /><QuantityField path="design.jet.ratedPower" /><QuantityField path="design.jet.ratedRpm" /><QuantityField path="design.jet.pumpEfficiency" /><QuantityField path="boat.drive.greatestDiameter" :label="m.boat.largestImpeller" :hint="m.boat.largestImpellerHint" /></div>
       </section>
-      <section class="block" :aria-label="m.propeller.numbers">
-        <h2 class="section-head">{{ m.propeller.numbers }}</h2>
+      <section class="block" :aria-label="b.propeller.numbers">
+        <h2 class="section-head">{{ b.propeller.numbers }}</h2>
         <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="jetVelocity" /><FigureRow id="suctionSpeed" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
       </section>
     </aside>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -22,12 +22,12 @@ const duct = computed(() => {
   return `M60 ${BOTTOM}C150 ${BOTTOM} 190 ${top} 270 ${top}H350L${TRANSOM + 34} ${axis.value - n}V${axis.value + n}L350 ${bottom}H270C235 ${bottom} 220 ${BOTTOM} 200 ${BOTTOM}Z`
 })
 const state = computed(() => answer.stateOf('propeller'))
-const label = computed(() => `${m.jet.impeller} ${text(jet.value.impellerDiameter, 'smallLength')}, ${m.jet.nozzle} ${text(jet.value.nozzleDiameter, 'smallLength')}`)
+const label = computed(() => `${b.jet.impeller} ${text(jet.value.impellerDiameter, 'smallLength')}, ${b.jet.nozzle} ${text(jet.value.nozzleDiameter, 'smallLength')}`)
 </script>
 
 <template>
-  <section class="block" :aria-label="m.jet.place">
-    <h2 class="section-head">{{ m.jet.place }}<span class="state"><StateMark :state="state" /> {{ label }}</span></h2>
+  <section class="block" :aria-label="b.jet.place">
+    <h2 class="section-head">{{ b.jet.place }}<span class="state"><StateMark :state="state" /> {{ label }}</span></h2>
     <svg :viewBox="`0 0 ${W} ${H}`" class="to-scale" role="img" :aria-label="label">
       <path :d="`M0 24H${TRANSOM}V${BOTTOM}H0Z`" class="hull" />
       <path :d="duct" class="duct" />
@@ -40,9 +40,9 @@ const label = computed(() => `${m.jet.impeller} ${text(jet.value.impellerDiamete
       <text :x="W - 4" :y="axis + 5" class="dimension-text" text-anchor="end">{{ text(jet.nozzleDiameter, 'smallLength') }}</text>
       <path :d="`M252 ${axis - D / 2}v${D}m-4 0h8m-8 ${-D}h8`" class="dimension" />
       <text x="252" :y="axis - D / 2 - 9" class="dimension-text" text-anchor="middle">{{ text(jet.impellerDiameter, 'smallLength') }}</text>
-      <text x="130" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ m.jet.inlet }}</text>
-      <text :x="TRANSOM + 20" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ m.jet.nozzle }}</text>
-      <text x="8" :y="H - 8" class="caption">{{ m.propeller.side }}</text>
+      <text x="130" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ b.jet.inlet }}</text>
+      <text :x="TRANSOM + 20" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ b.jet.nozzle }}</text>
+      <text x="8" :y="H - 8" class="caption">{{ b.propeller.side }}</text>
     </svg>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { ControllerSpec, MotorSpec, ReductionSpec } from '@remigo/core'
+import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
@@ -28,7 +29,7 @@ const motors = computed(() => fewOf(library.library.motors.map(motor => ({ motor
 const controllers = computed(() => fewOf(library.library.controllers.map(controller => ({ controller, price: controller.price, fitted: controller.id === design.value.controller.id, state: !fitsPack(controller) ? 'stop' as const : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent ? 'caution' as const : 'fits' as const }))))
 const tryPart = (part: MotorSpec | ControllerSpec, path: string) => document.startTrial(part.id, part.name, [{ path, value: part }])
 function setKind(kind: ReductionSpec['kind']) {
-  document.edit(m.motor.reduction, [{ path: 'design.reduction', value: { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) } }])
+  document.edit(b.motor.reduction, [{ path: 'design.reduction', value: { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) } }])
 }
 const typedIn = computed(() => !library.library.motors.some(x => x.id === design.value.motor.id && x.ratedPower === design.value.motor.ratedPower && x.ratedRpm === design.value.motor.ratedRpm))
 </script>
@@ -36,13 +37,13 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${m.motor.typed.toLowerCase()}` : '')">{{ m.motor.lead }}</BenchLead>
+      <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${b.motor.typed.toLowerCase()}` : '')">{{ b.motor.lead }}</BenchLead>
       <ChartViews v-model="shown" :label="w.view" :views="w.views" />
       <component :is="CHARTS[shown]" />
       <ThrottleEditor />
       <ReductionChoices />
-      <section class="block" :aria-label="m.motor.library">
-        <h2 class="section-head">{{ m.motor.library }}<NuxtLink class="link" to="/library?kind=motor">{{ m.motor.all }}</NuxtLink></h2>
+      <section class="block" :aria-label="b.motor.library">
+        <h2 class="section-head">{{ b.motor.library }}<NuxtLink class="link" to="/library?kind=motor">{{ b.motor.all }}</NuxtLink></h2>
         <table class="table" data-motors>
           <tbody>
             <tr v-for="row in motors" :key="row.motor.id" :class="{ current: row.fitted }">
@@ -52,8 +53,8 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
           </tbody>
         </table>
       </section>
-      <section class="block" :aria-label="m.motor.controllers">
-        <h2 class="section-head">{{ m.motor.controllers }}<NuxtLink class="link" to="/library?kind=controller">{{ m.motor.all }}</NuxtLink></h2>
+      <section class="block" :aria-label="b.motor.controllers">
+        <h2 class="section-head">{{ b.motor.controllers }}<NuxtLink class="link" to="/library?kind=controller">{{ b.motor.all }}</NuxtLink></h2>
         <table class="table">
           <tbody>
             <tr v-for="row in controllers" :key="row.controller.id" :class="{ current: row.fitted }">
@@ -65,18 +66,18 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
       </section>
     </div>
     <aside class="bench__side">
-      <section :aria-label="m.motor.numbers">
+      <section :aria-label="b.motor.numbers">
         <h2 class="section-head with-hold">{{ m.parts.motor }} <HoldPin part="motor" /></h2>
         <FigureRow id="shaftPower" /><FigureRow id="motorRpm" /><FigureRow id="motorTorque" /><FigureRow id="motorEfficiency" /><FigureRow id="phaseCurrent" /><FigureRow id="controllerCurrent" /><FigureRow id="heat" />
       </section>
       <HeatNotes />
-      <section class="block" :aria-label="m.motor.reduction">
-        <h2 class="section-head">{{ m.motor.reduction }}</h2>
-        <ChoiceField :label="m.motor.reduction" :options="m.motor.kinds" :model-value="design.reduction.kind" @update:model-value="setKind" />
+      <section class="block" :aria-label="b.motor.reduction">
+        <h2 class="section-head">{{ b.motor.reduction }}</h2>
+        <ChoiceField :label="b.motor.reduction" :options="b.motor.kinds" :model-value="design.reduction.kind" @update:model-value="setKind" />
         <QuantityField path="design.reduction.ratio" />
       </section>
-      <section class="block" :aria-label="m.motor.nameplate">
-        <h2 class="section-head">{{ m.motor.nameplate }}</h2>
+      <section class="block" :aria-label="b.motor.nameplate">
+        <h2 class="section-head">{{ b.motor.nameplate }}</h2>
         <div class="rows">
           <QuantityField path="design.motor.ratedPower" /><QuantityField path="design.motor.ratedRpm" /><QuantityField path="design.motor.ratedVoltage" /><QuantityField path="design.motor.ratedEfficiency" />
           <QuantityField path="design.motor.kvRpmPerVolt" /><QuantityField path="design.motor.noLoadCurrent" /><QuantityField path="design.motor.peakPower" /><QuantityField path="design.motor.peakSeconds" /><QuantityField path="design.motor.greatestRpm" /><QuantityField path="design.motor.leastVoltage" /><QuantityField path="design.motor.greatestVoltage" /><QuantityField path="design.motor.mass" />
@@ -84,8 +85,8 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
         <NameplateForms />
         <ChoiceField :label="w.weaker" :options="w.directions" :model-value="design.motor.weakerDirection" @update:model-value="document.edit(w.weaker, [{ path: 'design.motor.weakerDirection', value: $event }])" />
       </section>
-      <section class="block" :aria-label="m.motor.controller">
-        <h2 class="section-head">{{ m.motor.controller }}</h2>
+      <section class="block" :aria-label="b.motor.controller">
+        <h2 class="section-head">{{ b.motor.controller }}</h2>
         <p class="small soft">{{ design.controller.name }}</p>
         <div class="rows"><QuantityField path="design.controller.leastVoltage" /><QuantityField path="design.controller.greatestVoltage" /><QuantityField path="design.controller.batteryCurrent" /><QuantityField path="design.controller.batteryCurrentPeak" /><QuantityField path="design.controller.phaseCurrent" /><QuantityField path="design.controller.phaseCurrentPeak" /><QuantityField path="design.controller.regenCurrent" /></div>
       </section>

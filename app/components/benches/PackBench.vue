@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
 import { CHEMISTRIES, packFor, type CellSpec } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { f } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -44,14 +44,14 @@ function tryCell(cell: CellSpec) {
       <PackWear v-else-if="view === 'wear'" />
       <template v-else>
         <BenchLead figure="packEnergy">
-          <template #head><FigureSentence :words="m.pack.lead" :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]" /></template>
-          <FigureSentence :words="m.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
+          <template #head><FigureSentence :words="b.pack.lead" :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]" /></template>
+          <FigureSentence :words="b.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
         </BenchLead>
         <VoltageBars />
         <PackBlocks />
         <VoltageChoices />
-        <section class="block" :aria-label="m.pack.cells">
-          <h2 class="section-head">{{ m.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ m.motor.all }}</NuxtLink></h2>
+        <section class="block" :aria-label="b.pack.cells">
+          <h2 class="section-head">{{ b.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ b.motor.all }}</NuxtLink></h2>
           <table class="table" data-cells>
             <tbody>
               <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">
@@ -65,26 +65,26 @@ function tryCell(cell: CellSpec) {
       </template>
     </div>
     <aside class="bench__side">
-      <section :aria-label="m.pack.build">
-        <h2 class="section-head with-hold">{{ m.pack.build }} <HoldPin part="pack" /></h2>
+      <section :aria-label="b.pack.build">
+        <h2 class="section-head with-hold">{{ b.pack.build }} <HoldPin part="pack" /></h2>
         <p class="small soft">{{ pack.cell.name }}</p>
-        <div class="stepped"><QuantityField path="design.pack.series" /><button type="button" class="icon-btn step" :aria-label="`${m.pack.fewer}: series`" @click="change('series', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${m.pack.more}: series`" @click="change('series', 1)">+</button></div>
-        <div class="stepped"><QuantityField path="design.pack.parallel" /><button type="button" class="icon-btn step" :aria-label="`${m.pack.fewer}: parallel`" @click="change('parallel', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${m.pack.more}: parallel`" @click="change('parallel', 1)">+</button></div>
+        <div class="stepped"><QuantityField path="design.pack.series" /><button type="button" class="icon-btn step" :aria-label="`${b.pack.fewer}: series`" @click="change('series', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${b.pack.more}: series`" @click="change('series', 1)">+</button></div>
+        <div class="stepped"><QuantityField path="design.pack.parallel" /><button type="button" class="icon-btn step" :aria-label="`${b.pack.fewer}: parallel`" @click="change('parallel', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${b.pack.more}: parallel`" @click="change('parallel', 1)">+</button></div>
         <QuantityField path="design.pack.chargeVoltage" /><QuantityField path="design.pack.cell.capacityAh" /><QuantityField path="use.reserve" />
-        <h2 class="section-head with-hold voltage">{{ m.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
+        <h2 class="section-head with-hold voltage">{{ b.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
         <QuantityField path="design.systemVoltage" />
       </section>
-      <section class="block" :aria-label="m.pack.amps">
-        <h2 class="section-head">{{ m.pack.amps }}<span>{{ m.pack.allowed }} {{ text(figures.current, 'current') }}</span></h2>
-        <PackAmps :label="m.pack.atLever" />
-        <PackAmps :label="`${m.pack.atCruise} ${text(use.cruiseSpeed, 'speed')}`" :speed="use.cruiseSpeed" />
-        <PackAmps :label="`${m.pack.atTop} ${text(use.topSpeed, 'speed')}`" :speed="use.topSpeed" />
+      <section class="block" :aria-label="b.pack.amps">
+        <h2 class="section-head">{{ b.pack.amps }}<span>{{ b.pack.allowed }} {{ text(figures.current, 'current') }}</span></h2>
+        <PackAmps :label="b.pack.atLever" />
+        <PackAmps :label="`${b.pack.atCruise} ${text(use.cruiseSpeed, 'speed')}`" :speed="use.cruiseSpeed" />
+        <PackAmps :label="`${b.pack.atTop} ${text(use.topSpeed, 'speed')}`" :speed="use.topSpeed" />
       </section>
       <CurrentChain />
       <section class="block">
         <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow id="packCurrent" /><FigureRow id="packMass" /><FigureRow id="packPricePerEnergy" /><FigureRow id="packLifePrice" />
       </section>
-      <p class="warning"><svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiFlashOutline" fill="currentColor" /></svg>{{ m.pack.caution }}</p>
+      <p class="warning"><svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiFlashOutline" fill="currentColor" /></svg>{{ b.pack.caution }}</p>
     </aside>
   </div>
 </template>

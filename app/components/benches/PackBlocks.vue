@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { packFootprint } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -29,9 +29,9 @@ const cells = computed(() => Array.from({ length: strings.value * pack.value.ser
 </script>
 
 <template>
-  <section class="block" :aria-label="m.pack.build">
-    <h2 class="section-head">{{ m.pack.bank(pack.series, pack.parallel) }}<span><FigureValue id="packLength" size="inline" /> × <FigureValue id="packWidth" size="inline" /> × {{ text(real.height, 'length') }}{{ pack.parallel > SHOWN ? `, ${SHOWN} of ${pack.parallel}` : '' }}</span></h2>
-    <svg :viewBox="`0 0 ${size.width} ${size.height}`" :style="{ maxWidth: `${size.width * 1.15}px`, maxHeight: '220px' }" class="blocks" role="img" :aria-label="m.pack.bank(pack.series, pack.parallel)">
+  <section class="block" :aria-label="b.pack.build">
+    <h2 class="section-head">{{ b.pack.bank(pack.series, pack.parallel) }}<span><FigureValue id="packLength" size="inline" /> × <FigureValue id="packWidth" size="inline" /> × {{ text(real.height, 'length') }}{{ pack.parallel > SHOWN ? `, ${SHOWN} of ${pack.parallel}` : '' }}</span></h2>
+    <svg :viewBox="`0 0 ${size.width} ${size.height}`" :style="{ maxWidth: `${size.width * 1.15}px`, maxHeight: '220px' }" class="blocks" role="img" :aria-label="b.pack.bank(pack.series, pack.parallel)">
       <g v-for="(c, i) in cells" :key="i">
         <rect :x="c.x" :y="c.y" :width="cell.w" :height="cell.h" class="cell" />
         <path :d="`M${c.x} ${c.y + cell.h}L${c.x + cell.w} ${c.y}`" class="diagonal" />

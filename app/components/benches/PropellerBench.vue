@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { bestPitch, hasSails, LIMIT_LABELS, pitchChoices } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -14,21 +14,21 @@ const use = computed(() => document.project.use)
 const rows = computed(() => pitchChoices(document.project))
 const best = computed(() => bestPitch(document.project))
 const sails = computed(() => hasSails(document.shown.boat))
-const limited = computed(() => ({ efficiency: '', shaftSpeed: m.propeller.bestHint, series: '' })[best.value.limitedBy])
+const limited = computed(() => ({ efficiency: '', shaftSpeed: b.propeller.bestHint, series: '' })[best.value.limitedBy])
 function tryPitch(pitch: number) {
-  document.startTrial(`pitch/${pitch}`, `${m.propeller.pitch} ${text(pitch, 'smallLength')}`, [{ path: 'design.propeller.pitch', value: pitch }])
+  document.startTrial(`pitch/${pitch}`, `${b.propeller.pitch} ${text(pitch, 'smallLength')}`, [{ path: 'design.propeller.pitch', value: pitch }])
 }
 </script>
 
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="propellerEfficiency">{{ m.propeller.lead }} {{ answer.model.interaction.basis }}</BenchLead>
+      <BenchLead figure="propellerEfficiency">{{ b.propeller.lead }} {{ answer.model.interaction.basis }}</BenchLead>
       <PropellerDrawing />
-      <section class="block" :aria-label="m.propeller.sizes">
-        <h2 class="section-head">{{ m.propeller.sizes }}<span>{{ m.propeller.sizesHint }}</span></h2>
+      <section class="block" :aria-label="b.propeller.sizes">
+        <h2 class="section-head">{{ b.propeller.sizes }}<span>{{ b.propeller.sizesHint }}</span></h2>
         <table class="table" data-pitches>
-          <thead><tr><th>{{ m.propeller.pitch }}</th><th class="num">{{ m.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ m.propeller.limit }}</th><th /></tr></thead>
+          <thead><tr><th>{{ b.propeller.pitch }}</th><th class="num">{{ b.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ b.propeller.limit }}</th><th /></tr></thead>
           <tbody>
             <tr v-for="row in rows" :key="row.pitch" :class="{ current: row.fitted }">
               <td class="figures">{{ text(row.pitch, 'smallLength') }}</td><td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerRpm" :of="row.project" :speed="use.topSpeed" /></td>
@@ -43,15 +43,15 @@ function tryPitch(pitch: number) {
       <ThrustChart />
     </div>
     <aside class="bench__side">
-      <section :aria-label="m.propeller.dims">
-        <h2 class="section-head with-hold">{{ m.propeller.dims }} <HoldPin part="propeller" /></h2>
+      <section :aria-label="b.propeller.dims">
+        <h2 class="section-head with-hold">{{ b.propeller.dims }} <HoldPin part="propeller" /></h2>
         <div class="rows"><QuantityField path="design.propeller.diameter" /><QuantityField path="design.propeller.pitch" /><QuantityField path="design.propeller.blades" /><QuantityField path="design.propeller.areaRatio" /><QuantityField path="boat.drive.greatestDiameter" /></div>
         <PropellerKind />
-        <button type="button" class="btn btn--best wide" data-best-pitch @click="tryPitch(best.pitch)"><span>{{ m.propeller.best }}</span><span class="price">{{ text(best.pitch, 'smallLength') }}</span></button>
-        <p class="small soft">{{ limited || m.propeller.bestHint }}</p>
+        <button type="button" class="btn btn--best wide" data-best-pitch @click="tryPitch(best.pitch)"><span>{{ b.propeller.best }}</span><span class="price">{{ text(best.pitch, 'smallLength') }}</span></button>
+        <p class="small soft">{{ limited || b.propeller.bestHint }}</p>
       </section>
-      <section class="block" :aria-label="m.propeller.numbers">
-        <h2 class="section-head">{{ m.propeller.numbers }}</h2>
+      <section class="block" :aria-label="b.propeller.numbers">
+        <h2 class="section-head">{{ b.propeller.numbers }}</h2>
         <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="slip" /><FigureRow id="realSlip" /><FigureRow id="areaNeeded" /><FigureRow id="bladeLoading" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
       </section>
       <SailRegeneration v-if="sails" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { hasLeg, QUIET_TIPS, tipClearance } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -30,12 +30,12 @@ const blade = computed(() => {
 const angles = computed(() => Array.from({ length: propeller.value.blades }, (_, i) => i * 360 / propeller.value.blades))
 const clearance = computed(() => tipClearance(room.value, propeller.value.diameter))
 const state = computed(() => answer.findings.findings.find(f => f.rule === 'propellerDiameter')?.severity ?? 'fits')
-const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} ${m.propeller.across}, ${text(clearance.value, 'smallLength')} ${m.propeller.clear}, ${text(QUIET_TIPS * propeller.value.diameter, 'smallLength')} ${m.propeller.wanted}`)
+const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} ${b.propeller.across}, ${text(clearance.value, 'smallLength')} ${b.propeller.clear}, ${text(QUIET_TIPS * propeller.value.diameter, 'smallLength')} ${b.propeller.wanted}`)
 </script>
 
 <template>
-  <section class="block" :aria-label="m.propeller.place">
-    <h2 class="section-head">{{ m.propeller.place }}<span class="state"><StateMark :state="state" /> <FigureValue id="tipClearance" size="inline" /> {{ m.propeller.clear }}, {{ text(QUIET_TIPS * propeller.diameter, 'smallLength') }} {{ m.propeller.wanted }}</span></h2>
+  <section class="block" :aria-label="b.propeller.place">
+    <h2 class="section-head">{{ b.propeller.place }}<span class="state"><StateMark :state="state" /> <FigureValue id="tipClearance" size="inline" /> {{ b.propeller.clear }}, {{ text(QUIET_TIPS * propeller.diameter, 'smallLength') }} {{ b.propeller.wanted }}</span></h2>
     <svg :viewBox="`0 0 ${W} ${H}`" class="to-scale" role="img" :aria-label="label">
       <g>
         <template v-if="leg">
@@ -56,7 +56,7 @@ const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} $
         <ellipse cx="150" :cy="CY - r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" /><ellipse cx="150" :cy="CY + r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" />
         <path :d="`M140 ${CY - 7}H158L172 ${CY}L158 ${CY + 7}H140Z`" class="hub" />
         <path :d="`M178 ${hullY + 1}V${CY - r}m-4 0h8M174 ${hullY + 1}h8`" class="dimension" />
-        <text x="8" :y="H - 8" class="caption">{{ m.propeller.side }}</text>
+        <text x="8" :y="H - 8" class="caption">{{ b.propeller.side }}</text>
       </g>
       <g :transform="`translate(395 ${CY})`">
         <template v-if="leg">
@@ -69,7 +69,7 @@ const label = computed(() => `${text(propeller.value.diameter, 'smallLength')} $
         <circle r="9" class="hub" />
         <path :d="`M${-r} ${r + 10}H${r}M${-r} ${r + 6}v8M${r} ${r + 6}v8`" class="dimension" />
         <text x="0" :y="r + 29" class="dimension-text" text-anchor="middle">{{ text(propeller.diameter, 'smallLength') }}</text>
-        <text x="112" :y="H - CY - 6" class="caption" text-anchor="end">{{ m.propeller.aft }}</text>
+        <text x="112" :y="H - CY - 6" class="caption" text-anchor="end">{{ b.propeller.aft }}</text>
       </g>
     </svg>
   </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chargerSettings, controllerSettings } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -9,14 +9,14 @@ import { useQuantities } from '~/composables/useQuantities'
 const document = useDocumentStore()
 const { fill } = useQuantities()
 const design = computed(() => document.shown.design)
-const sheets = computed(() => [{ title: m.settingsSheet.title, lead: m.settingsSheet.lead(document.shown.name, design.value.controller.name, design.value.motor.name), groups: controllerSettings(document.shown) }, { title: m.settingsSheet.chargerTitle, lead: m.settingsSheet.chargerLead(design.value.charging.charger.name, design.value.pack.cell.name), groups: chargerSettings(document.shown) }])
+const sheets = computed(() => [{ title: b.settingsSheet.title, lead: b.settingsSheet.lead(document.shown.name, design.value.controller.name, design.value.motor.name), groups: controllerSettings(document.shown) }, { title: b.settingsSheet.chargerTitle, lead: b.settingsSheet.chargerLead(design.value.charging.charger.name, design.value.pack.cell.name), groups: chargerSettings(document.shown) }])
 const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
 const print = () => window.print()
 </script>
 
 <template>
   <div class="sheet" data-settings>
-    <div class="actions no-print"><button type="button" class="btn btn--best" @click="print">{{ m.sheet.print }}</button><NuxtLink to="/motor" class="btn">{{ m.settingsSheet.back }}</NuxtLink></div>
+    <div class="actions no-print"><button type="button" class="btn btn--best" @click="print">{{ b.sheet.print }}</button><NuxtLink to="/motor" class="btn">{{ b.settingsSheet.back }}</NuxtLink></div>
     <template v-for="sheet in sheets" :key="sheet.title">
       <h1>{{ sheet.title }}</h1>
       <p class="prose">{{ sheet.lead }}</p>
@@ -25,7 +25,7 @@ const print = () => window.print()
         <table class="table"><tbody><tr v-for="(s, i) in g.settings" :key="i"><th scope="row">{{ s.label }}</th><td class="num figures">{{ fill(s.value) }}</td><td class="soft why">{{ s.why }}</td></tr></tbody></table>
       </section>
     </template>
-    <p class="small caution">{{ m.settingsSheet.caution }} {{ m.sheet.made(date) }}</p>
+    <p class="small caution">{{ b.settingsSheet.caution }} {{ b.sheet.made(date) }}</p>
   </div>
 </template>
 

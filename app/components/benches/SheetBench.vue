@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { area, line } from 'd3-shape'
 import { CHEMISTRIES, figureOn, hullLabel, resistanceMethodOf, FIGURES, type FigureId } from '@remigo/core'
+import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -22,12 +23,12 @@ const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long',
 
 const fit = computed(() => [
   [m.parts.motor, design.value.motor.name, `${text(design.value.motor.ratedPower, 'power')}, ${text(design.value.motor.mass, 'partMass')}`],
-  [m.motor.reduction, design.value.reduction.kind === 'direct' ? m.motor.kinds.direct : `${m.motor.kinds[design.value.reduction.kind]} ${design.value.reduction.ratio} : 1`, ''],
+  [b.motor.reduction, design.value.reduction.kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[design.value.reduction.kind]} ${design.value.reduction.ratio} : 1`, ''],
   jet.value
-    ? [m.parts.jet, design.value.jet.name, `${m.jet.impeller} ${text(design.value.jet.impellerDiameter, 'smallLength')}, ${m.jet.nozzle} ${text(design.value.jet.nozzleDiameter, 'smallLength')}`]
+    ? [m.parts.jet, design.value.jet.name, `${b.jet.impeller} ${text(design.value.jet.impellerDiameter, 'smallLength')}, ${b.jet.nozzle} ${text(design.value.jet.nozzleDiameter, 'smallLength')}`]
     : [m.parts.propeller, `${text(design.value.propeller.diameter, 'smallLength')} × ${text(design.value.propeller.pitch, 'smallLength')}`, `${design.value.propeller.blades} blades, area ${design.value.propeller.areaRatio.toFixed(2)}`],
   [m.parts.controller, design.value.controller.name, `${design.value.controller.leastVoltage}–${text(design.value.controller.greatestVoltage, 'voltage')}, ${text(design.value.controller.batteryCurrent, 'current')}`],
-  [m.parts.pack, `${m.pack.bank(design.value.pack.series, design.value.pack.parallel)}: ${design.value.pack.cell.name}`, `${text(pack.value.energy, 'energy')}, ${text(pack.value.nominalVoltage, 'voltage')} (${CHEMISTRIES[design.value.pack.cell.chemistry].label})`],
+  [m.parts.pack, `${b.pack.bank(design.value.pack.series, design.value.pack.parallel)}: ${design.value.pack.cell.name}`, `${text(pack.value.energy, 'energy')}, ${text(pack.value.nominalVoltage, 'voltage')} (${CHEMISTRIES[design.value.pack.cell.chemistry].label})`],
 ])
 const TABLE: FigureId[] = ['designPrice', 'designMass', 'packFull', 'packAvailable', 'energyNeeded', 'propellerEfficiency']
 const speeds = computed(() => [s.value.cruise, s.value.top].map((p, i) => ({
@@ -57,7 +58,7 @@ const print = () => window.print()
 <template>
   <div class="sheet" data-sheet>
     <div class="actions no-print">
-      <button type="button" class="btn btn--best" data-print @click="print">{{ m.sheet.print }}</button>
+      <button type="button" class="btn btn--best" data-print @click="print">{{ b.sheet.print }}</button>
       <button type="button" class="btn" @click="exportBoat">{{ m.boats.export }}</button>
     </div>
     <header>
@@ -65,22 +66,22 @@ const print = () => window.print()
       <p>{{ hullLabel(boat) }}, {{ text(boat.lengthOverAll, 'length') }}, {{ text(boat.mass, 'mass') }} ± {{ Math.round(boat.massUncertainty * 100) }} %. {{ document.shown.story }}</p>
     </header>
     <section>
-      <h3>{{ m.sheet.fit }}</h3>
+      <h3>{{ b.sheet.fit }}</h3>
       <table class="table fit"><tbody><tr v-for="row in fit" :key="row[0]"><th scope="row">{{ row[0] }}</th><td>{{ row[1] }}</td><td class="num">{{ row[2] }}</td></tr></tbody></table>
       <dl class="figures-list"><div v-for="id in TABLE" :key="id"><dt>{{ figureOn(id, document.shown).label }}</dt><dd><FigureValue :id="id" /></dd></div></dl>
     </section>
     <section>
-      <h3>{{ m.sheet.fast }}</h3><p class="prose">{{ fast }}</p>
+      <h3>{{ b.sheet.fast }}</h3><p class="prose">{{ fast }}</p>
       <div class="scroll">
         <table class="table">
-          <thead><tr><th /><th class="num">{{ m.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th v-for="id in COLUMNS" :key="id" class="num">{{ figureOn(id, document.shown).label }}</th></tr></thead>
+          <thead><tr><th /><th class="num">{{ b.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th v-for="id in COLUMNS" :key="id" class="num">{{ figureOn(id, document.shown).label }}</th></tr></thead>
           <tbody><tr v-for="row in speeds" :key="row.label"><th scope="row">{{ row.label }}</th><td class="num">{{ row.speed }}</td><td class="num"><FigureValue id="packPower" :speed="row.at" /></td><td class="num">{{ row.band }}</td><td v-for="id in COLUMNS" :key="id" class="num"><FigureValue :id="id" :speed="row.at" /></td></tr></tbody>
         </table>
       </div>
     </section>
     <section>
-      <h3>{{ m.sheet.curve }}</h3>
-      <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="m.sheet.curve" class="curve">
+      <h3>{{ b.sheet.curve }}</h3>
+      <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="b.sheet.curve" class="curve">
         <path v-for="t in chart.ticksY" :key="t.label" :d="`M44 ${t.at}H${W - 10}`" class="grid" />
         <path :d="chart.band" class="band" /><path :d="chart.centre" class="centre" />
         <circle v-for="p in chart.marks" :key="p.x" :cx="p.x" :cy="p.y" r="4" class="mark" />
@@ -88,13 +89,13 @@ const print = () => window.print()
         <text v-for="t in chart.ticksY" :key="`y${t.label}`" x="40" :y="t.at + 4" text-anchor="end">{{ t.label }}</text>
       </svg>
     </section>
-    <section><h3>{{ m.sheet.far }}</h3><p class="prose">{{ far }}</p></section>
+    <section><h3>{{ b.sheet.far }}</h3><p class="prose">{{ far }}</p></section>
     <section data-sheet-findings>
-      <h3>{{ m.sheet.not }}</h3>
-      <p v-if="!s.findings.findings.length" class="prose"><StateMark state="fits" /> {{ m.sheet.all }}</p>
+      <h3>{{ b.sheet.not }}</h3>
+      <p v-if="!s.findings.findings.length" class="prose"><StateMark state="fits" /> {{ b.sheet.all }}</p>
       <ul v-else><li v-for="f in s.findings.findings" :key="f.rule"><StateMark :state="f.severity" /><p><b>{{ m.states[f.severity] }}, {{ f.title }} {{ fill(f.amount) }}.</b> {{ fill(f.sentence) }} <span v-if="f.caution">{{ f.caution }}</span></p></li></ul>
     </section>
-    <section><h3>{{ m.sheet.working }}</h3><p class="small">{{ methods }}. {{ figureOn('propellerEfficiency', document.shown).source }}. {{ m.sheet.made(date) }}</p><p class="small caution">{{ m.sheet.caution }}</p></section>
+    <section><h3>{{ b.sheet.working }}</h3><p class="small">{{ methods }}. {{ figureOn('propellerEfficiency', document.shown).source }}. {{ b.sheet.made(date) }}</p><p class="small caution">{{ b.sheet.caution }}</p></section>
     <DesignChoices />
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { HULL_TYPES, type DriveKind } from '@remigo/core'
+import { FIELDS, HULL_TYPES, type DriveKind } from '@remigo/core'
+import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
@@ -12,8 +13,8 @@ const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record
 const driveWords = computed(() => Object.fromEntries(drives.value.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>)
 const failed = ref(false)
 const QUESTIONS = [
-  ['lengthOverAll', m.start.length], ['beam', m.start.beam], ['mass', m.start.mass], ['greatestDiameter', m.start.propeller],
-  ['oldEnginePower', m.start.engine], ['cruiseSpeed', m.start.cruise], ['duration', m.start.hours],
+  ['lengthOverAll', FIELDS['boat.lengthOverAll'].label], ['beam', FIELDS['boat.beam'].label], ['mass', FIELDS['boat.mass'].label], ['greatestDiameter', b.start.propeller],
+  ['oldEnginePower', b.start.engine], ['cruiseSpeed', b.start.cruise], ['duration', b.start.hours],
 ] as const
 
 async function make() {
@@ -28,22 +29,22 @@ async function make() {
 
 <template>
   <form class="start" novalidate data-start-form @submit.prevent="make">
-    <h2>{{ m.start.title }}</h2>
-    <p class="prose soft">{{ m.start.lead }}</p>
+    <h2>{{ b.start.title }}</h2>
+    <p class="prose soft">{{ b.start.lead }}</p>
     <ol>
-      <li><label for="start-name"><span class="n">1</span>{{ m.start.name }}</label><VTextField id="start-name" v-model="name" class="ink-field wide" data-question="name" maxlength="60" placeholder="My boat" persistent-placeholder /></li>
-      <li><span class="n">2</span><ChoiceField v-model="hullType" :columns="2" :label="m.start.hullType" :options="types" /></li>
-      <li><span class="n">3</span><ChoiceField v-model="drive" :label="m.start.drive" :options="driveWords" /></li>
+      <li><label for="start-name"><span class="n">1</span>{{ b.start.name }}</label><VTextField id="start-name" v-model="name" class="ink-field wide" data-question="name" maxlength="60" placeholder="My boat" persistent-placeholder /></li>
+      <li><span class="n">2</span><ChoiceField v-model="hullType" :columns="2" :label="b.start.hullType" :options="types" /></li>
+      <li><span class="n">3</span><ChoiceField v-model="drive" :label="b.start.drive" :options="driveWords" /></li>
       <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
-        <label :for="`start-${question}`"><span class="n">{{ i + 4 }}</span>{{ question === 'greatestDiameter' && drive === 'jet' ? m.start.impeller : label }}<small v-if="question === 'mass'" class="soft">{{ m.start.weightHint }}</small></label>
-        <VTextField :id="`start-${question}`" v-model="typed[question]" class="ink-field" :data-question="question" autocomplete="off" :placeholder="`${m.start.typical} ${show(question)}`" persistent-placeholder :aria-invalid="errors[question] ? 'true' : undefined" :aria-describedby="errors[question] ? `start-${question}-error` : undefined" @blur="check(question)" />
+        <label :for="`start-${question}`"><span class="n">{{ i + 4 }}</span>{{ question === 'greatestDiameter' && drive === 'jet' ? b.start.impeller : label }}<small v-if="question === 'mass'" class="soft">{{ b.start.weightHint }}</small></label>
+        <VTextField :id="`start-${question}`" v-model="typed[question]" class="ink-field" :data-question="question" autocomplete="off" :placeholder="`${b.start.typical} ${show(question)}`" persistent-placeholder :aria-invalid="errors[question] ? 'true' : undefined" :aria-describedby="errors[question] ? `start-${question}-error` : undefined" @blur="check(question)" />
         <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
       </li>
     </ol>
     <div class="actions">
-      <button type="submit" class="btn btn--best" data-make>{{ m.start.go }}</button>
-      <NuxtLink to="/boat" class="btn">{{ m.start.back }}</NuxtLink>
-      <p v-if="failed" class="error" role="alert">{{ m.start.errors }}</p>
+      <button type="submit" class="btn btn--best" data-make>{{ b.start.go }}</button>
+      <NuxtLink to="/boat" class="btn">{{ b.start.back }}</NuxtLink>
+      <p v-if="failed" class="error" role="alert">{{ b.start.errors }}</p>
     </div>
   </form>
 </template>

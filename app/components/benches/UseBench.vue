@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -24,7 +25,7 @@ const bar = computed(() => {
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="cruiseRange" :head="m.curve.range(text(answer.summary.cruise.distanceLow, 'distance'), text(answer.summary.cruise.distanceHigh, 'distance'))">
+      <BenchLead figure="cruiseRange" :head="b.curve.range(text(answer.summary.cruise.distanceLow, 'distance'), text(answer.summary.cruise.distanceHigh, 'distance'))">
         {{ m.use.lead(text(energy.distance, 'distance'), text(energy.duration, 'duration')) }} {{ enough ? m.use.enough : m.use.short }} {{ m.use.reach }}
       </BenchLead>
       <section class="block" :aria-label="m.use.balance">

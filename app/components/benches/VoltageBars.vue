@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { restVoltage, TOUCH_LIMIT, type Severity } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -25,11 +25,11 @@ const dcdc = computed(() => {
   return from === null && to === null ? null : { from: from ?? 0, to: to ?? pack.value.to }
 })
 const rows = computed(() => [
-  { key: 'pack', label: m.pack.pack, from: pack.value.from, to: pack.value.to, state: worst(['packAboveWindow', 'packBelowWindow']) },
-  { key: 'controller', label: m.pack.controller, from: design.value.controller.leastVoltage, to: design.value.controller.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow']) },
-  { key: 'charger', label: m.pack.charger, from: design.value.charging.charger.leastVoltage, to: design.value.charging.charger.greatestVoltage, state: worst(['chargerWindow']) },
-  ...(dcdc.value ? [{ key: 'dcdc', label: m.pack.dcdc, ...dcdc.value, state: worst(['houseConverter']) }] : []),
-  { key: 'motor', label: m.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: pack.value.to > design.value.motor.greatestVoltage ? 'stop' as const : 'fits' as const },
+  { key: 'pack', label: b.pack.pack, from: pack.value.from, to: pack.value.to, state: worst(['packAboveWindow', 'packBelowWindow']) },
+  { key: 'controller', label: b.pack.controller, from: design.value.controller.leastVoltage, to: design.value.controller.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow']) },
+  { key: 'charger', label: b.pack.charger, from: design.value.charging.charger.leastVoltage, to: design.value.charging.charger.greatestVoltage, state: worst(['chargerWindow']) },
+  ...(dcdc.value ? [{ key: 'dcdc', label: b.pack.dcdc, ...dcdc.value, state: worst(['houseConverter']) }] : []),
+  { key: 'motor', label: b.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: pack.value.to > design.value.motor.greatestVoltage ? 'stop' as const : 'fits' as const },
 ])
 function worst(rules: string[]): Severity | 'fits' {
   return answer.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
@@ -50,8 +50,8 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
 </script>
 
 <template>
-  <section class="block" :aria-label="m.pack.window">
-    <h2 class="section-head">{{ m.pack.window }}<span>{{ m.pack.windowHint }}</span></h2>
+  <section class="block" :aria-label="b.pack.window">
+    <h2 class="section-head">{{ b.pack.window }}<span>{{ b.pack.windowHint }}</span></h2>
     <div ref="box">
       <svg v-if="width > 0" :width="width" :height="height" role="img" :aria-label="rows.map(r => `${r.label} ${text(r.from, 'voltage')} to ${text(r.to, 'voltage')}`).join('; ')">
         <rect v-if="common.to > common.from" :x="x(common.from)" :y="TOP" :width="x(common.to) - x(common.from)" :height="ROW * rows.length" class="common" />
@@ -61,17 +61,17 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
           <rect :x="x(row.from)" y="8" :width="Math.max(2, x(row.to) - x(row.from))" height="17" class="bar" :class="row.key" />
           <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">{{ format(row.from, 'voltage').text }}</text>
           <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">{{ format(row.to, 'voltage').text }}</text>
-          <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest"><title>{{ m.pack.atRest }}</title></path>
+          <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest"><title>{{ b.pack.atRest }}</title></path>
           <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
         </g>
         <template v-if="scale.showTouch">
           <path :d="`M${x(TOUCH_LIMIT)} ${TOP - 12}V${height}`" class="touch" />
-          <text :x="x(TOUCH_LIMIT)" :y="TOP - 17" class="label" text-anchor="middle">{{ m.pack.touch }} {{ TOUCH_LIMIT }}</text>
+          <text :x="x(TOUCH_LIMIT)" :y="TOP - 17" class="label" text-anchor="middle">{{ b.pack.touch }} {{ TOUCH_LIMIT }}</text>
         </template>
         <g v-live:transform="() => `translateX(${x(now)}px)`">
           <path :d="`M0 ${TOP - 4}V${height}`" class="now" />
           <rect x="-42" y="0" width="84" height="20" class="tag" />
-          <text v-live="() => `${text(now, 'voltage')} ${m.pack.now}`" x="0" y="15" class="tag-text" />
+          <text v-live="() => `${text(now, 'voltage')} ${b.pack.now}`" x="0" y="15" class="tag-text" />
         </g>
       </svg>
     </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { hasSails, planingReading } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 
@@ -16,17 +16,17 @@ const state = computed(() => {
 </script>
 
 <template>
-  <section v-if="answer.model.form.bottom" class="block" :aria-label="m.curve.planing" data-planing>
-    <h2 class="section-head">{{ m.curve.planing }}<span v-if="state === 'porpoises'"><StateMark state="caution" :size="13" /> {{ m.curve.porpoises }}</span></h2>
-    <p v-if="state === 'none'" class="small">{{ m.curve.noPlane }}</p>
+  <section v-if="answer.model.form.bottom" class="block" :aria-label="b.curve.planing" data-planing>
+    <h2 class="section-head">{{ b.curve.planing }}<span v-if="state === 'porpoises'"><StateMark state="caution" :size="13" /> {{ b.curve.porpoises }}</span></h2>
+    <p v-if="state === 'none'" class="small">{{ b.curve.noPlane }}</p>
     <template v-else><FigureRow id="planingTrim" /><FigureRow id="porpoisingTrim" /><FigureRow id="wettedKeel" /><FigureRow id="trimForward" /><FigureRow id="trimAft" /></template>
   </section>
-  <section class="block" :aria-label="m.curve.rules">
-    <h2 class="section-head">{{ m.curve.rules }}<span>{{ m.curve.rulesHint }}</span></h2>
+  <section class="block" :aria-label="b.curve.rules">
+    <h2 class="section-head">{{ b.curve.rules }}<span>{{ b.curve.rulesHint }}</span></h2>
     <FigureRow id="schoolModest" /><FigureRow id="schoolComfortable" /><FigureRow id="schoolAsBefore" />
   </section>
-  <section v-if="sails" class="block" :aria-label="m.curve.idle">
-    <h2 class="section-head">{{ m.curve.idle }}</h2>
+  <section v-if="sails" class="block" :aria-label="b.curve.idle">
+    <h2 class="section-head">{{ b.curve.idle }}</h2>
     <FigureRow id="towedLocked" /><FigureRow id="towedFree" /><FigureRow id="towedFolded" />
   </section>
 </template>

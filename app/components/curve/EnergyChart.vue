@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { chosenUnit, fromUnit, toUnit, UNITS } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -22,10 +22,10 @@ const wh = (v: number) => toUnit(v, unit.value)
 const curves = computed(() => [
   { name: 'low', x: speeds.value, y: answer.curve.map(p => wh(p.packPowerLow / p.speed)), fill: false },
   { name: 'high', x: speeds.value, y: answer.curve.map(p => wh(p.packPowerHigh / p.speed)), fill: true },
-  { name: m.curve.band, x: speeds.value, y: answer.curve.map(p => wh(p.energyPerDistance)), width: 2.6 },
+  { name: b.curve.band, x: speeds.value, y: answer.curve.map(p => wh(p.energyPerDistance)), width: 2.6 },
 ])
-const y = computed(() => ({ title: `${m.curve.energyAxis}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.6 * wh(Math.max(answer.summary.cruise.energyPerDistance, answer.summary.top.energyPerDistance)) }))
-const upright = computed(() => [{ at: kn(reading.value.cheapest.speed), label: m.curve.cheapest, dash: 'dash' as const }])
+const y = computed(() => ({ title: `${b.curve.energyAxis}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.6 * wh(Math.max(answer.summary.cruise.energyPerDistance, answer.summary.top.energyPerDistance)) }))
+const upright = computed(() => [{ at: kn(reading.value.cheapest.speed), label: b.curve.cheapest, dash: 'dash' as const }])
 const marker = () => {
   const p = answer.evaluation.point
   return { x: kn(p.speed), y: wh(p.energyPerDistance), tag: text(p.speed, 'speed'), value: text(p.energyPerDistance, 'energyPerDistance') }
@@ -33,5 +33,5 @@ const marker = () => {
 </script>
 
 <template>
-  <PlotChart ref="chart" :label="m.curve.energyChart" :curves="curves" :marker="marker" :upright="upright" :height="400" over-lever :x="speedAxis" :y="y" @pick="lever.set(fromUnit($event, speedUnit))" />
+  <PlotChart ref="chart" :label="b.curve.energyChart" :curves="curves" :marker="marker" :upright="upright" :height="400" over-lever :x="speedAxis" :y="y" @pick="lever.set(fromUnit($event, speedUnit))" />
 </template>

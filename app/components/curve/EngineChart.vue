@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { engineCurves, motorEnvelope, UNITS } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -21,13 +21,13 @@ const curves = computed(() => {
   const power = (torque: number, i: number) => kw(torque * electric.rpm[i]! * Math.PI / 30)
   const share = electric.rpm.map(n => 100 * n / motor.value.ratedRpm)
   return [
-    { name: m.curve.fullLoad, x: old.rpm.map(n => 100 * n / engine.value.ratedRpm), y: old.power.map(kw), width: 2.2, colour: 'soft' as const },
-    { name: m.curve.demand, x: old.rpm.map(n => 100 * n / engine.value.ratedRpm), y: old.demand.map(kw), dash: 'longdash' as const, colour: 'text' as const },
-    { name: m.curve.motorAllDay, x: share, y: electric.allDay.map(power), width: 2.6 },
-    { name: m.curve.motorMinutes, x: share, y: electric.peak.map(power), dash: 'dash' as const, colour: 'tight' as const },
+    { name: b.curve.fullLoad, x: old.rpm.map(n => 100 * n / engine.value.ratedRpm), y: old.power.map(kw), width: 2.2, colour: 'soft' as const },
+    { name: b.curve.demand, x: old.rpm.map(n => 100 * n / engine.value.ratedRpm), y: old.demand.map(kw), dash: 'longdash' as const, colour: 'text' as const },
+    { name: b.curve.motorAllDay, x: share, y: electric.allDay.map(power), width: 2.6 },
+    { name: b.curve.motorMinutes, x: share, y: electric.peak.map(power), dash: 'dash' as const, colour: 'tight' as const },
   ]
 })
-const axes = computed(() => ({ x: { title: `${m.curve.engineAxis}, %`, from: 0, to: 140 }, y: { title: `${m.curve.axisPower}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.15 * kw(Math.max(engine.value.ratedPower, motor.value.peakPower)) } }))
+const axes = computed(() => ({ x: { title: `${b.curve.engineAxis}, %`, from: 0, to: 140 }, y: { title: `${b.curve.axisPower}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.15 * kw(Math.max(engine.value.ratedPower, motor.value.peakPower)) } }))
 const marker = () => {
   const { drive } = answer.evaluation.point
   return { x: 100 * drive.motorRpm / motor.value.ratedRpm, y: kw(drive.shaftPower), tag: `${Math.round(100 * drive.motorRpm / motor.value.ratedRpm)} %`, value: text(drive.shaftPower, 'electricPower') }
@@ -35,10 +35,10 @@ const marker = () => {
 </script>
 
 <template>
-  <p v-if="!engine.ratedPower" class="prose soft">{{ m.curve.noEngine }}</p>
+  <p v-if="!engine.ratedPower" class="prose soft">{{ b.curve.noEngine }}</p>
   <div v-else>
-    <PlotChart ref="chart" :label="m.curve.engineChart" :curves="curves" :marker="marker" :height="360" :x="axes.x" :y="axes.y" />
-    <ul class="key small"><li><i class="old" />{{ m.curve.fullLoad }}</li><li><i class="long" />{{ m.curve.demand }}</li><li><i class="solid" />{{ m.curve.motorAllDay }}</li><li><i class="dash" />{{ m.curve.motorMinutes }}</li></ul>
+    <PlotChart ref="chart" :label="b.curve.engineChart" :curves="curves" :marker="marker" :height="360" :x="axes.x" :y="axes.y" />
+    <ul class="key small"><li><i class="old" />{{ b.curve.fullLoad }}</li><li><i class="long" />{{ b.curve.demand }}</li><li><i class="solid" />{{ b.curve.motorAllDay }}</li><li><i class="dash" />{{ b.curve.motorMinutes }}</li></ul>
     <OldEngineWords />
   </div>
 </template>

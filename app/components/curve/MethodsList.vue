@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chosenUnit, toUnit, UNITS } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { vLive } from '~/directives/live'
@@ -13,7 +13,7 @@ const view = useViewStore()
 const unit = computed(() => chosenUnit('speed', view.choice))
 const show = (v: number) => toUnit(v, unit.value).toFixed(1)
 const rows = computed(() => answer.model.methods.map(({ method, middle }, i) => ({
-  i, ...method, range: middle.outside.length ? `${m.curve.outside}: ${middle.outside.map(o => o.name.toLowerCase()).join(', ')}` : `${m.curve.holds} ${show(middle.speedFrom)}–${show(middle.speedTo)} ${UNITS[unit.value].symbol}`,
+  i, ...method, range: middle.outside.length ? `${b.curve.outside}: ${middle.outside.map(o => o.name.toLowerCase()).join(', ')}` : `${b.curve.holds} ${show(middle.speedFrom)}–${show(middle.speedTo)} ${UNITS[unit.value].symbol}`,
 })))
 const holds = (i: number) => answer.evaluation.point.resistance.methods[i]!.inside > 0
 function toggle(id: string) {
@@ -24,8 +24,8 @@ function toggle(id: string) {
 </script>
 
 <template>
-  <section :aria-label="m.curve.methods">
-    <h2 class="section-head">{{ m.curve.methods }} <span class="soft small">{{ m.curve.here }}</span></h2>
+  <section :aria-label="b.curve.methods">
+    <h2 class="section-head">{{ b.curve.methods }} <span class="soft small">{{ b.curve.here }}</span></h2>
     <div v-for="row in rows" :key="row.id" class="method" :class="{ off: hidden.has(row.id) }">
       <button type="button" class="toggle" :aria-pressed="!hidden.has(row.id)" :title="row.source" @click="toggle(row.id)">
         <span v-live:data-holds="() => String(holds(row.i))" class="letter">{{ row.letter }}</span>

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useLocalStorage } from '@vueuse/core'
 import { KNOT, OTHER_BOATS, readOtherBoats, type OtherBoat } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -30,9 +30,9 @@ const curves = computed(() => [
   { name: 'low', x: line.value.x, y: line.value.of(p => p.packPowerLow), fill: false },
   { name: 'high', x: line.value.x, y: line.value.of(p => p.packPowerHigh), fill: true },
   { name: document.shown.name, x: line.value.x, y: line.value.of(p => p.drive.packPower), width: 2.6 },
-  scatter(OTHER_BOATS, 'soft', m.curve.views.others), ...(own.value.length ? [scatter(own.value, 'fits', m.curve.views.others)] : []),
+  scatter(OTHER_BOATS, 'soft', b.curve.views.others), ...(own.value.length ? [scatter(own.value, 'fits', b.curve.views.others)] : []),
 ])
-const axes = { x: { title: m.curve.othersX, from: 0.5, to: 3 }, y: { title: m.curve.othersY, from: 0.05, to: 6, log: true } }
+const axes = { x: { title: b.curve.othersX, from: 0.5, to: 3 }, y: { title: b.curve.othersY, from: 0.05, to: 6, log: true } }
 const marker = () => {
   const p = answer.evaluation.point
   return { x: kn(p.speed, answer.model.form.lengthWaterline), y: p.drive.packPower / document.shown.boat.mass, tag: text(p.speed, 'speed'), value: `${(p.drive.packPower / document.shown.boat.mass).toFixed(2)} kW/t` }
@@ -50,13 +50,13 @@ async function take(event: Event) {
 
 <template>
   <div>
-    <PlotChart ref="chart" :label="m.curve.othersChart" :curves="curves" :marker="marker" :height="380" :x="axes.x" :y="axes.y" />
-    <p class="small soft">{{ m.curve.others }} {{ own.length ? m.curve.othersKept(own.length) : m.curve.othersHint }}</p>
+    <PlotChart ref="chart" :label="b.curve.othersChart" :curves="curves" :marker="marker" :height="380" :x="axes.x" :y="axes.y" />
+    <p class="small soft">{{ b.curve.others }} {{ own.length ? b.curve.othersKept(own.length) : b.curve.othersHint }}</p>
     <div class="row">
-      <button type="button" class="btn" @click="picker?.click()">{{ m.curve.othersImport }}</button>
-      <button v-if="own.length" type="button" class="btn" @click="own = []">{{ m.curve.othersClear }}</button>
+      <button type="button" class="btn" @click="picker?.click()">{{ b.curve.othersImport }}</button>
+      <button v-if="own.length" type="button" class="btn" @click="own = []">{{ b.curve.othersClear }}</button>
     </div>
-    <input ref="picker" type="file" accept=".csv,text/csv" class="visually-hidden" tabindex="-1" :aria-label="m.curve.othersImport" data-others @change="take">
+    <input ref="picker" type="file" accept=".csv,text/csv" class="visually-hidden" tabindex="-1" :aria-label="b.curve.othersImport" data-others @change="take">
     <ul v-if="errors.length" class="errors" role="alert"><li v-for="e in errors.slice(0, 8)" :key="e">{{ e }}</li></ul>
   </div>
 </template>

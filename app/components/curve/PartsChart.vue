@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { chosenUnit, fromUnit, toUnit, UNITS } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -26,11 +26,11 @@ const WASHES = ['band', 'water', 'desk', 'rule'] as const
 const curves = computed(() => {
   const at = answer.curve.map(p => p.resistance.methods[index.value]!)
   return [
-    ...PARTS.map((part, i) => ({ name: m.curve.parts[part], x: speeds.value, y: at.map(a => n(a[part])), stack: true, wash: WASHES[i]!, width: 1.4 })),
-    { name: m.curve.parts.margin, x: speeds.value, y: at.map(a => n(a.value - (a.friction + a.wave + a.appendage + a.air))), stack: true, wash: 'paper', width: 1.4 },
+    ...PARTS.map((part, i) => ({ name: b.curve.parts[part], x: speeds.value, y: at.map(a => n(a[part])), stack: true, wash: WASHES[i]!, width: 1.4 })),
+    { name: b.curve.parts.margin, x: speeds.value, y: at.map(a => n(a.value - (a.friction + a.wave + a.appendage + a.air))), stack: true, wash: 'paper', width: 1.4 },
   ]
 })
-const y = computed(() => ({ title: `${m.curve.partsAxis}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.5 * n(answer.summary.top.resistance.methods[index.value]!.value) }))
+const y = computed(() => ({ title: `${b.curve.partsAxis}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.5 * n(answer.summary.top.resistance.methods[index.value]!.value) }))
 const marker = () => {
   const p = answer.evaluation.point
   const value = p.resistance.methods[index.value]!.value
@@ -40,9 +40,9 @@ const marker = () => {
 
 <template>
   <div>
-    <PlotChart ref="chart" :label="m.curve.partsChart" :curves="curves" :marker="marker" :height="400" over-lever :x="speedAxis" :y="y" @pick="lever.set(fromUnit($event, speedUnit))" />
-    <ul class="key small"><li v-for="(part, i) in PARTS" :key="part"><i :style="{ background: `var(--${WASHES[i]})` }" />{{ m.curve.parts[part] }}</li><li><i :style="{ background: 'var(--paper)' }" />{{ m.curve.parts.margin }}</li></ul>
-    <p class="small soft">{{ m.curve.partsOf(label) }}</p>
+    <PlotChart ref="chart" :label="b.curve.partsChart" :curves="curves" :marker="marker" :height="400" over-lever :x="speedAxis" :y="y" @pick="lever.set(fromUnit($event, speedUnit))" />
+    <ul class="key small"><li v-for="(part, i) in PARTS" :key="part"><i :style="{ background: `var(--${WASHES[i]})` }" />{{ b.curve.parts[part] }}</li><li><i :style="{ background: 'var(--paper)' }" />{{ b.curve.parts.margin }}</li></ul>
+    <p class="small soft">{{ b.curve.partsOf(label) }}</p>
   </div>
 </template>
 

@@ -1,6 +1,6 @@
 import { computed, type Ref } from 'vue'
 import { chosenUnit, readCurve, toUnit, UNITS } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 
@@ -13,7 +13,7 @@ export function useCurveScale(powerUnit?: Ref<'kW' | 'hp'>) {
   const kw = (w: number) => toUnit(w, unit.value)
   const kn = (v: number) => toUnit(v, speedUnit.value)
   const speeds = computed(() => answer.curve.map(p => kn(p.speed)))
-  const speedAxis = computed(() => ({ title: `${m.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`, from: 0, to: speeds.value.at(-1)! }))
+  const speedAxis = computed(() => ({ title: `${b.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`, from: 0, to: speeds.value.at(-1)! }))
   return { speedUnit, unit, kw, kn, speeds, speedAxis }
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chosenUnit, matching, toUnit, UNITS, type ShaftCurve } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
@@ -34,7 +34,7 @@ const marker = () => {
   const { drive, speed } = answer.evaluation.point
   return { x: drive.shaftSpeed * 60, y: nm(drive.propellerTorque), tag: text(drive.shaftSpeed, 'rotation'), value: `${text(drive.propellerTorque, 'torque')}, ${text(speed, 'speed')}` }
 }
-const axes = computed(() => ({ x: { title: `${w.axisShaft}, rpm`, from: 0, to: xMost.value }, y: { title: `${m.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: yMost.value } }))
+const axes = computed(() => ({ x: { title: `${w.axisShaft}, rpm`, from: 0, to: xMost.value }, y: { title: `${b.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: yMost.value } }))
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { reductionChoices, type ReductionChoice } from '@remigo/core'
+import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
@@ -11,7 +12,7 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const use = computed(() => document.project.use)
 const rows = computed(() => reductionChoices(document.project))
-const name = ({ reduction }: ReductionChoice) => reduction.kind === 'direct' ? m.motor.kinds.direct : `${m.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
+const name = ({ reduction }: ReductionChoice) => reduction.kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
 const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reduction.kind}`, name(c), [{ path: 'design.reduction', value: c.reduction }, { path: 'design.propeller', value: c.project.design.propeller }])
 </script>
 
@@ -19,7 +20,7 @@ const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reducti
   <section class="block" :aria-label="w.reductions" data-reductions>
     <h2 class="section-head">{{ w.reductions }}<span>{{ w.reductionsHint }}</span></h2>
     <table class="table">
-      <thead><tr><th /><th /><th class="num">{{ m.propeller.atCruise }}</th><th class="num">{{ m.parts.propeller.toLowerCase() }}</th><th class="num">{{ w.lost }}</th><th class="num">{{ w.price }}</th><th /></tr></thead>
+      <thead><tr><th /><th /><th class="num">{{ b.propeller.atCruise }}</th><th class="num">{{ m.parts.propeller.toLowerCase() }}</th><th class="num">{{ w.lost }}</th><th class="num">{{ w.price }}</th><th /></tr></thead>
       <tbody>
         <tr v-for="row in rows" :key="row.reduction.kind" :class="{ current: row.fitted }">
           <td><StateMark :state="row.holds ? 'fits' : 'caution'" :size="13" /></td><td>{{ name(row) }}<span class="soft noise">{{ w.noises[row.noise] }}</span></td>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chosenUnit, efficiencyLines, motorEnvelope, toUnit, UNITS } from '@remigo/core'
+import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
@@ -27,9 +28,9 @@ const lines = computed<ChartCurve[]>(() => {
   })))
 })
 const main = computed<ChartCurve[]>(() => [
-  { name: m.motor.peak, x: envelope.value.rpm, y: envelope.value.peak.map(nm), dash: 'dash', colour: 'tight', width: 1.6 },
-  { name: m.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
-  { name: m.motor.demand, x: envelope.value.demandRpm, y: envelope.value.demand.map(nm), colour: 'text', dash: 'longdash', width: 1.8 },
+  { name: b.motor.peak, x: envelope.value.rpm, y: envelope.value.peak.map(nm), dash: 'dash', colour: 'tight', width: 1.6 },
+  { name: b.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
+  { name: b.motor.demand, x: envelope.value.demandRpm, y: envelope.value.demand.map(nm), colour: 'text', dash: 'longdash', width: 1.8 },
 ])
 /** where the day is spent: cruise and top */
 const day = computed<ChartCurve>(() => {
@@ -41,12 +42,12 @@ const marker = () => {
   return { x: drive.motorRpm, y: nm(drive.motorTorque), tag: text(drive.motorRpm / 60, 'rotation'), value: `${text(drive.motorTorque, 'torque')}, ${text(drive.motorEfficiency, 'ratio')}, ${text(speed, 'speed')}` }
 }
 const axes = computed(() => ({
-  x: { title: `${m.motor.axisRpm}, rpm`, from: 0, to: document.shown.design.motor.greatestRpm },
-  y: { title: `${m.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.12 * nm(most.value) },
+  x: { title: `${b.motor.axisRpm}, rpm`, from: 0, to: document.shown.design.motor.greatestRpm },
+  y: { title: `${b.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.12 * nm(most.value) },
 }))
 </script>
 
 <template>
-  <PlotChart :label="m.motor.torque" :curves="[...lines, ...main, day]" :marker="marker" :height="300" :x="axes.x" :y="axes.y" />
+  <PlotChart :label="b.motor.torque" :curves="[...lines, ...main, day]" :marker="marker" :height="300" :x="axes.x" :y="axes.y" />
   <ChartKey :curves="[...main, { name: w.better, dash: 'dot', colour: 'soft', width: 1 }]" />
 </template>

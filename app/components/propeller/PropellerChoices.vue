@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { LIMIT_LABELS, propellerChoices, type PropellerChoice } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -20,7 +20,7 @@ const tryIt = (c: PropellerChoice) => document.startTrial(`propeller/${c.blades}
     <h2 class="section-head">{{ w.others }}<span>{{ w.othersHint }}</span></h2>
     <div class="scroll">
       <table class="table stacked">
-        <thead><tr><th /><th class="num">{{ w.area }}</th><th class="num">{{ m.propeller.atCruise }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ m.propeller.limit }}</th><th /></tr></thead>
+        <thead><tr><th /><th class="num">{{ w.area }}</th><th class="num">{{ b.propeller.atCruise }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ b.propeller.limit }}</th><th /></tr></thead>
         <tbody>
           <tr v-for="(row, i) in rows" :key="i" :class="{ current: row.fitted }">
             <td class="figures">{{ name(row) }}</td><td class="num">{{ row.areaRatio.toFixed(2) }}</td><td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { hasLeg, propellerDesigns, type PropellerDesign } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -13,7 +13,7 @@ const use = computed(() => document.project.use)
 const leg = computed(() => hasLeg(document.project.boat.drive.kind))
 const rows = computed(() => propellerDesigns(document.project))
 const size = (d: PropellerDesign) => `${text(d.diameter, 'smallLength')} × ${text(d.pitch, 'smallLength')}`
-const gears = ({ reduction: { kind, ratio } }: PropellerDesign) => kind === 'direct' ? m.motor.kinds.direct : `${m.motor.kinds[kind]} ${ratio} : 1`
+const gears = ({ reduction: { kind, ratio } }: PropellerDesign) => kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[kind]} ${ratio} : 1`
 function tryIt({ basis, project }: PropellerDesign) {
   document.startTrial(`design/${basis}`, `${w.designs}: ${w.bases[basis].toLowerCase()}`, [{ path: 'design.propeller', value: project.design.propeller }, { path: 'design.reduction', value: project.design.reduction }])
 }
@@ -24,7 +24,7 @@ function tryIt({ basis, project }: PropellerDesign) {
     <h2 class="section-head">{{ w.designs }}<span>{{ w.designsHint }}</span></h2>
     <div class="scroll">
       <table class="table stacked">
-        <thead><tr><th /><th class="num">{{ w.turns }}</th><th class="num">{{ w.reduction }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ m.propeller.atCruise }}</th><th /></tr></thead>
+        <thead><tr><th /><th class="num">{{ w.turns }}</th><th class="num">{{ w.reduction }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ b.propeller.atCruise }}</th><th /></tr></thead>
         <tbody>
           <tr v-for="row in rows" :key="row.basis">
             <td><span class="figures">{{ size(row) }}</span> <span class="soft small">{{ w.bases[row.basis] }}, {{ w.basisHints[leg && row.basis === 'place' ? 'turns' : row.basis] }}</span></td>

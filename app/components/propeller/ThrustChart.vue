@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chosenUnit, thrustBalance, toUnit, UNITS } from '@remigo/core'
-import { m } from '~/messages'
+import { b } from '~/messages/benches'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
@@ -22,7 +22,7 @@ const curves = computed(() => [
 ])
 const holds = computed(() => answer.summary.holding.share <= 1)
 const axes = computed(() => ({
-  x: { title: `${m.curve.axisSpeed}, ${UNITS[units.value.speed].symbol}`, from: 0, to: x.value.at(-1)! },
+  x: { title: `${b.curve.axisSpeed}, ${UNITS[units.value.speed].symbol}`, from: 0, to: x.value.at(-1)! },
   y: { title: `${w.axisThrust}, ${UNITS[units.value.force].symbol}`, from: 0, to: 1.1 * toUnit(Math.max(...balance.value.minutes), units.value.force) },
 }))
 const marker = () => {
