@@ -39,6 +39,16 @@ describe('a planing hull at rest on its trim', () => {
       expect(run.keelLength).toBeGreaterThanOrEqual(run.chineLength)
     }))
   })
+  it('rubs at the mean speed of the water below it, V₁ = V √(1 − CLβ,dynamic / (λ cos τ)), over λ b² / cos β', () => {
+    fc.assert(fc.property(planing, ({ hull, speed }) => {
+      const { trim, wetted, friction } = planingRun(hull, speed), tau = trim / DEGREE, beta = hull.deadrise / DEGREE
+      const flat = 0.012 * Math.sqrt(wetted) * tau ** 1.1, dynamic = flat - 0.0065 * beta * flat ** 0.6
+      const mean = speed * Math.sqrt(1 - dynamic / (wetted * Math.cos(trim)))
+      const cf = schoenherrFriction(mean * wetted * hull.beamChine / water.viscosity) + 0.0004
+      const drag = 0.5 * water.density * mean ** 2 * cf * wetted * hull.beamChine ** 2 / Math.cos(hull.deadrise)
+      if (dynamic / wetted < 0.7) expect(friction * Math.cos(trim) / drag).toBeCloseTo(1, 6)
+    }))
+  })
   it('needs a flatter trim for a longer wetted bottom, at one speed and weight', () => {
     fc.assert(fc.property(planing, ({ hull, speed }) => {
       const [flat, steep] = [planingAtTrim(hull, speed, 3 * DEGREE), planingAtTrim(hull, speed, 6 * DEGREE)]
@@ -106,6 +116,18 @@ describe('Mercier–Savitsky on a hull', () => {
       const { friction, wave } = prepared.at(fn * Math.sqrt(GRAVITY * root))
       expect((friction + wave) / weight / rows[i]!).toBeGreaterThan(1)
       expect((friction + wave) / weight / rows[i]!).toBeLessThan(1.08)
+    }
+  })
+  it('differs from the regression by the friction of its own size alone: ½ S/∇^⅔ ΔCF Fn∇²', () => {
+    const root = Math.cbrt(form.volumeBody), { lengthWaterline: L, beamWaterline: B, draughtBody: T } = form
+    const rows = mercierSavitskyRows({ x: root / L, z: form.volumeBody / B ** 3, u: Math.sqrt(2 * form.halfEntrance / DEGREE), w: form.transomArea / (form.midship * B * T) })
+    const wetted = 2.262 * Math.sqrt(L / root) * (1 + 0.046 * B / T + 0.00287 * (B / T) ** 2)
+    // the regression's hull: 100 000 lb in sea water of 59 °F, ρ 1.9905 slug/ft³, ν 1.2817e-5 ft²/s
+    const base = Math.cbrt(100_000 * 0.45359237 / (1.9905 * 14.593903 / 0.3048 ** 3)), prepared = mercierSavitsky1973.prepare(given)
+    for (const [i, fn] of [[2, 1.2], [5, 1.5], [10, 2]] as const) {
+      const speed = fn * Math.sqrt(GRAVITY * root), { friction, wave } = prepared.at(speed)
+      const own = schoenherrFriction(speed * L / sea.viscosity), theirs = schoenherrFriction(fn * Math.sqrt(GRAVITY * base) * L / root * base / (1.2817e-5 * 0.3048 ** 2))
+      expect(((friction + wave) / weight - rows[i]!) / (0.5 * wetted * (own - theirs) * fn ** 2)).toBeCloseTo(1, 1)
     }
   })
   it('a smaller hull of the same shape has more friction for its weight, and the same wave', () => {

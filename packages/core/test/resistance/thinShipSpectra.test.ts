@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { GRAVITY } from '../../src/constants'
-import { fullnessCurve, hullOffsets, michellResistance, readSpectrum, roundHull, sectionSpectrum, tubeHull, waterlineSpectrum, DEPTHS } from '../../src/resistance'
+import { DEMO_BOATS } from '../../src/project'
+import { fullnessCurve, hullOffsets, michellResistance, readSpectrum, roundHull, sectionSpectrum, slenderFormFactor, thinShip, tubeHull, waterlineSpectrum, DEPTHS } from '../../src/resistance'
+import { modelOf } from '../../src/system'
 
 /** ∫ −8x sin(wx) dx over −½ … ½, the parabola of fullness ⅔ on a length of 1 m. */
 const parabolaAlong = (w: number) => -16 * (Math.sin(w / 2) / (w * w) - Math.cos(w / 2) / (2 * w))
@@ -83,5 +85,28 @@ describe('hulls side by side', () => {
         expect(Math.abs(michellResistance(roundHull(10, 0.9, draught, 2 / 3, 2 / 3), speed, 1025.9, offsets) / exact - 1)).toBeLessThan(0.005)
       },
     ), { numRuns: 40 })
+  })
+})
+
+describe('thin-ship on a boat', () => {
+  it.each(['catamaran', 'pontoon', 'canoe'])('%s: friction is the ITTC line’s on all that is wet, times the form factor of one hull; waves are Michell’s', (type) => {
+    const { form, water } = modelOf(DEMO_BOATS.find(b => b.boat.hullType === type)!)
+    const prepared = thinShip.prepare({ form, water, frictionFactor: 1.2, frictionAllowance: 0.0003, fewSpeeds: true })
+    const k1 = slenderFormFactor(form.lengthWaterline / Math.cbrt(form.volumeBody / form.hulls), form.hulls)
+    const hull = form.section === 'tube' ? tubeHull(form.lengthWaterline, form.tubeDiameter, form.draughtBody, form.prismatic) : roundHull(form.lengthWaterline, form.beamWaterline, form.draughtBody, form.prismatic, form.midship)
+    for (const fn of [0.22, 0.3, 0.42]) {
+      const speed = fn * Math.sqrt(GRAVITY * form.lengthWaterline), { friction, wave } = prepared.at(speed)
+      const cf = 0.075 / (Math.log10(speed * form.lengthWaterline / water.viscosity) - 2) ** 2
+      expect(friction / (0.5 * water.density * speed ** 2 * form.wettedSurface * (k1 * cf * 1.2 + 0.0003))).toBeCloseTo(1, 9)
+      expect(wave / michellResistance(hull, speed, water.density, hullOffsets(form))).toBeCloseTo(1, 9)
+    }
+  })
+  it('reads between its knots within half a per cent of the integral itself', () => {
+    const { form, water } = modelOf(DEMO_BOATS.find(b => b.boat.hullType === 'catamaran')!), given = { form, water, frictionFactor: 1, frictionAllowance: 0 }
+    const read = thinShip.prepare({ ...given, fewSpeeds: false }), exact = thinShip.prepare({ ...given, fewSpeeds: true })
+    for (let fn = 0.185; fn < 1; fn += 0.013) {
+      const speed = fn * Math.sqrt(GRAVITY * form.lengthWaterline)
+      expect(Math.abs(read.at(speed).wave / exact.at(speed).wave - 1)).toBeLessThan(0.005)
+    }
   })
 })

@@ -60,6 +60,7 @@ describe('a pack for a drive', () => {
         expect(d.controller.phaseCurrent).toBeGreaterThanOrEqual(d.topPhase)
         expect(d.controller.batteryCurrent * volts).toBeGreaterThanOrEqual(d.topPower * 0.999)
         expect(d.pack.parallel * d.pack.cell.current * volts).toBeGreaterThanOrEqual(d.topPower)
+        expect(d.pack.parallel * d.pack.cell.current * volts * (1 - project.use.headroom)).toBeGreaterThanOrEqual(d.cruisePower)
         const chemistry: Chemistry = CHEMISTRIES[d.pack.cell.chemistry], hours = project.use.stretchKind === 'hours' ? project.use.duration : project.use.distance / project.use.cruiseSpeed
         const rate = d.cruisePower / volts / pack.capacityAh
         expect(pack.usableEnergy * peukertShare(chemistry.peukert, rate)).toBeGreaterThanOrEqual(0.99 * d.cruisePower * hours / (1 - project.use.reserve))

@@ -28,7 +28,7 @@ export function hullOffsets({ hulls, hullSpacing }: Pick<HullForm, 'hulls' | 'hu
 
 /** Froude numbers at which the wave integral is worked out; between them it is read off. Humps and hollows are even in 1/Fn² at low speed. */
 const KNOTS: readonly number[] = [
-  ...Array.from({ length: 24 }, (_, i) => 1 / Math.sqrt(32 - (32 - 6.25) * i / 24)),
+  ...Array.from({ length: 40 }, (_, i) => 1 / Math.sqrt(32 - (32 - 6.25) * i / 40)),
   ...Array.from({ length: 20 }, (_, i) => 0.4 + 0.02 * i), ...Array.from({ length: 9 }, (_, i) => 0.8 + 0.05 * i),
 ]
 
