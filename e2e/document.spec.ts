@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { DEMO_BOATS } from '@remigo/core'
 import { field, figure, openBench, savedBoat, type } from './board'
 
 test('fields take typed units, remember what was typed, and keep the last good value', async ({ page }) => {
@@ -17,6 +18,28 @@ test('fields take typed units, remember what was typed, and keep the last good v
   await expect(page.getByText(/Length over all runs from 2\.00.m to 40\.0.m/)).toBeVisible()
   await type(page, 'boat.lengthOverAll', '9,2')
   await expect(page.getByText(/runs from/)).toBeHidden()
+})
+
+test('a dimension that cannot be is told at its field and changes nothing; in a file it is a finding, which mends it', async ({ page }) => {
+  await openBench(page, '/boat?boat=demo-halcyne')
+  const before = await figure(page, 'packPower')
+  for (const [path, text, told] of [
+    ['boat.hullSpacing', '0.2 m', /Hulls 0\.20.m apart and 1\.10.m wide would stand in each other/],
+    ['boat.draught', '0.1', /the hull alone would lie 0\.56.m deep; her draught is 0\.10.m/],
+    ['boat.beam', '30 m', /runs from/], ['boat.mass', '0', /Weight runs from/], ['boat.draught', '-1 m', /Draught runs from/],
+  ] as const) {
+    await type(page, path, text)
+    await expect(page.getByText(told)).toBeVisible()
+    expect(await figure(page, 'packPower')).toBe(before)
+  }
+  await expect(page.locator('[aria-label^="Undo"]').first()).toBeDisabled()
+  const halcyne = DEMO_BOATS.find(b => b.id === 'demo-halcyne')!, odd = { ...halcyne, id: 'odd', name: 'Odd', boat: { ...halcyne.boat, hullSpacing: 0.2 } }
+  await page.locator('[data-menu]').click()
+  await page.locator('input[type=file]').setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(odd)) })
+  const finding = page.locator('.rail').getByText(/stand in each other\. No figure holds until this is right/)
+  await expect(finding).toBeVisible()
+  await page.getByRole('button', { name: /Hulls apart not known: estimated/ }).click()
+  await expect(finding).toBeHidden()
 })
 
 test('US units change every figure and field', async ({ page }) => {

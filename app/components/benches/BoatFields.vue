@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { hasLeg, HULL_TYPES, hullTypeOf, type DriveKind, type HullQuestion } from '@remigo/core'
+import { hasLeg, HULL_TYPES, hullTypeEdits, type DriveKind, type HullQuestion } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -16,14 +16,7 @@ const asks = (question: HullQuestion) => hull.value.asks.includes(question)
 const drives = computed(() => Object.fromEntries(hull.value.drives.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>)
 const geared = computed(() => hasLeg(boat.value.drive.kind))
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
-/** another kind of hull brings its own drives and variants */
-function setType(id: string) {
-  const type = hullTypeOf(id)
-  document.edit(m.boat.hullType, [
-    { path: 'boat.hullType', value: id }, { path: 'boat.variant', value: Object.keys(type.variants)[0] ?? '' },
-    ...(type.drives.includes(boat.value.drive.kind) ? [] : [{ path: 'boat.drive.kind', value: type.drives[0] }]),
-  ])
-}
+const setType = (id: string) => document.edit(m.boat.hullType, hullTypeEdits(document.shown, id))
 const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path, value }])
 </script>
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { HULL_TYPES } from '../../src/hull'
-import { contradictionsOf, contradictionText, DEMO_BOATS, FIELDS, newProject, projectSchema, typicalAnswers, valueAt, withEdits, type FieldPath, type Project } from '../../src/project'
+import { contradictionsOf, contradictionText, DEMO_BOATS, FIELDS, hullTypeEdits, newProject, projectSchema, typicalAnswers, valueAt, withEdits, type FieldPath, type Project } from '../../src/project'
 import { evaluate, powerCurve } from '../../src/system'
 import { findingsOf } from '../findings/calmBoats'
 
@@ -53,6 +53,33 @@ describe('dimensions of one boat', () => {
     const boat = demo('pontoon'), carries = (diameter: number) => !first(tried(boat, { hullBeam: diameter }))
     // by Archimedes: 0.98 t on two tubes of some 5.6 m are a segment of 0.09 m², nine tenths of a circle of 0.34 m across
     expect([0.3, 0.33, 0.37, 0.45].map(carries)).toEqual([false, false, true, true])
+  })
+})
+
+describe('another kind of hull', () => {
+  it('keeps what it asks for too, and drops what would count unseen', () => {
+    const typed = tried({ ...demo('keelYacht'), typed: { 'boat.prismatic': '0.54', 'boat.mass': '4.6 t' } }, { prismatic: 0.54, beamWaterline: 2.5 })
+    const launch = withEdits(typed, hullTypeEdits(typed, 'displacementLaunch')), planer = withEdits(typed, hullTypeEdits(typed, 'planing'))
+    expect([launch.boat.prismatic, launch.boat.beamWaterline]).toEqual([0.54, 2.5])
+    expect([planer.boat.prismatic, planer.boat.beamWaterline]).toEqual([null, 2.5])
+    expect(planer.typed).toEqual({ 'boat.mass': '4.6 t' })
+    expect(launch.typed).toEqual(typed.typed)
+  })
+  it('has a drive that it can have, and is a valid document', () => {
+    for (const boat of DEMO_BOATS) for (const type of HULL_TYPES) {
+      const other = withEdits(boat, hullTypeEdits(boat, type.id))
+      expect(type.drives).toContain(other.boat.drive.kind)
+      expect(Object.keys(type.variants).concat('')).toContain(other.boat.variant)
+      const refused = projectSchema.safeParse(other).error?.issues.map(i => i.message) ?? []
+      expect(refused.filter(message => !/too (heavy|light)|60 %/.test(message))).toEqual([])
+    }
+  })
+  it('weighs by its own form: what a yacht’s prismatic was does not reach a planing hull', () => {
+    const blunt = tried(demo('keelYacht'), { prismatic: 0.6 }), fine = tried(demo('keelYacht'), { prismatic: 0.52 })
+    const power = (boat: Project) => evaluate(withEdits(boat, hullTypeEdits(boat, 'semiDisplacement')), 2.3).point.drive.packPower
+    const planing = (boat: Project) => evaluate(withEdits(boat, hullTypeEdits(boat, 'planing')), 2.3).point.drive.packPower
+    expect(power(blunt)).not.toBeCloseTo(power(fine), 0)
+    expect(planing(blunt)).toBe(planing(fine))
   })
 })
 
