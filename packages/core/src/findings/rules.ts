@@ -15,6 +15,7 @@ import { coldCharge } from './rules/coldCharge'
 import { contactorRating } from './rules/contactorRating'
 import { controllerCurrent } from './rules/controllerCurrent'
 import { controllerHeat } from './rules/controllerHeat'
+import { controllerPlate } from './rules/controllerPlate'
 import { cruiseAboveTop } from './rules/cruiseAboveTop'
 import { dimensionsOdd } from './rules/dimensionsOdd'
 import { efficiencyDoubt } from './rules/efficiencyDoubt'
@@ -82,7 +83,7 @@ import { windHolding } from './rules/windHolding'
 export const RULES: readonly Rule[] = [
   dimensionsOdd,
   packAboveWindow, packBelowWindow, packCurrent, rangeShort, touchVoltage, lowPackSpeed,
-  controllerCurrent, phaseCurrent, controllerHeat, regenAmps,
+  controllerPlate, controllerCurrent, phaseCurrent, controllerHeat, regenAmps,
   motorNameplate, motorRating, motorSpeed, motorPoorLoad, heatCruise, heatTop, rotation,
   propellerDiameter, cavitation, tipSpeed, propellerSeries, jetFits, jetSuction, efficiencyDoubt, pitchMatch, bladeLoading, windHolding, slipOdd, smallBlades, gearTorque, gearSpeed,
   fuseNone, fuseAboveCable, fuseInterrupt, fuseVoltage, fuseSmall, cableHeat, cableDrop, contactorRating, bmsAmps, packPlace, boxUnvented,

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
-import { fitMotorLosses, type MotorSpec } from '../drive'
 import { fromUnit, quantityText, toUnit, METRIC_UNITS, UNITS, type UnitChoice } from '../units'
+import { partContradictions } from './partContradictions'
 import { PART_KINDS, type NumberColumn, type Part, type PartColumn, type PartKindId } from './partKinds'
 
 /** What is wrong with one column of a part. */
@@ -36,7 +36,7 @@ export function checkPart(kind: PartKindId, part: Part, show = inUnits(METRIC_UN
   const errors: PartError[] = []
   if (wrong.has('name')) errors.push({ key: 'name', message: part.name ? 'A name has at most 80 letters.' : `A ${PART_KINDS[kind].label.toLowerCase()} needs a name.` })
   for (const column of columns) if (wrong.has(column.key)) errors.push({ key: column.key, message: columnMessage(kind, column, show) })
-  return errors.length ? errors : contradictions(kind, part)
+  return errors.length ? errors : partContradictions(kind, part).map(({ key, message }) => ({ key, message }))
 }
 
 function columnMessage(kind: PartKindId, column: PartColumn, show: (column: NumberColumn, stored: number) => string): string {
@@ -53,23 +53,3 @@ export function inUnits(choice: UnitChoice): (column: NumberColumn, stored: numb
 
 /** Numbers of a part written in the units of its CSV file. */
 export const inColumns = (column: NumberColumn, stored: number): string => `${toColumn(column, stored)} ${UNITS[column.unit].symbol}`.trim()
-
-/** Columns that cannot both be true of one part. */
-function contradictions(kind: PartKindId, part: Part): PartError[] {
-  const errors: PartError[] = []
-  const below = (low: string, high: string, message: string) => { if (Number(part[low]) > Number(part[high])) errors.push({ key: high, message }) }
-  if ('leastVoltage' in part) below('leastVoltage', 'greatestVoltage', 'The upper voltage is below the lower one.')
-  if (kind === 'motor') {
-    below('ratedPower', 'peakPower', 'The peak is below the rated power.')
-    below('ratedRpm', 'greatestRpm', 'The greatest speed is below the rated speed.')
-    const fit = fitMotorLosses(part as unknown as MotorSpec)
-    if (fit.outcome === 'impossible') errors.push({ key: 'ratedEfficiency', message: fit.reason })
-  }
-  if (kind === 'controller') {
-    below('batteryCurrent', 'batteryCurrentPeak', 'The amps for a minute are below those all day.')
-    below('phaseCurrent', 'phaseCurrentPeak', 'The amps for a minute are below those all day.')
-    below('rollbackFrom', 'rollbackTo', 'It is off below where it begins to cut back.')
-  }
-  if (kind === 'cell' || kind === 'pack') below('current', 'currentPeak', 'The amps for 30 s are below those all day.')
-  return errors
-}

@@ -95,7 +95,7 @@ function hullsAtOdds(boat: BoatDimensions, { hulls, hullSpacing, section, tubeDi
   if (tubes && draughtBody > DEEPEST_TUBE * tubeDiameter) {
     const carries = waterProperties(boat.water, boat.waterTemperature).density * hulls * segmentArea(tubeDiameter, DEEPEST_TUBE * tubeDiameter) * lengthWaterline * prismatic
     return [say(boat.hullBeam === null ? 'mass' : 'hullBeam', '{n} tubes of {d} carry {c}; she weighs {m}', { n: hulls === 2 ? 'Two' : 'Three', d: length(tubeDiameter), c: mass(carries), m: mass(boat.mass) },
-      boat.hullBeam !== null ? unknown('hullBeam', 'Tubes') : boat.tubes === 2 ? { label: { text: 'Three tubes' }, edits: [{ path: 'boat.tubes', value: 3 }] } : null)]
+      boat.hullBeam !== null ? unknown('hullBeam', 'Tube diameter') : boat.tubes === 2 ? { label: { text: 'Three tubes' }, edits: [{ path: 'boat.tubes', value: 3 }] } : null)]
   }
   return []
 }

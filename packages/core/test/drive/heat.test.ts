@@ -62,6 +62,12 @@ describe('a motor’s heat', () => {
     expect(timeToLimit(path, motorHeat(losses, 0.8 * motor.ratedPower / omega, omega), start).outcome).toBe('holds')
     expect(timeToLimit(path, motorHeat(losses, 1, 1), { winding: path.limit + 1, case: 400 }).outcome).toBe('tooHot')
   })
+  it('warms by its rated point even where the plate’s greatest speed lies below it', () => {
+    const { motor } = DEMO_BOATS[0]!.design, fit = fitMotorLosses(motor)
+    if (fit.outcome !== 'fitted') throw new Error('a demo motor that cannot be')
+    const around = { ambient: 313, water: 288 }
+    expect(heatPath({ ...motor, greatestRpm: 0.5 * motor.ratedRpm }, fit.losses, motor.cooling, around)).toEqual(heatPath(motor, fit.losses, motor.cooling, around))
+  })
   it('better cooling and colder air never give less', () => {
     fc.assert(fc.property(fc.integer({ min: 0, max: fitted.length - 1 }), fc.double({ min: 275, max: 330, noNaN: true }), fc.double({ min: 273, max: 303, noNaN: true }), (i, ambient, water) => {
       const { motor, losses, omega } = fitted[i]!

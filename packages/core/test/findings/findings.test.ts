@@ -21,6 +21,7 @@ const BROKEN: Record<string, Edit[]> = {
   packCurrent: [{ path: 'design.pack.cell', value: { ...pack.cell, current: 30, currentPeak: 400 } }],
   rangeShort: [{ path: 'use.duration', value: 9 * 3600 }],
   touchVoltage: [{ path: 'design.pack.series', value: 18 }],
+  controllerPlate: [{ path: 'design.controller.batteryCurrentPeak', value: 20 }],
   controllerCurrent: [{ path: 'design.controller', value: { ...controller, batteryCurrent: 30 } }],
   phaseCurrent: [{ path: 'design.controller', value: { ...controller, phaseCurrent: 30 } }],
   motorNameplate: [{ path: 'design.motor', value: { ...motor, noLoadCurrent: 60 } }],

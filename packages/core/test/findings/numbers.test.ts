@@ -56,6 +56,19 @@ describe('what a finding says is what the boat says', () => {
     expect(share).toBeCloseTo((atTop ? top : cruise).motorTorque / rated, 6)
     expect(fillText(finding.sentence)).toMatch(atTop ? /about 3 min/ : /overheats/)
   })
+  it('a plate that contradicts itself, by both figures, and raised to the least it is content', () => {
+    for (const [path, value, rule, words] of [
+      ['design.motor.peakPower', 0.5 * motor.ratedPower, 'motorNameplate', /peak is below the rated power: it says 3\.00\skW, and 6\.00\skW is the least/],
+      ['design.motor.greatestRpm', 0.5 * motor.ratedRpm, 'motorNameplate', /greatest speed is below the rated speed: it says \d+\srpm/],
+      ['design.controller.rollbackTo', controller.rollbackFrom - 10, 'controllerPlate', /off below where it begins to cut back: it says 70\s°C, and 80\s°C is the least/],
+      ['design.controller.phaseCurrentPeak', 10, 'controllerPlate', /amps for a minute are below those all day: it says 10\sA/],
+    ] as const) {
+      const boat = with_([path, value]), finding = ruleOn(boat, rule)!
+      expect(fillText(finding.sentence)).toMatch(words)
+      expect(finding.severity).toBe('stop')
+      expect(ruleOn(withEdits(boat, finding.fixes[0]!.edits), rule)).toBeUndefined()
+    }
+  })
   it('controller and motor amps, at the point where they are the most', () => {
     const { top } = drives(calm)
     const boat = with_(['design.controller.batteryCurrent', 0.95 * top.controllerCurrent], ['design.controller.batteryCurrentPeak', 0.97 * top.controllerCurrent])

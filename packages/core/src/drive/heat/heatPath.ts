@@ -1,4 +1,3 @@
-import { continuousTorque } from '../motorLimits'
 import type { MotorLosses } from '../motorLosses'
 import type { Cooling, InsulationClass, MotorSpec } from '../motorSpec'
 
@@ -38,7 +37,7 @@ const sinkOf = (cooling: Cooling, { ambient, water }: Surroundings) => cooling =
  */
 export function heatPath(motor: MotorSpec, losses: MotorLosses, cooling: Cooling, around: Surroundings): HeatPath {
   const omega = motor.ratedRpm * 2 * Math.PI / 60
-  const heat = motorHeat(losses, continuousTorque(motor, omega), omega)
+  const heat = motorHeat(losses, motor.ratedPower / omega, omega)
   const limit = INSULATION_LIMIT[motor.insulation]
   const rise = limit - sinkOf(motor.cooling, { ambient: PLATE_AIR, water: PLATE_WATER })
   return {

@@ -1,10 +1,13 @@
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
+import { plateFinding } from '../plateFinding'
 
 /** A nameplate whose figures cannot belong together gives no losses to compute with. */
 export const motorNameplate: Rule = {
-  id: 'motorNameplate', part: 'motor', checks: 'Motor’s nameplate agrees with itself', source: 'Loss model fitted to the nameplate',
+  id: 'motorNameplate', part: 'motor', checks: 'Motor’s nameplate agrees with itself', source: 'Its figures against each other; loss model fitted to them',
   check({ model: { motor, project } }) {
+    const wrong = plateFinding('motor', project, () => [RESIZE])
+    if (wrong) return wrong
     if (motor.outcome === 'fitted') return null
     const { noLoadCurrent } = project.design.motor
     return {

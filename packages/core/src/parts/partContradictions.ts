@@ -1,0 +1,32 @@
+import { fitMotorLosses, type MotorSpec } from '../drive'
+import type { Part, PartKindId } from './partKinds'
+
+/** Columns of a part that cannot both be true: the one to look at, a sentence, and the least that it can be, where that is known. */
+export interface PartContradiction { key: string, message: string, least: number | null }
+
+/**
+ * Finds figures of a part that contradict each other.
+ *
+ * @param kind of part
+ * @param part each figure within its own range; kept units
+ * @returns contradictions; none when all is well
+ * @example partContradictions('cell', { id: 'x', name: 'x', current: 100, currentPeak: 50 })[0].least // 100
+ */
+export function partContradictions(kind: PartKindId, part: Part): PartContradiction[] {
+  const found: PartContradiction[] = []
+  const below = (low: string, high: string, message: string) => { if (Number(part[low]) > Number(part[high])) found.push({ key: high, message, least: Number(part[low]) }) }
+  if ('leastVoltage' in part) below('leastVoltage', 'greatestVoltage', 'The upper voltage is below the lower one.')
+  if (kind === 'motor') {
+    below('ratedPower', 'peakPower', 'The peak is below the rated power.')
+    below('ratedRpm', 'greatestRpm', 'The greatest speed is below the rated speed.')
+    const fit = fitMotorLosses(part as unknown as MotorSpec)
+    if (fit.outcome === 'impossible') found.push({ key: 'ratedEfficiency', message: fit.reason, least: null })
+  }
+  if (kind === 'controller') {
+    below('batteryCurrent', 'batteryCurrentPeak', 'The amps for a minute are below those all day.')
+    below('phaseCurrent', 'phaseCurrentPeak', 'The amps for a minute are below those all day.')
+    below('rollbackFrom', 'rollbackTo', 'It is off below where it begins to cut back.')
+  }
+  if (kind === 'cell' || kind === 'pack') below('current', 'currentPeak', 'The amps for 30 s are below those all day.')
+  return found
+}
