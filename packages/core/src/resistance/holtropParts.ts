@@ -1,5 +1,5 @@
 import { GRAVITY } from '../constants'
-import { runLength, type HoltropShape } from './holtropWave'
+import { bulbFactor, runLength, type HoltropShape } from './holtropWave'
 
 /**
  * Form factor 1 + k1 of the bare hull.
@@ -63,9 +63,7 @@ export function bulbResistance(speed: number, density: number, s: Pick<HoltropSh
  */
 export function correlationAllowance(s: Pick<HoltropShape, 'L' | 'B' | 'T' | 'volume' | 'ABT' | 'hB' | 'TF'>): number {
   const { L, B, T, volume } = s
-  const TF = s.TF ?? T, ABT = s.ABT ?? 0, hB = s.hB ?? 0
-  const c3 = 0.56 * ABT ** 1.5 / (B * T * (0.31 * Math.sqrt(ABT) + TF - hB))
-  const c2 = Math.exp(-1.89 * Math.sqrt(c3))
+  const TF = s.TF ?? T, c2 = bulbFactor(s)
   const block = volume / (L * B * T)
   return 0.006 * (L + 100) ** -0.16 - 0.00205 + 0.003 * Math.sqrt(L / 7.5) * block ** 4 * c2 * (0.04 - Math.min(TF / L, 0.04))
 }

@@ -47,6 +47,19 @@ export function entranceAngle(s: HoltropShape): number {
 }
 
 /**
+ * Factor c2 by which a bulb lowers the waves.
+ *
+ * @param s shape; without a bulb the factor is 1
+ * @returns 0 … 1
+ * @example bulbFactor({ B: 32, T: 10, ABT: 20, hB: 4, TF: 10 }) // 0.7595
+ *
+ * Source: Holtrop & Mennen 1982: c2 = exp(−1.89 √c3), c3 = 0.56 ABT^1.5 / (B T (0.31 √ABT + TF − hB)).
+ */
+export function bulbFactor({ B, T, ABT = 0, hB = 0, TF = T }: Pick<HoltropShape, 'B' | 'T' | 'ABT' | 'hB' | 'TF'>): number {
+  return Math.exp(-1.89 * Math.sqrt(0.56 * ABT ** 1.5 / (B * T * (0.31 * Math.sqrt(ABT) + TF - hB))))
+}
+
+/**
  * Wave resistance over weight, RW / (∇ ρ g), as a function of the Froude number; the shape's constants are worked out once.
  *
  * @param s shape
@@ -56,13 +69,11 @@ export function entranceAngle(s: HoltropShape): number {
  */
 export function holtropWave(s: HoltropShape): (fn: number) => number {
   const { L, B, T, volume, CP, CM } = s
-  const ABT = s.ABT ?? 0, hB = s.hB ?? 0, TF = s.TF ?? T
   const iE = s.iE ?? entranceAngle(s)
   const bl = B / L
   const c7 = bl < 0.11 ? 0.229577 * Math.cbrt(bl) : bl < 0.25 ? bl : 0.5 - 0.0625 / bl
   const c1 = 2223105 * c7 ** 3.78613 * (T / B) ** 1.07961 * Math.max(1, 90 - iE) ** -1.37565
-  const c3 = 0.56 * ABT ** 1.5 / (B * T * (0.31 * Math.sqrt(ABT) + TF - hB))
-  const c2 = Math.exp(-1.89 * Math.sqrt(c3))
+  const c2 = bulbFactor(s)
   const c5 = 1 - 0.8 * s.AT / (B * T * CM)
   const lambda = 1.446 * CP - (1 / bl < 12 ? 0.03 / bl : 0.36)
   const c16 = CP < 0.8 ? 8.07981 * CP - 13.8673 * CP ** 2 + 6.984388 * CP ** 3 : 1.73014 - 0.7067 * CP

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import table from '../../data/electrical.json'
 import { DEMO_FUSES } from '../../src/parts'
-import { ampacity, awgFor, cableRun, conductorResistance, DROP_LIMIT, fuseFaults, fuseFor, INSULATIONS, precharge, shortCircuitCurrent, sizeConductor, STOCK_AREAS } from '../../src/wiring'
+import { ampacity, awgFor, cableRun, conductorResistance, DROP_LIMIT, fuseFaults, fuseFor, INSULATIONS, precharge, shortCircuitCurrent, sizeConductor, PARALLEL_FROM, STOCK_AREAS } from '../../src/wiring'
 
 const OPEN = { insulation: 105, engineSpace: false, bundled: 2 } as const
 
@@ -48,6 +48,14 @@ describe('a run', () => {
       if (!run) return
       expect(run.ampacity).toBeGreaterThanOrEqual(demand.guard)
       expect(run.dropShare).toBeLessThanOrEqual(DROP_LIMIT)
+      // one conductor where one of any size will do; side by side only thick ones, which share their amps evenly
+      if (run.parallel > 1) {
+        expect(run.area).toBeGreaterThanOrEqual(PARALLEL_FROM)
+        for (const area of STOCK_AREAS) {
+          const single = cableRun(demand, area, 1)
+          expect(single.ampacity < demand.guard || single.dropShare > DROP_LIMIT).toBe(true)
+        }
+      }
       const thinner = STOCK_AREAS[STOCK_AREAS.indexOf(run.area) - 1]
       if (thinner === undefined || (run.parallel > 1 && thinner < 50)) return
       const less = cableRun(demand, thinner, run.parallel)
