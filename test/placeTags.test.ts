@@ -6,30 +6,38 @@ const line = (points: [number, number][]) => points.map(([x, y]) => ({ x, y }))
 
 describe('letters of curves', () => {
   it('stand at the end of each curve that is on the chart', () => {
-    expect(placeTags([{ tag: 'A', points: line([[0, 300], [100, 200], [200, 100]]) }], 0)).toEqual([{ tag: 'A', index: 2 }])
-    expect(placeTags([{ tag: 'A', points: line([[0, 300], [100, 200], [200, 5]]) }], 12)).toEqual([{ tag: 'A', index: 1 }])
-    expect(placeTags([{ tag: 'A', points: [{ x: 0, y: 300 }, null, null] }], 0)).toEqual([{ tag: 'A', index: 0 }])
+    expect(placeTags([{ tag: 'A', points: line([[0, 300], [100, 200], [200, 100]]) }], 0)).toEqual([2])
+    expect(placeTags([{ tag: 'A', points: line([[0, 300], [100, 200], [200, 5]]) }], 12)).toEqual([1])
+    expect(placeTags([{ tag: 'A', points: [{ x: 0, y: 300 }, null, null] }], 0)).toEqual([0])
   })
   it('of curves that end together step back along their own', () => {
     const points = line(Array.from({ length: 41 }, (_, i) => [5 * i, 400 - 8 * i]))
-    const [first, second, third] = placeTags([{ tag: 'A', points }, { tag: 'B', points }, { tag: 'C', points }], 0)
-    expect(first!.index).toBe(40)
-    expect([first, second, third].map(p => p!.tag)).toEqual(['A', 'B', 'C'])
-    for (const [p, q] of [[first!, second!], [second!, third!], [first!, third!]] as const) {
-      const a = points[p.index]!, b = points[q.index]!
+    const places = placeTags([{ tag: 'A', points }, { tag: 'B', points }, { tag: 'C', points }], 0) as number[]
+    expect(places[0]).toBe(40)
+    for (const [i, j] of [[0, 1], [1, 2], [0, 2]] as const) {
+      const a = points[places[i]!]!, b = points[places[j]!]!
       expect(Math.abs(a.x - b.x) >= 20 || Math.abs(a.y - b.y) >= 24).toBe(true)
     }
   })
+  it('of several letters keep more room', () => {
+    const flat = (from: number) => line(Array.from({ length: 41 }, (_, i) => [from + 5 * i, 200]))
+    const [, letter] = placeTags([{ tag: 'A', points: flat(0) }, { tag: 'B', points: flat(0) }], 0) as number[]
+    const [, words] = placeTags([{ tag: '70 %', points: flat(0) }, { tag: '80 %', points: flat(0) }], 0) as number[]
+    expect(words).toBeLessThan(letter!)
+    expect(5 * (40 - words!)).toBeGreaterThan(36)
+  })
   it('are left out where nothing is drawn, and given their end where nowhere is free', () => {
-    expect(placeTags([{ tag: 'A', points: [null, null] }], 0)).toEqual([])
+    expect(placeTags([{ tag: 'A', points: [null, null] }], 0)).toEqual([null])
     const short = line([[0, 300], [1, 299]])
-    expect(placeTags([{ tag: 'A', points: short }, { tag: 'B', points: short }], 0)).toEqual([{ tag: 'A', index: 1 }, { tag: 'B', index: 1 }])
+    expect(placeTags([{ tag: 'A', points: short }, { tag: 'B', points: short }], 0)).toEqual([1, 1])
   })
   it('always stand on a drawn point of their own curve', () => {
     const points = fc.array(fc.option(fc.record({ x: fc.integer({ min: 0, max: 500 }), y: fc.integer({ min: -50, max: 400 }) })), { minLength: 1, maxLength: 30 })
     fc.assert(fc.property(fc.array(points, { minLength: 1, maxLength: 5 }), (curves) => {
-      const given = curves.map((p, i) => ({ tag: String(i), points: p }))
-      for (const { tag, index } of placeTags(given, 0)) expect(given[Number(tag)]!.points[index]!.y).toBeGreaterThanOrEqual(0)
+      placeTags(curves.map((p, i) => ({ tag: String(i), points: p })), 0).forEach((index, i) => {
+        if (index === null) expect(curves[i]!.every(p => !p || p.y < 0)).toBe(true)
+        else expect(curves[i]![index]!.y).toBeGreaterThanOrEqual(0)
+      })
     }))
   })
 })

@@ -55,9 +55,10 @@ const layout = computed(() => {
   const area = { top: py(props.y.to), bottom: py(props.y.from) }
   const places = placeTags(tagged.map(c => ({ tag: c.tag!, points: onScreen(c) })), area.top)
   const lines = props.curves.filter(c => !c.hidden && c.fill === undefined && !c.stack).map(onScreen)
-  const tags = places.map(({ tag, index }) => {
-    const c = tagged.find(c => c.tag === tag)!, y = c.y[index]!
-    return { x: c.x[index]!, y: props.y.log ? Math.log10(Math.max(props.y.from, y)) : y, text: `<b>${tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }
+  const tags = tagged.flatMap((c, k) => {
+    const index = places[k]
+    if (index === null || index === undefined) return []
+    return [{ x: c.x[index]!, y: props.y.log ? Math.log10(Math.max(props.y.from, c.y[index]!)) : c.y[index]!, text: `<b>${c.tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }]
   })
   return {
     height: height.value, width: width.value, margin: { ...MARGIN, ...side.value }, paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: t.sheet, font: { family: LABELS_FONT, size: 12.5, color: t.soft },

@@ -1,31 +1,30 @@
-/** A curve with a letter at its end, as points on the screen, px; null where it is not drawn. */
+/** A curve with a letter or two at its end, as points on the screen, px; null where it is not drawn. */
 export interface TaggedCurve { tag: string, points: ({ x: number, y: number } | null)[] }
-/** A letter in its place. */
-export interface PlacedTag { tag: string, index: number }
 
-/** A letter's box, px, with a little air. */
-const WIDE = 20, HIGH = 24
+/** A tag's box, px, with a little air: one letter, each further one, and its height. */
+const WIDE = 20, LETTER_WIDE = 6.3, HIGH = 24
+const widthOf = (tag: string) => WIDE + LETTER_WIDE * (tag.length - 1)
 
 /**
- * Places for the letters of curves: at the end of each, or as far back along it as keeps them apart.
+ * Places for the tags of curves: at the end of each, or as far back along it as keeps them apart.
  *
  * @param curves as they are drawn; the first has the first choice
  * @param top px above which nothing is drawn
- * @returns the point of each that wears its letter; a curve without a point on the chart has none
+ * @returns the point of each curve that wears its tag; null for one without a point on the chart
  */
-export function placeTags(curves: readonly TaggedCurve[], top: number): PlacedTag[] {
-  const taken: { x: number, y: number }[] = []
-  return curves.flatMap(({ tag, points }) => {
-    const onChart = points.flatMap((p, index) => p && p.y >= top ? [{ ...p, index }] : [])
-    const apart = onChart.findLast(p => taken.every(t => Math.abs(p.x - t.x) >= WIDE || Math.abs(p.y - t.y) >= HIGH)) ?? onChart.at(-1)
-    if (!apart) return []
+export function placeTags(curves: readonly TaggedCurve[], top: number): (number | null)[] {
+  const taken: { x: number, y: number, width: number }[] = []
+  return curves.map(({ tag, points }) => {
+    const width = widthOf(tag), onChart = points.flatMap((p, index) => p && p.y >= top ? [{ ...p, index, width }] : [])
+    const apart = onChart.findLast(p => taken.every(t => Math.abs(p.x - t.x) >= (width + t.width) / 2 || Math.abs(p.y - t.y) >= HIGH)) ?? onChart.at(-1)
+    if (!apart) return null
     taken.push(apart)
-    return [{ tag, index: apart.index }]
+    return apart.index
   })
 }
 
 /** Room of a word at the foot or head of a chart, px. */
-const WORD_HIGH = 22, LETTER_WIDE = 6.3
+const WORD_HIGH = 22
 
 /**
  * Which end of an upright line has room for its word, left of the line: the foot, or the head where curves run through the foot alone.
