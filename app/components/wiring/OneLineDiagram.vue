@@ -7,6 +7,7 @@ import { e } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { download } from '~/composables/useBoatFiles'
+import { deviceRows } from './deviceRows'
 
 /** The one-line diagram, drawn from the document. The device chosen is shared with the parts list. */
 const document = useDocumentStore()
@@ -19,8 +20,6 @@ const svg = ref<SVGSVGElement>()
 const LABEL_WIDTH = 96
 const outside = (x: number) => x > placed.value.width - LABEL_WIDTH
 const BENCH = { pack: m.benches.pack, motor: m.benches.motor, wiring: m.benches.wiring, charging: m.benches.charging, solar: s.head }
-/** lines are cut where the box ends; all of a device's words stand below the diagram */
-const short = (text: string) => text.length > 23 ? `${text.slice(0, 22)}…` : text
 
 /** The picture as a file: colours are written into it, since it leaves the page's style behind. */
 function save() {
@@ -51,7 +50,7 @@ const print = () => window.print()
           <rect :width="DEVICE_BOX.width" :height="DEVICE_BOX.height" class="box" />
           <g transform="translate(5 4)"><DeviceSymbol :kind="d.kind" /></g>
           <text x="35" y="22" class="name">{{ d.label }}</text>
-          <text v-for="(line, i) in d.lines.slice(0, 2)" :key="i" :x="8" :y="43 + 14 * i" class="line">{{ short(fill(line)) }}</text>
+          <text v-for="(row, i) in deviceRows(d.lines.map(fill))" :key="i" :x="8" :y="41 + 13 * i" class="line">{{ row }}</text>
         </g>
         <template v-for="(w, i) in placed.wires" :key="`l${i}`"><text v-if="w.label" :x="w.labelAt.x + (outside(w.labelAt.x) ? -6 : 6)" :y="w.labelAt.y + 4" :text-anchor="outside(w.labelAt.x) ? 'end' : 'start'" class="label">{{ fill(w.label) }}</text></template>
       </svg>

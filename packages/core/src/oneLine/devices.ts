@@ -55,7 +55,7 @@ export function oneLine(project: Project): OneLine {
   for (let bank = 0; bank < banks; bank++) {
     const of = (id: string) => bank === 0 ? id : `${id}${bank + 1}`, named = (label: string) => single ? label : `${label} ${bank + 1}`
     const strings = Math.floor(pack.parallel / banks) + (bank < pack.parallel % banks ? 1 : 0), way = [of('pack')]
-    add(of('pack'), 'battery', single ? 'Pack' : `Bank ${bank + 1}`, [{ text: '{s} in series, {p} in parallel', params: { s: String(pack.series), p: String(strings) } }, words(pack.cell.name), { text: '{v}, {c}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, c: { value: strings * pack.cell.capacityAh * design.banks.health, quantity: 'charge' } } }], 'pack')
+    add(of('pack'), 'battery', single ? 'Pack' : `Bank ${bank + 1}`, [{ text: strings === 1 ? '{s} in series' : '{p} × {s} in series', params: { s: String(pack.series), p: String(strings) } }, words(pack.cell.name), { text: '{v}, {c}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, c: { value: strings * pack.cell.capacityAh * design.banks.health, quantity: 'charge' } } }], 'pack')
     add(of('guard'), 'guard', named('Battery guard'), [amps(report.bmsCurrent * strings / pack.parallel, ' all day'), words('watches every cell')], 'pack')
     join(of('pack'), of('guard'), 'signal')
     const inWay = (id: string, kind: DeviceKind, label: string, lines: Text[]) => { add(of(id), kind, named(label), lines); way.push(of(id)) }
@@ -102,7 +102,7 @@ export function oneLine(project: Project): OneLine {
   }
   design.banks.others.forEach((group, i) => {
     const id = `others${i + 1}`
-    add(id, 'battery', 'Strings beside it', [{ text: '{s} in series, {p} in parallel', params: { s: String(group.series), p: String(group.parallel) } }, words(group.cell.name)], 'pack')
+    add(id, 'battery', 'Strings beside it', [{ text: group.parallel === 1 ? '{s} in series' : '{p} × {s} in series', params: { s: String(group.series), p: String(group.parallel) } }, words(group.cell.name)], 'pack')
     add(`${id}Fuse`, 'fuse', 'Fuse', [amps(chargeFuse(group.parallel * group.cell.current))], 'pack')
     join(id, `${id}Fuse`)
     join(`${id}Fuse`, fitted.disconnect ? 'disconnect' : 'fuse')
@@ -130,14 +130,14 @@ export function oneLine(project: Project): OneLine {
     add('changeover', 'switch', 'Changeover', [words('shore or generator, never both')], 'charging')
     join('generator', 'changeover', 'ac')
   }
-  add('inlet', 'inlet', 'Shore inlet', [{ text: '{v}, {a}', params: { v: { value: charging.shoreVoltage, quantity: 'voltage' }, a: { value: charging.shoreCurrent, quantity: 'current' } } }, words('residual-current breaker')], 'charging')
+  add('inlet', 'inlet', 'Shore inlet', [{ text: '{v}, {a}', params: { v: { value: charging.shoreVoltage, quantity: 'voltage' }, a: { value: charging.shoreCurrent, quantity: 'current' } } }, words('residual-current trip')], 'charging')
   const shoreLine = ['inlet', ...(fitted.galvanicIsolator ? ['isolator'] : []), ...(charging.supply === 'generator' ? ['changeover'] : []), 'charger']
   if (fitted.galvanicIsolator) add('isolator', 'isolator', 'Galvanic isolator', [words('in the earth of the shore')], 'charging', 'hull')
   add('charger', 'charger', charging.count > 1 ? `${charging.count} chargers` : 'Charger', [words(charging.charger.name), amps(charging.count * charging.charger.current, ' at most')], 'charging')
   shoreLine.slice(1).forEach((id, i) => join(shoreLine[i]!, id, 'ac'))
   source('charger', 'charge', charging.count * charging.charger.current, 'charging')
   if (solar.fitted) {
-    add('panels', 'panel', 'Panels', [{ text: '{s} in a string, {p} side by side', params: { s: String(solar.series), p: String(solar.parallel) } }, words(solar.panel.name)], 'solar')
+    add('panels', 'panel', 'Panels', [{ text: solar.parallel === 1 ? '{s} in a string' : '{p} × {s} in a string', params: { s: String(solar.series), p: String(solar.parallel) } }, words(solar.panel.name)], 'solar')
     add('panelSwitch', 'switch', 'Panel disconnect', [volts(stringVoltage(solar).cold), amps(solar.parallel * solar.panel.shortCurrent)], 'solar')
     join('panels', 'panelSwitch', 'dc', tapCable('panels'))
     if (solar.controller) {

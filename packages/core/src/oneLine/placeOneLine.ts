@@ -8,8 +8,8 @@ export interface PlacedDevice extends Device { x: number, y: number }
 export interface PlacedOneLine { width: number, height: number, devices: PlacedDevice[], wires: (Wire & { path: string, labelAt: { x: number, y: number } })[] }
 
 /** A device's box, and room between boxes, px. */
-export const DEVICE_BOX = { width: 134, height: 64 }
-const GAP = { across: 12, down: 30 }
+export const DEVICE_BOX = { width: 134, height: 74 }
+const GAP = { across: 12, down: 26 }
 const MARGIN = 6
 
 /**
@@ -34,17 +34,17 @@ export function placeOneLine({ devices, wires }: OneLine): PlacedOneLine {
   }
 }
 
-/** Straight down from box to box, across halfway between two ranks; long wires follow the lanes that the layout kept free. */
+/** Straight down from box to box, across between two ranks; long wires follow the lanes that the layout kept free. */
 function wayOf(from: { x: number, y: number }, to: { x: number, y: number }, points: { x: number, y: number }[]): { path: string, labelAt: { x: number, y: number } } {
   const down = to.y >= from.y, half = DEVICE_BOX.height / 2
   const start = from.y + (down ? half : -half), end = to.y + (down ? -half : half)
   // the lane of a wire that passes a rank, else the place of its box
   const lanes = points.slice(1, -1).map(p => p.x)
   const lane = lanes.length > 2 ? lanes[Math.floor(lanes.length / 2)]! : null
-  const out = down ? GAP.down / 2 : -GAP.down / 2
+  // across nearer to where it comes from: what it is stands below, beside where it goes in
+  const out = (down ? 0.3 : -0.3) * GAP.down
   if (lane === null || Math.abs(to.y - from.y) < DEVICE_BOX.height + 1.5 * GAP.down) {
-    const middle = (start + end) / 2
-    return { path: from.x === to.x ? `M${from.x} ${start}V${end}` : `M${from.x} ${start}V${middle}H${to.x}V${end}`, labelAt: { x: to.x, y: end - 9 } }
+    return { path: from.x === to.x ? `M${from.x} ${start}V${end}` : `M${from.x} ${start}v${out}H${to.x}V${end}`, labelAt: { x: to.x, y: end - 8 } }
   }
   return { path: `M${from.x} ${start}v${out}H${lane}V${end - out}H${to.x}V${end}`, labelAt: { x: lane, y: (start + end) / 2 } }
 }
