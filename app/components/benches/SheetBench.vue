@@ -27,7 +27,7 @@ const fit = computed(() => [
   jet.value
     ? [m.parts.jet, design.value.jet.name, `${b.jet.impeller} ${text(design.value.jet.impellerDiameter, 'smallLength')}, ${b.jet.nozzle} ${text(design.value.jet.nozzleDiameter, 'smallLength')}`]
     : [m.parts.propeller, `${text(design.value.propeller.diameter, 'smallLength')} × ${text(design.value.propeller.pitch, 'smallLength')}`, `${design.value.propeller.blades} blades, area ${design.value.propeller.areaRatio.toFixed(2)}`],
-  [m.parts.controller, design.value.controller.name, `${design.value.controller.leastVoltage}–${text(design.value.controller.greatestVoltage, 'voltage')}, ${text(design.value.controller.batteryCurrent, 'current')}`],
+  [m.parts.controller, design.value.controller.name, `${format(design.value.controller.leastVoltage, 'voltage').text} to ${text(design.value.controller.greatestVoltage, 'voltage')}, ${text(design.value.controller.batteryCurrent, 'current')}`],
   [m.parts.pack, `${b.pack.bank(design.value.pack.series, design.value.pack.parallel)}: ${design.value.pack.cell.name}`, `${text(pack.value.energy, 'energy')}, ${text(pack.value.nominalVoltage, 'voltage')} (${CHEMISTRIES[design.value.pack.cell.chemistry].label})`],
 ])
 const TABLE: FigureId[] = ['designPrice', 'designMass', 'packFull', 'packAvailable', 'energyNeeded', 'propellerEfficiency']

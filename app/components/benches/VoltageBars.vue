@@ -35,7 +35,7 @@ function worst(rules: string[]): Severity | 'fits' {
   return answer.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
 }
 const now = computed(() => answer.evaluation.point.drive.packVoltage)
-const LEFT = 84, RIGHT = 30, TOP = 34, ROW = 34
+const LEFT = 84, RIGHT = 30, TOP = 24, ROW = 34, FOOT = 20
 const scale = computed(() => {
   const all = rows.value.flatMap(r => [r.from, r.to])
   const showTouch = Math.max(...all) > 0.6 * TOUCH_LIMIT && Math.min(...all) < 1.3 * TOUCH_LIMIT
@@ -46,7 +46,9 @@ const x = (v: number) => LEFT + (v - scale.value.from) / (scale.value.to - scale
 /** what the pack is driven by; the charger's window only bounds the charge */
 const drive = computed(() => rows.value.filter(r => r.key === 'controller' || r.key === 'motor'))
 const common = computed(() => ({ from: Math.max(...drive.value.map(r => r.from)), to: Math.min(...drive.value.map(r => r.to)) }))
-const height = computed(() => TOP + ROW * rows.value.length + 8)
+/** the foot of the scale; below it stands the word of the touch limit, out of the way of the pack's tag */
+const foot = computed(() => TOP + ROW * rows.value.length + 4)
+const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
 </script>
 
 <template>
@@ -55,6 +57,10 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
     <div ref="box">
       <svg v-if="width > 0" :width="width" :height="height" role="img" :aria-label="rows.map(r => `${r.label} ${text(r.from, 'voltage')} to ${text(r.to, 'voltage')}`).join('; ')">
         <rect v-if="common.to > common.from" :x="x(common.from)" :y="TOP" :width="x(common.to) - x(common.from)" :height="ROW * rows.length" class="common" />
+        <template v-if="scale.showTouch">
+          <path :d="`M${x(TOUCH_LIMIT)} ${TOP}V${foot + 3}`" class="touch" />
+          <text :x="Math.min(x(TOUCH_LIMIT), width - 42)" :y="foot + 16" class="label" text-anchor="middle">{{ b.pack.touch }} {{ TOUCH_LIMIT }}</text>
+        </template>
         <g v-for="(row, i) in rows" :key="row.key" :transform="`translate(0 ${TOP + i * ROW})`">
           <path :d="`M0 0H${width}`" class="hair" />
           <text x="0" y="22" class="label">{{ row.label }}</text>
@@ -64,12 +70,8 @@ const height = computed(() => TOP + ROW * rows.value.length + 8)
           <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest"><title>{{ b.pack.atRest }}</title></path>
           <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
         </g>
-        <template v-if="scale.showTouch">
-          <path :d="`M${x(TOUCH_LIMIT)} ${TOP - 12}V${height}`" class="touch" />
-          <text :x="x(TOUCH_LIMIT)" :y="TOP - 17" class="label" text-anchor="middle">{{ b.pack.touch }} {{ TOUCH_LIMIT }}</text>
-        </template>
         <g v-live:transform="() => `translateX(${x(now)}px)`">
-          <path :d="`M0 ${TOP - 4}V${height}`" class="now" />
+          <path :d="`M0 ${TOP - 4}V${foot}`" class="now" />
           <rect x="-42" y="0" width="84" height="20" class="tag" />
           <text v-live="() => `${text(now, 'voltage')} ${b.pack.now}`" x="0" y="15" class="tag-text" />
         </g>

@@ -40,8 +40,8 @@ function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
   }
   if (up > props.most.y) return
   const y = props.py(up)
-  const late = x > props.width - 120
-  word(pen, value, { x: late ? x - 12 : x + 20, y: y - 22, width: textWidth(pen, fontOf(16), value) + 6, size: 16, fill: colours.sheet, ink: signal, align: late ? 'right' : 'left' })
+  const width = textWidth(pen, fontOf(16), value) + 6, late = x + 20 + width > props.width
+  word(pen, value, { x: late ? Math.max(x - 12, width) : x + 20, y: y - 22, width, size: 16, fill: colours.sheet, ink: signal, align: late ? 'right' : 'left' })
   pen.beginPath()
   pen.arc(x, y, 5.75, 0, 2 * Math.PI)
   pen.fillStyle = signal
