@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { freeEnd, placeTags } from '~/components/chart/placeTags'
+import { freePlace, placeTags } from '~/components/chart/placeTags'
 
 const line = (points: [number, number][]) => points.map(([x, y]) => ({ x, y }))
 
@@ -43,16 +43,21 @@ describe('letters of curves', () => {
 })
 
 describe('the word of an upright line', () => {
-  const area = { top: 12, bottom: 354 }, at = 200
-  it('stands at the foot, where nothing runs', () => {
-    expect(freeEnd('hump', at, [line([[0, 300], [400, 20]])], area)).toBe('foot')
-    expect(freeEnd('hump', at, [[null]], area)).toBe('foot')
+  const area = { left: 42, top: 12, bottom: 354 }, at = 200
+  it('stands left of it at the foot, where nothing runs', () => {
+    expect(freePlace('hump', at, [line([[0, 300], [400, 20]])], area)).toEqual({ side: 'left', end: 'foot' })
+    expect(freePlace('hump', at, [[null]], area)).toEqual({ side: 'left', end: 'foot' })
   })
   it('goes to the head where a curve runs through the foot, left of the line', () => {
-    expect(freeEnd('hull speed', at, [line([[150, 350], [190, 345]])], area)).toBe('head')
-    expect(freeEnd('hull speed', at, [line([[210, 350], [250, 345]])], area)).toBe('foot')
+    expect(freePlace('hull speed', at, [line([[150, 350], [190, 345]])], area).end).toBe('head')
+    expect(freePlace('hull speed', at, [line([[210, 350], [250, 345]])], area).end).toBe('foot')
   })
   it('stays where both ends are crossed: the foot is where it is looked for', () => {
-    expect(freeEnd('hull speed', at, [line([[150, 350], [190, 345]]), line([[170, 15]])], area)).toBe('foot')
+    expect(freePlace('hull speed', at, [line([[150, 350], [190, 345]]), line([[170, 15]])], area).end).toBe('foot')
+  })
+  it('stands right of a line so near to the chart’s side that it would run out of it, clear of what runs there', () => {
+    expect(freePlace('cheapest', 70, [line([[0, 300]])], area)).toEqual({ side: 'right', end: 'foot' })
+    expect(freePlace('cheapest', 70, [line([[80, 350]])], area)).toEqual({ side: 'right', end: 'head' })
+    expect(freePlace('cheapest', 70, [line([[60, 350]])], area)).toEqual({ side: 'right', end: 'foot' })
   })
 })

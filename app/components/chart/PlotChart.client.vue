@@ -6,7 +6,7 @@ import { LEVER_INSET } from '~/components/lever/leverInset'
 import { useCompact } from '~/composables/useCompact'
 import { FIGURES_FONT, LABELS_FONT, useTokens } from '~/composables/useTokens'
 import LeverEcho from './LeverEcho.vue'
-import { freeEnd, placeTags } from './placeTags'
+import { freePlace, placeTags } from './placeTags'
 import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes'
 
 /**
@@ -52,7 +52,7 @@ const layout = computed(() => {
   const axis = (a: ChartAxis) => ({ title: { text: a.title, font: { size: 12.5, color: t.soft } }, type: a.log ? 'log' : 'linear', range: a.log ? [Math.log10(a.from), Math.log10(a.to)] : [a.from, a.to], ...(a.log ? { tickmode: 'array', tickvals: logTicks(a), ticktext: logTicks(a).map(String) } : {}), fixedrange: true, gridcolor: t.grid, zeroline: false, linecolor: t.rule, tickfont: { family: FIGURES_FONT, size: 14, color: t.text }, ticks: '' })
   const tagged = props.curves.filter(c => c.tag && !c.hidden)
   const onScreen = (c: ChartCurve) => c.y.map((v, i) => v === null || c.x[i]! > props.x.to ? null : { x: px(c.x[i]!), y: py(v) })
-  const area = { top: py(props.y.to), bottom: py(props.y.from) }
+  const area = { left: px(props.x.from), top: py(props.y.to), bottom: py(props.y.from) }
   const places = placeTags(tagged.map(c => ({ tag: c.tag!, points: onScreen(c) })), area.top)
   const lines = props.curves.filter(c => !c.hidden && c.fill === undefined && !c.stack).map(onScreen)
   const tags = tagged.flatMap((c, k) => {
@@ -66,7 +66,10 @@ const layout = computed(() => {
     shapes: [...(props.across ?? []).map(l => line(l.at, false, l.dash)), ...(props.upright ?? []).map(l => line(l.at, true, l.dash))],
     annotations: [
       ...(props.across ?? []).filter(l => l.at <= props.y.to).map(l => ({ x: 0.01, xref: 'paper', y: props.y.log ? Math.log10(l.at) : l.at, yanchor: 'bottom', xanchor: 'left', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
-      ...(props.upright ?? []).filter(l => l.at <= props.x.to).map(l => ({ x: l.at, ...(freeEnd(l.label, px(l.at), lines, area) === 'foot' ? { y: 0.01, yanchor: 'bottom' } : { y: 0.99, yanchor: 'top' }), yref: 'paper', xanchor: 'right', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
+      ...(props.upright ?? []).filter(l => l.at <= props.x.to).map((l) => {
+        const { side, end } = freePlace(l.label, px(l.at), lines, area)
+        return { x: l.at, ...(side === 'left' ? { xanchor: 'right' } : { xanchor: 'left', xshift: 3 }), ...(end === 'foot' ? { y: 0.01, yanchor: 'bottom' } : { y: 0.99, yanchor: 'top' }), yref: 'paper', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } }
+      }),
       ...tags,
     ],
   }

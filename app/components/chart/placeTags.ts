@@ -23,20 +23,23 @@ export function placeTags(curves: readonly TaggedCurve[], top: number): (number 
   })
 }
 
-/** Room of a word at the foot or head of a chart, px. */
+/** Height of a word at the foot or head of a chart, px. */
 const WORD_HIGH = 22
 
 /**
- * Which end of an upright line has room for its word, left of the line: the foot, or the head where curves run through the foot alone.
+ * Where the word of an upright line has room: left of the line, unless the chart begins there; at its foot, or at its head where curves
+ * run through the foot alone.
  *
  * @param word to be written
  * @param at px along the chart
  * @param curves as they are drawn, px
- * @param area px of the chart's head and foot
- * @returns the end
+ * @param area px of the chart's left side, head and foot
+ * @returns side and end
  */
-export function freeEnd(word: string, at: number, curves: readonly TaggedCurve['points'][], { top, bottom }: { top: number, bottom: number }): 'foot' | 'head' {
-  const beside = curves.flatMap(points => points.filter(p => p !== null && p.x >= at - LETTER_WIDE * word.length - 4 && p.x <= at)) as { x: number, y: number }[]
+export function freePlace(word: string, at: number, curves: readonly TaggedCurve['points'][], { left, top, bottom }: { left: number, top: number, bottom: number }): { side: 'left' | 'right', end: 'foot' | 'head' } {
+  const width = LETTER_WIDE * word.length + 4, side = at - width < left ? 'right' : 'left'
+  const [from, to] = side === 'left' ? [at - width, at] : [at, at + width]
+  const beside = curves.flatMap(points => points.filter(p => p !== null && p.x >= from && p.x <= to)) as { x: number, y: number }[]
   const inFoot = beside.some(p => p.y > bottom - WORD_HIGH), inHead = beside.some(p => p.y < top + WORD_HIGH && p.y > top - WORD_HIGH)
-  return inFoot && !inHead ? 'head' : 'foot'
+  return { side, end: inFoot && !inHead ? 'head' : 'foot' }
 }
