@@ -51,6 +51,12 @@ describe('the parts list', () => {
       expect(of(tried([`design.wiring.fitted.${fitting}`, false]), item), fitting).toHaveLength(0)
     }
   })
+  it('has a lug at both ends of every conductor, side by side too', () => {
+    const warm = withEdits(DEMO_BOATS.find(b => b.boat.drive.kind === 'jet')!, [{ path: 'design.wiring.insulation', value: 70 }, { path: 'design.wiring.engineSpace', value: false }, { path: 'design.wiring.bundled', value: 60 }, { path: 'use.headroom', value: 0.5 }])
+    const { main } = wiringReport(modelOf(warm))
+    expect(main.parallel).toBeGreaterThan(1)
+    expect(partsList(warm).find(l => l.use === 'pack to controller' && l.item.startsWith('Lug'))!.quantity).toBe(2 * 2 * main.parallel)
+  })
   it('has a gear or a belt at its price, and none for direct drive', () => {
     expect(of(tried(['design.reduction', { kind: 'belt', ratio: 2 }]), /^Toothed belt/)[0]).toMatchObject({ item: 'Toothed belt drive 2 : 1', price: REDUCTION_PRICE.belt })
     expect(of(tried(['design.reduction', { kind: 'gear', ratio: 2.5 }]), /^Gearbox/)[0]).toMatchObject({ item: 'Gearbox 2.5 : 1', price: REDUCTION_PRICE.gear })

@@ -58,7 +58,7 @@ describe('figures in type', () => {
 })
 
 describe('sizes of units', () => {
-  it.each<[UnitId, string]>([['ft', 'ft'], ['in', 'in'], ['nm', 'nmi'], ['mi', 'mi'], ['kn', 'knot'], ['kmh', 'km/h'], ['mph', 'mph'], ['lb', 'lbs'], ['t', 'metric-ton'], ['kW', 'kW'], ['hp', 'hp'], ['lbf', 'lbf'], ['kWh', 'kWh'], ['h', 'h'], ['min', 'min'], ['ft2', 'ft2'], ['ft3', 'ft3']])('%s agrees with a general unit package', (unit, name) => {
+  it.each<[UnitId, string]>([['ft', 'ft'], ['in', 'in'], ['nm', 'nmi'], ['mi', 'mi'], ['kn', 'knot'], ['kmh', 'km/h'], ['mph', 'mph'], ['lb', 'lbs'], ['t', 'metric-ton'], ['kW', 'kW'], ['hp', 'hp'], ['lbf', 'lbf'], ['kWh', 'kWh'], ['h', 'h'], ['min', 'min'], ['ft2', 'ft2'], ['ft3', 'ft3'], ['cm', 'cm'], ['mm', 'mm'], ['fineMm', 'mm'], ['thou', 'mil'], ['km', 'km'], ['kg', 'kg'], ['W', 'W'], ['kN', 'kN'], ['Nm', 'N*m'], ['lbft', 'ft*lbf'], ['V', 'V'], ['A', 'A'], ['mohm', 'mohm'], ['mF', 'mF'], ['uF', 'uF'], ['J', 'J'], ['Wh', 'Wh'], ['s', 's'], ['litre', 'l'], ['gal', 'gal'], ['lmin', 'l/min'], ['galmin', 'gal/min'], ['litrePerHour', 'l/h'], ['galPerHour', 'gal/h'], ['litrePerKWh', 'l/kWh'], ['m2', 'm2'], ['mm2', 'mm2'], ['deg', 'deg'], ['arcmin', 'arcmin'], ['percent', '%'], ['WhPerNm', 'Wh/nmi'], ['WhPerKm', 'Wh/km'], ['WhPerMi', 'Wh/mi'], ['wattPerM2', 'W/m2']])('%s agrees with a general unit package', (unit, name) => {
     expect(fromUnit(1, unit) / Qty(1, name).baseScalar).toBeCloseTo(1, 6)
   })
 })
