@@ -5,10 +5,12 @@ import type { Edit } from './projectPath'
 /** Dimensions that cannot belong to one boat: the field to look at, a sentence without its full stop, and a change that would do. */
 export interface Contradiction { field: keyof BoatDimensions & string, message: Text, mend: { label: Text, edits: Edit[] } | null }
 
-/** Length to the cube root of displacement: a very heavy tub, and a racing shell (common practice). */
-const SLENDERNESS = [2.8, 14] as const
-/** What boats of one kind and length weigh, as shares of what is typical (common practice). */
-const LIGHTEST = 0.6, HEAVIEST = 1.7
+/** Length to the cube root of displacement: a very heavy tub, the slenderest hull that goes by itself, and a racing shell (common practice). */
+const SLENDERNESS = { least: 2.8, most: 14, shell: 20 }
+/** Nothing afloat weighs less with one aboard, kg (common practice). */
+const LEAST_LADEN = 50
+/** What boats of one kind and length weigh, as shares of what is typical, and the least that the lightest of them do (common practice). */
+const LIGHTEST = 0.6, HEAVIEST = 1.7, LEAST_SHARE = 0.2
 /** Shares that no usual boat passes (common practice): waterline of the length, waterline beam of the beam, draught of the length, beam of the length. */
 const SHORTEST_WATERLINE = 0.5, NARROWEST_WATERLINE = 0.4, DEEPEST = 0.5, WIDEST = 0.6
 /** Coefficients between which hulls are built: canoes and barges lie inside them (common practice). */
@@ -34,11 +36,10 @@ export function boatContradictions(boat: Pick<BoatDimensions, 'hullType' | 'leng
   if (waterline > lengthOverAll) found.push(say('lengthWaterline', 'The waterline ({w}) is longer than the boat ({l})', { w: length(waterline), l: length(lengthOverAll) }, unknown('lengthWaterline', 'Waterline')))
   if (beamWaterline !== null && beamWaterline > beam) found.push(say('beamWaterline', 'The beam at the waterline ({w}) is more than the greatest beam ({b})', { w: length(beamWaterline), b: length(beam) }, unknown('beamWaterline', 'Beam at the waterline')))
   if (beam > WIDEST * lengthOverAll) found.push(say('beam', 'A beam of {b} is more than 60 % of the length, {l}', { b: length(beam), l: length(lengthOverAll) }))
-  const ratio = slenderness(waterline, boat.mass / 1025)
-  if (ratio < SLENDERNESS[0] || ratio > SLENDERNESS[1]) {
-    const usual = hullTypeOf(boat.hullType).typical(lengthOverAll).mass
-    found.push(say('mass', `{m} is too ${ratio < SLENDERNESS[0] ? 'heavy' : 'light'} for a waterline of {w}; such boats of that length weigh {from} to {to}`, { m: mass(boat.mass), w: length(waterline), from: mass(LIGHTEST * usual), to: mass(HEAVIEST * usual) }))
-  }
+  if (boat.mass < LEAST_LADEN) found.push(say('mass', '{m} is less than a boat weighs with anyone aboard, {least}', { m: mass(boat.mass), least: mass(LEAST_LADEN) }))
+  const type = hullTypeOf(boat.hullType), ratio = slenderness(waterline, boat.mass / 1025), usual = type.typical(waterline / type.usual.waterline).mass
+  const heavy = ratio < SLENDERNESS.least, light = ratio > (boat.hullType === 'canoe' ? SLENDERNESS.shell : SLENDERNESS.most) || boat.mass < LEAST_SHARE * usual
+  if (heavy || light) found.push(say('mass', `{m} is too ${heavy ? 'heavy' : 'light'} for a waterline of {w}; such boats of that length weigh {from} to {to}`, { m: mass(boat.mass), w: length(waterline), from: mass(LIGHTEST * usual), to: mass(HEAVIEST * usual) }))
   return found
 }
 
