@@ -5,7 +5,7 @@ import { deviceRows } from '~/components/wiring/deviceRows'
 
 describe('words in a device’s box', () => {
   it('go on in the next row, and are cut only where there is none', () => {
-    expect(deviceRows(['230 V, 16 A', 'residual-current trip'])).toEqual(['230 V, 16 A', 'residual-current trip'])
+    expect(deviceRows(['230 V, 16 A', 'residual-current breaker'])).toEqual(['230 V, 16 A', 'residual-current', 'breaker'])
     expect(deviceRows(['12 V, keeps lights, pump and radio'])).toEqual(['12 V, keeps lights,', 'pump and radio'])
     expect(deviceRows(['A controller of a very long name indeed', '36 V to 62 V'])).toEqual(['A controller of a very', 'long name indeed', '36 V to 62 V'])
     expect(deviceRows(['16 in series', 'Cells of a very long name indeed', '51.2 V, 230 Ah'])).toEqual(['16 in series', 'Cells of a very long', 'name indeed'])

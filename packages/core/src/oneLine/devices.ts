@@ -130,7 +130,7 @@ export function oneLine(project: Project): OneLine {
     add('changeover', 'switch', 'Changeover', [words('shore or generator, never both')], 'charging')
     join('generator', 'changeover', 'ac')
   }
-  add('inlet', 'inlet', 'Shore inlet', [{ text: '{v}, {a}', params: { v: { value: charging.shoreVoltage, quantity: 'voltage' }, a: { value: charging.shoreCurrent, quantity: 'current' } } }, words('residual-current trip')], 'charging')
+  add('inlet', 'inlet', 'Shore inlet', [{ text: '{v}, {a}', params: { v: { value: charging.shoreVoltage, quantity: 'voltage' }, a: { value: charging.shoreCurrent, quantity: 'current' } } }, words('residual-current breaker')], 'charging')
   const shoreLine = ['inlet', ...(fitted.galvanicIsolator ? ['isolator'] : []), ...(charging.supply === 'generator' ? ['changeover'] : []), 'charger']
   if (fitted.galvanicIsolator) add('isolator', 'isolator', 'Galvanic isolator', [words('in the earth of the shore')], 'charging', 'hull')
   add('charger', 'charger', charging.count > 1 ? `${charging.count} chargers` : 'Charger', [words(charging.charger.name), amps(charging.count * charging.charger.current, ' at most')], 'charging')

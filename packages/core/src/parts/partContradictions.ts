@@ -1,4 +1,4 @@
-import { fitMotorLosses, type MotorSpec } from '../drive'
+import { fitMotorLosses, LEAST_RISE, PLATE_AIR, type MotorSpec } from '../drive'
 import type { Part, PartKindId } from './partKinds'
 
 /** Columns of a part that cannot both be true: the one to look at, a sentence, and the least that it can be, where that is known. */
@@ -25,6 +25,7 @@ export function partContradictions(kind: PartKindId, part: Part): PartContradict
   if (kind === 'controller') {
     below('batteryCurrent', 'batteryCurrentPeak', 'The amps for a minute are below those all day.')
     below('phaseCurrent', 'phaseCurrentPeak', 'The amps for a minute are below those all day.')
+    if (Number(part.rollbackFrom) < PLATE_AIR + LEAST_RISE) found.push({ key: 'rollbackFrom', message: 'It cuts back in air of 40 °C without any load.', least: PLATE_AIR + LEAST_RISE })
     below('rollbackFrom', 'rollbackTo', 'It is off below where it begins to cut back.')
   }
   if (kind === 'cell' || kind === 'pack') below('current', 'currentPeak', 'The amps for 30 s are below those all day.')

@@ -1,4 +1,6 @@
 export * from './boatContradictions'
+export { contradictionText, type Contradiction } from './contradiction'
+export * from './shapeContradictions'
 export * from './demo/demoBoats'
 export * from './charging'
 export * from './compartments'

@@ -1,22 +1,31 @@
-import { REDUCTION_MASS, REDUCTION_PRICE } from '../drive'
+import { REDUCTION_MASS, REDUCTION_PRICE, type ControllerSpec, type MotorSpec, type ReductionSpec } from '../drive'
+import type { JetSpec } from '../propulsor'
+import type { DriveKind } from '../resistance'
 import type { Model } from './model'
 
-/**
- * Price of motor, controller, reduction, pack, and of the jet on a jet boat, €.
- *
- * @param model the boat
- * @returns €; charger, cables, fuses and propeller are not in it
- */
-export function designPrice({ project: { design, boat }, pack }: Model): number {
-  return design.motor.price + design.controller.price + REDUCTION_PRICE[design.reduction.kind] + pack.price + (boat.drive.kind === 'jet' ? design.jet.price : 0)
-}
+/** What a drive is bought of, beside its pack. */
+export interface DriveParts { motor: MotorSpec, controller: ControllerSpec, reduction: ReductionSpec, jet: JetSpec }
+
+const sumOf = (what: 'price' | 'mass', reductions: Record<ReductionSpec['kind'], number>) => ({ motor, controller, reduction, jet }: DriveParts, pack: { price: number, mass: number }, drive: DriveKind): number =>
+  motor[what] + controller[what] + reductions[reduction.kind] + pack[what] + (drive === 'jet' ? jet[what] : 0)
+
+/** Price of motor, controller, reduction, pack, and of the jet on a jet boat, €; charger, cables, fuses and propeller are not in it. */
+export const partsPrice = sumOf('price', REDUCTION_PRICE)
+/** Mass of the same, kg. */
+export const partsMass = sumOf('mass', REDUCTION_MASS)
 
 /**
- * Mass of motor, controller, reduction, pack, and of the jet on a jet boat, kg.
+ * Price of a boat's drive.
  *
  * @param model the boat
- * @returns kg
+ * @returns €, as partsPrice
  */
-export function designMass({ project: { design, boat }, pack }: Model): number {
-  return design.motor.mass + design.controller.mass + REDUCTION_MASS[design.reduction.kind] + pack.mass + (boat.drive.kind === 'jet' ? design.jet.mass : 0)
-}
+export const designPrice = ({ project: { design, boat }, pack }: Model): number => partsPrice(design, pack, boat.drive.kind)
+
+/**
+ * Mass of a boat's drive.
+ *
+ * @param model the boat
+ * @returns kg, as partsMass
+ */
+export const designMass = ({ project: { design, boat }, pack }: Model): number => partsMass(design, pack, boat.drive.kind)

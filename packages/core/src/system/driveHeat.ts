@@ -63,7 +63,8 @@ export function driveWarming(model: Model, train: DriveTrain, cruise: DriveTrain
   const { path, controller } = ways
   const heat = motorHeatAt(model, train)
   const end = controller.ambient + controller.toAir * train.controllerLoss
-  const beginsAt = end > controller.from ? -controller.toAir * controller.heat * Math.log((end - controller.from) / (end - controller.ambient)) : Infinity
+  // in air that is warmer than that it cuts back at once
+  const beginsAt = end <= controller.from ? Infinity : controller.ambient >= controller.from ? 0 : -controller.toAir * controller.heat * Math.log((end - controller.from) / (end - controller.ambient))
   const warm = steadyTemperatures(path, motorHeatAt(model, cruise))
   return {
     limit: path.limit, motor: steadyTemperatures(path, heat), controller: end,

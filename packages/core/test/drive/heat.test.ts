@@ -62,6 +62,15 @@ describe('a motor’s heat', () => {
     expect(timeToLimit(path, motorHeat(losses, 0.8 * motor.ratedPower / omega, omega), start).outcome).toBe('holds')
     expect(timeToLimit(path, motorHeat(losses, 1, 1), { winding: path.limit + 1, case: 400 }).outcome).toBe('tooHot')
   })
+  it('a controller in air as warm as it stands cuts back at once, and its time is a number on any plate', () => {
+    const boat = DEMO_BOATS[0]!
+    for (const [from, ambient, begins] of [[333, 338, 0], [300, 308, null], [340, 300, null]] as const) {
+      const tried = withEdits(boat, [{ path: 'design.controller.rollbackFrom', value: from }, { path: 'use.ambient', value: ambient }]), model = modelOf(tried)
+      const { top } = evaluate(tried, 2), warm = driveWarming(model, top.drive, top.drive)!
+      expect(warm.rollbackAfter).toBeGreaterThanOrEqual(0)
+      if (begins !== null) expect(warm.rollbackAfter).toBe(begins)
+    }
+  })
   it('warms by its rated point even where the plate’s greatest speed lies below it', () => {
     const { motor } = DEMO_BOATS[0]!.design, fit = fitMotorLosses(motor)
     if (fit.outcome !== 'fitted') throw new Error('a demo motor that cannot be')

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CHEMISTRIES, packFigures, restVoltage } from '../../src/battery'
 import { withEdits, DEMO_BOATS, type Edit, type Project } from '../../src/project'
-import { QUIET_TIPS } from '../../src/propulsor'
+import { tipClearance } from '../../src/propulsor'
 import { airResistance } from '../../src/resistance'
 import { evaluate, modelOf, wiringReport } from '../../src/system'
 import { fillText } from '../../src/units'
@@ -88,7 +88,7 @@ describe('what a finding says is what the boat says', () => {
     const across = (share: number) => severity(with_(['design.propeller.diameter', share * room], ['design.propeller.pitch', 0.7 * room]), 'propellerDiameter')
     expect([1, 1.05, 1.1].map(across)).toEqual(['fits', 'caution', 'stop'])
     // 8 % more across leaves 0.15 − 0.04 of the place at each side: the tenth of the blades that is the least
-    expect((QUIET_TIPS - 0.04) / 1.08).toBeCloseTo(0.1, 2)
+    expect(tipClearance(room, 1.08 * room) / (1.08 * room)).toBeCloseTo(0.1, 2)
   })
   it('torque from standstill against the old gears, and the amps that spare them', () => {
     const boat = with_(['boat.drive.torqueLimit', 30]), finding = ruleOn(boat, 'gearTorque')!
@@ -162,10 +162,10 @@ describe('a finding ends where its limit is met', () => {
     ['controllerCurrent', share => [['design.controller.batteryCurrent', share * Math.max(top.controllerCurrent, cruise.controllerCurrent / (1 - calm.use.headroom))], ['design.controller.batteryCurrentPeak', 1000]]],
     ['phaseCurrent', share => [['design.controller.phaseCurrent', share * Math.max(top.phaseCurrent, cruise.phaseCurrent / (1 - calm.use.headroom))], ['design.controller.phaseCurrentPeak', 1000]]],
     ['packCurrent', share => [['design.pack.cell', { ...pack.cell, current: share * Math.max(top.packCurrent, cruise.packCurrent / (1 - calm.use.headroom)) / pack.parallel, currentPeak: 1000 }]]],
-    ['cavitation', share => [['design.propeller.areaRatio', share * Math.max(0.32, top.kellerAreaRatio)]]],
+    ['cavitation', share => [['design.propeller.areaRatio', share * top.kellerAreaRatio]]],
     ['contactorRating', share => [['design.wiring.contactorVoltage', share * packFigures(pack).fullVoltage]]],
   ])('%s: a hair inside it fits, a hair outside it does not', (rule, edits) => {
     expect(severity(with_(...edits(1.01)), rule)).toBe('fits')
-    if (rule !== 'cavitation' || top.kellerAreaRatio > 0.32) expect(severity(with_(...edits(0.97)), rule)).not.toBe('fits')
+    expect(severity(with_(...edits(0.97)), rule)).not.toBe('fits')
   })
 })

@@ -7,6 +7,9 @@ const HEAT = 800
 /** One node: K/W, J/K, K. */
 export interface ControllerHeat { toAir: number, heat: number, ambient: number, from: number, to: number }
 
+/** What a controller is at least warmer than the plate's air when it cuts back, K: a plate that says less contradicts itself. */
+export const LEAST_RISE = 5
+
 /**
  * The way of a controller's heat: at its all-day battery amps and middle voltage, in 40 °C, it is just where it begins to cut back.
  *
@@ -19,7 +22,7 @@ export interface ControllerHeat { toAir: number, heat: number, ambient: number, 
 export function controllerHeat(controller: ControllerSpec, ambient: number): ControllerHeat {
   const volts = (controller.leastVoltage + controller.greatestVoltage) / 2
   const loss = controller.batteryCurrent * volts * (1 - controller.efficiency) + controller.idlePower
-  return { toAir: (controller.rollbackFrom - PLATE_AIR) / loss, heat: controller.mass * HEAT, ambient, from: controller.rollbackFrom, to: controller.rollbackTo }
+  return { toAir: Math.max(LEAST_RISE, controller.rollbackFrom - PLATE_AIR) / loss, heat: controller.mass * HEAT, ambient, from: controller.rollbackFrom, to: controller.rollbackTo }
 }
 
 /**
@@ -47,5 +50,5 @@ export function controllerTemperature(node: ControllerHeat, loss: number, start:
  * @example rollback({ from: 353, to: 368 }, 360.5) // 0.5000
  */
 export function rollback({ from, to }: { from: number, to: number }, temperature: number): number {
-  return Math.min(1, Math.max(0, (to - temperature) / (to - from)))
+  return temperature <= from ? 1 : temperature >= to ? 0 : (to - temperature) / (to - from)
 }

@@ -1,4 +1,4 @@
-import { contradictionsOf } from '../../project/boatContradictions'
+import { contradictionsOf } from '../../project/shapeContradictions'
 import type { Rule } from '../finding'
 
 /** Dimensions that cannot belong to one boat: whatever follows from them is worth nothing. */

@@ -1,8 +1,9 @@
 import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../../battery'
-import { REDUCTION_PRICE, type ControllerSpec } from '../../drive'
+import type { ControllerSpec } from '../../drive'
 import type { Library } from '../../parts'
 import type { Project } from '../../project/projectSchema'
 import { TOUCH_LIMIT } from '../../wiring'
+import { partsPrice } from '../designTotals'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
 import { stretchOf } from '../energy'
 import { evaluate } from '../evaluate'
@@ -38,7 +39,7 @@ export function packCandidates(project: Project, drive: DriveCandidate, library:
     const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
     for (const controller of controllers === 'all' ? suiting : suiting.slice(0, 1)) found.push({
       ...drive, controller, pack, systemVoltage: held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
-      cost: drive.motor.price + controller.price + REDUCTION_PRICE[drive.reduction.kind] + figures.price + high + (project.boat.drive.kind === 'jet' ? drive.jet.price : 0),
+      cost: partsPrice({ ...drive, controller }, figures, project.boat.drive.kind) + high,
     })
   }
   return found

@@ -1,11 +1,11 @@
 import { max, min } from 'd3-array'
 import { CHEMISTRIES, packFigures, peukertShare, type Chemistry } from '../../battery'
-import { REDUCTION_MASS } from '../../drive'
 import { SHIPPED_LIBRARY, type Library } from '../../parts'
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
 import type { Text } from '../../units'
+import { partsMass } from '../designTotals'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
 import { stretchOf } from '../energy'
 import { evaluate } from '../evaluate'
@@ -109,7 +109,7 @@ function meritsOf({ use, boat }: Project, d: DesignCandidate): DesignMerits {
   const cruisePower = d.cruisePower + use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
   const energy = pack.usableEnergy * peukertShare(peukert, cruisePower / pack.nominalVoltage / pack.capacityAh) * (1 - use.reserve)
   return {
-    cost: d.cost, mass: d.motor.mass + d.controller.mass + REDUCTION_MASS[d.reduction.kind] + pack.mass + (boat.drive.kind === 'jet' ? d.jet.mass : 0),
+    cost: d.cost, mass: partsMass(d, pack, boat.drive.kind),
     range: energy / cruisePower * use.cruiseSpeed, cruisePower,
   }
 }
