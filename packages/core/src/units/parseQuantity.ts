@@ -2,6 +2,7 @@ import { fromUnit } from './formatQuantity'
 import { QUANTITIES, type Quantity, type QuantityId } from './quantities'
 import { chosenUnit, METRIC_UNITS, type UnitChoice } from './unitChoice'
 import { UNITS, type Unit, type UnitId } from './unitTable'
+import { readGauge } from './wireGauge'
 
 /** What a typed text came to: an SI value, or a sentence that helps. */
 export type ParsedQuantity = { ok: true, value: number } | { ok: false, message: string }
@@ -14,7 +15,11 @@ for (const [id, unit] of Object.entries(UNITS) as [UnitId, Unit][]) {
   }
 }
 
+/** What a second number would be, had its unit been written: 18 ft 6 is 18 ft 6 in. It is asked, not guessed: 3300 lb3400 looks the same. */
 const FOLLOWING: Partial<Record<UnitId, UnitId>> = { ft: 'in', h: 'min', min: 's', deg: 'arcmin' }
+
+/** Letters up to the next number; the 2 of mm2 and the 3 of m3 are part of the unit. */
+const WORD = /^(?:[^\d]*m[23](?!\d)|[^\d]*)/
 
 /** "1,234.5", "1.234,5", "2,4", "1 200", "6 1/2" → a number, or a message when it can be read two ways. */
 function readNumber(raw: string): number | string {
@@ -49,6 +54,10 @@ function readNumber(raw: string): number | string {
 export function parseQuantity(text: string, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): ParsedQuantity {
   const wanted: Quantity = QUANTITIES[quantity]
   const wrong = (why: string): ParsedQuantity => ({ ok: false, message: `${why} Try ${wanted.example}.` })
+  if (quantity === 'copperArea') {
+    const gauge = readGauge(text, choice.profile === 'us')
+    if (gauge !== null) return typeof gauge === 'string' ? { ok: false, message: gauge } : { ok: true, value: gauge }
+  }
   const trimmed = text.trim().replace(/[\u2212–]/g, '-')
   // 8° 12′ W is −8.2°
   const hemisphere = quantity === 'coordinate' ? /^(.*\d.*?)\s*([NSEW])$/i.exec(trimmed) : null
@@ -66,9 +75,16 @@ export function parseQuantity(text: string, quantity: QuantityId, choice: UnitCh
     if (typeof value === 'string') return { ok: false, message: value }
     if (!Number.isFinite(value)) return wrong(`“${number[1]}” is not a number.`)
     rest = rest.slice(number[0].length)
-    const word = /^[^\d]*/.exec(rest)![0].trim().replace(/,$/, '').trim()
-    rest = rest.slice(/^[^\d]*/.exec(rest)![0].length)
-    const unit = word ? findUnit(word, wanted) : (previous && FOLLOWING[previous]) || (pieces ? undefined : chosenUnit(quantity, choice))
+    const letters = WORD.exec(rest)![0], word = letters.trim().replace(/,$/, '').trim()
+    rest = rest.slice(letters.length)
+    const unit = word ? findUnit(word, wanted) : pieces ? undefined : chosenUnit(quantity, choice)
+    if (!unit && !word && previous) {
+      const next = FOLLOWING[previous]
+      return { ok: false, message: `“${text.trim()}”: what is ${number[1]!.trim()}? ${next ? `Write “${shortened(text)} ${UNITS[next].symbol}”, or` : 'Write'} one number with its unit.` }
+    }
+    if (unit && previous && UNITS[unit].scale >= UNITS[previous].scale) {
+      return wrong(unit === previous ? `“${text.trim()}” holds two numbers in ${UNITS[unit].symbol}.` : `“${text.trim()}” holds two numbers: ${UNITS[unit].symbol} does not follow ${UNITS[previous].symbol}.`)
+    }
     if (!unit) {
       const foreign = BY_ALIAS.get(word.toLowerCase())
       const kind = foreign && Object.values<Quantity>(QUANTITIES).find(q => q.units.includes(foreign[0]!))
@@ -82,6 +98,9 @@ export function parseQuantity(text: string, quantity: QuantityId, choice: UnitCh
   }
   return { ok: true, value: sign * total }
 }
+
+/** What was typed, without stray spaces. */
+const shortened = (text: string) => text.trim().replace(/\s+/g, ' ')
 
 function findUnit(word: string, wanted: Quantity): UnitId | undefined {
   const ids = BY_ALIAS.get(word.toLowerCase().replace(/\.$/, ''))

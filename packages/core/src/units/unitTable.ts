@@ -50,6 +50,7 @@ export const UNITS = {
   lbft: { symbol: 'lbf·ft', aliases: ['lbft', 'ft lb', 'ftlb', 'ft·lb', 'lb ft', 'ft-lb'], scale: LB * G0 * FT, decimals: 1 },
   rpm: { symbol: 'rpm', aliases: ['1/min', 'rev/min', 'r/min'], scale: 1 / 60, decimals: 0 },
   V: { symbol: 'V', aliases: ['volt', 'volts'], scale: 1, decimals: 1 },
+  kA: { symbol: 'kA', aliases: ['kiloamp', 'kiloamps'], scale: 1000, decimals: 1 },
   A: { symbol: 'A', aliases: ['amp', 'amps', 'ampere', 'amperes'], scale: 1, decimals: 0 },
   Ah: { symbol: 'Ah', aliases: ['amp hour', 'amp hours'], scale: 1, decimals: 0 },
   mohm: { symbol: 'mohm', aliases: ['mω', 'milliohm', 'milliohms'], scale: 0.001, decimals: 2 },

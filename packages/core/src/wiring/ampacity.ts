@@ -1,6 +1,6 @@
 import table from '../../data/electrical.json' with { type: 'json' }
 import { interpolate } from '../numeric'
-import { awgDiameter } from './conductor'
+import { awgArea } from '../units'
 import type { Insulation } from './wiringSpecs'
 
 /** Conductors that cable is sold in, mm². */
@@ -40,7 +40,7 @@ export function ampacity(area: number, place: ConductorPlace): number {
 }
 
 /** AWG numbers that boat cable is sold in, thin to thick: 18 … 4/0. */
-const GAUGES = [18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3].map(gauge => ({ area: Math.PI / 4 * (1000 * awgDiameter(gauge)) ** 2, name: gauge > 0 ? String(gauge) : `${1 - gauge}/0` }))
+const GAUGES = [18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3].map(gauge => ({ area: 1e6 * awgArea(gauge), name: gauge > 0 ? String(gauge) : `${1 - gauge}/0` }))
 
 /**
  * The thinnest American gauge that is not thinner than an area.

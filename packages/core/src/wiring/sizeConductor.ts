@@ -9,6 +9,8 @@ const IN_USE = 50
 const COPPER_DENSITY = 8890
 /** From this area up conductors may be doubled, with equal lengths (common practice: 1/0, 50 mm²). */
 export const PARALLEL_FROM = 50
+/** Thinner than this a conductor breaks at its lugs in a boat that shakes, mm², whatever little it carries (common practice: 16 AWG, 1.5 mm² as sold; ISO 13297 by name). */
+export const LEAST_AREA = 1.5
 /** Conductors side by side at most. */
 const MOST_PARALLEL = 4
 
@@ -43,8 +45,8 @@ export interface CableRun extends RunDemand {
   /** kg of copper */
   copper: number
   awg: string | null
-  /** what asks for this size: the heat of the current, or the drop */
-  decidedBy: 'heat' | 'drop' | 'fitted'
+  /** what asks for this size: the heat of the current, the drop, or mere strength */
+  decidedBy: 'heat' | 'drop' | 'strength' | 'fitted'
 }
 
 /**
@@ -82,10 +84,10 @@ export function sizeConductor(demand: RunDemand): CableRun | null {
   const carried = Math.max(demand.current, demand.guard)
   for (let parallel = 1; parallel <= MOST_PARALLEL; parallel++) {
     for (const [i, area] of STOCK_AREAS.entries()) {
-      if ((parallel > 1 && area < PARALLEL_FROM) || parallel * ampacity(area, demand.place) < carried) continue
+      if (area < LEAST_AREA || (parallel > 1 && area < PARALLEL_FROM) || parallel * ampacity(area, demand.place) < carried) continue
       if (voltsLost(demand, area, parallel) / demand.voltage > DROP_LIMIT) continue
-      const thinner = STOCK_AREAS[i - 1]
-      return cableRun(demand, area, parallel, thinner !== undefined && parallel * ampacity(thinner, demand.place) >= carried ? 'drop' : 'heat')
+      const thinner = STOCK_AREAS[i - 1], carriesThinner = thinner !== undefined && parallel * ampacity(thinner, demand.place) >= carried
+      return cableRun(demand, area, parallel, !carriesThinner ? 'heat' : voltsLost(demand, thinner, parallel) / demand.voltage > DROP_LIMIT ? 'drop' : 'strength')
     }
   }
   return null

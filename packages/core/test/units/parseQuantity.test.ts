@@ -15,16 +15,24 @@ const message = (text: string, quantity: QuantityId) => {
 
 describe('what owners type', () => {
   it.each<[string, QuantityId, number]>([
-    ['18 ft 6 in', 'length', 18.5 * 0.3048], ['18\' 6"', 'length', 18.5 * 0.3048], ['18ft6', 'length', 18.5 * 0.3048], ['6 1/2 in', 'smallLength', 6.5 * 0.0254],
+    ['18 ft 6 in', 'length', 18.5 * 0.3048], ['18\' 6"', 'length', 18.5 * 0.3048], ['6 1/2 in', 'smallLength', 6.5 * 0.0254],
     ['7.75', 'length', 7.75], ['7,75 m', 'length', 7.75], ['775 cm', 'length', 7.75],
     ['4.5 kn', 'speed', 4.5 * 1852 / 3600], ['9 km/h', 'speed', 2.5], ['10 mph', 'speed', 4.4704],
     ['8 hp', 'power', 8 * 745.69987158], ['2,4 kW', 'power', 2400], ['10 PS', 'power', 7354.9875],
     ['660 lb', 'mass', 660 * 0.45359237], ['4.6', 'mass', 4600], ['4600 kg', 'mass', 4600], ['1 234,5 kg', 'mass', 1234.5], ['1,234.5 kg', 'mass', 1234.5], ['1.234,5 kg', 'mass', 1234.5],
-    ['3 h 30 min', 'duration', 12_600], ['1h30', 'duration', 5400], ['20 %', 'ratio', 0.2], ['−3 %', 'ratio', -0.03],
+    ['3 h 30 min', 'duration', 12_600], ['20 %', 'ratio', 0.2], ['−3 %', 'ratio', -0.03],
     ['59 °F', 'temperature', 288.15], ['15', 'temperature', 288.15], ['-5 °C', 'temperature', 268.15], ['930 rpm', 'rotation', 15.5], ['47.5 Nm', 'torque', 47.5], ['18 nm', 'distance', 18 * 1852],
   ])('%s as %s', (text, quantity, expected) => {
     expect(value(text, quantity)).toBeCloseTo(expected, 6)
   })
+
+  it.each<[string, number]>([
+    ['2/0', 67.43], ['2/0 AWG', 67.43], ['AWG 4', 21.15], ['#4', 21.15], ['4 awg', 21.15], ['4/0', 107.2], ['0000', 107.2], ['1/0', 53.5], ['67 mm2', 67], ['67 mm²', 67], ['67', 67], ['2,5 mm²', 2.5],
+  ])('%s of cable, by gauge or area', (text, area) => {
+    // ASTM B258: areas as printed in every table
+    expect(value(text, 'copperArea') * 1e6).toBeCloseTo(area, 1)
+  })
+  it('takes kiloamps', () => expect(value('20 kA', 'current')).toBe(20_000))
 
   it('takes a bare number in the owner’s own unit', () => {
     expect(value('30', 'length', { profile: 'us', overrides: {} })).toBeCloseTo(9.144, 9)
@@ -38,6 +46,16 @@ describe('what makes no sense gets a sentence that helps', () => {
   })
   it('refuses to guess a thousand from a decimal', () => {
     expect(message('1,200 kg', 'mass')).toBe('“1,200” can be read two ways. Write 1200 or 1.200.')
+  })
+  it.each<[string, QuantityId, RegExp]>([
+    ['4.60 t5 t', 'mass', /two numbers in t/], ['4.6 kn4.4 kn', 'speed', /two numbers in kn/], ['3300 lb3400 lb', 'mass', /two numbers in lb/],
+    ['3300 lb3400', 'mass', /what is 3400\? Write one number/], ['18 ft 6', 'length', /what is 6\? Write “18 ft 6 in”/], ['18ft6', 'length', /Write “18ft6 in”/], ['1h30', 'duration', /what is 30\? Write “1h30 min”/],
+    ['6 in 18 ft', 'length', /ft does not follow in/], ['7/0', 'copperArea', /not sold as cable/], ['4 gauges', 'copperArea', /not a wire gauge/],
+  ])('never adds what may have been typed behind an old value: %s', (text, quantity, told) => {
+    expect(message(text, quantity)).toMatch(told)
+  })
+  it('asks an owner who lives with gauges what a bare small number of cable is', () => {
+    expect(parseQuantity('4', 'copperArea', { profile: 'us', overrides: {} })).toEqual({ ok: false, message: '“4” can be read two ways. Write 4 AWG or 4 mm².' })
   })
   it.each(['', 'abc', '12 furlongs', '4 m 5', '1.2.3 m', '--3'])('%s', (text) => {
     expect(message(text, 'length')).toBeTruthy()

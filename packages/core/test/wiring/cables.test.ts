@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import table from '../../data/electrical.json'
 import { DEMO_FUSES } from '../../src/parts'
-import { ampacity, awgFor, cableRun, conductorResistance, DROP_LIMIT, fuseFaults, fuseFor, INSULATIONS, precharge, shortCircuitCurrent, sizeConductor, PARALLEL_FROM, STOCK_AREAS } from '../../src/wiring'
+import { ampacity, awgFor, cableRun, conductorResistance, DROP_LIMIT, fuseFaults, fuseFor, INSULATIONS, LEAST_AREA, precharge, shortCircuitCurrent, sizeConductor, PARALLEL_FROM, STOCK_AREAS } from '../../src/wiring'
 
 const OPEN = { insulation: 105, engineSpace: false, bundled: 2 } as const
 
@@ -58,9 +58,15 @@ describe('a run', () => {
       }
       const thinner = STOCK_AREAS[STOCK_AREAS.indexOf(run.area) - 1]
       if (thinner === undefined || (run.parallel > 1 && thinner < 50)) return
+      expect(run.area).toBeGreaterThanOrEqual(LEAST_AREA)
+      if (run.decidedBy === 'strength') return
       const less = cableRun(demand, thinner, run.parallel)
       expect(less.ampacity < demand.guard || less.dropShare > DROP_LIMIT).toBe(true)
     }), { seed: 3 })
+  })
+  it('that carries next to nothing is as thick as a lug asks for, and says why', () => {
+    const run = sizeConductor({ current: 0.5, guard: 2, length: 1, voltage: 51.2, conductors: 2, place: { insulation: 105, engineSpace: false, bundled: 2 } })!
+    expect([run.area, run.decidedBy]).toEqual([1.5, 'strength'])
   })
   it('American gauges are never thinner by more than a hair', () => {
     expect(awgFor(35)).toBe('1')

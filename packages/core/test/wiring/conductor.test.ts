@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import table from '../../data/electrical.json'
-import { awgDiameter, conductorResistance, COPPER } from '../../src/wiring'
+import { awgDiameter } from '../../src/units'
+import { conductorResistance, COPPER } from '../../src/wiring'
 
 const gaugeOf = (name: string) => name.endsWith('/0') ? 1 - Number(name[0]) : Number(name)
 
