@@ -111,7 +111,7 @@ test('two tabs: a clean tab follows, two changed ones are asked', async ({ conte
       const get = store.get('demo-tirrick')
       get.onsuccess = () => {
         const row = get.result
-        store.put({ ...row, revision: row.revision + 1, project: { ...row.project, boat: { ...row.project.boat, mass: 7000 } } }).onsuccess = () => { open.result.close(); resolve() }
+        store.put({ ...row, writer: 'another tab', revision: row.revision + 1, project: { ...row.project, boat: { ...row.project.boat, mass: 7000 } } }).onsuccess = () => { open.result.close(); resolve() }
       }
     }
   }))

@@ -8,5 +8,7 @@ export function useAutosave() {
   const boats = useBoatsStore()
   watchDebounced(() => doc.changes, () => boats.save(), { debounce: 300, maxWait: 800 })
   useEventListener(window, 'pagehide', () => boats.keepUnsaved())
+  // where nothing can be kept the browser asks before it leaves
+  useEventListener(window, 'beforeunload', (event) => { if (boats.wouldLose()) event.preventDefault() })
   useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void boats.save() })
 }

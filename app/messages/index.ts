@@ -8,7 +8,7 @@ export const m = {
   keys: { pack: 'B', controller: 'C', motor: 'M', propeller: 'P', hull: 'T' },
   benches: { boat: 'Boat', use: 'Use', curve: 'Power curve', propeller: 'Propeller', motor: 'Motor', pack: 'Pack', wiring: 'Wiring', charging: 'Charging', sheet: 'Sheet', library: 'Library' },
   shell: {
-    undo: 'Undo', redo: 'Redo', nothing: 'nothing', menu: 'Boats and settings', light: 'Light or dark', saved: 'Saved', saving: 'Saving', onThisMachine: 'on this machine only', notSaved: 'Not saved',
+    undo: 'Undo', redo: 'Redo', nothing: 'nothing', menu: 'Boats and settings', light: 'Light or dark', onThisMachine: 'on this machine only',
     skip: 'Skip to the bench', tally: 'State of the drive', tallyHint: 'at cruise and at top', findings: 'Findings', findingsHint: 'all parts, worst first', noFindings: 'Nothing to mend. Every rule finds room.',
     benchesLabel: 'Benches', closeFindings: 'Close findings', openFindings: 'Open findings',
   },
@@ -33,5 +33,5 @@ export const m = {
   conflict: { text: 'Another tab has changed this boat too.', theirs: 'Take theirs', mine: 'Keep mine', both: 'Keep both' },
   working: { head: 'Working', rule: 'Rule', holds: 'Holds', source: 'Source', ifWrong: 'If an input is 10 % wrong', close: 'Close', range: 'range' },
   effects: { cruiseRange: 'range', cruisePower: 'power', allDaySpeed: 'speed', designPrice: 'price', designMass: 'weight', packFull: 'volts', packAvailable: 'energy', motorUse: 'motor', propellerEfficiency: 'propeller' },
-  field: { unset: 'estimated', clear: 'Estimate again' },
+  field: { unset: 'estimated', clear: 'Estimate again', empty: (label: string) => `${label} cannot be empty.` },
 } as const

@@ -1,10 +1,11 @@
 import Dexie, { type EntityTable } from 'dexie'
+import { nextRow } from './boatShelf'
 import { migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 
 export { liveQuery } from 'dexie'
 
-/** A boat as the browser keeps it. `revision` rises with every save; it tells two tabs apart. */
-export interface BoatRow { id: string, name: string, updatedAt: number, revision: number, project: Project }
+/** A boat as the browser keeps it. `revision` rises with every save; with the tab that wrote it last it tells two tabs apart. */
+export interface BoatRow { id: string, name: string, updatedAt: number, revision: number, project: Project, writer?: string }
 
 /** A part of the owner's own, as the browser keeps it; the key joins kind and id. */
 export interface PartRow { key: string, kind: PartKindId, part: Part }
@@ -50,23 +51,22 @@ export async function allParts(db: BoatDatabase): Promise<PartRow[]> {
 export const partKey = (kind: PartKindId, id: string): string => `${kind}/${id}`
 
 /** What a save came to. */
-export type SaveOutcome = { outcome: 'saved', revision: number } | { outcome: 'conflict', theirs: BoatRow } | { outcome: 'deletedElsewhere' }
+export type SaveOutcome = { outcome: 'saved', revision: number, again: boolean } | { outcome: 'conflict', theirs: BoatRow }
 
 /**
  * Saves a boat, unless another tab has saved it since.
  *
  * @param db the store
  * @param project the boat
- * @param knownRevision revision that this tab last read or wrote; 0 for a new boat
+ * @param known revision that this tab last read or wrote; 0 for a new boat
+ * @param writer the tab
  * @returns the new revision, or what the other tab wrote
  */
-export function saveBoat(db: BoatDatabase, project: Project, knownRevision: number): Promise<SaveOutcome> {
+export function saveBoat(db: BoatDatabase, project: Project, known: number, writer: string): Promise<SaveOutcome> {
   return db.transaction('rw', db.boats, async () => {
-    const row = await db.boats.get(project.id)
-    if (!row && knownRevision > 0) return { outcome: 'deletedElsewhere' as const }
-    if (row && row.revision !== knownRevision) return { outcome: 'conflict' as const, theirs: row }
-    const revision = knownRevision + 1
-    await db.boats.put({ id: project.id, name: project.name, updatedAt: Date.now(), revision, project })
-    return { outcome: 'saved' as const, revision }
+    const next = nextRow(await db.boats.get(project.id), project, known, writer)
+    if ('theirs' in next) return { outcome: 'conflict' as const, theirs: next.theirs }
+    await db.boats.put(next.put)
+    return { outcome: 'saved' as const, revision: next.put.revision, again: next.again }
   })
 }

@@ -1,12 +1,16 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { DEMO_BOATS, withEdits, type Edit, type Project } from '@remigo/core'
+import { plainData } from './plainData'
 
-/** One step of the history: what it was called, and the boat before and after. Boats share what did not change. */
-interface Step { label: string, before: Project, after: Project }
+/** One step of the history: what it was called, and the boat before and after; edits of one visit to a field are one step. Boats share what did not change. */
+interface Step { label: string, before: Project, after: Project, visit?: symbol }
 
 /** A change that is tried, not yet kept. */
 export interface Trial { key: string, label: string, project: Project, reasons: string[] }
+
+/** What enters the document is plain data, whatever list or form it comes from: the store, the workers and a file take nothing else. */
+const plainEdit = ({ path, value }: Edit): Edit => ({ path, value: plainData(value) })
 
 /** The boat on the board: edits, history, and the change on trial. */
 export const useDocumentStore = defineStore('document', () => {
@@ -23,22 +27,29 @@ export const useDocumentStore = defineStore('document', () => {
   const undoLabel = computed(() => trial.value?.label ?? past.value.at(-1)?.label ?? '')
   const redoLabel = computed(() => future.value.at(-1)?.label ?? '')
 
-  function commit(label: string, after: Project) {
-    past.value = [...past.value.slice(-199), { label, before: project.value, after }]
+  function commit(label: string, after: Project, visit?: symbol) {
+    const last = past.value.at(-1), goesOn = visit !== undefined && last?.visit === visit
+    past.value = [...(goesOn ? past.value.slice(0, -1) : past.value.slice(-199)), { label, before: goesOn ? last.before : project.value, after, visit }]
     future.value = []
     project.value = after
     changes.value++
   }
 
-  /** A named edit. While something is on trial the edit goes into the trial's boat and keeps it. */
-  function edit(label: string, edits: Edit[]) {
-    const base = shown.value
+  /** A named edit; those of one visit to a field are one step. While something is on trial the edit goes into the trial's boat and keeps it. */
+  function edit(label: string, edits: Edit[], visit?: symbol) {
+    const after = withEdits(shown.value, edits.map(plainEdit))
     trial.value = null
-    commit(label, withEdits(base, edits))
+    commit(label, after, visit)
   }
 
   function startTrial(key: string, label: string, edits: Edit[], reasons: string[] = []) {
-    trial.value = { key, label, project: withEdits(project.value, edits), reasons }
+    trial.value = { key, label, project: withEdits(project.value, edits.map(plainEdit)), reasons }
+  }
+
+  /** The boat as another tab left it, or as it is taken from there: a step that can be undone like any other. */
+  function takeOver(label: string, theirs: Project) {
+    trial.value = null
+    commit(label, theirs)
   }
 
   function keep() {
@@ -79,5 +90,5 @@ export const useDocumentStore = defineStore('document', () => {
     project.value = next
   }
 
-  return { project, trial, shown, changes, canUndo, canRedo, undoLabel, redoLabel, edit, startTrial, keep, putBack, undo, redo, open }
+  return { project, trial, shown, changes, canUndo, canRedo, undoLabel, redoLabel, edit, startTrial, takeOver, keep, putBack, undo, redo, open }
 })

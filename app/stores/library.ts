@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { plainData } from './plainData'
 import { computed, shallowRef } from 'vue'
 import { libraryWith, type CellSpec, type ControllerSpec, type JetSpec, type MotorSpec, type OwnParts, type Part, type PartKindId } from '@remigo/core'
 import type { BoatDatabase } from '../storage/boatDatabase'
@@ -41,7 +42,7 @@ export const useLibraryStore = defineStore('library', () => {
   /** Keeps parts; those of the same name are replaced. */
   async function put(kind: PartKindId, parts: readonly Part[]) {
     const db = await start()
-    await (await storage()).putParts(db, kind, parts)
+    await (await storage()).putParts(db, kind, parts.map(plainData))
   }
   async function remove(kind: PartKindId, ids: readonly string[]) {
     const db = await start()

@@ -1,4 +1,4 @@
-import { useLocalStorage } from '@vueuse/core'
+import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { METRIC_UNITS, KNOT, type FigureId, type Project, type UnitChoice } from '@remigo/core'
@@ -9,8 +9,9 @@ export interface OpenWorking { id: FigureId, anchor: HTMLElement, speed?: number
 /** How this owner looks at things: the lever, units, light or dark, the working that is open. Nothing of it is in the boat. */
 export const useViewStore = defineStore('view', () => {
   const speed = ref(5 * KNOT)
-  const units = useLocalStorage<UnitChoice>('remigo-units', METRIC_UNITS)
-  const theme = useLocalStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
+  // a browser that keeps no site data forgets them; useLocalStorage would stop the page there
+  const units = useStorage<UnitChoice>('remigo-units', METRIC_UNITS)
+  const theme = useStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
   const working = shallowRef<OpenWorking | null>(null)
   const findingsOpen = ref(false)
   const settingsOpen = ref(false)

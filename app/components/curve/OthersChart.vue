@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useLocalStorage } from '@vueuse/core'
+import { useStorage } from '@vueuse/core'
 import { KNOT, OTHER_BOATS, readOtherBoats, type OtherBoat } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
@@ -13,7 +13,7 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
 defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
-const own = useLocalStorage<OtherBoat[]>('remigo-other-boats', [])
+const own = useStorage<OtherBoat[]>('remigo-other-boats', [])
 const errors = ref<string[]>([])
 const picker = ref<HTMLInputElement>()
 

@@ -7,7 +7,7 @@ import { useFieldEdit } from '~/composables/useFieldEdit'
 
 /** A number with its unit: label and hint at the left, the field at the right, a sentence below when it makes no sense. */
 const props = defineProps<{ path: FieldPath, label?: string, hint?: string, estimate?: string, optional?: boolean }>()
-const { field, text, error, stored, focus, leave, commit, clear } = useFieldEdit(props.path)
+const { field, text, error, stored, focus, leave, commit, clear } = useFieldEdit(props.path, props.optional)
 const id = useId()
 </script>
 

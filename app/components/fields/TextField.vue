@@ -1,27 +1,44 @@
 <script setup lang="ts">
-import { ref, useId, watch } from 'vue'
+import { useId } from 'vue'
+import { watchDebounced } from '@vueuse/core'
 import { valueAt } from '@remigo/core'
+import { m } from '~/messages'
+import { useDraft } from '~/composables/useDraft'
 import { useDocumentStore } from '~/stores/document'
 
 /** Words of the document: the name (never empty), the story (may be). Kept on Enter or on leaving. */
 const props = defineProps<{ path: 'name' | 'story', label: string, most: number, optional?: boolean, lines?: number }>()
 const document = useDocumentStore()
 const id = useId()
-const text = ref('')
-watch(() => valueAt(document.shown, props.path) as string, (value) => { text.value = value }, { immediate: true })
-function commit() {
-  const value = text.value.trim().slice(0, props.most)
-  const kept = valueAt(document.shown, props.path) as string
-  if (!value && !props.optional) text.value = kept
-  else if (value !== kept) document.edit(props.label, [{ path: props.path, value }])
+/** edits of one visit are one step of undo */
+let visit = Symbol(props.path)
+const shown = () => valueAt(document.shown, props.path) as string
+function take(source: string) {
+  const value = source.slice(0, props.most)
+  if (value === shown()) return null
+  if (!value && !props.optional) return m.field.empty(props.label)
+  return () => document.edit(props.label, [{ path: props.path, value }], visit)
+}
+const { text, typed, error, enter, leave, commit } = useDraft({ shown, take, key: props.path, letterwise: true })
+function visited() {
+  visit = Symbol(props.path)
+  enter()
+}
+// words are kept as one types: a long story is not lost with the power
+watchDebounced(typed, value => value !== null && value.trim() && keepSoFar(value), { debounce: 700 })
+/** what is typed so far; the field goes on saying it letter by letter, with the space at its end */
+function keepSoFar(value: string) {
+  const taken = take(value.trim())
+  if (typeof taken === 'function') taken()
 }
 </script>
 
 <template>
   <div class="text-field">
     <label :for="id">{{ label }}</label>
-    <textarea v-if="lines" :id="id" v-model="text" :rows="lines" :maxlength="most" :data-field="path" @blur="commit" />
-    <input v-else :id="id" v-model="text" :maxlength="most" :data-field="path" autocomplete="off" @blur="commit" @keydown.enter="commit">
+    <textarea v-if="lines" :id="id" v-model="text" :rows="lines" :maxlength="most" :data-field="path" :aria-invalid="error ? 'true' : undefined" @focus="visited" @blur="leave" />
+    <input v-else :id="id" v-model="text" :maxlength="most" :data-field="path" autocomplete="off" :aria-invalid="error ? 'true' : undefined" @focus="visited" @blur="leave" @keydown.enter="commit">
+    <p v-if="error" class="error" role="alert">{{ error }}</p>
   </div>
 </template>
 
@@ -29,4 +46,5 @@ function commit() {
 .text-field { padding: 4px 0; }
 label { display: block; font-size: 13.5px; line-height: 18px; margin-bottom: 2px; }
 input, textarea { width: 100%; min-height: var(--hit); padding: 6px 8px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); resize: vertical; }
+.error { color: var(--clash); font-size: 12.5px; line-height: 16px; }
 </style>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue'
+import { computed, useId } from 'vue'
 import { parseQuantity, quantityText, type QuantityId } from '@remigo/core'
 import { f } from '~/messages/storage'
+import { useDraft } from '~/composables/useDraft'
 import { useViewStore } from '~/stores/view'
 
 /** A number of a list's row: any fitting unit, its range told beside it, nothing typed lost. `null` is an empty optional one. */
@@ -11,19 +12,16 @@ const view = useViewStore()
 const id = useId()
 const show = (value: number) => quantityText(value, props.quantity, view.choice).replace(/\u00A0/g, ' ')
 const kept = computed(() => props.value === null ? '' : show(props.value))
-const text = ref(''), error = ref('')
-watch(kept, (value) => { text.value = value }, { immediate: true })
-function commit() {
-  const typed = text.value.trim()
-  error.value = ''
-  if (typed === kept.value) return
-  if (!typed && props.optional) return emit('change', null)
+/** what makes sense becomes a change; else a sentence */
+function take(typed: string) {
+  if (!typed && props.optional) return () => emit('change', null)
   const parsed = parseQuantity(typed, props.quantity, view.choice)
-  if (!parsed.ok) error.value = parsed.message
-  else if (parsed.value < props.range[0] || parsed.value > props.range[1]) error.value = f.outside(props.label, show(props.range[0]), show(props.range[1]), show(parsed.value))
-  else if (props.whole && !Number.isInteger(parsed.value)) error.value = f.whole(props.label)
-  else emit('change', parsed.value)
+  if (!parsed.ok) return parsed.message
+  if (parsed.value < props.range[0] || parsed.value > props.range[1]) return f.outside(props.label, show(props.range[0]), show(props.range[1]), show(parsed.value))
+  if (props.whole && !Number.isInteger(parsed.value)) return f.whole(props.label)
+  return () => emit('change', parsed.value)
 }
+const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value, take })
 </script>
 
 <template>
@@ -31,7 +29,7 @@ function commit() {
     <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
     <VTextField
       :id="id" v-model="text" class="ink-field" autocomplete="off" :placeholder="optional ? f.unset : ''" persistent-placeholder :data-input="label"
-      :aria-invalid="error ? 'true' : undefined" :aria-describedby="error ? `${id}-error` : undefined" @blur="commit" @keydown.enter="commit"
+      :aria-invalid="error ? 'true' : undefined" :aria-describedby="error ? `${id}-error` : undefined" @focus="enter" @blur="leave" @keydown.enter="commit"
     />
     <p v-if="error" :id="`${id}-error`" class="error" role="alert">{{ error }}</p>
   </div>

@@ -80,5 +80,12 @@ svg { overflow: visible; }
 .tick-label { font: 500 15px var(--figures); fill: var(--text); text-anchor: middle; }
 .mark-label { font: 500 12.500px var(--labels); fill: var(--text); text-anchor: end; paint-order: stroke; stroke: var(--sheet); stroke-width: 3px; }
 .over { left: -36px; }
+/* folded: the handle alone */
+@media (max-height: 560px) {
+  .flat { padding: 2px 8px; }
+  .lever { height: 60px; overflow: hidden; }
+  .lever > svg, .over { margin-top: -44px; }
+  .silhouette, .mark, .mark-label { display: none; }
+}
 .slider { position: absolute; inset: 0; outline: none; }
 </style>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { defineAsyncComponent, onMounted, watch } from 'vue'
 import { m } from '~/messages'
+import { w } from '~/messages/trouble'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { useCompact } from '~/composables/useCompact'
 import { useMovingInk } from '~/composables/useMovingInk'
 import { useStages } from '~/composables/useStages'
+import { useSelectOnEntry } from '~/composables/useSelectOnEntry'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
@@ -19,6 +21,7 @@ const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/W
 const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
 const { stage, start, LAST_STAGE } = useStages()
 useShortcuts()
+useSelectOnEntry()
 useMovingInk()
 onMounted(start)
 watch(stage, (reached) => {
@@ -33,22 +36,22 @@ watch(stage, (reached) => {
     <a href="#bench" class="skip">{{ m.shell.skip }}</a>
     <template v-if="!compact">
       <TitleBlock class="at-title" />
-      <BoatStrip class="at-strip" />
-      <div class="at-tally"><TallyPanel v-if="stage >= 1" /></div>
-      <div class="at-lever"><LeverPanel v-if="stage >= 1" /></div>
+      <div class="at-strip"><PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary></div>
+      <div class="at-tally"><PanelBoundary :panel="w.panels.tally"><TallyPanel v-if="stage >= 1" /></PanelBoundary></div>
+      <div class="at-lever"><PanelBoundary :panel="w.panels.lever"><LeverPanel v-if="stage >= 1" /></PanelBoundary></div>
       <BenchTabs class="at-tabs" />
-      <div class="at-findings"><FindingsRail v-if="stage >= 2" /></div>
+      <div class="at-findings"><PanelBoundary :panel="w.panels.findings"><FindingsRail v-if="stage >= 2" /></PanelBoundary></div>
     </template>
     <template v-else>
       <CompactHeader class="at-title" />
-      <BoatStrip class="at-strip" />
-      <SpeedLeverFlat class="at-lever" />
+      <div class="at-strip"><PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary></div>
+      <div class="at-lever"><PanelBoundary :panel="w.panels.lever"><SpeedLeverFlat /></PanelBoundary></div>
     </template>
     <main id="bench" class="at-bench" tabindex="-1">
       <NoticeBands />
-      <slot />
+      <PanelBoundary :panel="w.panels.bench"><slot /></PanelBoundary>
     </main>
-    <WorkingPopover v-if="view.working" />
+    <PanelBoundary :panel="w.panels.bench"><WorkingPopover v-if="view.working" /></PanelBoundary>
     <SettingsDialog v-if="view.settingsOpen" />
   </div>
 </template>
@@ -75,5 +78,14 @@ watch(stage, (reached) => {
 .skip:focus { left: 8px; top: 8px; }
 @media (min-width: 1500px) { .board { grid-template-columns: 248px minmax(0, 1fr) 320px; grid-template-rows: 310px 38px minmax(0, 1fr); } }
 @media (max-width: 1120px) { .board:not(.board--compact) { grid-template-columns: 208px minmax(0, 1fr) 250px; } }
+/* a low screen (a phone lying down, a laptop at 200 %): the strip folds to its cells, the lever to its handle, and the board scrolls */
+@media (max-height: 560px) {
+  .board--compact { display: flex; flex-direction: column; overflow: auto; scroll-padding: 56px 0 72px; }
+  .board--compact > * { flex: none; }
+  .board--compact .at-title { position: sticky; top: 0; z-index: 5; contain: none; }
+  .board--compact .at-strip { height: 42px; overflow: hidden; }
+  .board--compact .at-bench { overflow: visible; contain: none; min-height: calc(100dvh - 156px); }
+  .board--compact .at-lever { position: sticky; bottom: 0; z-index: 5; order: 9; }
+}
 @media (max-width: 899px) and (min-height: 1000px) { .board--compact { grid-template-rows: auto 260px minmax(0, 1fr) auto; } }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { hullLabel } from '@remigo/core'
+import { orElse } from '~/composables/orElse'
 import { m } from '~/messages'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
@@ -38,7 +39,7 @@ async function picked(event: Event) {
       <ul data-boats>
         <li v-for="boat in boats.list" :key="boat.id">
           <button type="button" :class="{ current: boat.id === document.project.id }" :aria-current="boat.id === document.project.id" @click="go(() => boats.open(boat.id))">
-            {{ boat.name }}<span class="soft kind">{{ hullLabel(boat.project.boat) }}{{ boat.id.startsWith('demo-') ? `, ${m.boats.demo}` : '' }}</span>
+            {{ boat.name }}<span class="soft kind">{{ orElse('', () => hullLabel(boat.project.boat)) }}{{ boat.id.startsWith('demo-') ? `, ${m.boats.demo}` : '' }}</span>
           </button>
         </li>
       </ul>

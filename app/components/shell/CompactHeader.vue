@@ -2,20 +2,24 @@
 import { computed } from 'vue'
 import { mdiChevronDown, mdiClose, mdiUndo } from '@mdi/js'
 import { m } from '~/messages'
+import { s } from '~/messages/shelf'
+import { w } from '~/messages/trouble'
 import { BENCHES, benchOf } from '~/benches'
 import { usePartWords } from '~/composables/usePartWords'
 import { useAnswerStore } from '~/stores/answer'
+import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 
 /** The head on small screens: boats, bench, undo, and the tally that opens the findings as a sheet. */
 const answer = useAnswerStore()
+const boats = useBoatsStore()
 const document = useDocumentStore()
 const view = useViewStore()
 const route = useRoute()
 const words = usePartWords()
 const bench = computed(() => benchOf(route.path))
-const counts = computed(() => answer.findings.counts)
+const counts = computed(() => answer.trouble ? { stop: 1, caution: 0 } : answer.findings.counts)
 </script>
 
 <template>
@@ -32,16 +36,17 @@ const counts = computed(() => answer.findings.counts)
         <VListItem v-for="b in BENCHES" :key="b.id" :to="b.path" :title="`${b.key}  ${words.bench(b)}`" role="menuitem" :data-bench="b.id" />
       </VList>
     </VMenu>
+    <span v-if="boats.status !== 'saved'" class="unsaved" :class="{ bad: boats.status === 'failed' || boats.status === 'conflict' }" data-saved>{{ s.short[boats.status] }}</span>
     <button type="button" class="icon-btn" :disabled="!document.canUndo" :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`" @click="document.undo()"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg></button>
     <button type="button" class="counts" :aria-label="`${m.shell.openFindings}: ${counts.stop} ${m.states.stop}, ${counts.caution} ${m.states.caution}`" data-open-findings @click="view.findingsOpen = true">
       <StateMark state="stop" /><span class="figures">{{ counts.stop }}</span><StateMark state="caution" /><span class="figures">{{ counts.caution }}</span>
     </button>
     <VDialog v-model="view.findingsOpen" location="bottom" class="findings-sheet" :max-width="720" width="100%">
       <div class="sheet" role="dialog" :aria-label="m.shell.findings">
-        <TallyPanel class="sheet__tally" />
-        <FindingsRail class="sheet__rail">
+        <PanelBoundary :panel="w.panels.tally"><TallyPanel class="sheet__tally" /></PanelBoundary>
+        <PanelBoundary :panel="w.panels.findings"><FindingsRail class="sheet__rail">
           <button type="button" class="icon-btn" :aria-label="m.shell.closeFindings" @click="view.findingsOpen = false"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button>
-        </FindingsRail>
+        </FindingsRail></PanelBoundary>
       </div>
     </VDialog>
   </header>
@@ -57,6 +62,8 @@ const counts = computed(() => answer.findings.counts)
 .sheet__tally :deep(ul) { display: grid; grid-template-columns: 1fr 1fr; flex: none; }
 .sheet__tally :deep(li .small) { display: none; }
 .sheet__rail { flex: 1; border-top: 1px solid var(--ink); }
+.unsaved { align-self: center; padding: 0 6px; font-size: 12.5px; line-height: 15px; color: var(--soft); }
+.bad { color: var(--clash); font-weight: 600; }
 </style>
 
 <style>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { watch } from 'vue'
 import { m } from '~/messages'
+import { s } from '~/messages/shelf'
+import { useBoatFiles } from '~/composables/useBoatFiles'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 
 /** Bands above the bench: a trial that is open, two tabs that disagree, a boat just deleted, a word from elsewhere. */
 const boats = useBoatsStore()
 const document = useDocumentStore()
+const { exportBoat } = useBoatFiles()
 let timer: ReturnType<typeof setTimeout> | undefined
 watch(() => boats.notice, (notice) => {
   clearTimeout(timer)
@@ -16,6 +19,11 @@ watch(() => boats.notice, (notice) => {
 
 <template>
   <div class="bands">
+    <div v-if="boats.failure" class="band band--stop" role="alert" data-not-saved>
+      <span>{{ boats.failure }}</span>
+      <button type="button" class="btn btn--best" @click="boats.save()">{{ s.tryAgain }}</button>
+      <button type="button" class="btn" @click="exportBoat">{{ s.export }}</button>
+    </div>
     <div v-if="boats.conflict" class="band band--tight" role="alert" data-conflict>
       <span>{{ m.conflict.text }}</span>
       <button type="button" class="btn" @click="boats.resolveConflict('theirs')">{{ m.conflict.theirs }}</button>
@@ -40,5 +48,6 @@ watch(() => boats.notice, (notice) => {
 .band { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; padding: 5px 16px; background: var(--band); border-bottom: 1px solid var(--ink); font-size: 14px; }
 .band span { flex: 1 1 140px; }
 .band .btn { padding: 0 12px; }
+.band--stop { background: var(--clash-wash); border-left: 4px solid var(--clash); }
 .band--tight { background: var(--tight-wash); }
 </style>

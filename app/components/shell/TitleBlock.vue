@@ -2,7 +2,9 @@
 import { computed } from 'vue'
 import { mdiRedo, mdiThemeLightDark, mdiUndo } from '@mdi/js'
 import { hullLabel } from '@remigo/core'
+import { orElse } from '~/composables/orElse'
 import { m } from '~/messages'
+import { s } from '~/messages/shelf'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -22,13 +24,16 @@ function clock(at: number) {
   const d = new Date(at)
   return `${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
 }
-const saved = computed(() => boats.failure ?? (boats.savedAt ? `${m.shell.saved} ${clock(boats.savedAt)}, ${m.shell.onThisMachine}` : m.shell.saving))
-const rows = computed(() => [
+const bad = computed(() => boats.status === 'failed' || boats.status === 'conflict')
+const saved = computed(() => boats.status === 'saved' && boats.savedAt ? `${s.status.saved} ${clock(boats.savedAt)}, ${m.shell.onThisMachine}` : s.status[boats.status])
+/** the block with undo and the menu of boats stays alive whatever the boat holds */
+const rows = computed(() => orElse([], () => [
   { label: 'Length over all', value: text(boat.value.lengthOverAll, 'length') },
   { label: 'Waterline', value: boat.value.lengthWaterline === null ? m.strip.open : text(boat.value.lengthWaterline, 'length') },
   { label: 'Weight', value: `${text(boat.value.mass, 'mass')} ± ${Math.round(boat.value.massUncertainty * 100)} %` },
   { label: 'Draught', value: text(boat.value.draught, 'length') },
-])
+]))
+const kind = computed(() => orElse('', () => `${hullLabel(boat.value)}${boat.value.drive.kind === 'jet' ? '' : `, ${m.boat.drives[boat.value.drive.kind].toLowerCase()}`}`))
 </script>
 
 <template>
@@ -41,14 +46,14 @@ const rows = computed(() => [
     </div>
     <div class="name">
       <h1>{{ document.shown.name }}</h1>
-      <p class="soft">{{ hullLabel(boat) }}<template v-if="boat.drive.kind !== 'jet'">, {{ m.boat.drives[boat.drive.kind].toLowerCase() }}</template></p>
+      <p class="soft">{{ kind }}</p>
     </div>
     <dl>
       <div v-for="row in rows" :key="row.label"><dt>{{ row.label }}</dt><dd class="figures">{{ row.value }}</dd></div>
     </dl>
     <div class="foot">
       <p v-if="sheet" class="sheet">{{ m.benches.sheet }} {{ sheet }} of {{ BENCHES.length }}</p>
-      <p class="soft" :class="{ bad: boats.failure }" data-saved>{{ saved }}</p>
+      <p class="soft" :class="{ bad }" data-saved>{{ saved }}</p>
     </div>
   </section>
 </template>

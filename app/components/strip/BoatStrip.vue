@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useElementSize, useMediaQuery } from '@vueuse/core'
+import { useElementSize } from '@vueuse/core'
 import { quantityText } from '@remigo/core'
 import { m } from '~/messages'
+import { useCompact } from '~/composables/useCompact'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -20,7 +21,7 @@ const document = useDocumentStore()
 const view = useViewStore()
 const box = ref<HTMLElement>()
 const { width, height } = useElementSize(box)
-const compact = useMediaQuery('(max-width: 899px)')
+const compact = useCompact()
 
 const boat = computed(() => document.shown.boat)
 const elevation = computed(() => answer.model.hullType.elevation(boat.value, answer.model.form))
