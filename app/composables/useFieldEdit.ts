@@ -26,13 +26,13 @@ export function useFieldEdit(path: FieldPath, optional = false) {
   const recalled = computed(() => {
     const source = document.shown.typed[path]
     if (source === undefined || stored.value === null) return undefined
-    const parsed = parseQuantity(source, field.quantity, view.choice)
+    const parsed = parseQuantity(source, field.quantity, view.choice, stored.value / perSi)
     return parsed.ok && Math.abs(parsed.value * perSi - stored.value) <= 1e-9 * Math.abs(stored.value) ? source : undefined
   })
 
   function take(source: string) {
     if (!source && optional) return stored.value === null ? null : clear
-    const parsed = parseQuantity(source, field.quantity, view.choice)
+    const parsed = parseQuantity(source, field.quantity, view.choice, stored.value === null ? null : stored.value / perSi)
     if (!parsed.ok) return parsed.message
     const value = parsed.value * perSi
     const wrong = fieldError(path, value, view.choice) ?? (WHOLE.has(path) && !Number.isInteger(value) ? `${field.label} is a whole number.` : null) ?? contradiction(document.shown, path, value, view.choice)

@@ -27,7 +27,7 @@ export function useFirstAnswers() {
 
   const field = (question: Question): Field => FIELDS[QUESTIONS[question]]
   const read = (question: Question): number | null => {
-    const parsed = typed[question].trim() ? parseQuantity(typed[question], field(question).quantity, view.choice) : null
+    const parsed = typed[question].trim() ? parseQuantity(typed[question], field(question).quantity, view.choice, nearOf(question)) : null
     return parsed?.ok ? parsed.value : null
   }
   const length = computed(() => {
@@ -46,7 +46,7 @@ export function useFirstAnswers() {
   function check(question: Question): boolean {
     const text = typed[question].trim()
     if (!text) { errors[question] = undefined; return true }
-    const parsed = parseQuantity(text, field(question).quantity, view.choice)
+    const parsed = parseQuantity(text, field(question).quantity, view.choice, nearOf(question))
     errors[question] = parsed.ok ? fieldError(QUESTIONS[question], parsed.value, view.choice) ?? undefined : parsed.message
     return !errors[question]
   }

@@ -88,7 +88,7 @@ export function useLibraryBench() {
     if (kind.value === 'fuse') return [{ path: 'design.wiring.fuse', value: part }]
     if (kind.value === 'cable') return [{ path: 'design.wiring.mainArea', value: part.area }, { path: 'design.wiring.insulation', value: part.insulation }]
     if (kind.value !== 'cell' && kind.value !== 'pack') return null
-    const built = packFor(document.project, part as unknown as CellSpec)
+    const built = packFor(document.shown, part as unknown as CellSpec)
     return built && [{ path: 'design.pack', value: built }]
   }
   function tryPart(part: Part) {

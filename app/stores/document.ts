@@ -6,8 +6,11 @@ import { plainData } from './plainData'
 /** One step of the history: what it was called, and the boat before and after; edits of one visit to a field are one step. Boats share what did not change. */
 interface Step { label: string, before: Project, after: Project, visit?: symbol }
 
-/** A change that is tried, not yet kept. */
-export interface Trial { key: string, label: string, project: Project, reasons: string[] }
+/** One thing that is tried: its name and what it changes. */
+interface Tried { label: string, edits: Edit[] }
+
+/** What is tried, not yet kept: one thing or several, since each is tried on the boat that is shown. */
+export interface Trial { key: string, label: string, project: Project, reasons: string[], steps: Tried[] }
 
 /** What enters the document is plain data, whatever list or form it comes from: the store, the workers and a file take nothing else. */
 const plainEdit = ({ path, value }: Edit): Edit => ({ path, value: plainData(value) })
@@ -42,8 +45,11 @@ export const useDocumentStore = defineStore('document', () => {
     commit(label, after, visit)
   }
 
+  /** Tries a change on the boat that is shown. What it changes again of an open trial (another charger) takes the place of that. */
   function startTrial(key: string, label: string, edits: Edit[], reasons: string[] = []) {
-    trial.value = { key, label, project: withEdits(project.value, edits.map(plainEdit)), reasons }
+    const paths = new Set(edits.map(e => e.path)), before = trial.value?.steps.filter(step => !step.edits.every(e => paths.has(e.path))) ?? []
+    const steps = [...before, { label, edits: edits.map(plainEdit) }]
+    trial.value = { key, label: steps.map(step => step.label).join(' + '), project: withEdits(project.value, steps.flatMap(step => step.edits)), reasons, steps }
   }
 
   /** The boat as another tab left it, or as it is taken from there: a step that can be undone like any other. */

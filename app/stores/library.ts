@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { plainData } from './plainData'
 import { computed, shallowRef } from 'vue'
-import { libraryWith, type CellSpec, type ControllerSpec, type JetSpec, type MotorSpec, type OwnParts, type Part, type PartKindId } from '@remigo/core'
+import { libraryWith, type CellSpec, type ChargeControllerSpec, type ChargerSpec, type ControllerSpec, type FuseSpec, type JetSpec, type MotorSpec, type OwnParts, type PanelSpec, type Part, type PartKindId } from '@remigo/core'
 import type { BoatDatabase } from '../storage/boatDatabase'
 
 /** The owner's own parts in this browser, and the library that they make with those that ship. */
@@ -13,7 +13,10 @@ export const useLibraryStore = defineStore('library', () => {
   /** those that a design is chosen from */
   const ownParts = computed<OwnParts>(() => {
     const of = <P>(...kinds: PartKindId[]) => kinds.flatMap(kind => own.value[kind] ?? []) as unknown as P[]
-    return { motors: of<MotorSpec>('motor'), controllers: of<ControllerSpec>('controller'), jets: of<JetSpec>('jet'), cells: of<CellSpec>('cell', 'pack') }
+    return {
+      motors: of<MotorSpec>('motor'), controllers: of<ControllerSpec>('controller'), jets: of<JetSpec>('jet'), cells: of<CellSpec>('cell', 'pack'),
+      chargers: of<ChargerSpec>('charger'), fuses: of<FuseSpec>('fuse'), panels: of<PanelSpec>('panel'), chargeControllers: of<ChargeControllerSpec>('chargeController'),
+    }
   })
   const library = computed(() => libraryWith(ownParts.value))
 

@@ -17,6 +17,6 @@ export const useViewStore = defineStore('view', () => {
   const settingsOpen = ref(false)
   const focusedFinding = ref<string | null>(null)
   // a plain copy: hundreds of figures read it at each step of the lever
-  const choice = computed<UnitChoice>(() => ({ profile: units.value.profile, overrides: { ...units.value.overrides } }))
+  const choice = computed<UnitChoice>(() => ({ profile: units.value.profile, overrides: { ...units.value.overrides }, currency: units.value.currency && { ...units.value.currency } }))
   return { speed, units, choice, theme, working, findingsOpen, settingsOpen, focusedFinding }
 })

@@ -18,7 +18,7 @@ const library = useLibraryStore()
 const { text } = useQuantities()
 const charging = computed(() => document.shown.design.charging)
 const curve = computed(() => chargeReport(document.shown))
-const counts = computed(() => chargerCounts(document.project))
+const counts = computed(() => chargerCounts(document.shown))
 const all = computed(() => [...(library.own.charger ?? []) as unknown as ChargerSpec[], ...DEMO_CHARGERS])
 const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, fitted: charger.id === charging.value.charger.id, state: chargerFits(charger, answer.model.pack.fullVoltage) ? 'fits' as const : 'stop' as const }))))
 const tryCharger = (charger: ChargerSpec) => document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
@@ -30,7 +30,7 @@ function choosePlug(id: string) {
 }
 const toggle = (what: 'sun' | 'sailing') => document.edit(q[what], [{ path: `design.charging.${what}`, value: !charging.value[what] }])
 /** the boat with one, two, three chargers: what their hours are worked out on */
-const boats = computed(() => counts.value.map(r => withEdits(document.project, [{ path: 'design.charging.count', value: r.count }])))
+const boats = computed(() => counts.value.map(r => withEdits(document.shown, [{ path: 'design.charging.count', value: r.count }])))
 </script>
 
 <template>

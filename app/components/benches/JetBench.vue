@@ -9,8 +9,8 @@ import { useDocumentStore } from '~/stores/document'
 /** The jet: in the bottom to scale, at the lever, and the library's others tried at a touch. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
-const use = computed(() => document.project.use)
-const rows = computed(() => jetChoices(document.project))
+const use = computed(() => document.shown.use)
+const rows = computed(() => jetChoices(document.shown))
 const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, [{ path: 'design.jet', value: jet }])
 </script>
 

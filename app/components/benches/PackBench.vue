@@ -21,7 +21,7 @@ const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.model.pack)
 const use = computed(() => document.shown.use)
 const rows = computed(() => fewOf(library.library.cells.map((cell) => {
-  const built = packFor(document.project, cell)
+  const built = packFor(document.shown, cell)
   return { cell, fitted: cell.id === pack.value.cell.id, built, price: cell.price, state: built ? 'fits' as const : 'stop' as const }
 })))
 function change(key: 'series' | 'parallel', by: number) {
@@ -29,7 +29,7 @@ function change(key: 'series' | 'parallel', by: number) {
   if (value >= 1) document.edit(key === 'series' ? 'In series' : 'In parallel', [{ path: `design.pack.${key}`, value }])
 }
 function tryCell(cell: CellSpec) {
-  const built = packFor(document.project, cell)
+  const built = packFor(document.shown, cell)
   if (built) document.startTrial(cell.id, cell.name, [{ path: 'design.pack', value: built }])
 }
 </script>

@@ -10,9 +10,9 @@ import { useQuantities } from '~/composables/useQuantities'
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text } = useQuantities()
-const use = computed(() => document.project.use)
-const rows = computed(() => pitchChoices(document.project))
-const best = computed(() => bestPitch(document.project))
+const use = computed(() => document.shown.use)
+const rows = computed(() => pitchChoices(document.shown))
+const best = computed(() => bestPitch(document.shown))
 const sails = computed(() => hasSails(document.shown.boat))
 const limited = computed(() => ({ efficiency: '', shaftSpeed: b.propeller.bestHint, series: '' })[best.value.limitedBy])
 function tryPitch(pitch: number) {

@@ -12,10 +12,10 @@ const document = useDocumentStore()
 const library = useLibraryStore()
 const { text } = useQuantities()
 const { failure, sizeAt } = useSizing()
-const rows = computed(() => voltageChoices(document.project, library.library))
+const rows = computed(() => voltageChoices(document.shown, library.library))
 const size = (c: VoltageChoice) => c.area === null ? e.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
 /** the boat at a voltage, whatever she has: what its figures are worked out on */
-const at = computed(() => new Map(rows.value.map(r => [r.voltage, withEdits(document.project, [{ path: 'design.systemVoltage', value: r.voltage }])])))
+const at = computed(() => new Map(rows.value.map(r => [r.voltage, withEdits(document.shown, [{ path: 'design.systemVoltage', value: r.voltage }])])))
 const able = computed(() => rows.value.filter(r => r.price !== null))
 const low = computed(() => able.value.filter(r => !r.aboveTouch).at(-1))
 const high = computed(() => able.value.find(r => r.aboveTouch))

@@ -15,7 +15,7 @@ const kept = computed(() => props.value === null ? '' : show(props.value))
 /** what makes sense becomes a change; else a sentence */
 function take(typed: string) {
   if (!typed && props.optional) return () => emit('change', null)
-  const parsed = parseQuantity(typed, props.quantity, view.choice)
+  const parsed = parseQuantity(typed, props.quantity, view.choice, props.value)
   if (!parsed.ok) return parsed.message
   if (parsed.value < props.range[0] || parsed.value > props.range[1]) return f.outside(props.label, show(props.range[0]), show(props.range[1]), show(parsed.value))
   if (props.whole && !Number.isInteger(parsed.value)) return f.whole(props.label)

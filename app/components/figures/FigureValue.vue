@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { evaluate, figureOn, methodShaftPower, readFigure, type FigureId, type Project } from '@remigo/core'
+import { evaluate, figureOn, formatIn, methodShaftPower, readFigure, unitFor, type FigureId, type Project } from '@remigo/core'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -21,7 +21,10 @@ const value = () => props.method ? { value: methodShaftPower(evaluation(), props
 const shown = () => format(value().value, figure.value.quantity)
 const range = () => {
   const { low, high } = value()
-  return low === undefined || high === undefined ? '' : `${format(low, figure.value.quantity).text} to ${format(high, figure.value.quantity).text}`
+  if (low === undefined || high === undefined) return ''
+  // both ends in the unit of the value between them
+  const unit = unitFor(figure.value.quantity, value().value, view.choice)
+  return `${formatIn(low, unit, view.choice).text} to ${formatIn(high, unit, view.choice).text}`
 }
 const parts = () => {
   const { text, unit } = shown()

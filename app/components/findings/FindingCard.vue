@@ -22,14 +22,14 @@ const fixes = computed(() => props.finding.fixes.slice(0, 2).flatMap((fix) => {
 }))
 
 function prepare(fix: Fix): { edits: Fix['edits'], project: Project, reasons: string[] } | null {
-  const edited = withEdits(document.project, fix.edits)
+  const edited = withEdits(document.shown, fix.edits)
   if (!fix.resize) return { edits: fix.edits, project: edited, reasons: [] }
   const sized = sizeRest(edited)
   if (sized.outcome !== 'sized') return null
   return { edits: [...fix.edits, ...sized.edits], project: withEdits(edited, sized.edits), reasons: sized.reasons.map(r => fillText(r.text, view.choice)) }
 }
 function price(after: Project): string {
-  const change = compareDesigns(document.project, after, document.project.use.cruiseSpeed, 1)[0]
+  const change = compareDesigns(document.shown, after, document.shown.use.cruiseSpeed, 1)[0]
   if (!change) return ''
   const sign = change.after > change.before ? '+' : '\u2212'
   if (change.quantity === 'price') return `${sign}${format(Math.abs(change.after - change.before), 'price').text} €`

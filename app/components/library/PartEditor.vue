@@ -26,7 +26,7 @@ const replaces = computed(() => props.editing && name.value.trim() !== '' && own
 function read(column: NumberColumn): number | string {
   const text = texts.value[column.key]!.trim()
   if (text === shown(column)) return Number(props.part[column.key])
-  const parsed = parseQuantity(text, column.quantity, view.choice)
+  const parsed = parseQuantity(text, column.quantity, view.choice, partToSi(column, Number(props.part[column.key])))
   return parsed.ok ? Number(partFromSi(column, parsed.value).toPrecision(12)) : parsed.message
 }
 function keep() {

@@ -10,8 +10,8 @@ import { useQuantities } from '~/composables/useQuantities'
 /** Direct drive, the best belt and the best gear for this motor, each with the propeller that suits it. */
 const document = useDocumentStore()
 const { text } = useQuantities()
-const use = computed(() => document.project.use)
-const rows = computed(() => reductionChoices(document.project))
+const use = computed(() => document.shown.use)
+const rows = computed(() => reductionChoices(document.shown))
 const name = ({ reduction }: ReductionChoice) => reduction.kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
 const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reduction.kind}`, name(c), [{ path: 'design.reduction', value: c.reduction }, { path: 'design.propeller', value: c.project.design.propeller }])
 </script>

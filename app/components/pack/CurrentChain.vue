@@ -7,9 +7,11 @@ import { useAnswerStore } from '~/stores/answer'
 /** Everything that the pack's amps pass through, and what each lets through all day. */
 const answer = useAnswerStore()
 const report = computed(() => wiringReport(answer.model))
+/** what each bank has of its own: the figure is one bank's, the chain counts them all */
+const of = (label: string) => report.value.banks > 1 ? f.links.each(label, report.value.banks) : label
 const links = computed<{ id: FigureId, label: string, amps: number }[]>(() => [
-  { id: 'cellsAllDay', label: f.links.cells, amps: answer.model.pack.current }, { id: 'guardAllDay', label: f.links.guard, amps: report.value.bmsCurrent }, { id: 'contactorAllDay', label: f.links.contactor, amps: report.value.contactor.current },
-  ...(report.value.fuse ? [{ id: 'fuseRating' as const, label: f.links.fuse, amps: report.value.fuse.rating / FUSE_MARGIN }] : []), { id: 'mainAmpacity', label: f.links.cable, amps: report.value.main.ampacity },
+  { id: 'cellsAllDay', label: f.links.cells, amps: answer.model.pack.current }, { id: 'guardAllDay', label: of(f.links.guard), amps: report.value.banks * report.value.bmsCurrent }, { id: 'contactorAllDay', label: of(f.links.contactor), amps: report.value.banks * report.value.contactor.current },
+  ...(report.value.fuse ? [{ id: 'fuseRating' as const, label: of(f.links.fuse), amps: report.value.banks * report.value.fuse.rating / FUSE_MARGIN }] : []), { id: 'mainAmpacity', label: f.links.cable, amps: report.value.main.ampacity },
 ])
 const weakest = computed(() => Math.min(...links.value.map(l => l.amps)))
 </script>

@@ -6,11 +6,11 @@ import { useDocumentStore } from '~/stores/document'
 
 /** Blocks that the owner has already, and the best ways to wire them. */
 const document = useDocumentStore()
-const uses = computed(() => ownedUses(document.project))
+const uses = computed(() => ownedUses(document.shown))
 const fitted = (use: OwnedUse) => use.pack.series === document.shown.design.pack.series && use.pack.parallel === document.shown.design.pack.parallel
 const name = (use: OwnedUse) => `${use.pack.series} × ${use.pack.parallel}`
 /** the boat with each way, on which its figures are worked out */
-const boats = computed(() => new Map<string, Project>(uses.value.map(use => [name(use), withEdits(document.project, [{ path: 'design.pack', value: use.pack }])])))
+const boats = computed(() => new Map<string, Project>(uses.value.map(use => [name(use), withEdits(document.shown, [{ path: 'design.pack', value: use.pack }])])))
 const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name(use), [{ path: 'design.pack', value: use.pack }])
 </script>
 
@@ -18,7 +18,7 @@ const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name
   <section class="block" :aria-label="f.owned" data-owned>
     <h2 class="section-head">{{ f.owned }}<span>{{ f.ownedHint }}</span></h2>
     <div class="count"><QuantityField path="design.banks.owned" optional :estimate="f.unset" :hint="document.shown.design.pack.cell.name" /></div>
-    <p v-if="document.project.design.banks.owned === null" class="prose">{{ f.ownedNone }}</p>
+    <p v-if="document.shown.design.banks.owned === null" class="prose">{{ f.ownedNone }}</p>
     <p v-else-if="uses.length === 0" class="prose">{{ f.ownedNo }}</p>
     <div v-else class="scroll" role="region" tabindex="0" :aria-label="f.owned">
       <table class="table">

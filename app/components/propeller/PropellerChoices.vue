@@ -9,8 +9,8 @@ import { useQuantities } from '~/composables/useQuantities'
 /** The fitted propeller beside the best of two to five blades, tried at a touch. */
 const document = useDocumentStore()
 const { text } = useQuantities()
-const use = computed(() => document.project.use)
-const rows = computed(() => propellerChoices(document.project))
+const use = computed(() => document.shown.use)
+const rows = computed(() => propellerChoices(document.shown))
 const name = (c: PropellerChoice) => w.blades(c.blades, text(c.diameter, 'smallLength'), text(c.pitch, 'smallLength'))
 const tryIt = (c: PropellerChoice) => document.startTrial(`propeller/${c.blades}/${c.diameter}`, name(c), [{ path: 'design.propeller', value: c.project.design.propeller }])
 </script>

@@ -9,9 +9,9 @@ import { useQuantities } from '~/composables/useQuantities'
 /** A propeller designed anew: for the turns there are, for the place there is, or free of both. */
 const document = useDocumentStore()
 const { text } = useQuantities()
-const use = computed(() => document.project.use)
-const leg = computed(() => hasLeg(document.project.boat.drive.kind))
-const rows = computed(() => propellerDesigns(document.project))
+const use = computed(() => document.shown.use)
+const leg = computed(() => hasLeg(document.shown.boat.drive.kind))
+const rows = computed(() => propellerDesigns(document.shown))
 const size = (d: PropellerDesign) => `${text(d.diameter, 'smallLength')} × ${text(d.pitch, 'smallLength')}`
 const gears = ({ reduction: { kind, ratio } }: PropellerDesign) => kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[kind]} ${ratio} : 1`
 function tryIt({ basis, project }: PropellerDesign) {

@@ -52,13 +52,13 @@ export const WIRING_FIGURES = {
   shortCircuit: {
     label: 'A dead short draws', quantity: 'current', part: 'pack', read: e => ({ value: report(e).shortCircuit }),
     formula: 'amps = full volts ÷ (cells + a hand’s breadth of cable)',
-    inputs: e => [{ value: e.model.pack.fullVoltage, quantity: 'voltage', what: 'full pack' }, { value: e.model.pack.resistance, quantity: 'resistance', what: 'cells, without links' }],
+    inputs: e => [{ value: e.model.pack.fullVoltage, quantity: 'voltage', what: 'full pack' }, { value: e.model.pack.resistance * report(e).joinedShort / report(e).shortCircuit, quantity: 'resistance', what: report(e).banks > 1 ? 'cells of a bank, without links' : 'cells, without links' }],
     source: 'Ohm’s law', holds: () => ({ text: 'On the safe side: links and contacts make it less.' }), depends: ['design.pack.chargeVoltage'],
   },
   fuseRating: {
     label: 'Main fuse', quantity: 'current', part: 'pack', read: e => ({ value: report(e).fuse?.rating ?? 0 }), applies: e => report(e).fuse !== null,
     formula: `the smallest above ${FUSE_MARGIN} × amps all day that clears the volts and breaks the short, and that its cable carries`,
-    inputs: e => [{ value: report(e).current, quantity: 'current', what: 'all day, with headroom' }, { value: report(e).main.ampacity, quantity: 'current', what: 'the cable carries' }, { value: report(e).fuse?.voltage ?? null, quantity: 'voltage', what: 'it clears' }, { value: report(e).fuse?.interrupt ?? null, quantity: 'current', what: 'it breaks' }],
+    inputs: e => [{ value: report(e).bank.current, quantity: 'current', what: report(e).banks > 1 ? 'of the bank all day, with headroom' : 'all day, with headroom' }, { value: report(e).bank.lead.ampacity, quantity: 'current', what: 'the cable carries' }, { value: report(e).fuse?.voltage ?? null, quantity: 'voltage', what: 'it clears' }, { value: report(e).fuse?.interrupt ?? null, quantity: 'current', what: 'it breaks' }],
     source: 'Common practice; ISO 13297 and ABYC E-11 by name', holds: () => ({ text: 'At the pack, within 178 mm of its pole (common practice). Ratings differ by maker: read the plate.' }), depends: RUN_FIELDS,
   },
   prechargeTime: {

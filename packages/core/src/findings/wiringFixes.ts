@@ -1,9 +1,24 @@
-import { DEMO_FUSES } from '../parts/demoWiring'
-import { fuseFor, sizeConductor, type CableRun } from '../wiring'
+import { SHIPPED_LIBRARY } from '../parts'
+import { fuseFor, sizeConductor, type CableRun, type FuseDemand } from '../wiring'
 import type { Facts, Fix } from './finding'
 
 /** The usual caution of a fault current. */
 export const FIRE = 'A short in a battery cable starts a fire in seconds. Fuse at the pack, within a hand’s breadth. Local code first; a licensed electrician checks it.'
+
+/** What the fuse of a bank must do. */
+const demandOf = ({ wiring: { bank, shortCircuit }, model: { pack } }: Pick<Facts, 'wiring' | 'model'>): FuseDemand =>
+  ({ current: bank.current, ampacity: bank.lead.ampacity, voltage: pack.fullVoltage, shortCircuit })
+
+/**
+ * A fuse of the owner's library that suits where none that ships does.
+ *
+ * @param facts of the boat
+ * @returns one fix, or none
+ */
+export function ownFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fix[] {
+  const own = fuseFor(facts.library.fuses, demandOf(facts))
+  return own ? [{ label: { text: own.name }, edits: [{ path: 'design.wiring.fuse', value: own }] }] : []
+}
 
 /**
  * The fuse that suits in place of the one chosen.
@@ -11,9 +26,10 @@ export const FIRE = 'A short in a battery cable starts a fire in seconds. Fuse a
  * @param facts of the boat
  * @returns one fix, or none
  */
-export function bestFuse({ wiring: { current, main, shortCircuit }, model: { pack } }: Pick<Facts, 'wiring' | 'model'>): Fix[] {
-  const fuse = fuseFor(DEMO_FUSES, { current, ampacity: main.ampacity, voltage: pack.fullVoltage, shortCircuit })
-  return fuse ? [{ label: { text: fuse.name }, edits: [{ path: 'design.wiring.fuse', value: null }] }] : [{ label: { text: 'Cable and fuse sized together' }, edits: [{ path: 'design.wiring.fuse', value: null }, { path: 'design.wiring.mainArea', value: null }] }]
+export function bestFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fix[] {
+  const fuse = fuseFor(SHIPPED_LIBRARY.fuses, demandOf(facts))
+  if (fuse) return [{ label: { text: fuse.name }, edits: [{ path: 'design.wiring.fuse', value: null }] }]
+  return [...ownFuse(facts), { label: { text: 'Cable and fuse sized together' }, edits: [{ path: 'design.wiring.fuse', value: null }, { path: 'design.wiring.mainArea', value: null }] }]
 }
 
 /**

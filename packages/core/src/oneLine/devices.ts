@@ -56,7 +56,7 @@ export function oneLine(project: Project): OneLine {
     const of = (id: string) => bank === 0 ? id : `${id}${bank + 1}`, named = (label: string) => single ? label : `${label} ${bank + 1}`
     const strings = Math.floor(pack.parallel / banks) + (bank < pack.parallel % banks ? 1 : 0), way = [of('pack')]
     add(of('pack'), 'battery', single ? 'Pack' : `Bank ${bank + 1}`, [{ text: strings === 1 ? '{s} in series' : '{p} × {s} in series', params: { s: String(pack.series), p: String(strings) } }, words(pack.cell.name), { text: '{v}, {c}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, c: { value: strings * pack.cell.capacityAh * design.banks.health, quantity: 'charge' } } }], 'pack')
-    add(of('guard'), 'guard', named('Battery guard'), [amps(report.bmsCurrent * strings / pack.parallel, ' all day'), words('watches every cell')], 'pack')
+    add(of('guard'), 'guard', named('Battery guard'), [amps(report.bmsCurrent, ' all day'), words('watches every cell')], 'pack')
     join(of('pack'), of('guard'), 'signal')
     const inWay = (id: string, kind: DeviceKind, label: string, lines: Text[]) => { add(of(id), kind, named(label), lines); way.push(of(id)) }
     inWay('fuse', 'fuse', 'Main fuse', report.fuse ? [{ text: '{a}, {v}', params: { a: { value: report.fuse.rating, quantity: 'current' }, v: { value: report.fuse.voltage, quantity: 'voltage' } } }, amps(report.fuse.interrupt, ' interrupts')] : [words('none suits')])
@@ -69,10 +69,10 @@ export function oneLine(project: Project): OneLine {
     guards.push(of('guard'))
     if (single) line.push(...way)
     else way.slice(1).forEach((id, i) => join(way[i]!, id))
-    if (!single) join(way[way.length - 1]!, 'bus')
+    if (!single) join(way[way.length - 1]!, 'bus', 'dc', cable(report.bank.lead))
   }
   if (!single) {
-    add('bus', 'bus', 'Common bus', [words('either bank drives alone')])
+    add('bus', 'bus', 'Common bus', [words(banks === 2 ? 'either bank drives alone' : 'each bank drives alone')])
     line.push('bus')
   }
   if (fitted.shunt) {

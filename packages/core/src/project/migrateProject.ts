@@ -74,8 +74,20 @@ const toVersion6: Migration = (document) => {
   }
 }
 
+/** 6 to 7: more parts can be held, and each run of the trial keeps the drive that it was made with. */
+const toVersion7: Migration = (document) => {
+  const part = (of: unknown): Record<string, unknown> => typeof of === 'object' && of !== null ? of as Record<string, unknown> : {}
+  const boat = part(document.boat), drive = part(boat.drive), { motor, controller, reduction, propeller, jet } = part(document.design), trial = part(document.trial)
+  const points = Array.isArray(trial.points) ? trial.points as unknown[] : []
+  const setup = { motor, controller, reduction, propeller, jet, drive: drive.kind, legRatio: drive.legRatio, mass: boat.mass, houseLoad: part(document.use).houseLoad }
+  return {
+    ...document, trial: { ...trial, points: points.map(point => ({ ...part(point), setup: 0 })), setups: points.length ? [setup] : [] },
+    held: { controller: false, reduction: false, charger: false, panels: false, ...part(document.held) },
+  }
+}
+
 /** Migrations by the version that they start from. */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5, 5: toVersion6 }
+export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5, 5: toVersion6, 6: toVersion7 }
 
 /** A document of today's version, or the reason why it cannot be had. */
 export type MigrationOutcome

@@ -2,7 +2,7 @@ import { KNOT } from '../constants'
 import { hullSpeed, hullTypeOf } from '../hull'
 import { hasLeg, type DriveKind } from '../resistance/legResistance'
 import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_JETS, DEMO_MOTORS } from '../parts'
-import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from './notKnown'
+import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from './notKnown'
 import type { Project } from './projectSchema'
 import { PROJECT_VERSION } from './projectVersion'
 import { usualGear, usualHabits } from './usual'
@@ -70,6 +70,6 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       pack: { cell: DEMO_CELLS[3]!, series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2),
     },
     ...NOTHING_RECORDED,
-    held: { motor: false, pack: false, propeller: false, voltage: false },
+    held: NOTHING_HELD,
   }
 }

@@ -113,12 +113,15 @@ const solarSchema = z.strictObject({
   sun: z.array(z.number().min(0).max(5e7)).length(12).nullable().describe('J/m² on a flat square metre on a mean day of each month; null for what is usual at the latitude'),
 }).describe('solar panels') satisfies z.ZodType<SolarArray>
 
+const reductionSchema = z.strictObject({ kind: z.enum(['direct', 'belt', 'gear']), ratio: numberAt('design.reduction.ratio') })
+const wheelSchema = z.strictObject({ diameter: numberAt('design.propeller.diameter'), pitch: numberAt('design.propeller.pitch'), areaRatio: numberAt('design.propeller.areaRatio'), blades: z.int().min(2).max(7),
+    kind: z.enum(WHEEL_KINDS), efficiencyFactor: numberAt('design.propeller.efficiencyFactor').nullable().describe('against the tested series; null for what is usual of its kind'), hand: z.enum(['right', 'left']) })
+
 const designSchema = z.strictObject({
   motor: motorSchema,
   controller: controllerSchema,
-  reduction: z.strictObject({ kind: z.enum(['direct', 'belt', 'gear']), ratio: numberAt('design.reduction.ratio') }),
-  propeller: z.strictObject({ diameter: numberAt('design.propeller.diameter'), pitch: numberAt('design.propeller.pitch'), areaRatio: numberAt('design.propeller.areaRatio'), blades: z.int().min(2).max(7),
-    kind: z.enum(WHEEL_KINDS), efficiencyFactor: numberAt('design.propeller.efficiencyFactor').nullable().describe('against the tested series; null for what is usual of its kind'), hand: z.enum(['right', 'left']) }),
+  reduction: reductionSchema,
+  propeller: wheelSchema,
   cooling: z.enum(COOLINGS).nullable().describe('of the motor as fitted; null for that of its plate'),
   jet: jetSchema,
   pack: z.strictObject({ cell: cellSchema, series: z.int().min(1).max(400), parallel: z.int().min(1).max(100), chargeVoltage: numberAt('design.pack.chargeVoltage') }),
@@ -141,7 +144,18 @@ const trialPointSchema = z.strictObject({
   direction: z.enum(['', 'out', 'back']).describe('runs out and back at one power are paired'),
   stream: z.number().min(-5).max(5).nullable().describe('m/s along the boat, with her is positive'),
   note: z.string().max(120),
+  setup: z.int().min(0).max(199).describe('place in the list of setups: the drive that the run was made with'),
 })
+
+/** What the boat was when a run was made: what her watts mean depends on it, her resistance does not. */
+const runSetupSchema = z.strictObject({
+  motor: motorSchema, controller: controllerSchema, reduction: reductionSchema, propeller: wheelSchema, jet: jetSchema,
+  drive: z.enum(DRIVE_KINDS), legRatio: numberAt('boat.drive.legRatio'), mass: numberAt('boat.mass'),
+  houseLoad: numberAt('use.houseLoad').describe('W of the house within the watts read; 0 where they leave it out'),
+})
+
+/** The drive that a run was made with. */
+export type RunSetup = z.infer<typeof runSetupSchema>
 
 /** A temperature read during a run at steady power. */
 const heatPointSchema = z.strictObject({ time: z.number().min(READING_RANGE.time[0]).max(READING_RANGE.time[1]).describe('s'), temperature: z.number().min(READING_RANGE.temperature[0]).max(READING_RANGE.temperature[1]).describe('K') })
@@ -161,10 +175,11 @@ export const projectSchema = z.strictObject({
   design: designSchema,
   trial: z.strictObject({
     points: z.array(trialPointSchema).max(200),
+    setups: z.array(runSetupSchema).max(200).describe('the drives that the runs were made with'),
     use: z.enum(['theory', 'measured']).describe('which curve everything else uses'),
   }),
   heat: z.strictObject({ points: z.array(heatPointSchema).max(500) }).describe('temperatures read on a run at steady power'),
-  held: z.strictObject({ motor: z.boolean(), pack: z.boolean(), propeller: z.boolean(), voltage: z.boolean() }),
+  held: z.strictObject({ motor: z.boolean(), controller: z.boolean(), reduction: z.boolean(), propeller: z.boolean(), pack: z.boolean(), voltage: z.boolean(), charger: z.boolean(), panels: z.boolean() }).describe('bought already: never changed by a fix or a sizing'),
   typed: z.record(z.string().max(80), z.string().max(60)).describe('what the owner typed in a field, by its path'),
 }).describe('A Remigo boat')
 

@@ -32,22 +32,23 @@ export function partsList(project: Project): PartsLine[] {
     add(device, stock?.name ?? `Cable ${r.area} mm², ${r.place.insulation} °C`, metres, where, stock ? metres * stock.pricePerMetre : null, 'm')
     add(device, `Lug for ${r.area} mm²`, LUGS * r.conductors * r.parallel, where, null)
   }
+  const { banks } = report
   add('pack', design.pack.cell.name, design.pack.series * design.pack.parallel, 'pack', design.pack.series * design.pack.parallel * design.pack.cell.price)
   if (!design.pack.cell.complete) {
-    add('guard', `Battery management, ${model.pack.cellsInSeries} cells, ${Math.round(report.bmsCurrent)} A`, design.pack.parallel, 'pack', null)
+    add('guard', `Battery management, ${model.pack.cellsInSeries} cells, ${Math.round(report.bmsCurrent)} A`, banks, 'pack', null)
     add('pack', 'Link between cells', (design.pack.series - 1) * design.pack.parallel, 'pack', null)
   }
   for (const group of design.banks.others) add('others1', group.cell.name, group.series * group.parallel, 'strings beside the pack', group.series * group.parallel * group.cell.price)
-  const banks = Math.min(design.banks.count, design.pack.parallel)
-  if (report.fuse) add('fuse', report.fuse.name, banks, 'main fuse, at the pack', banks * report.fuse.price)
+  if (report.fuse) add('fuse', report.fuse.name, banks, banks > 1 ? 'main fuse, at each bank' : 'main fuse, at the pack', banks * report.fuse.price)
   if (wiring.fitted.disconnect) add('disconnect', `Disconnect, ${Math.ceil(report.contactor.wantsCurrent)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, banks, 'main line', null)
-  if (banks > 1) add('bus', `Busbar, ${Math.ceil(report.contactor.wantsCurrent)} A`, 2, 'plus and minus of the banks', null)
+  if (banks > 1) add('bus', `Busbar, ${Math.ceil(1.25 * report.current)} A`, 2, 'plus and minus of the banks', null)
   if (wiring.fitted.contactor) add('contactor', `Contactor, ${report.contactor.current} A, ${report.contactor.voltage} V DC`, banks, 'main line', null)
   if (wiring.fitted.precharge) add('precharge', `Resistor ${report.precharge.resistance.toFixed(0)} ohm for ${Math.ceil(report.precharge.energy)} J, with relay`, 1, 'precharge', null)
   if (wiring.fitted.emergencyStop) add('stop', 'Emergency stop button, latching', 1, 'helm', null)
   if (wiring.fitted.shunt) add('shunt', `Shunt with display, ${Math.ceil(report.current / 50) * 50} A`, 1, 'minus line', null)
   if (wiring.fitted.insulationWatch && report.aboveTouch) add('watch', `Insulation watch, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, 'traction', null)
-  run(report.main, 'controller', 'pack to controller')
+  if (banks > 1) run({ ...report.bank.lead, conductors: banks * report.bank.lead.conductors }, 'bus', 'banks to their busbar')
+  run(report.main, 'controller', banks > 1 ? 'busbar to controller' : 'pack to controller')
   add('controller', design.controller.name, 1, 'drive', design.controller.price)
   run(report.motor, 'motor', 'controller to motor')
   add('motor', design.motor.name, 1, 'drive', design.motor.price)
@@ -56,8 +57,8 @@ export function partsList(project: Project): PartsLine[] {
   else add('motor', `Propeller ${Math.round(1000 * design.propeller.diameter)} × ${Math.round(1000 * design.propeller.pitch)} mm, ${design.propeller.blades} blades, ${design.propeller.hand}-hand`, 1, 'drive', null)
   /** a fuse of its own for a tap of the pack: it must clear the full volts and break the same short */
   const tapFuse = (device: string, amps: number, where: string) => {
-    const stock = DEMO_FUSES.find(f => f.rating === amps && f.voltage >= model.pack.fullVoltage && f.interrupt >= report.shortCircuit)
-    add(device, stock?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.shortCircuit / 1000)} kA`, 1, where, stock?.price ?? null)
+    const stock = DEMO_FUSES.find(f => f.rating === amps && f.voltage >= model.pack.fullVoltage && f.interrupt >= report.joinedShort)
+    add(device, stock?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.joinedShort / 1000)} kA`, 1, where, stock?.price ?? null)
   }
   const taps = tapRuns(project)
   tapFuse('houseFuse', houseFuse(use.houseLoad, model.pack.nominalVoltage), 'DC-DC converter')

@@ -1,5 +1,6 @@
 import { findRoot } from '../numeric'
 import type { Project } from '../project/projectSchema'
+import { asSetUp } from '../project/runSetup'
 import { fitTrial, trialRuns, type TrialOutcome } from '../trial'
 import { driveTrain } from './driveTrain'
 import { theoryResistance, withoutBand, type HullResistance } from './hullResistance'
@@ -8,7 +9,8 @@ import { modelOf, type Model } from './model'
 const outcomes = new WeakMap<Project, TrialOutcome>()
 
 /**
- * The boat's sea trial as a factor on the theory, through the drive on the board. Kept as long as the document lives.
+ * The boat's sea trial as a factor on the theory, each run through the drive, house and weight that it was made with: what carries over to another
+ * drive is resistance. Kept as long as the document lives.
  *
  * @param project the boat
  * @returns the fit, or why there is none
@@ -20,8 +22,9 @@ export function measuredOf(project: Project): TrialOutcome {
 }
 
 function measure(project: Project): TrialOutcome {
-  const model = modelOf(project)
+  const asThen = project.trial.setups.map(setup => modelOf(asSetUp(project, setup)))
   return fitTrial(trialRuns(project.trial.points).map((run) => {
+    const model = asThen[run.setup] ?? modelOf(project)
     const theory = theoryResistance(withoutBand(model), run.speed).centre
     return { ...run, theory, resistance: resistanceOfPower(model, run.speed, run.power) }
   }))

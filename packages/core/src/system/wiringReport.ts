@@ -8,23 +8,33 @@ import { operatingPoint } from './operatingPoint'
 
 /** RMS amps in a lead of the motor for one DC-equivalent amp: two of three leads carry at a time, √(2/3). */
 const LEAD_SHARE = Math.sqrt(2 / 3)
+/** m of cable from a bank to where the banks join, one way (common practice; the length from there to the controller is the owner's). */
+const BANK_LEAD = 1
 /** A contactor should stand this much more than it carries all day (common practice). */
 const CONTACTOR_MARGIN = 1.25
 
 /** The wiring of a boat: sized where the owner has not chosen, and what follows. A, V, Ω. */
 export interface WiringReport {
-  /** A all day from the pack: cruise with its headroom, or top */
+  /** A all day from the whole pack: cruise with its headroom, or top */
   current: number
+  /** banks that drive alone: each has its own fuse, guard and contactor, and breaks its own short */
+  banks: number
+  /** the largest of them: A all day, and its lead to where they join; the whole pack where there is one */
+  bank: { current: number, lead: CableRun }
   main: CableRun
   motor: CableRun
   /** false where no stock cable is enough, so that the thickest stands in */
   enough: { main: boolean, motor: boolean }
+  /** at a bank's own fuse, and where banks join */
   shortCircuit: number
-  /** the owner's, else one that suits; null when none in the library does */
+  joinedShort: number
+  /** of each bank: the owner's, else one that suits; null when none in the library does */
   fuse: FuseSpec | null
   fuseFaults: FuseFault[]
   precharge: Precharge
+  /** of each bank */
   contactor: { voltage: number, current: number, wantsVoltage: number, wantsCurrent: number }
+  /** of each bank's guard */
   bmsCurrent: number
   aboveTouch: boolean
 }
@@ -56,27 +66,31 @@ const fuseLead = ({ area, parallel }: CableRun): number => 2 * conductorResistan
 function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
   const { project: { design, use }, pack } = model
   const { wiring } = design
-  const current = Math.max(cruise.packCurrent / (1 - use.headroom), top.packCurrent)
+  const banks = Math.max(1, Math.min(design.banks.count, design.pack.parallel)), share = Math.ceil(design.pack.parallel / banks) / design.pack.parallel
+  const current = Math.max(cruise.packCurrent / (1 - use.headroom), top.packCurrent), bankCurrent = current * share
   const place = { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }
-  // the fuse comes first: the cable must carry what its fuse lets through
-  const runFor = (guard: number) => runOf({ current, guard, length: wiring.mainLength, voltage: pack.nominalVoltage, place, conductors: 2 }, wiring.mainArea)
-  const shortWith = (cable: number) => shortCircuitCurrent(pack.fullVoltage, pack.resistance + cable)
-  const fuseAgainst = (shortCircuit: number) => fuseFor(DEMO_FUSES, { current, ampacity: Infinity, voltage: pack.fullVoltage, shortCircuit })
-  // where the bare pack is too strong for any fuse, the short lead to it counts too
-  const first = wiring.fuse ?? fuseAgainst(shortWith(0)) ?? fuseAgainst(shortWith(fuseLead(runFor(FUSE_MARGIN * current).run)))
-  const main = runFor(first?.rating ?? current)
+  const between = { voltage: pack.nominalVoltage, place, conductors: 2 }
+  // the fuse comes first: a cable must carry what the fuse before it lets through, and behind the join what all of them do
+  const mainFor = (guard: number) => runOf({ ...between, current, guard: banks * guard, length: wiring.mainLength }, wiring.mainArea)
+  const leadFor = (guard: number) => banks === 1 ? mainFor(guard) : runOf({ ...between, current: bankCurrent, guard, length: BANK_LEAD }, null)
+  const shortWith = (cable: number) => shortCircuitCurrent(pack.fullVoltage, pack.resistance / share + cable)
+  const fuseAgainst = (shortCircuit: number) => fuseFor(DEMO_FUSES, { current: bankCurrent, ampacity: Infinity, voltage: pack.fullVoltage, shortCircuit })
+  // where the bare cells are too strong for any fuse, the short lead to it counts too
+  const first = wiring.fuse ?? fuseAgainst(shortWith(0)) ?? fuseAgainst(shortWith(fuseLead(leadFor(FUSE_MARGIN * bankCurrent).run)))
+  const guard = first?.rating ?? bankCurrent, main = mainFor(guard), lead = leadFor(guard)
   const phase = LEAD_SHARE * Math.max(cruise.phaseCurrent / (1 - use.headroom), top.phaseCurrent)
   const motor = runOf({ current: phase, guard: phase, length: wiring.motorLength, voltage: Math.min(pack.nominalVoltage, Math.max(cruise.voltageNeeded, top.voltageNeeded)), place, conductors: 3 }, wiring.motorArea)
-  const shortCircuit = shortWith(fuseLead(main.run))
-  const demand = { current, ampacity: main.run.ampacity, voltage: pack.fullVoltage, shortCircuit }
+  const shortCircuit = shortWith(fuseLead(lead.run))
+  const demand = { current: bankCurrent, ampacity: lead.run.ampacity, voltage: pack.fullVoltage, shortCircuit }
   // the first is the smallest that suits any cable: where this one carries it, it is the answer
   const fuse = wiring.fuse ?? (first && fuseFaults(first, demand).length === 0 ? first : fuseFor(DEMO_FUSES, demand))
-  const wantsVoltage = pack.fullVoltage, wantsCurrent = CONTACTOR_MARGIN * current
+  const wantsVoltage = pack.fullVoltage, wantsCurrent = CONTACTOR_MARGIN * bankCurrent
   return {
-    current, main: main.run, motor: motor.run, enough: { main: main.enough, motor: motor.enough }, shortCircuit, fuse, fuseFaults: fuse ? fuseFaults(fuse, demand) : [],
+    current, banks, bank: { current: bankCurrent, lead: lead.run }, main: main.run, motor: motor.run, enough: { main: main.enough && lead.enough, motor: motor.enough },
+    shortCircuit, joinedShort: shortCircuit / share, fuse, fuseFaults: fuse ? fuseFaults(fuse, demand) : [],
     precharge: precharge(pack.fullVoltage, wiring.capacitance, wiring.prechargeResistance ?? undefined),
     contactor: { voltage: wiring.contactorVoltage ?? ratingFrom(CONTACTOR_VOLTS, wantsVoltage), current: wiring.contactorCurrent ?? ratingFrom(CONTACTOR_AMPS, wantsCurrent), wantsVoltage, wantsCurrent },
-    bmsCurrent: wiring.bmsCurrent ?? pack.current, aboveTouch: pack.fullVoltage > TOUCH_LIMIT,
+    bmsCurrent: wiring.bmsCurrent ?? pack.current * share, aboveTouch: pack.fullVoltage > TOUCH_LIMIT,
   }
 }
 

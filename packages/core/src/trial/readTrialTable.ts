@@ -1,6 +1,7 @@
 import { csvParseRows, tsvParseRows } from 'd3-dsv'
 import type { TrialPoint } from '../project/projectSchema'
-import { METRIC_UNITS, parseQuantity, type UnitChoice } from '../units'
+import { METRIC_UNITS, parseQuantity, quantityText, type UnitChoice } from '../units'
+import { NEW_RUN, streamError } from './trialRuns'
 
 /** A cell that could not be read. Lines and columns count from 1. */
 export interface TableError { line: number, column: number, message: string }
@@ -41,7 +42,7 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
   rows.slice(isHeading ? 1 : 0).forEach((row, i) => {
     const line = i + (isHeading ? 2 : 1)
     if (row.every(c => !c)) return
-    const point: TrialPoint = { speed: 0, power: null, voltage: null, current: null, direction: '', stream: null, note: '' }
+    const point: TrialPoint = { speed: 0, power: null, voltage: null, current: null, direction: '', stream: null, note: '', setup: NEW_RUN }
     columns.forEach((column, k) => {
       const cell = row[k] ?? ''
       if (!column || !cell) return
@@ -53,8 +54,9 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
       else point[column] = parsed.value
     })
     if (errors.some(e => e.line === line)) return
-    if (!(point.speed >= 0.1 && point.speed <= 30)) errors.push({ line, column: columns.indexOf('speed') + 1, message: 'Speed must be above 0.2 kn and below 58 kn.' })
+    if (!(point.speed >= 0.1 && point.speed <= 30)) errors.push({ line, column: columns.indexOf('speed') + 1, message: `Speed runs from 0.2 kn to 58 kn; this is ${quantityText(point.speed, 'speed', choice)}.` })
     else if (point.power === null && (point.voltage === null || point.current === null)) errors.push({ line, column: 1, message: 'This row has neither watts nor volts with amps.' })
+    else if (streamError(point, choice)) errors.push({ line, column: columns.indexOf('stream') + 1, message: streamError(point, choice)! })
     else points.push(point)
   })
   return errors.length ? { outcome: 'wrong', errors } : { outcome: 'read', points }

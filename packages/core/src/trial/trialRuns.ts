@@ -1,4 +1,5 @@
 import type { TrialPoint } from '../project/projectSchema'
+import { METRIC_UNITS, quantityText, type UnitChoice } from '../units'
 
 /** One speed of a sea trial, freed of the stream as far as the runs allow. */
 export interface TrialRun {
@@ -10,6 +11,27 @@ export interface TrialRun {
   rows: number[]
   /** how the stream was taken out */
   stream: 'pairs' | 'given' | 'none'
+  /** place of the drive that it was made with */
+  setup: number
+}
+
+/** Setup of a run that is not in the table yet. */
+export const NEW_RUN = -1
+/** A run that stands still in the water says nothing, m/s. */
+const LEAST_SPEED = 0.1
+
+/**
+ * Whether a run's stream leaves it any way through the water.
+ *
+ * @param point of the table, m/s
+ * @param choice the owner's units, for the sentence
+ * @returns a sentence, or null when all is well
+ * @example streamError({ speed: 2, stream: 0.5 }) // null
+ */
+export function streamError({ speed, stream }: Pick<TrialPoint, 'speed' | 'stream'>, choice: UnitChoice = METRIC_UNITS): string | null {
+  if (stream === null || speed - stream >= LEAST_SPEED) return null
+  const show = (value: number) => quantityText(value, 'speed', choice)
+  return `a stream of ${show(stream)} leaves nothing of ${show(speed)} over ground. A stream against her is negative.`
 }
 
 /**
@@ -45,7 +67,8 @@ export function meanOfMeans(count: number): number[] {
 
 /**
  * Turns the table of a trial into runs: opposite runs in turn at one power are joined, which takes the stream out;
- * a stream that is given is taken off; other points stand as they are. Points without a power are left out.
+ * a stream that is given is taken off; other points stand as they are. Points without a power, or that stand still in the water, are left out.
+ * Only runs made with the same drive are joined.
  *
  * @param points the table, in the order of the day
  * @returns runs in the same order
@@ -53,14 +76,14 @@ export function meanOfMeans(count: number): number[] {
 export function trialRuns(points: readonly TrialPoint[]): TrialRun[] {
   const rows = points.flatMap((p, i) => {
     const power = trialPower(p)
-    return power === null || power <= 0 ? [] : [{ ...p, power, row: i + 1 }]
+    return power === null || power <= 0 || streamError(p) ? [] : [{ ...p, power, row: i + 1 }]
   })
   const runs: TrialRun[] = []
   for (let i = 0; i < rows.length;) {
     const first = rows[i]!
     let end = i + 1
     if (first.direction && first.stream === null) {
-      while (end < rows.length && rows[end]!.stream === null && rows[end]!.direction && rows[end]!.direction !== rows[end - 1]!.direction
+      while (end < rows.length && rows[end]!.stream === null && rows[end]!.direction && rows[end]!.direction !== rows[end - 1]!.direction && rows[end]!.setup === first.setup
         && Math.abs(rows[end]!.power / first.power - 1) < SAME_POWER) end++
     }
     const group = rows.slice(i, end)
@@ -68,7 +91,7 @@ export function trialRuns(points: readonly TrialPoint[]): TrialRun[] {
     runs.push({
       speed: group.reduce((s, p, k) => s + weights[k]! * (p.speed - (p.stream ?? 0)), 0),
       power: group.reduce((s, p, k) => s + weights[k]! * p.power, 0),
-      rows: group.map(p => p.row), stream: group.length > 1 ? 'pairs' : first.stream !== null ? 'given' : 'none',
+      rows: group.map(p => p.row), stream: group.length > 1 ? 'pairs' : first.stream !== null ? 'given' : 'none', setup: first.setup,
     })
     i = end
   }

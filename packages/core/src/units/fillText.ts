@@ -8,6 +8,9 @@ export type TextParam = { value: number, quantity: QuantityId } | string
 /** A sentence with gaps, and what fills them; kept apart until the owner's units are known. */
 export interface Text { text: string, params?: Record<string, TextParam | undefined> }
 
+/** The sign before a number of which no digit is left: −0.00. */
+const NOTHING_SIGNED = /[\u2212+](?=0(?:\.0+)?(?![\d.]))/g
+
 /**
  * Fills the gaps of a sentence in the owner's units.
  *
@@ -18,9 +21,10 @@ export interface Text { text: string, params?: Record<string, TextParam | undefi
  * @example fillText({ text: 'It gives {p}.', params: { p: { value: 6000, quantity: 'electricPower' } } }) // 'It gives 6.00\u00A0kW.'
  */
 export function fillText(message: Text, choice: UnitChoice = METRIC_UNITS): string {
-  return message.text.replace(/\{(\w+)\}/g, (_, key: string) => {
+  const filled = message.text.replace(/\{(\w+)\}/g, (_, key: string) => {
     const param = message.params?.[key]
     if (param === undefined) throw new RangeError(`"${message.text}" has no value for {${key}}`)
     return typeof param === 'string' ? param : quantityText(param.value, param.quantity, choice)
   })
+  return filled.replace(NOTHING_SIGNED, '')
 }

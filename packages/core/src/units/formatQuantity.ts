@@ -1,6 +1,7 @@
 import type { QuantityId } from './quantities'
-import { chosenUnit, METRIC_UNITS, type UnitChoice } from './unitChoice'
+import { currencyOf, METRIC_UNITS, unitFor, type UnitChoice } from './unitChoice'
 import { UNITS, type Unit, type UnitId } from './unitTable'
+import { gaugeText } from './wireGauge'
 
 const THIN_SPACE = '\u2009'
 const TRUE_MINUS = '\u2212'
@@ -64,12 +65,32 @@ export function formatNumber(value: number, decimals: number): string {
  * @example formatQuantity(64.2, 'electricPower').text // '0.064'
  */
 export function formatQuantity(value: number | null, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
-  const id = chosenUnit(quantity, choice)
+  return formatIn(value, unitFor(quantity, value, choice), choice)
+}
+
+/**
+ * A figure in a given unit, as the ends of a range want it, which stand in the unit of their middle.
+ *
+ * @param value SI; null or not finite gives an en dash
+ * @param id the unit
+ * @param choice the owner's money
+ * @returns digits and unit
+ * @example formatIn(5400, 'h').text // '1.5'
+ */
+export function formatIn(value: number | null, id: UnitId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
   const unit: Unit = UNITS[id]
+  if (id === 'gauge' && value !== null && Number.isFinite(value)) return gaugeText(value)
   const number = value === null ? NaN : toUnit(value, id)
   const small = unit.smallDecimals !== undefined && number !== 0 && Math.abs(number) < 0.0995
   const text = formatNumber(number, small ? unit.smallDecimals! : unit.decimals)
+  if (id === 'euro' || id === 'euroPerKWh') return money(text, id === 'euro' ? '' : '/kWh', choice)
   return { text: unit.nominal ? text.replace(/\.0+$/, '') : text, unit: unit.symbol }
+}
+
+/** An amount with the sign of the owner's money, before or behind it. */
+function money(text: string, per: string, choice: UnitChoice): FormattedQuantity {
+  const { sign, before } = currencyOf(choice)
+  return before ? { text: `${sign}${sign.length > 1 ? '\u00A0' : ''}${text}`, unit: per } : { text, unit: `${sign}${per}` }
 }
 
 /**
@@ -84,7 +105,7 @@ export function formatQuantity(value: number | null, quantity: QuantityId, choic
 export function quantityText(value: number | null, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): string {
   const { text, unit } = formatQuantity(value, quantity, choice)
   // a degree of an angle stands at its number (ISO 80000-1), every other unit a space away
-  return unit === '' ? text : unit === '°' ? text + unit : `${text}\u00A0${unit}`
+  return unit === '' ? text : unit === '°' || unit.startsWith('/') ? text + unit : `${text}\u00A0${unit}`
 }
 
 /**
@@ -98,7 +119,7 @@ export function quantityText(value: number | null, quantity: QuantityId, choice:
  * @example formatDifference(10, 'temperature', { profile: 'us', overrides: {} }).text // '+18'
  */
 export function formatDifference(difference: number, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
-  const { offset = 0 }: Unit = UNITS[chosenUnit(quantity, choice)]
+  const { offset = 0 }: Unit = UNITS[unitFor(quantity, difference, choice)]
   const { text, unit } = formatQuantity(Math.abs(difference) + offset, quantity, choice)
   return { text: /[1-9]/.test(text) ? `${difference < 0 ? TRUE_MINUS : '+'}${text}` : '0', unit }
 }

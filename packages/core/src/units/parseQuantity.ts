@@ -1,6 +1,6 @@
 import { fromUnit } from './formatQuantity'
 import { QUANTITIES, type Quantity, type QuantityId } from './quantities'
-import { chosenUnit, METRIC_UNITS, type UnitChoice } from './unitChoice'
+import { currencyOf, METRIC_UNITS, unitFor, type UnitChoice } from './unitChoice'
 import { UNITS, type Unit, type UnitId } from './unitTable'
 import { readGauge } from './wireGauge'
 
@@ -47,18 +47,20 @@ function readNumber(raw: string): number | string {
  * @param text what was typed
  * @param quantity kind of quantity wanted
  * @param choice the owner's units
+ * @param near SI value that the field shows: a bare number is in the unit that it is shown in
  * @returns the SI value, or a message that says what is wrong and what would do
  * @example parseQuantity('8° 12′ W', 'coordinate') // { ok: true, value: -0.143117 }
  * @example parseQuantity('18 ft 6 in', 'length') // { ok: true, value: 5.6388 }
  */
-export function parseQuantity(text: string, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): ParsedQuantity {
+export function parseQuantity(text: string, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS, near: number | null = null): ParsedQuantity {
   const wanted: Quantity = QUANTITIES[quantity]
   const wrong = (why: string): ParsedQuantity => ({ ok: false, message: `${why} Try ${wanted.example}.` })
   if (quantity === 'copperArea') {
     const gauge = readGauge(text, choice.profile === 'us')
     if (gauge !== null) return typeof gauge === 'string' ? { ok: false, message: gauge } : { ok: true, value: gauge }
   }
-  const trimmed = text.trim().replace(/[\u2212–]/g, '-')
+  const own = unitFor(quantity, near, choice), bareUnit: UnitId = own === 'gauge' ? 'mm2' : own
+  const trimmed = (quantity === 'price' || quantity === 'pricePerEnergy' ? withoutSign(text, choice) : text).trim().replace(/[\u2212–]/g, '-')
   // 8° 12′ W is −8.2°
   const hemisphere = quantity === 'coordinate' ? /^(.*\d.*?)\s*([NSEW])$/i.exec(trimmed) : null
   const source = hemisphere ? `${/[SW]/i.test(hemisphere[2]!) ? '-' : ''}${hemisphere[1]!}` : trimmed
@@ -77,7 +79,7 @@ export function parseQuantity(text: string, quantity: QuantityId, choice: UnitCh
     rest = rest.slice(number[0].length)
     const letters = WORD.exec(rest)![0], word = letters.trim().replace(/,$/, '').trim()
     rest = rest.slice(letters.length)
-    const unit = word ? findUnit(word, wanted) : pieces ? undefined : chosenUnit(quantity, choice)
+    const unit = word ? findUnit(word, wanted) : pieces ? undefined : bareUnit
     if (!unit && !word && previous) {
       const next = FOLLOWING[previous]
       return { ok: false, message: `“${text.trim()}”: what is ${number[1]!.trim()}? ${next ? `Write “${shortened(text)} ${UNITS[next].symbol}”, or` : 'Write'} one number with its unit.` }
@@ -98,6 +100,9 @@ export function parseQuantity(text: string, quantity: QuantityId, choice: UnitCh
   }
   return { ok: true, value: sign * total }
 }
+
+/** An amount without the sign or name of any money: which it is, is the owner's choice once for all. */
+const withoutSign = (text: string, choice: UnitChoice) => text.replaceAll(currencyOf(choice).sign, '').replaceAll(currencyOf(choice).name, '').replace(/[$£€¥]/g, '').replace(/\/\s*kwh/i, ' €/kWh')
 
 /** What was typed, without stray spaces. */
 const shortened = (text: string) => text.trim().replace(/\s+/g, ' ')

@@ -12,7 +12,7 @@ export interface Unit {
   decimals: number
   /** decimals of numbers below a tenth, where the usual ones would leave a single figure */
   smallDecimals?: number
-  /** sizes that are sold, 25 or 1.5: written without a zero at the end */
+  /** sizes that are sold, 25 or 1.5, and times: written without a zero at the end */
   nominal?: boolean
 }
 
@@ -51,7 +51,7 @@ export const UNITS = {
   rpm: { symbol: 'rpm', aliases: ['1/min', 'rev/min', 'r/min'], scale: 1 / 60, decimals: 0 },
   V: { symbol: 'V', aliases: ['volt', 'volts'], scale: 1, decimals: 1 },
   kA: { symbol: 'kA', aliases: ['kiloamp', 'kiloamps'], scale: 1000, decimals: 1 },
-  A: { symbol: 'A', aliases: ['amp', 'amps', 'ampere', 'amperes'], scale: 1, decimals: 0 },
+  A: { symbol: 'A', aliases: ['amp', 'amps', 'ampere', 'amperes'], scale: 1, decimals: 1 },
   Ah: { symbol: 'Ah', aliases: ['amp hour', 'amp hours'], scale: 1, decimals: 0 },
   mohm: { symbol: 'mohm', aliases: ['mω', 'milliohm', 'milliohms'], scale: 0.001, decimals: 2 },
   ohm: { symbol: 'ohm', aliases: ['ω', 'ohms'], scale: 1, decimals: 4 },
@@ -61,21 +61,24 @@ export const UNITS = {
   kWh: { symbol: 'kWh', aliases: [], scale: 1000 * HOUR, decimals: 1, smallDecimals: 2 },
   J: { symbol: 'J', aliases: ['joule', 'joules'], scale: 1, decimals: 1 },
   Wh: { symbol: 'Wh', aliases: [], scale: HOUR, decimals: 0 },
+  day: { symbol: 'days', aliases: ['day', 'd'], scale: 24 * HOUR, decimals: 1 },
   h: { symbol: 'h', aliases: ['hr', 'hrs', 'hour', 'hours'], scale: HOUR, decimals: 1 },
-  min: { symbol: 'min', aliases: ['mins', 'minute', 'minutes'], scale: 60, decimals: 0 },
+  min: { symbol: 'min', aliases: ['mins', 'minute', 'minutes'], scale: 60, decimals: 1, nominal: true },
   lmin: { symbol: 'l/min', aliases: ['l/min', 'lpm', 'litre/min'], scale: 1e-3 / 60, decimals: 1 },
   galmin: { symbol: 'gal/min', aliases: ['gal/min', 'gpm'], scale: 3.785411784e-3 / 60, decimals: 2 },
-  s: { symbol: 's', aliases: ['sec', 'second', 'seconds'], scale: 1, decimals: 1 },
+  s: { symbol: 's', aliases: ['sec', 'second', 'seconds'], scale: 1, decimals: 1, nominal: true },
   arcmin: { symbol: '′', aliases: ['\'', '’', 'arcmin'], scale: Math.PI / 10_800, decimals: 1 },
   deg: { symbol: '°', aliases: ['deg', 'degree', 'degrees'], scale: Math.PI / 180, decimals: 1 },
   litrePerHour: { symbol: 'l/h', aliases: ['lph', 'litre/h', 'litres/h', 'litres per hour'], scale: 0.001 / HOUR, decimals: 1 },
   galPerHour: { symbol: 'gal/h', aliases: ['gph', 'us gal/h'], scale: 231 * (FT / 12) ** 3 / HOUR, decimals: 2 },
   percentPerK: { symbol: '%/K', aliases: ['%/c', '%/°c'], scale: 0.01, decimals: 2 },
+  galPerKWh: { symbol: 'gal/kWh', aliases: ['gallons/kwh'], scale: 231 * (FT / 12) ** 3 / (1000 * HOUR), decimals: 3 },
   litre: { symbol: 'l', aliases: ['litre', 'litres', 'liter', 'liters'], scale: 0.001, decimals: 1 },
   gal: { symbol: 'gal', aliases: ['gallon', 'gallons', 'us gal'], scale: 231 * (FT / 12) ** 3, decimals: 1 },
   litrePerKWh: { symbol: 'l/kWh', aliases: ['litre/kwh', 'litres/kwh'], scale: 0.001 / (1000 * HOUR), decimals: 2 },
   sunHours: { symbol: 'kWh/m²', aliases: ['kwh/m2', 'sun hours', 'peak sun hours'], scale: 1000 * HOUR, decimals: 2 },
   wattPerM2: { symbol: 'W/m²', aliases: ['w/m2'], scale: 1, decimals: 0 },
+  gauge: { symbol: 'AWG', aliases: [], scale: 1e-6, decimals: 1 },
   year: { symbol: 'years', aliases: ['year', 'yr', 'y', 'a'], scale: 365.25 * 24 * HOUR, decimals: 1 },
   percent: { symbol: '%', aliases: ['percent', 'pct', 'per cent'], scale: 0.01, decimals: 0 },
   one: { symbol: '', aliases: [], scale: 1, decimals: 2 },

@@ -19,10 +19,27 @@ export function awgDiameter(gauge: number): number {
  *
  * @param gauge n; 4/0 is −3
  * @returns m²
- * @example awgArea(-1) // 6.743e-5
+ * @example 1e6 * awgArea(-1) // 67.43
  */
 export function awgArea(gauge: number): number {
   return Math.PI / 4 * awgDiameter(gauge) ** 2
+}
+
+/** Square millimetres in a thousand circular mils: cable above 4/0 is sold by them. */
+const KCMIL = 0.5067
+
+/**
+ * A cross-section as an owner reads it who lives with gauges: the thinnest that is not thinner.
+ *
+ * @param area m²
+ * @returns "2/0" and "AWG", or "300" and "kcmil" above 4/0
+ * @example gaugeText(67.43e-6).text // '2/0'
+ */
+export function gaugeText(area: number): { text: string, unit: string } {
+  for (let gauge = THINNEST; gauge >= THICKEST; gauge--) {
+    if (awgArea(gauge) >= 0.985 * area) return { text: gauge > 0 ? String(gauge) : `${1 - gauge}/0`, unit: 'AWG' }
+  }
+  return { text: String(Math.ceil(area * 1e6 / KCMIL / 10) * 10), unit: 'kcmil' }
 }
 
 /**
@@ -31,7 +48,7 @@ export function awgArea(gauge: number): number {
  * @param text as typed
  * @param bareIsGauge whether the owner lives with gauge numbers: a bare 1 to 20 is then asked for its unit
  * @returns m²; a sentence when it is a gauge that is not sold, or could be one; null when it is no gauge
- * @example readGauge('4 AWG', false) // 2.115e-5
+ * @example 1e6 * Number(readGauge('4 AWG', false)) // 21.15
  */
 export function readGauge(text: string, bareIsGauge: boolean): number | string | null {
   const bare = text.trim().toLowerCase(), named = /awg|ga(u|g|$)|#/.test(bare)

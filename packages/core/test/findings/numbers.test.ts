@@ -61,7 +61,7 @@ describe('what a finding says is what the boat says', () => {
       ['design.motor.peakPower', 0.5 * motor.ratedPower, 'motorNameplate', /peak is below the rated power: it says 3\.00\skW, and 6\.00\skW is the least/],
       ['design.motor.greatestRpm', 0.5 * motor.ratedRpm, 'motorNameplate', /greatest speed is below the rated speed: it says \d+\srpm/],
       ['design.controller.rollbackTo', controller.rollbackFrom - 10, 'controllerPlate', /off below where it begins to cut back: it says 70\s°C, and 80\s°C is the least/],
-      ['design.controller.phaseCurrentPeak', 10, 'controllerPlate', /amps for a minute are below those all day: it says 10\sA/],
+      ['design.controller.phaseCurrentPeak', 10, 'controllerPlate', /amps for a minute are below those all day: it says 10\.0\sA/],
     ] as const) {
       const boat = with_([path, value]), finding = ruleOn(boat, rule)!
       expect(fillText(finding.sentence)).toMatch(words)

@@ -14,7 +14,7 @@ const of = (boat: typeof yacht, item: RegExp) => partsList(boat).filter(l => ite
 describe('the parts list', () => {
   it.each(named)('%s: has each cable as long as its run there and back and a tenth over, with a lug at each end', (_, boat) => {
     const report = wiringReport(modelOf(boat)), lines = partsList(boat)
-    for (const [where, run] of [['pack to controller', report.main], ['controller to motor', report.motor], ['charger to pack', tapRuns(boat).charge!]] as const) {
+    for (const [where, run] of [[report.banks > 1 ? 'busbar to controller' : 'pack to controller', report.main], ['controller to motor', report.motor], ['charger to pack', tapRuns(boat).charge!]] as const) {
       const [cable, lugs] = lines.filter(l => l.use === where && (l.unit === 'm' || l.item.startsWith('Lug')))
       const metres = 1.1 * run.conductors * run.parallel * run.length
       expect(cable!.unit).toBe('m')
@@ -25,11 +25,11 @@ describe('the parts list', () => {
       if (stock) expect(cable!.price).toBeCloseTo(cable!.quantity * stock.pricePerMetre, 1)
     }
   })
-  it.each(named)('%s: counts cells, links and management by strings', (_, boat) => {
+  it.each(named)('%s: counts cells and links by strings, management by banks, as the diagram draws them', (_, boat) => {
     const { pack, charging } = boat.design, lines = partsList(boat)
     expect(lines.find(l => l.use === 'pack')).toMatchObject({ item: pack.cell.name, quantity: pack.series * pack.parallel, price: expect.closeTo(pack.series * pack.parallel * pack.cell.price, 2) })
     const management = lines.filter(l => l.item.startsWith('Battery management')), links = lines.filter(l => l.item === 'Link between cells')
-    expect(management.map(l => l.quantity)).toEqual(pack.cell.complete ? [] : [pack.parallel])
+    expect(management.map(l => l.quantity)).toEqual(pack.cell.complete ? [] : [wiringReport(modelOf(boat)).banks])
     if (!pack.cell.complete && pack.series > 1) expect(links[0]!.quantity).toBe((pack.series - 1) * pack.parallel)
     expect(lines.find(l => l.item === charging.charger.name)).toMatchObject({ quantity: charging.count, price: expect.closeTo(charging.count * charging.charger.price, 2) })
   })

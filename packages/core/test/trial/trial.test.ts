@@ -7,8 +7,8 @@ import { fitTrial, meanOfMeans, readTrialTable, trialPower, trialRuns, type Resi
 import { fillText } from '../../src/units'
 
 const yacht = DEMO_BOATS[0]!
-const point = (kn: number, power: number | null, more: Partial<TrialPoint> = {}): TrialPoint => ({ speed: kn * KNOT, power, voltage: null, current: null, direction: '', stream: null, note: '', ...more })
-const withTrial = (points: TrialPoint[], use: Project['trial']['use'] = 'theory') => withEdits(yacht, [{ path: 'trial', value: { points, use } }])
+const point = (kn: number, power: number | null, more: Partial<TrialPoint> = {}): TrialPoint => ({ speed: kn * KNOT, power, voltage: null, current: null, direction: '', stream: null, note: '', setup: 0, ...more })
+const withTrial = (points: TrialPoint[], use: Project['trial']['use'] = 'theory') => withEdits(yacht, [{ path: 'trial', value: { points, setups: [], use } }])
 
 describe('runs', () => {
   it('out and back at one power lose the stream: 5.2 and 4.0 kn are 4.6 kn', () => {
@@ -127,7 +127,7 @@ describe('a table', () => {
     ['no speed', 'watts,note\n500,a', 1, /No column is named speed/],
     ['a word for a number', 'speed,power\n4,fast', 2, /./],
     ['neither watts nor amps', 'speed,volts\n4,51', 2, /neither watts/],
-    ['a speed of nothing', 'speed,power\n0,400', 2, /Speed must/],
+    ['a speed of nothing', 'speed,power\n0,400', 2, /Speed runs from 0\.2 kn to 58 kn; this is/],
   ])('%s is told by line', (_, text, line, message) => {
     const table = readTrialTable(text)
     expect(table.outcome).toBe('wrong')

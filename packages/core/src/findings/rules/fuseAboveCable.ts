@@ -5,11 +5,11 @@ import { bestFuse, FIRE } from '../wiringFixes'
 export const fuseAboveCable: Rule = {
   id: 'fuseAboveCable', part: 'pack', checks: 'Main fuse is no larger than its cable carries', source: 'ISO 13297 and ABYC E-11 (by name): the fuse guards the cable',
   check(facts) {
-    const { fuse, fuseFaults, main } = facts.wiring
+    const { fuse, fuseFaults, bank: { lead } } = facts.wiring
     if (!fuse || !fuseFaults.includes('aboveCable')) return null
     return {
-      severity: 'stop', title: 'fuse above its cable', amount: { text: '+{a}', params: { a: { value: fuse.rating - main.ampacity, quantity: 'current' } } },
-      sentence: { text: 'The cable carries {c} where it lies; the fuse holds {f}. In a fault the cable is the fuse.', params: { c: { value: main.ampacity, quantity: 'current' }, f: { value: fuse.rating, quantity: 'current' } } },
+      severity: 'stop', title: 'fuse above its cable', amount: { text: '+{a}', params: { a: { value: fuse.rating - lead.ampacity, quantity: 'current' } } },
+      sentence: { text: 'The cable carries {c} where it lies; the fuse holds {f}. In a fault the cable is the fuse.', params: { c: { value: lead.ampacity, quantity: 'current' }, f: { value: fuse.rating, quantity: 'current' } } },
       caution: FIRE, fixes: bestFuse(facts),
     }
   },

@@ -1,5 +1,5 @@
 import { KNOT } from '../../constants'
-import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
+import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
@@ -26,5 +26,5 @@ export const lodden: Project = {
     pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2),
   },
   ...NOTHING_RECORDED,
-  held: { motor: false, pack: true, propeller: false, voltage: false },
+  held: { ...NOTHING_HELD, pack: true },
 }

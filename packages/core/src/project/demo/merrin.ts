@@ -1,5 +1,5 @@
 import { KNOT } from '../../constants'
-import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
+import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
@@ -26,5 +26,5 @@ export const merrin: Project = {
     pack: { cell: cellNamed('ostra-lfp-105'), series: 32, parallel: 2, chargeVoltage: 3.45 }, systemVoltage: 96, ...usualGear(110.4),
   },
   ...NOTHING_RECORDED,
-  held: { motor: false, pack: false, propeller: false, voltage: true },
+  held: { ...NOTHING_HELD, voltage: true },
 }

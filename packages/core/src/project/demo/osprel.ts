@@ -1,7 +1,7 @@
 import { ONE_NEW_BANK } from '../../battery'
 import { KNOT } from '../../constants'
 import { usualSolar } from '../../solar'
-import { NOT_MEASURED, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
+import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
@@ -30,5 +30,5 @@ export const osprel: Project = {
     solar: { ...usualSolar(55.2), fitted: true, panel: panelNamed('helle-410'), series: 3, controller: chargeControllerNamed('arvel-track-150-35'), shading: 0.1 },
   },
   ...NOTHING_RECORDED,
-  held: { motor: false, pack: false, propeller: true, voltage: false },
+  held: { ...NOTHING_HELD, propeller: true },
 }

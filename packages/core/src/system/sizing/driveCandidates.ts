@@ -40,7 +40,7 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
   const { use, held, boat } = project
   const cruise = loadAt(model, use.cruiseSpeed), top = loadAt(model, Math.max(use.topSpeed, use.cruiseSpeed))
   const leg = hasLeg(boat.drive.kind)
-  const reductions = leg ? REDUCTION_CHOICES.filter(r => r.kind === 'direct') : REDUCTION_CHOICES
+  const reductions = held.reduction ? [project.design.reduction] : leg ? REDUCTION_CHOICES.filter(r => r.kind === 'direct') : REDUCTION_CHOICES
   const motors = held.motor ? [project.design.motor] : worthTrying(library.motors, top.thrust * top.advanceSpeed)
   const propellerFor = bestPropeller(model, top)
   const found: DriveCandidate[] = []

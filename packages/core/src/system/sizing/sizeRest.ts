@@ -64,9 +64,9 @@ export function designEdits(project: Project, d: DesignCandidate): Edit[] {
     ...(held.propeller ? [] : boat.drive.kind === 'jet' ? [{ path: 'design.jet', value: d.jet }] : [{ path: 'design.propeller', value: d.propeller }]),
     ...(held.pack ? [] : [{ path: 'design.pack', value: d.pack }]),
     ...(held.voltage ? [] : [{ path: 'design.systemVoltage', value: d.systemVoltage }]),
-    { path: 'design.reduction', value: d.reduction },
-    { path: 'design.controller', value: d.controller },
-    ...chargerEdits(project, d),
+    ...(held.reduction ? [] : [{ path: 'design.reduction', value: d.reduction }]),
+    ...(held.controller ? [] : [{ path: 'design.controller', value: d.controller }]),
+    ...(held.charger ? [] : chargerEdits(project, d)),
   ]
 }
 
