@@ -40,7 +40,7 @@ export function chargerFits({ leastVoltage, greatestVoltage }: Pick<ChargerSpec,
 export type ChargeSupply = { kind: 'shore', voltage: number, current: number, continuous: number } | { kind: 'generator', power: number }
 
 /** What keeps the charge from being faster. */
-export type ChargeLimit = 'shore' | 'generator' | 'charger amps' | 'charger watts' | 'other sources' | 'cells' | 'cold' | 'taper'
+export type ChargeLimit = 'shore' | 'generator' | 'charger amps' | 'charger watts' | 'charger volts' | 'other sources' | 'cells' | 'cold' | 'taper'
 
 /** Charging as a sum: charger, how many of them, where they are plugged in, how cold it is. */
 export interface ChargeSetup {
@@ -72,12 +72,14 @@ export function chargePoint({ pack, banks = ONE_NEW_BANK, charger, count, supply
   const figures = packFigures(pack, banks), habits = CHARGE_HABITS[pack.cell.chemistry]
   const rest = restVoltage(pack, charge), cells = workingGroups(pack, banks).reduce((sum, g) => sum + g.parallel * g.cell.chargeCurrent, 0)
   const smallest = (limits: [ChargeLimit, number][]) => limits.reduce((a, b) => b[1] < a[1] ? b : a)
-  const fed = supply && (supply.kind === 'shore' ? supply.voltage * Math.min(supply.current * supply.continuous, count * charger.inputCurrent) : supply.power)
+  // a charger of other volts gives nothing
+  const suits = chargerFits(charger, figures.fullVoltage)
+  const fed = supply && suits && (supply.kind === 'shore' ? supply.voltage * Math.min(supply.current * supply.continuous, count * charger.inputCurrent) : supply.power)
   // volts rise with the amps, as far as amps or watts let them: U = U0 + R I, and from U I = P, U = (U0 + √(U0² + 4 R P))/2
-  const watts = Math.max(0, (fed === null ? 0 : Math.min(count * charger.power, fed * charger.efficiency)) + helpers - house)
+  const watts = Math.max(0, (fed === null || fed === false ? 0 : Math.min(count * charger.power, fed * charger.efficiency)) + helpers - house)
   const volts = Math.min(figures.fullVoltage, rest + figures.resistance * Math.min(count * charger.current, cells), (rest + Math.sqrt(rest * rest + 4 * figures.resistance * watts)) / 2)
-  const [chargerLimit, fromChargers] = fed === null
-    ? ['other sources' as const, 0]
+  const [chargerLimit, fromChargers] = fed === null || fed === false
+    ? [supply && helpers <= house ? 'charger volts' as const : 'other sources' as const, 0]
     : smallest([['charger amps', count * charger.current], ['charger watts', count * charger.power / volts], [supply!.kind, fed * charger.efficiency / volts]])
   const fill = charge <= habits.taperFrom ? 1 : 1 - (1 - TAPER_END) * (charge - habits.taperFrom) / (1 - habits.taperFrom)
   const spare = (helpers - house) / volts
@@ -86,7 +88,7 @@ export function chargePoint({ pack, banks = ONE_NEW_BANK, charger, count, supply
     ['cold', temperature < habits.none ? 0 : temperature < habits.little ? COLD_RATE * figures.capacityAh : Infinity], ['taper', Math.min(cells * fill, Math.max(0, figures.fullVoltage - rest) / figures.resistance)],
   ])
   const voltage = rest + current * figures.resistance
-  return { current, voltage, shorePower: fed === null ? 0 : Math.max(0, Math.min(fromChargers, current - spare)) * voltage / charger.efficiency, limit }
+  return { current, voltage, shorePower: fed === null || fed === false ? 0 : Math.max(0, Math.min(fromChargers, current - spare)) * voltage / charger.efficiency, limit }
 }
 
 /** A charge over time. s, W, J. */
@@ -138,9 +140,14 @@ export function chargeCurve(setup: ChargeSetup, from: number, steps = 200): Char
   return curve
 }
 
+/** Share of the first amps below which a weak source, such as the sun, counts as ended too. */
+const WEAK_END = 0.5
+
 /** State of charge at which the pack takes too little to go on: 1 when it never does before it is full. */
 function endOfCharge(setup: ChargeSetup, from: number): number {
-  const least = END_RATE * packFigures(setup.pack, setup.banks).capacityAh
+  const first = chargePoint(setup, from).current
+  if (first <= 0) return from
+  const least = Math.min(END_RATE * packFigures(setup.pack, setup.banks).capacityAh, WEAK_END * first)
   const spare = (charge: number) => chargePoint(setup, charge).current - least
   if (spare(from) <= 0) return from
   if (spare(1) >= 0) return 1

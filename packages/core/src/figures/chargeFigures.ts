@@ -7,7 +7,7 @@ const project = (e: Evaluation) => e.model.project
 const inputs = (e: Evaluation): WorkingInput[] => {
   const { charging } = project(e).design, start = chargeStart(project(e))
   return [
-    { value: start.current, quantity: 'current', what: `into the pack at first; ${start.limit} ${start.limit === 'cells' || start.limit.startsWith('charger') ? 'limit' : 'limits'}` }, { value: start.shorePower, quantity: 'electricPower', what: 'from the shore' },
+    { value: start.current, quantity: 'current', what: `into the pack at first; ${start.limit} ${start.limit === 'cells' || start.limit.startsWith('charger') ? 'limit' : 'limits'}` }, { value: start.shorePower, quantity: 'electricPower', what: 'drawn by the chargers' },
     { value: charging.shoreVoltage * charging.shoreCurrent * charging.continuous, quantity: 'electricPower', what: 'that it gives for hours' }, { value: e.model.pack.capacityAh, quantity: 'charge', what: 'capacity' }, { value: charging.from, quantity: 'ratio', what: 'at the start' },
   ]
 }
@@ -24,7 +24,7 @@ export const CHARGE_FIGURES = {
   chargePower: { label: 'Into the pack at first', quantity: 'electricPower', part: 'pack', read: (e) => { const s = chargeStart(project(e)); return { value: s.current * s.voltage } }, formula: 'power = the smallest of shore, chargers, cells and cold', inputs, source: SOURCE, holds: ALWAYS, depends: FIELDS },
   chargeAmps: { label: 'Amps at first', quantity: 'current', part: 'pack', read: e => ({ value: chargeStart(project(e)).current }), formula: 'amps = the smallest of shore, chargers, cells and cold', inputs: e => [...inputs(e), { value: project(e).design.charging.coldest, quantity: 'temperature', what: 'cells' }], source: SOURCE, holds: ALWAYS, depends: FIELDS },
   shorePower: {
-    label: 'Drawn from the shore', quantity: 'electricPower', part: 'pack', read: e => ({ value: chargeStart(project(e)).shorePower }), formula: 'power = into the pack ÷ charger efficiency',
+    label: 'Drawn by the chargers', quantity: 'electricPower', part: 'pack', read: e => ({ value: chargeStart(project(e)).shorePower }), formula: 'power = into the pack ÷ charger efficiency',
     inputs: e => [{ value: project(e).design.charging.shoreVoltage, quantity: 'voltage', what: 'shore' }, { value: project(e).design.charging.shoreCurrent, quantity: 'current', what: 'breaker' }, { value: project(e).design.charging.continuous, quantity: 'ratio', what: 'of it for hours' }], source: 'P = V I × share for hours', holds: ALWAYS, depends: FIELDS,
   },
 } satisfies Record<string, Figure>

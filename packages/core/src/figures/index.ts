@@ -1,3 +1,4 @@
+export * from './changedParts'
 export * from './compareDesigns'
 export * from './explain'
 export * from './explainMethod'

@@ -1,11 +1,10 @@
-import type { Facts, Finding, Fix, PartName, Severity } from './finding'
+import type { Facts, Finding, Fix, PartName, RawFinding, Severity } from './finding'
 import { FIELDS, fieldError, type FieldPath } from '../project/fields'
-import { RESIZE } from './fixes'
 import { RULES } from './rules'
 
 /** What does not fit, worst first, and how many rules found nothing. */
-export interface FindingsReport {
-  findings: Finding[]
+export interface FindingsReport<F extends RawFinding = Finding> {
+  findings: F[]
   counts: Record<Severity | 'fits', number>
   /** worst severity of each part; absent when it fits */
   worst: Partial<Record<PartName, Severity>>
@@ -19,21 +18,19 @@ function isPossible(fix: Fix): boolean {
 }
 
 /**
- * Runs every rule.
+ * Runs every rule. The fixes are not tried yet: system/provenFixes does.
  *
  * @param facts of the boat
  * @returns findings, worst first, in the order of the rules within a severity
  */
-export function checkFindings(facts: Facts): FindingsReport {
+export function checkFindings(facts: Facts): FindingsReport<RawFinding> {
   const counts = { stop: 0, caution: 0, note: 0, fits: 0 }
   const worst: FindingsReport['worst'] = {}
-  const findings: Finding[] = []
+  const findings: RawFinding[] = []
   for (const rule of RULES) {
     const found = rule.check(facts)
     if (!found) { counts.fits++; continue }
-    const fixes = found.fixes.filter(isPossible)
-    // where nothing simple helps, or all of it is held, sizing anew says what to let go of
-    findings.push({ ...found, fixes: fixes.length > 0 ? fixes : [RESIZE], rule: rule.id, part: rule.part })
+    findings.push({ ...found, fixes: found.fixes.filter(isPossible), rule: rule.id, part: rule.part, slowerHelps: rule.slowerHelps, reveals: rule.reveals })
     counts[found.severity]++
     const known = worst[rule.part]
     if (!known || ORDER[found.severity] < ORDER[known]) worst[rule.part] = found.severity

@@ -69,11 +69,11 @@ export type Severity = 'stop' | 'caution' | 'note'
 /** The part of the boat that wears the mark. */
 export type PartName = 'hull' | 'propeller' | 'motor' | 'controller' | 'pack'
 
-/** A change that mends a finding: edits to try, or a new sizing of what is not held. */
-export interface Fix { label: Text, edits: Edit[], resize?: boolean }
+/** A change that mends a finding: edits to try. With `resize` a rule asks for a new sizing of what is not held; what is offered has its edits, and the reasons of the parts. */
+export interface Fix { label: Text, edits: Edit[], resize?: boolean, reasons?: Text[] }
 
-/** Something that does not fit. */
-export interface Finding {
+/** Something that does not fit, as its rule gives it: the fixes may help and are not tried yet. */
+export interface RawFinding {
   rule: string
   severity: Severity
   part: PartName
@@ -86,6 +86,20 @@ export interface Finding {
   /** the usual caution, where someone can be hurt */
   caution?: string
   fixes: Fix[]
+  /** how bad it is, larger is worse: a fix that lowers it helps, though the finding stays */
+  measure?: number
+  /** what would have to be bought or relaxed where no fix helps */
+  need?: Text | null
+  /** copied from its rule */
+  slowerHelps?: boolean
+  reveals?: boolean
+}
+
+/** Something that does not fit. Each fix that it offers was tried: it mends or lessens it and adds no clash. */
+export interface Finding extends RawFinding {
+  readonly fixes: Fix[]
+  /** what would have to be bought or relaxed; null where a fix helps */
+  readonly need: Text | null
 }
 
 /** One rule: a file, a check, the part it speaks of, and where the limit comes from. */
@@ -95,5 +109,9 @@ export interface Rule {
   /** what is checked, in words */
   checks: string
   source: string
-  check(facts: Facts): Omit<Finding, 'rule' | 'part'> | null
+  /** what is found grows with speed: where nothing else helps, going slower is offered */
+  slowerHelps?: boolean
+  /** no figure holds until it is right: what else clashes is seen only then */
+  reveals?: boolean
+  check(facts: Facts): Omit<RawFinding, 'rule' | 'part'> | null
 }

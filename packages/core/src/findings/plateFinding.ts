@@ -2,7 +2,7 @@ import { partContradictions } from '../parts/partContradictions'
 import type { Part } from '../parts/partKinds'
 import { FIELDS, type Field, type FieldPath } from '../project/fields'
 import type { Project } from '../project/projectSchema'
-import type { Finding, Fix } from './finding'
+import type { Fix, RawFinding } from './finding'
 
 /**
  * What is found of a motor or controller whose figures contradict each other: the first that is known to be at least so much.
@@ -12,7 +12,7 @@ import type { Finding, Fix } from './finding'
  * @param others fixes beside raising that figure
  * @returns the finding, or null when its plate agrees with itself
  */
-export function plateFinding(kind: 'motor' | 'controller', { design }: Project, others: () => Fix[]): Omit<Finding, 'rule' | 'part'> | null {
+export function plateFinding(kind: 'motor' | 'controller', { design }: Project, others: () => Fix[]): Omit<RawFinding, 'rule' | 'part'> | null {
   const part = design[kind] as unknown as Part
   for (const { key, message, least } of partContradictions(kind, part)) {
     const path = `design.${kind}.${key}`

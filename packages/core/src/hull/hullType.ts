@@ -21,6 +21,20 @@ export interface MethodWeight { method: string, weight: number }
 /** Dimensions that are usual for a boat of this type and length: what the first questions offer. */
 export interface TypicalDimensions { beam: number, draught: number, mass: number, propellerDiameter: number }
 
+/** How such boats are usually used and fitted. */
+export interface UsualUse {
+  /** share of the length over all that is the waterline */
+  waterline: number
+  /** cruise as a share of hull speed; of a hull that planes as a volumetric Froude number */
+  cruise: number
+  planes?: boolean
+  /** m over all, and hours of an outing */
+  length: number
+  hours: number
+  /** house load, W for each square metre of the length squared: lights, instruments, fridge, on average; 0 where there is no house */
+  house: number
+}
+
 /** A dimension or choice that only some hulls have. */
 export type HullQuestion = 'keel' | 'beamWaterline' | 'coefficients' | 'hullBeam' | 'hullSpacing' | 'tubes' | 'deadrise' | 'lcg'
 
@@ -39,8 +53,8 @@ export interface HullType {
   asks: readonly HullQuestion[]
   /** true when the boat's own wave holds it near hull speed */
   waveBound: boolean
-  /** share of the length over all that is the waterline, and usual cruise as a share of hull speed */
-  usual: { waterline: number, cruise: number }
+  /** what is usual of such boats: what the first questions offer (common practice) */
+  usual: UsualUse
   typical(lengthOverAll: number): TypicalDimensions
   form(boat: BoatDimensions, density: number): HullForm
   appendages(boat: BoatDimensions, form: HullForm): Appendage[]

@@ -15,6 +15,11 @@ const CHARGERS: ChargerRow[] = [
   ['144/22', 230, 16, 100, 185, 22, 3300, 0.94, true, true, 6.3, 1080],
   ['300/11', 230, 16, 200, 420, 11, 3300, 0.95, true, true, 6.5, 1190],
   ['300/22', 230, 32, 200, 420, 22, 6600, 0.95, true, true, 10.5, 1890],
+  ['12/20 for 120 V', 120, 3.4, 9, 16, 20, 290, 0.9, false, false, 1.7, 190],
+  ['24/15 for 120 V', 120, 4.6, 18, 32, 15, 430, 0.9, true, false, 2.2, 290],
+  ['36/20', 230, 5, 27, 46, 20, 850, 0.92, true, false, 2.5, 350],
+  ['36/18 for 120 V', 120, 9, 27, 46, 18, 760, 0.9, true, false, 2.5, 350],
+  ['96/12 for 120 V', 120, 15, 70, 124, 12, 1400, 0.92, true, false, 4.2, 620],
 ]
 
 /** The chargers that ship with Remigo. */
@@ -36,7 +41,7 @@ export const DEMO_CABLES: readonly CableSpec[] = AREAS.map(area => ({
 }))
 
 const FUSES: [kind: FuseKind, ratings: readonly number[], voltage: number, interrupt: number, price: number][] = [
-  ['fast, current-limiting', [30, 60, 100, 125, 150, 175, 200, 225, 250, 300, 350, 400], 125, 20_000, 48],
+  ['fast, current-limiting', [30, 60, 100, 125, 150, 175, 200, 225, 250, 300, 350, 400, 450, 500, 600], 125, 20_000, 48],
   ['fast, current-limiting', [30, 60, 100, 125, 150, 200, 250, 300, 350, 400], 500, 30_000, 79],
   ['terminal block', [30, 50, 60, 75, 100, 125, 150, 175, 200, 225, 250, 300], 58, 2000, 16],
   ['bolt-on strip', [50, 80, 100, 130, 150, 200, 250, 300, 350, 400], 32, 6000, 14],

@@ -36,14 +36,48 @@ export interface Charging {
 /** The shore alone; a small diesel generator would burn 0.4 l/kWh and give three quarters for hours (common practice). */
 const NO_OTHER_SOURCE = { supply: 'shore', generatorPower: 2800, generatorShare: 0.75, generatorFuel: 0.4e-3 / 3.6e6, sun: false, sailing: false, month: 6 } as const
 
+/** What a charger must suit. V, A. */
+export interface ChargerDemand {
+  /** of the full pack */
+  fullVoltage: number
+  /** of the shore, and its amps for hours */
+  shoreVoltage: number
+  shoreCurrent: number
+  /** that the cells take; a charger that pushes more comes last */
+  takes?: number
+  /** a car-type post gives nothing without the pilot signal */
+  pilot?: boolean
+}
+
+/** Shares of the mains that a charger is made for. */
+const MAINS = 0.15
+
 /**
- * The usual charging of a pack: the strongest shipped charger of its volts that a household plug feeds (230 V, 16 A; eight tenths of it for hours, common practice).
+ * The charger of a library that suits a pack and a shore: of its volts and the shore's, fed by the breaker, no stronger than the cells, heard by the management, then the strongest.
+ *
+ * @param chargers to choose from
+ * @param demand of pack and shore
+ * @returns the charger; null when none has the volts of both
+ */
+export function bestCharger(chargers: readonly ChargerSpec[], { fullVoltage, shoreVoltage, shoreCurrent, takes = Infinity, pilot = false }: ChargerDemand): ChargerSpec | null {
+  const able = chargers.filter(c => chargerFits(c, fullVoltage) && Math.abs(c.inputVoltage / shoreVoltage - 1) <= MAINS && (!pilot || c.pilot))
+  const merits = (c: ChargerSpec) => [Number(c.inputCurrent <= shoreCurrent), Number(c.current <= takes), Number(c.listens), c.inputCurrent <= shoreCurrent && c.current <= takes ? c.power : -c.power]
+  const before = (a: ChargerSpec, b: ChargerSpec) => {
+    const x = merits(a), y = merits(b), i = x.findIndex((value, k) => value !== y[k])
+    return i < 0 ? 0 : y[i]! - x[i]!
+  }
+  return [...able].sort(before)[0] ?? null
+}
+
+/**
+ * The usual charging of a pack: the charger of its volts that a household plug feeds (230 V, 16 A; eight tenths of it for hours, common practice).
  *
  * @param fullVoltage of the pack, V
- * @returns the charging
+ * @param takes A that its cells take
+ * @returns the charging; where no charger has the pack's volts the nearest stands in, and a finding says so
  */
-export function usualCharging(fullVoltage: number): Charging {
-  const fits = DEMO_CHARGERS.filter(c => c.inputVoltage === 230 && c.inputCurrent <= 16 && chargerFits(c, fullVoltage) && c.listens)
-  const charger = fits.reduce<ChargerSpec | null>((a, b) => !a || b.power > a.power ? b : a, null) ?? DEMO_CHARGERS[3]!
+export function usualCharging(fullVoltage: number, takes?: number): Charging {
+  const best = bestCharger(DEMO_CHARGERS, { fullVoltage, shoreVoltage: 230, shoreCurrent: 16, takes })
+  const charger = best ?? DEMO_CHARGERS.reduce((a, b) => Math.abs(Math.log(b.greatestVoltage / fullVoltage)) < Math.abs(Math.log(a.greatestVoltage / fullVoltage)) ? b : a)
   return { charger, count: 1, shoreVoltage: 230, shoreCurrent: 16, continuous: 0.8, inlet: 'household', from: 0.3, coldest: 283.15, ...NO_OTHER_SOURCE }
 }

@@ -12,6 +12,13 @@ const ALARM = 0.05
 /** V by which panels stop before the charger (common practice). */
 const BELOW_CHARGER = 0.2
 
+/** What the chargers themselves may be set to: without what panels and propeller add, and without what the house takes. */
+function chargerAmps(project: Project): number {
+  const { charging } = project.design
+  const alone = { ...charging, supply: charging.supply === 'none' ? 'shore' as const : charging.supply, from: 0.5, coldest: 293.15, sun: false, sailing: false }
+  return chargeStart({ ...project, use: { ...project.use, houseLoad: 0 }, design: { ...project.design, charging: alone } }).current
+}
+
 /**
  * Settings to type into any charger and any battery management.
  *
@@ -31,7 +38,7 @@ export function chargerSettings(project: Project): SettingGroup[] {
     {
       head: 'Charger', settings: [
         { label: 'Bulk and absorption', value: v(target), why: `${cells} cells at ${pack.chargeVoltage.toFixed(2)} V${cells > 4 ? `, less ${MARGIN} V` : ''}` },
-        { label: 'Greatest amps', value: a(Math.min(chargeStart({ ...project, design: { ...project.design, charging: { ...charging, from: 0.5, coldest: 293.15 } } }).current, pack.parallel * pack.cell.chargeCurrent)), why: 'the smallest of charger, shore and cells' },
+        { label: 'Greatest amps', value: a(Math.min(chargerAmps(project), pack.parallel * pack.cell.chargeCurrent)), why: 'the smallest of charger, shore and cells' },
         { label: 'Absorption ends at', value: a(0.05 * figures.capacityAh), why: 'a twentieth of the capacity in an hour (common practice)' },
         { label: 'Float', value: lead ? v(cells * 2.27) : { text: 'off' }, why: lead ? '2.27 V a cell (common practice)' : 'lithium is not kept under charge; let it rest' },
         { label: 'Kept over the winter', value: { text: lead ? STORAGE.lead : STORAGE.lithium }, why: lead ? 'lead ages when it is empty' : 'lithium ages when it is full and warm' },

@@ -2,7 +2,7 @@ import { REDUCTION_EFFICIENCY, REDUCTION_MASS, REDUCTION_PRICE, type ReductionSp
 import { SHIPPED_LIBRARY } from '../parts'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
-import { kellerAreaRatio, propellerOptimum, B_SERIES_RANGE, stockSize } from '../propulsor'
+import { kellerAddition, kellerAreaRatio, propellerOptimum, B_SERIES_RANGE, stockSize } from '../propulsor'
 import { centreResistance } from './hullResistance'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
@@ -27,7 +27,7 @@ export function propellerChoices(project: Project): PropellerChoice[] {
   const best = (blades: number, wanted: number): PropellerChoice | null => {
     const diameter = stockSize(wanted, 'down')
     const [least, most] = B_SERIES_RANGE.tested[blades]!
-    const areaRatio = Math.min(most, Math.max(least, Math.ceil(20 * kellerAreaRatio(thrust, diameter, blades, boat.drive.shaftDepth, model.water.density)) / 20))
+    const areaRatio = Math.min(most, Math.max(least, Math.ceil(20 * kellerAreaRatio(thrust, diameter, blades, boat.drive.shaftDepth, model.water.density, kellerAddition(design.propeller.kind))) / 20))
     const found = propellerOptimum(load, diameter, areaRatio, blades, limit)
     if (found.shaftSpeed > 1.01 * limit) return null
     return choice({ diameter, pitch: stockSize(found.pitchRatio * diameter), areaRatio, blades })
@@ -57,7 +57,7 @@ const NOISE = { direct: 'quiet', belt: 'hum', gear: 'whine' } as const
  */
 export function reductionChoices(project: Project): ReductionChoice[] {
   const { design } = project
-  const asked = withEdits(project, [{ path: 'held.motor', value: true }])
+  const asked = withEdits(project, [{ path: 'held.motor', value: true }, { path: 'held.reduction', value: false }])
   const all = driveCandidates(modelOf(asked), SHIPPED_LIBRARY)
   return (['direct', 'belt', 'gear'] as const).flatMap((kind) => {
     const of = all.filter(c => c.reduction.kind === kind)

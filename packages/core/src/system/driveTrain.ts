@@ -1,6 +1,6 @@
 import { packLoad, restVoltage, type PackLoad } from '../battery'
 import { continuousTorque, motorLoss, peakTorque, voltageNeeded, type MotorLosses } from '../drive'
-import { kellerAreaRatio, tipSpeed } from '../propulsor'
+import { kellerAddition, kellerAreaRatio, tipSpeed } from '../propulsor'
 import type { Model } from './model'
 
 /** State of charge at which the lever's figures are given. */
@@ -95,7 +95,7 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
     effectivePower, thrust, advanceSpeed, advanceRatio, shaftSpeed, propellerTorque, deliveredPower, propellerEfficiency,
     tipSpeed: tipSpeed(model.propulsor.diameter, shaftSpeed),
     slip: shaftSpeed > 0 && !jet ? 1 - speed / (shaftSpeed * design.propeller.pitch) : 0,
-    kellerAreaRatio: jet ? 0 : kellerAreaRatio(thrust, design.propeller.diameter, design.propeller.blades, model.project.boat.drive.shaftDepth, density),
+    kellerAreaRatio: jet ? 0 : kellerAreaRatio(thrust, design.propeller.diameter, design.propeller.blades, model.project.boat.drive.shaftDepth, density, kellerAddition(design.propeller.kind)),
     suctionSpeed, jetVelocity,
     motorRpm: omega * 30 / Math.PI, motorTorque, shaftPower, motorLoss: lost, motorInput,
     motorEfficiency: motorInput > 0 ? shaftPower / motorInput : 0,

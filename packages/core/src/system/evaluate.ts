@@ -1,4 +1,4 @@
-import { checkFindings, type Facts, type FindingsReport } from '../findings'
+import { checkFindings, type Facts, type FindingsReport, type RawFinding } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import type { Project } from '../project/projectSchema'
 import type { EnergyBalance } from './energy'
@@ -7,6 +7,7 @@ import { modelOf, type Model } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
 import type { Payoff } from './payoff'
 import type { WindHolding } from './thrustAvailable'
+import { provable } from './provenFixes'
 import type { TopSpeed } from './topSpeed'
 
 /** What is true of the boat whatever the lever says. */
@@ -32,7 +33,7 @@ export interface Evaluation extends Summary {
 }
 
 /** What is worked out once for a document, and its findings by the library that their fixes choose from. */
-interface Worked { facts: Facts, findings: WeakMap<Library, FindingsReport> }
+interface Worked { facts: Facts, raw: WeakMap<Library, FindingsReport<RawFinding>>, findings: WeakMap<Library, FindingsReport> }
 
 const worked = new WeakMap<Project, Worked>()
 
@@ -58,18 +59,27 @@ export function evaluate(project: Project, speed: number): Evaluation {
  * @returns findings, worst first
  */
 export function findingsWith(project: Project, library: Library = SHIPPED_LIBRARY): FindingsReport {
-  const { facts, findings } = workedOf(project)
+  const { findings } = workedOf(project)
   const known = findings.get(library)
   if (known) return known
-  const report = checkFindings({ ...facts, library })
+  const report = provable(project, library, rawFindings(project, library), rawFindings)
   findings.set(library, report)
+  return report
+}
+
+/** What does not fit, without trying the fixes: what a boat on trial is judged by. */
+function rawFindings(project: Project, library: Library): FindingsReport<RawFinding> {
+  const { facts, raw } = workedOf(project), known = raw.get(library)
+  if (known) return known
+  const report = checkFindings({ ...facts, library })
+  raw.set(library, report)
   return report
 }
 
 function workedOf(project: Project): Worked {
   const known = worked.get(project)
   if (known) return known
-  const made: Worked = { facts: factsOf(modelOf(project)), findings: new WeakMap() }
+  const made: Worked = { facts: factsOf(modelOf(project)), raw: new WeakMap(), findings: new WeakMap() }
   worked.set(project, made)
   return made
 }

@@ -2,7 +2,7 @@ import { REDUCTION_CHOICES, type ReductionSpec } from '../drive'
 import { findRoot } from '../numeric'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
-import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, stockSize, type PropellerLoad } from '../propulsor'
+import { B_SERIES_RANGE, kellerAddition, kellerAreaRatio, propellerOptimum, seriesPropeller, stockSize, type PropellerLoad } from '../propulsor'
 import { hasLeg } from '../resistance'
 import { centreResistance } from './hullResistance'
 import { modelOf } from './model'
@@ -46,7 +46,7 @@ export function propellerDesigns(project: Project): PropellerDesign[] {
   const limit = greatestShaftSpeed(project)
   const areaFor = (diameter: number) => {
     const [least, most] = B_SERIES_RANGE.tested[blades] ?? [0.45, 0.8]
-    return Math.min(most, Math.max(least, Math.ceil(20 * kellerAreaRatio(load.thrust, diameter, blades, boat.drive.shaftDepth, load.density)) / 20))
+    return Math.min(most, Math.max(least, Math.ceil(20 * kellerAreaRatio(load.thrust, diameter, blades, boat.drive.shaftDepth, load.density, kellerAddition(project.design.propeller.kind))) / 20))
   }
   /** with the reduction that comes nearest to the turns wanted, and the pitch for the turns that it gives */
   const made = (basis: DesignBasis, diameter: number, wanted: { pitch: number, shaftSpeed: number }): PropellerDesign => {

@@ -1,7 +1,7 @@
 import { restVoltage } from '../battery'
 import { findRoot } from '../numeric'
 import type { Project } from '../project/projectSchema'
-import { solarYear, type SolarArray, type SolarLoad, type SolarMonth } from '../solar'
+import { solarYear, stringFaults, type SolarArray, type SolarLoad, type SolarMonth } from '../solar'
 import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE } from './driveTrain'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
@@ -39,10 +39,12 @@ const years = new WeakMap<SolarArray, { key: string, year: SolarMonth[] }>()
  */
 export function boatSolarYear(project: Project): SolarMonth[] {
   const { design: { solar }, use: { place } } = project
-  const load = solarLoad(project), key = [place.latitude, place.longitude, load.packVoltage, load.air].join(' ')
+  const load = solarLoad(project), key = [place.latitude, place.longitude, load.packVoltage, load.air, modelOf(project).pack.fullVoltage].join(' ')
   const known = years.get(solar)
   if (known?.key === key) return known.year
-  const year = solarYear(solar, place, load)
+  // panels whose volts do not suit put nothing into the pack: the finding says so
+  const suits = stringFaults(solar, modelOf(project).pack.fullVoltage).length === 0
+  const year = solarYear(solar, place, load).map(month => suits ? month : { ...month, perDay: 0, noon: 0 })
   years.set(solar, { key, year })
   return year
 }

@@ -88,7 +88,7 @@ describe('a charge', () => {
 
 describe('charging that does not fit', () => {
   it.each([
-    ['a charger for other volts', 'design.charging.charger', DEMO_CHARGERS[0], 'chargerWindow', 'caution'],
+    ['a charger for other volts', 'design.charging.charger', DEMO_CHARGERS[0], 'chargerWindow', 'stop'],
     ['too many chargers', 'design.charging.count', 8, 'chargerAboveCells', 'caution'],
     ['frost', 'design.charging.coldest', 268, 'coldCharge', 'stop'],
     ['two degrees', 'design.charging.coldest', 275.15, 'coldCharge', 'caution'],

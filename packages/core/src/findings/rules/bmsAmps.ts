@@ -3,7 +3,7 @@ import { lowerTopSpeed } from '../fixes'
 
 /** Battery guard that opens under way. */
 export const bmsAmps: Rule = {
-  id: 'bmsAmps', part: 'pack', checks: 'Battery guard switches no less than the drive draws', source: 'Plate of the battery management against the current all day',
+  id: 'bmsAmps', part: 'pack', slowerHelps: true, checks: 'Battery guard switches no less than the drive draws', source: 'Plate of the battery management against the current all day',
   check(facts) {
     const { wiring: { bmsCurrent, bank: { current }, banks, current: whole }, model: { pack }, top } = facts, share = current / whole
     if (bmsCurrent >= Math.min(current, pack.current * share)) return null

@@ -4,7 +4,7 @@ import { sizedCable } from '../wiringFixes'
 
 /** A cable that loses too many volts. */
 export const cableDrop: Rule = {
-  id: 'cableDrop', part: 'pack', checks: 'Cables lose no more than 3 % of the volts', source: '3 % for propulsion and other critical circuits (common practice)',
+  id: 'cableDrop', part: 'pack', slowerHelps: true, checks: 'Cables lose no more than 3 % of the volts', source: '3 % for propulsion and other critical circuits (common practice)',
   check({ wiring: { main, motor } }) {
     const run = [main, motor].find(r => r.dropShare > DROP_LIMIT)
     if (!run) return null

@@ -3,7 +3,7 @@ import { FIRE, sizedCable } from '../wiringFixes'
 
 /** A cable that grows too warm. */
 export const cableHeat: Rule = {
-  id: 'cableHeat', part: 'pack', checks: 'Cables carry the current all day where they lie', source: 'ISO 13297 annex A: insulation, engine space, bundling',
+  id: 'cableHeat', part: 'pack', slowerHelps: true, checks: 'Cables carry the current all day where they lie', source: 'ISO 13297 annex A: insulation, engine space, bundling',
   check({ wiring: { main, motor, bank } }) {
     const run = [main, motor, bank.lead].find(r => r.ampacity < r.current)
     if (!run) return null

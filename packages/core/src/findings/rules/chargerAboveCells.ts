@@ -11,7 +11,7 @@ export const chargerAboveCells: Rule = {
       severity: 'caution', title: 'charger above the cells', amount: { text: '+{a}', params: { a: { value: pushes - takes, quantity: 'current' } } },
       sentence: { text: 'Chargers push {p}; the cells take {t}. Set the charger down, or it ages them and the guard opens.', params: { p: { value: pushes, quantity: 'current' }, t: { value: takes, quantity: 'current' } } },
       caution: 'Overcharged lithium cells can catch fire. Set the amps in the charger and see them held.',
-      fixes: fewer >= 1 ? [{ label: { text: '{n} of them', params: { n: String(fewer) } }, edits: [{ path: 'design.charging.count', value: fewer }] }] : [{ label: { text: 'Set it to {t}', params: { t: { value: takes, quantity: 'current' } } }, edits: [{ path: 'design.charging.charger', value: { ...charging.charger, id: `${charging.charger.id}/set`.slice(0, 80), name: `${charging.charger.name}, set to ${Math.floor(takes)} A`.slice(0, 80), current: Math.floor(takes) } }] }],
+      fixes: fewer >= 1 ? [{ label: { text: '{n} of them', params: { n: String(fewer) } }, edits: [{ path: 'design.charging.count', value: fewer }] }] : [{ label: { text: 'Set it to {t}', params: { t: { value: takes, quantity: 'current' } } }, edits: [{ path: 'design.charging.count', value: 1 }, { path: 'design.charging.charger.current', value: takes }] }],
     }
   },
 }

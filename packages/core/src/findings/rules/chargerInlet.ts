@@ -1,13 +1,12 @@
 import type { Rule } from '../finding'
-import { chargerFits } from '../../battery'
-import { DEMO_CHARGERS } from '../../parts/demoWiring'
+import { bestCharger } from '../../project/charging'
 
 /** A car-type post that no charger on board answers. */
 export const chargerInlet: Rule = {
   id: 'chargerInlet', part: 'pack', checks: 'Charger speaks to a car-type inlet where there is one', source: 'IEC 62196, SAE J1772: no pilot, no power',
-  check({ model: { project: { design: { charging } }, pack } }) {
+  check({ library, model: { project: { design: { charging, pack: cells } }, pack } }) {
     if (charging.inlet !== 'carType' || charging.charger.pilot) return null
-    const speaks = DEMO_CHARGERS.filter(c => c.pilot && chargerFits(c, pack.fullVoltage)).sort((a, b) => a.price - b.price)[0]
+    const speaks = bestCharger(library.chargers, { fullVoltage: pack.fullVoltage, shoreVoltage: charging.shoreVoltage, shoreCurrent: charging.shoreCurrent, takes: cells.parallel * cells.cell.chargeCurrent, pilot: true })
     return {
       severity: 'stop', title: 'post stays dead', amount: { text: '' },
       sentence: { text: 'A car-type post gives nothing until the charger answers its pilot signal. {name} does not.', params: { name: charging.charger.name } },

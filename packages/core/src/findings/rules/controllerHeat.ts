@@ -3,7 +3,7 @@ import { lowerTopSpeed, otherController } from '../fixes'
 
 /** A controller cuts its power for heat long before the pack is empty. */
 export const controllerHeat: Rule = {
-  id: 'controllerHeat', part: 'controller', checks: 'Controller gives its power on a hot day', source: 'One-node heat model through its all-day rating in 40 °C (common practice)',
+  id: 'controllerHeat', part: 'controller', slowerHelps: true, checks: 'Controller gives its power on a hot day', source: 'One-node heat model through its all-day rating in 40 °C (common practice)',
   check(facts) {
     const { warming, top, model: { project } } = facts
     if (!warming) return null

@@ -3,7 +3,7 @@ import type { Rule } from '../finding'
 
 /** Dimensions that cannot belong to one boat: whatever follows from them is worth nothing. */
 export const dimensionsOdd: Rule = {
-  id: 'dimensionsOdd', part: 'hull', checks: 'Dimensions belong to one boat', source: 'Archimedes; shares and coefficients of usual hulls (common practice)',
+  id: 'dimensionsOdd', part: 'hull', reveals: true, checks: 'Dimensions belong to one boat', source: 'Archimedes; shares and coefficients of usual hulls (common practice)',
   check({ model: { project: { boat }, form } }) {
     const [wrong] = contradictionsOf(boat, form)
     if (!wrong) return null

@@ -18,7 +18,7 @@ export const efficiencyDoubt: Rule = {
           : 'At cruise {e} of the pack’s power would push the boat. Real conversions reach 30 to 50 %: check weight and propeller.',
         params: { e: { value: e, quantity: 'ratio' } },
       },
-      fixes: e < LEAST ? [RESIZE] : [{ label: { text: 'Sea margin 25 %' }, edits: [{ path: 'use.seaMargin', value: Math.max(0.25, project.use.seaMargin) }] }],
+      measure: e < LEAST ? LEAST / Math.max(1e-3, e) : e / MOST, fixes: e < LEAST ? [RESIZE] : [{ label: { text: 'Sea margin 25 %' }, edits: [{ path: 'use.seaMargin', value: Math.max(0.25, project.use.seaMargin) }] }],
     }
   },
 }

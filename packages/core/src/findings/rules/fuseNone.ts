@@ -3,7 +3,7 @@ import { FIRE, ownFuse } from '../wiringFixes'
 
 /** No fuse of the library guards this pack. */
 export const fuseNone: Rule = {
-  id: 'fuseNone', part: 'pack', checks: 'A main fuse that suits is in the library', source: 'Rating, volts and interrupting amps together',
+  id: 'fuseNone', part: 'pack', slowerHelps: true, checks: 'A main fuse that suits is in the library', source: 'Rating, volts and interrupting amps together',
   check(facts) {
     const { wiring: { fuse, shortCircuit, bank, banks }, model: { pack, project } } = facts
     if (fuse) return null

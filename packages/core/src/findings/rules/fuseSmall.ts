@@ -4,7 +4,7 @@ import { bestFuse } from '../wiringFixes'
 
 /** A fuse that blows in use. */
 export const fuseSmall: Rule = {
-  id: 'fuseSmall', part: 'pack', checks: 'Main fuse has a quarter to spare over the current all day', source: 'Rating of at least 1.25 × current all day (common practice)',
+  id: 'fuseSmall', part: 'pack', slowerHelps: true, checks: 'Main fuse has a quarter to spare over the current all day', source: 'Rating of at least 1.25 × current all day (common practice)',
   check(facts) {
     const { fuse, fuseFaults, bank: { current }, banks } = facts.wiring
     if (!fuse || !fuseFaults.includes('tooSmall')) return null

@@ -3,7 +3,7 @@ import { withoutOldGears } from '../fixes'
 
 /** Old gears that would turn faster than they were made for. */
 export const gearSpeed: Rule = {
-  id: 'gearSpeed', part: 'propeller', checks: 'Old gears turn slowly enough', source: 'Greatest speed at the gears’ input, as printed',
+  id: 'gearSpeed', part: 'propeller', slowerHelps: true, checks: 'Old gears turn slowly enough', source: 'Greatest speed at the gears’ input, as printed',
   check(facts) {
     const { model: { project, totalRatio }, top } = facts
     const { rpmLimit } = project.boat.drive

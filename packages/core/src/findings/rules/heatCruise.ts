@@ -3,7 +3,7 @@ import { betterCooling, lowerCruise, RESIZE } from '../fixes'
 
 /** Heat, not the battery, ends the day: the motor at cruise. */
 export const heatCruise: Rule = {
-  id: 'heatCruise', part: 'motor', checks: 'Motor stays cool enough at cruise', source: 'Two-node heat model through the nameplate; winding limits IEC 60085 (B 130, F 155, H 180 °C)',
+  id: 'heatCruise', part: 'motor', slowerHelps: true, checks: 'Motor stays cool enough at cruise', source: 'Two-node heat model through the nameplate; winding limits IEC 60085 (B 130, F 155, H 180 °C)',
   check(facts) {
     const { warming, model: { project } } = facts
     if (!warming || warming.cruise.fromCold.outcome === 'holds') return null

@@ -3,7 +3,7 @@ import { betterCooling, lowerTopSpeed, RESIZE } from '../fixes'
 
 /** Top speed that the motor's heat ends. */
 export const heatTop: Rule = {
-  id: 'heatTop', part: 'motor', checks: 'Motor stays cool enough at top', source: 'Two-node heat model through the nameplate, from the warmth of cruise',
+  id: 'heatTop', part: 'motor', slowerHelps: true, checks: 'Motor stays cool enough at top', source: 'Two-node heat model through the nameplate, from the warmth of cruise',
   check(facts) {
     const { warming } = facts
     if (!warming || warming.cruise.fromCold.outcome !== 'holds' || warming.top.fromCruise.outcome !== 'drops') return null

@@ -3,7 +3,7 @@ import { RESIZE } from '../fixes'
 
 /** A planing boat whose drive does not get over the hump. */
 export const humpClimb: Rule = {
-  id: 'humpClimb', part: 'hull', checks: 'The drive gets over the hump', source: 'Greatest resistance before planing against the peak ratings',
+  id: 'humpClimb', part: 'hull', slowerHelps: true, checks: 'The drive gets over the hump', source: 'Greatest resistance before planing against the peak ratings',
   check({ hump, cruise, hullSpeed }) {
     if (!hump || hump.climbs || cruise.speed < 0.8 * hump.speed) return null
     const slow = 0.9 * hullSpeed

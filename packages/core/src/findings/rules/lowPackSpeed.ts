@@ -4,7 +4,7 @@ import { lowerTopSpeed } from '../fixes'
 
 /** Top speed that a full pack gives and a low one does not. */
 export const lowPackSpeed: Rule = {
-  id: 'lowPackSpeed', part: 'pack', checks: 'Top is reached on a low pack too', source: 'V = Kt ω + I R at 20 % charge under load, no field weakening',
+  id: 'lowPackSpeed', part: 'pack', slowerHelps: true, checks: 'Top is reached on a low pack too', source: 'V = Kt ω + I R at 20 % charge under load, no field weakening',
   check(facts) {
     const { topLow, top, model: { project } } = facts
     if (topLow.packOutcome !== 'tooWeak' && topLow.voltageNeeded <= topLow.packVoltage) return null

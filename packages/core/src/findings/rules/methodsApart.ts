@@ -12,7 +12,7 @@ export const methodsApart: Rule = {
       return {
         severity: 'caution', title: 'no method holds at cruise', amount: { text: '' },
         sentence: { text: 'This hull and speed lie outside every method’s range. All are used, and the band is wide.' },
-        fixes: [margin],
+        need: { text: 'Two or three honest runs settle it; until then plan with the upper end of the band.' }, fixes: [margin],
       }
     }
     const low = inside[0], high = inside.at(-1)
@@ -24,7 +24,7 @@ export const methodsApart: Rule = {
         text: `{high} asks {x} times the pull of {low} at cruise. ${resistanceMethodOf(high.id).inService ? 'It knows only weight and length, and has weather in it.' : 'Trial runs will settle it.'}`,
         params: { high: resistanceMethodOf(high.id).label, low: resistanceMethodOf(low.id).label, x: { value: high.value / low.value, quantity: 'plain' } },
       },
-      fixes: [margin],
+      need: { text: 'Two or three honest runs settle it; until then plan with the upper end of the band.' }, fixes: [margin],
     }
   },
 }

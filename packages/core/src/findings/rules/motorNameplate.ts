@@ -4,7 +4,7 @@ import { plateFinding } from '../plateFinding'
 
 /** A nameplate whose figures cannot belong together gives no losses to compute with. */
 export const motorNameplate: Rule = {
-  id: 'motorNameplate', part: 'motor', checks: 'Motor’s nameplate agrees with itself', source: 'Its figures against each other; loss model fitted to them',
+  id: 'motorNameplate', part: 'motor', reveals: true, checks: 'Motor’s nameplate agrees with itself', source: 'Its figures against each other; loss model fitted to them',
   check({ model: { motor, project } }) {
     const wrong = plateFinding('motor', project, () => [RESIZE])
     if (wrong) return wrong

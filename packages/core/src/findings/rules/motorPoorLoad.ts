@@ -14,7 +14,7 @@ export const motorPoorLoad: Rule = {
         text: 'At cruise it runs at {share} of its rating and turns {e} of its power into work; {rated} at its rated point.',
         params: { share: { value: cruise.drive.continuousShare, quantity: 'ratio' }, e: { value: cruise.drive.motorEfficiency, quantity: 'ratio' }, rated: { value: rated, quantity: 'ratio' } },
       },
-      fixes: [RESIZE],
+      measure: rated - cruise.drive.motorEfficiency, fixes: [RESIZE],
     }
   },
 }

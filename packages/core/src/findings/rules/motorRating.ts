@@ -1,11 +1,12 @@
 import type { Rule } from '../finding'
+import { shareOf, shareUsed } from '../shares'
 import { largerMotor, lowerCruise, lowerTopSpeed, RESIZE } from '../fixes'
 import { NO_RATING } from '../../system/driveTrain'
 import { ratingUse } from '../ratingUse'
 
 /** Torque at cruise and top against the motor. */
 export const motorRating: Rule = {
-  id: 'motorRating', part: 'motor', checks: 'Motor holds cruise all day and top at least for minutes', source: 'Nameplate: rated torque to rated speed, rated power above; headroom as set',
+  id: 'motorRating', part: 'motor', slowerHelps: true, checks: 'Motor holds cruise all day and top at least for minutes', source: 'Nameplate: rated torque to rated speed, rated power above; headroom as set',
   check(facts) {
     const { model: { project }, cruise, top } = facts
     const { motor } = project.design
@@ -18,10 +19,11 @@ export const motorRating: Rule = {
     const tail = { cruiseBeyond: 'It overheats.', topBeyond: 'It cannot.', topMinutes: `It holds that for about ${minutes} min.`, headroom: 'It holds, with too little to spare.' }[use.case]
     return {
       severity: use.severity, title: use.case === 'headroom' ? 'motor, no headroom' : atCruise ? 'motor at cruise' : 'motor at top',
-      amount: { text: '{p} used', params: { p: { value: use.share, quantity: 'ratio' } } },
+      amount: shareUsed(use.share),
+      measure: use.share, need: { text: 'It takes a motor of {p} or more all day, for {v}, or a slower wish.', params: { p: { value: Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)), quantity: 'power' }, v: { value: facts.model.pack.nominalVoltage, quantity: 'voltage' } } },
       sentence: {
-        text: `${atCruise ? 'Cruise' : 'Top'} takes {torque} at {rpm}; {share} of its ${use.case === 'topBeyond' ? 'peak' : 'all-day rating'}. ${tail}`,
-        params: { torque: { value: point.drive.motorTorque, quantity: 'torque' }, rpm: { value: point.drive.motorRpm / 60, quantity: 'rotation' }, share: { value: use.share, quantity: 'ratio' } },
+        text: `${atCruise ? 'Cruise' : 'Top'} takes {torque} at {rpm}; {share} its ${use.case === 'topBeyond' ? 'peak' : 'all-day rating'}. ${tail}`,
+        params: { torque: { value: point.drive.motorTorque, quantity: 'torque' }, rpm: { value: point.drive.motorRpm / 60, quantity: 'rotation' }, share: shareOf(use.share) },
       },
       fixes: [
         ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),

@@ -3,7 +3,7 @@ import { lowerTopSpeed, RESIZE } from '../fixes'
 
 /** Can the pack's volts turn the motor fast enough for the top speed wished? */
 export const motorSpeed: Rule = {
-  id: 'motorSpeed', part: 'motor', checks: 'Volts turn the motor fast enough for top', source: 'V = Kt ω + I R, no field weakening; greatest rpm of the nameplate',
+  id: 'motorSpeed', part: 'motor', slowerHelps: true, checks: 'Volts turn the motor fast enough for top', source: 'V = Kt ω + I R, no field weakening; greatest rpm of the nameplate',
   check(facts) {
     const { model: { project, pack, propulsor }, top } = facts
     const byRpm = top.drive.motorRpm / project.design.motor.greatestRpm
@@ -21,6 +21,7 @@ export const motorSpeed: Rule = {
       sentence: rpmLimited
         ? { text: 'Top wants {rpm}. The motor is built for {limit}.', params: { rpm: { value: top.drive.motorRpm / 60, quantity: 'rotation' }, limit: { value: project.design.motor.greatestRpm / 60, quantity: 'rotation' } } }
         : { text: 'Top wants {rpm}, for which the motor needs {need}. The pack gives {have} under load.', params: { rpm: { value: top.drive.motorRpm / 60, quantity: 'rotation' }, need: { value: top.drive.voltageNeeded, quantity: 'voltage' }, have: { value: top.drive.packVoltage, quantity: 'voltage' } } },
+      measure: Math.max(byRpm, byVolts), need: rpmLimited ? { text: 'It takes a motor that turns {rpm}, a smaller reduction or a coarser pitch.', params: { rpm: { value: top.drive.motorRpm / 60, quantity: 'rotation' } } } : { text: 'It takes {v} under load, or a motor that turns faster on a volt.', params: { v: { value: top.drive.voltageNeeded, quantity: 'voltage' } } },
       fixes: [
         ...(!rpmLimited && !project.held.pack && !project.held.voltage && cells <= project.design.controller.greatestVoltage
           ? [{ label: { text: '{n} in series, {v}', params: { n: String(series), v: { value: pack.nominalVoltage * series / project.design.pack.series, quantity: 'voltage' as const } } }, edits: [{ path: 'design.pack.series', value: series }] }]

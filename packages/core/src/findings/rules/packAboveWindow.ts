@@ -20,6 +20,7 @@ export const packAboveWindow: Rule = {
         text: 'A full pack reaches {full}. The {part} stands {limit}.',
         params: { full: { value: pack.fullVoltage, quantity: 'voltage' }, limit: { value: limit, quantity: 'voltage' }, part: limit === controller.greatestVoltage ? 'controller' : 'motor' },
       },
+      measure: over, need: { text: 'It takes a {part} that stands {full}, or a pack of fewer cells in series.', params: { part: limit === controller.greatestVoltage ? 'controller' : 'motor', full: { value: pack.fullVoltage, quantity: 'voltage' } } },
       fixes: [
         ...(perCell > 0.94 * spec.chargeVoltage
           ? [{ label: { text: 'Charge to {v}', params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' as const } } }, edits: [{ path: 'design.pack.chargeVoltage', value: perCell }] }]

@@ -4,7 +4,7 @@ import { ratingUse } from '../ratingUse'
 
 /** Motor-side amps against the controller. */
 export const phaseCurrent: Rule = {
-  id: 'phaseCurrent', part: 'controller', checks: 'Controller passes the motor amps', source: 'I = T/Kt, DC-equivalent; controller’s ratings; headroom as set',
+  id: 'phaseCurrent', part: 'controller', slowerHelps: true, checks: 'Controller passes the motor amps', source: 'I = T/Kt, DC-equivalent; controller’s ratings; headroom as set',
   check(facts) {
     const { model: { project }, cruise, top } = facts
     const { controller } = project.design
@@ -20,6 +20,7 @@ export const phaseCurrent: Rule = {
         text: `The torque at ${atCruise ? 'cruise' : 'top'} takes {amps} in the motor cables. The controller gives {limit} ${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
         params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
       },
+      measure: use.share, need: { text: 'It takes a controller for {v} that gives the motor {a} all day.', params: { v: { value: facts.model.pack.fullVoltage, quantity: 'voltage' }, a: { value: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)), quantity: 'current' } } },
       fixes: [
         ...otherController(facts, { batteryCurrent: top.drive.controllerCurrent, phaseCurrent: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)) }),
         ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),

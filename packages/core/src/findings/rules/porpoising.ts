@@ -3,7 +3,7 @@ import { PACK_MOVE } from '../../system/curveReading'
 
 /** Trim at which a planing boat begins to leap. */
 export const porpoising: Rule = {
-  id: 'porpoising', part: 'hull', checks: 'She runs steadily on the plane', source: 'Porpoising limit of Celano 1998 (from memory, on the safe side)',
+  id: 'porpoising', part: 'hull', slowerHelps: true, checks: 'She runs steadily on the plane', source: 'Porpoising limit of Celano 1998 (from memory, on the safe side)',
   check({ planing, steadyBalance: forward, model: { project } }) {
     if (!planing?.porpoises) return null
     return {

@@ -13,7 +13,7 @@ export const propellerDiameter: Rule = {
     return {
       // the room already holds a clearance of 15 % of D at each side; 10 % is the least, so up to about 8 % more still turns
       severity: over > 0.08 * room ? 'stop' : 'caution', title: over > 0.08 * room ? 'propeller too large' : 'tips too near the hull',
-      amount: { text: '+{d}', params: { d: { value: over, quantity: 'smallLength' } } },
+      measure: over, amount: { text: '+{d}', params: { d: { value: over, quantity: 'smallLength' } } },
       sentence: {
         text: 'It is {d} across. The place takes {room} with quiet tips.',
         params: { d: { value: propeller.diameter, quantity: 'smallLength' }, room: { value: room, quantity: 'smallLength' } },

@@ -3,7 +3,7 @@ import { moreParallel } from '../fixes'
 
 /** Energy for the use against the pack, reserve kept back. */
 export const rangeShort: Rule = {
-  id: 'rangeShort', part: 'pack', checks: 'Pack carries the use with the reserve kept', source: 'Energy = power × time; usable share of the chemistry; reserve as set',
+  id: 'rangeShort', part: 'pack', slowerHelps: true, checks: 'Pack carries the use with the reserve kept', source: 'Energy = power × time; usable share of the chemistry; reserve as set',
   check(facts) {
     const { energy, model: { project }, cruise } = facts
     const short = energy.needed - energy.available
@@ -17,6 +17,7 @@ export const rangeShort: Rule = {
         text: 'The use takes {need} at cruise. The pack gives {have} and keeps the reserve: {d}.',
         params: { need: { value: energy.needed, quantity: 'energy' }, have: { value: energy.available, quantity: 'energy' }, d: { value: distance, quantity: 'distance' } },
       },
+      measure: short, need: { text: 'It takes a pack of {e} to use.', params: { e: { value: energy.needed + energy.reserve, quantity: 'energy' } } },
       fixes: [
         ...moreParallel(facts, strings),
         project.use.stretchKind === 'distance'

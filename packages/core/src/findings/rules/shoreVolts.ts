@@ -1,14 +1,13 @@
 import type { Rule } from '../finding'
-import { chargerFits } from '../../battery'
-import { DEMO_CHARGERS } from '../../parts/demoWiring'
+import { bestCharger } from '../../project/charging'
 
 /** A charger for other mains. */
 export const shoreVolts: Rule = {
   id: 'shoreVolts', part: 'pack', checks: 'Charger is made for the shore’s volts', source: 'Plate of the charger',
-  check({ model: { project: { design: { charging } }, pack } }) {
+  check({ library, model: { project: { design: { charging, pack: cells } }, pack } }) {
     const { charger, shoreVoltage } = charging
     if (Math.abs(charger.inputVoltage / shoreVoltage - 1) <= 0.15) return null
-    const other = DEMO_CHARGERS.find(c => Math.abs(c.inputVoltage / shoreVoltage - 1) <= 0.15 && chargerFits(c, pack.fullVoltage))
+    const other = bestCharger(library.chargers, { fullVoltage: pack.fullVoltage, shoreVoltage, shoreCurrent: charging.shoreCurrent, takes: cells.parallel * cells.cell.chargeCurrent, pilot: charging.inlet === 'carType' })
     return {
       severity: 'stop', title: 'charger for other mains', amount: { text: '{v}', params: { v: { value: charger.inputVoltage, quantity: 'voltage' } } },
       sentence: { text: 'The shore has {s}; the charger is made for {c}.', params: { s: { value: shoreVoltage, quantity: 'voltage' }, c: { value: charger.inputVoltage, quantity: 'voltage' } } },

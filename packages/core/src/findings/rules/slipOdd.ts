@@ -16,7 +16,7 @@ export const slipOdd: Rule = {
         text: slip > MOST ? 'At cruise {s} of the pitch slips away: the propeller is far too small or too fine for this pull.' : 'At cruise only {s} slips: check the pitch as measured and the weight.',
         params: { s: { value: slip, quantity: 'ratio' } },
       },
-      fixes: project.held.propeller ? [] : [RESIZE],
+      measure: slip > MOST ? slip : 1 - slip, fixes: project.held.propeller ? [] : [RESIZE],
     }
   },
 }

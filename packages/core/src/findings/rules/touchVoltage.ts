@@ -14,6 +14,7 @@ export const touchVoltage: Rule = {
       amount: { text: '+{v}', params: { v: { value: pack.fullVoltage - TOUCH_LIMIT, quantity: 'voltage' } } },
       sentence: { text: 'Full, the pack holds {v}. Above {limit} a touch can kill.', params: { v: { value: pack.fullVoltage, quantity: 'voltage' }, limit: { value: TOUCH_LIMIT, quantity: 'voltage' } } },
       caution: 'Insulated tools, no rings, insulation watch, and a qualified person. Local code comes first; a licensed electrician checks it.',
+      measure: pack.fullVoltage, need: { text: 'Lower volts do not carry this power with what is in the library: have a qualified person wire it.' },
       fixes: low && !project.held.pack && !project.held.voltage
         ? [{ label: { text: '{n} in series', params: { n: String(fewer) } }, edits: [{ path: 'design.pack.series', value: fewer }] }]
         : [{ label: { text: 'Size for 48 V' }, edits: [{ path: 'design.systemVoltage', value: 48 }, { path: 'held.voltage', value: true }], resize: true }],

@@ -12,7 +12,7 @@ export const weightUnknown: Rule = {
         text: 'Cruise could take {low} to {high}. A crane with a scale narrows it most.',
         params: { low: { value: cruise.packPowerLow, quantity: 'electricPower' }, high: { value: cruise.packPowerHigh, quantity: 'electricPower' } },
       },
-      fixes: [
+      measure: boat.massUncertainty, fixes: [
         { label: { text: 'Plan for {m}', params: { m: { value: boat.mass * (1 + boat.massUncertainty / 2), quantity: 'mass' } } }, edits: [{ path: 'boat.mass', value: boat.mass * (1 + boat.massUncertainty / 2) }, { path: 'boat.massUncertainty', value: Math.min(0.15, boat.massUncertainty / 2) }] },
         { label: { text: 'Weighed, ± 3 %' }, edits: [{ path: 'boat.massUncertainty', value: 0.03 }] },
       ],

@@ -11,7 +11,7 @@ export const windHolding: Rule = {
       severity: holding.share > 1.5 ? 'stop' : 'caution', title: 'too little thrust in wind', amount: { text: '\u2212{f}', params: { f: { value: holding.drag - holding.thrust, quantity: 'force' } } },
       sentence: { text: 'In {w} the air pushes her back with {d}; the drive gives {t} standing still.', params: { w: { value: HOLDING_WIND, quantity: 'speed' }, d: { value: holding.drag, quantity: 'force' }, t: { value: holding.thrust, quantity: 'force' } } },
       caution: 'Do not go out to a lee shore on what holds in calm. Keep an anchor ready.',
-      fixes: [RESIZE],
+      measure: holding.share, need: { text: 'It takes {f} of thrust standing still.', params: { f: { value: holding.drag, quantity: 'force' } } }, fixes: [RESIZE],
     }
   },
 }

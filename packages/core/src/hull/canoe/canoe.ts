@@ -23,7 +23,7 @@ export const canoe: HullType = {
   variants: VARIANTS,
   asks: ['beamWaterline'],
   waveBound: true,
-  usual: { waterline: 0.94, cruise: 0.7 },
+  usual: { waterline: 0.94, cruise: 0.7, length: 4.9, hours: 3, house: 0 },
   typical: lengthOverAll => ({ beam: Math.min(1.6, Math.max(0.6, 0.17 * lengthOverAll)), draught: 0.14, mass: 45 * lengthOverAll, propellerDiameter: 0.2 }),
   form: (boat, density) => estimatedForm(boat, density, usualOf(boat.variant)),
   appendages: () => [],

@@ -36,7 +36,7 @@ export const catamaran: HullType = {
   variants: { sail: 'Sailing catamaran', power: 'Power catamaran' },
   asks: ['hullBeam', 'hullSpacing', 'coefficients'],
   waveBound: false,
-  usual: { waterline: 0.94, cruise: 0.72 },
+  usual: { waterline: 0.94, cruise: 0.72, length: 11, hours: 4, house: 0.75 },
   typical: lengthOverAll => ({ beam: 0.55 * lengthOverAll, draught: 0.1 * lengthOverAll, mass: 1025 * 2 * (0.94 * lengthOverAll / 7) ** 3, propellerDiameter: Math.min(0.5, 0.036 * lengthOverAll) }),
   form: catamaranForm,
   appendages: (boat, form) => {

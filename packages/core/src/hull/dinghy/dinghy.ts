@@ -19,7 +19,7 @@ export const dinghy: HullType = {
   variants: { dinghy: 'Dinghy', inflatable: 'Inflatable' },
   asks: ['beamWaterline'],
   waveBound: true,
-  usual: { waterline: 0.88, cruise: 0.75 },
+  usual: { waterline: 0.88, cruise: 0.75, length: 3.2, hours: 1, house: 0 },
   typical: lengthOverAll => ({ beam: Math.max(1.2, 0.42 * lengthOverAll), draught: 0.18, mass: 28 * lengthOverAll ** 2, propellerDiameter: 0.22 }),
   form: (boat, density) => estimatedForm(boat, density, boat.variant === 'inflatable' ? USUAL.inflatable : USUAL.dinghy),
   appendages: () => [],

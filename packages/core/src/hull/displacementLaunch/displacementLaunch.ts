@@ -16,7 +16,7 @@ export const displacementLaunch: HullType = {
   variants: {},
   asks: ['beamWaterline', 'coefficients'],
   waveBound: true,
-  usual: { waterline: 0.93, cruise: 0.72 },
+  usual: { waterline: 0.93, cruise: 0.72, length: 7, hours: 4, house: 0.5 },
   typical: (lengthOverAll: number) => ({
     beam: 0.56 * lengthOverAll ** (2 / 3),
     draught: 0.085 * lengthOverAll,

@@ -10,7 +10,7 @@ export const jetBoat: HullType = {
   label: 'Jet boat',
   hint: 'Planes, with a waterjet in the bottom; goes where a propeller would strike',
   drives: ['jet'],
-  usual: { waterline: 0.86, cruise: 0.75 },
+  usual: { waterline: 0.86, cruise: 2.5, planes: true, length: 5.5, hours: 0.5, house: 0.3 },
   typical: lengthOverAll => ({ ...planing.typical(lengthOverAll), draught: 0.06 * lengthOverAll, propellerDiameter: Math.min(0.4, Math.max(0.12, 0.033 * lengthOverAll)) }),
   form: planingForm,
   appendages: () => [],

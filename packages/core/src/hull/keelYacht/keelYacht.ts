@@ -18,7 +18,7 @@ export const keelYacht: HullType = {
   variants: {},
   asks: ['keel', 'beamWaterline', 'coefficients'],
   waveBound: true,
-  usual: { waterline: 0.84, cruise: 0.72 },
+  usual: { waterline: 0.84, cruise: 0.72, length: 9, hours: 4, house: 0.75 },
   typical: (lengthOverAll: number) => ({
     beam: 0.68 * lengthOverAll ** (2 / 3),
     draught: 0.165 * lengthOverAll,

@@ -40,7 +40,7 @@ export const planing: HullType = {
   variants: {},
   asks: ['beamWaterline', 'deadrise', 'lcg'],
   waveBound: false,
-  usual: { waterline: 0.86, cruise: 0.7 },
+  usual: { waterline: 0.86, cruise: 2.3, planes: true, length: 5.5, hours: 0.5, house: 0.4 },
   typical: lengthOverAll => ({ beam: 0.65 * lengthOverAll ** (2 / 3), draught: 0.07 * lengthOverAll, mass: 1025 * (0.86 * lengthOverAll / 5.3) ** 3, propellerDiameter: Math.min(0.5, 0.055 * lengthOverAll) }),
   form: planingForm,
   appendages: boat => boat.drive.kind === 'shaft' ? [{ name: 'rudder and strut', span: 0.3, chord: 0.03 * boat.lengthOverAll, thickness: 0.1 }] : [],

@@ -63,7 +63,7 @@ export const pontoon: HullType = {
   variants: {},
   asks: ['tubes', 'hullBeam', 'hullSpacing'],
   waveBound: true,
-  usual: { waterline: 0.93, cruise: 0.6 },
+  usual: { waterline: 0.93, cruise: 0.6, length: 6.5, hours: 3, house: 0.4 },
   typical: lengthOverAll => ({ beam: Math.min(2.5, 0.5 * lengthOverAll), draught: 0.35, mass: 170 * lengthOverAll, propellerDiameter: 0.3 }),
   form: pontoonForm,
   appendages: () => [],

@@ -19,7 +19,7 @@ export const semiDisplacement: HullType = {
   variants: {},
   asks: ['beamWaterline', 'coefficients'],
   waveBound: false,
-  usual: { waterline: 0.9, cruise: 0.85 },
+  usual: { waterline: 0.9, cruise: 0.85, length: 9, hours: 3, house: 0.75 },
   typical: lengthOverAll => ({ beam: 0.72 * lengthOverAll ** (2 / 3), draught: 0.09 * lengthOverAll, mass: 1025 * (0.9 * lengthOverAll / 5.2) ** 3, propellerDiameter: Math.min(0.7, 0.05 * lengthOverAll) }),
   form: (boat, density) => estimatedForm(boat, density, USUAL),
   appendages: (boat, form) => boat.drive.kind === 'shaft'

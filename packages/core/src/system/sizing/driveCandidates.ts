@@ -1,5 +1,5 @@
 import { continuousTorque, fitMotorLosses, heatPath, heatTorque, LEG_EFFICIENCY, motorLoss, REDUCTION_CHOICES, REDUCTION_EFFICIENCY, REDUCTION_PRICE, SHAFT_EFFICIENCY, type MotorSpec, type ReductionSpec } from '../../drive'
-import { B_SERIES_RANGE, kellerAreaRatio, propellerOptimum, seriesPropeller, STOCK_STEP, stockSize, waterjet, type JetSpec, type Propulsor } from '../../propulsor'
+import { B_SERIES_RANGE, kellerAddition, kellerAreaRatio, propellerOptimum, seriesPropeller, STOCK_STEP, stockSize, waterjet, type JetSpec, type Propulsor } from '../../propulsor'
 import type { Library } from '../../parts'
 import { hasLeg } from '../../resistance'
 import { centreResistance } from '../hullResistance'
@@ -106,7 +106,7 @@ const TURN_STEP = 1.005
 function bestPropeller(model: Model, top: Load): (greatestShaftSpeed: number) => DriveCandidate['propeller'] | null {
   const { drive } = model.project.boat
   const diameter = stockSize(drive.greatestDiameter, 'down')
-  const keller = (blades: number) => Math.ceil(20 * kellerAreaRatio(top.thrust, diameter, blades, drive.shaftDepth, model.water.density)) / 20
+  const keller = (blades: number) => Math.ceil(20 * kellerAreaRatio(top.thrust, diameter, blades, drive.shaftDepth, model.water.density, kellerAddition(model.project.design.propeller.kind))) / 20
   const three = Math.max(0.45, keller(3)), blades = three > 0.8 ? 4 : 3
   const areaRatio = three > 0.8 ? Math.min(1, keller(4)) : three
   const load = { thrust: top.thrust, advanceSpeed: top.advanceSpeed, density: model.water.density }

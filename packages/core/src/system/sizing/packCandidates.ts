@@ -35,7 +35,7 @@ export function packCandidates(project: Project, drive: DriveCandidate, library:
     if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
     if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
     const amps = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
-    const suiting = suitingControllers(library, figures, amps(drive.topPower), amps(drive.cruisePower) / (1 - use.headroom), Math.max(drive.topPhase, drive.cruisePhase / (1 - use.headroom)))
+    const suiting = suitingControllers(held.controller ? [design.controller] : library.controllers, figures, amps(drive.topPower), amps(drive.cruisePower) / (1 - use.headroom), Math.max(drive.topPhase, drive.cruisePhase / (1 - use.headroom)))
     const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
     for (const controller of controllers === 'all' ? suiting : suiting.slice(0, 1)) found.push({
       ...drive, controller, pack, systemVoltage: held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
@@ -85,7 +85,7 @@ export function packFor(project: Project, cell: CellSpec): PackSpec | null {
 }
 
 /** Controllers that stand the pack and carry the amps, cheapest first. */
-function suitingControllers(library: Library, pack: { fullVoltage: number, nominalVoltage: number }, topAmps: number, cruiseAmps: number, phase: number): ControllerSpec[] {
-  return library.controllers.filter(c => c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
+function suitingControllers(controllers: readonly ControllerSpec[], pack: { fullVoltage: number, nominalVoltage: number }, topAmps: number, cruiseAmps: number, phase: number): ControllerSpec[] {
+  return controllers.filter(c => c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
     && c.batteryCurrent >= Math.max(topAmps, cruiseAmps) && c.phaseCurrent >= phase).sort((a, b) => a.price - b.price)
 }

@@ -1,6 +1,7 @@
 import { max, min } from 'd3-array'
 import { CHEMISTRIES, packFigures, peukertShare, type Chemistry } from '../../battery'
 import { SHIPPED_LIBRARY, type Library } from '../../parts'
+import { HELD_PARTS } from '../../project/heldParts'
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
@@ -80,7 +81,7 @@ export function* searchDesigns(project: Project, library: Library = SHIPPED_LIBR
       const key = [design.motor.id, design.reduction.ratio, design.controller.id, design.pack.cell.id, design.pack.series, design.pack.parallel].join('/')
       const known = taken.get(key)
       if (known) { known.virtues.push(virtue); break }
-      const edits = designEdits(project, design), changed = withEdits(project, edits)
+      const edits = designEdits(project, design, library), changed = withEdits(project, edits)
       const { counts } = evaluate(changed, project.use.cruiseSpeed).findings
       if (counts.stop > 0) continue
       const found = { ...own, virtues: [virtue], edits, project: changed, reasons: sizingReasons(project, design), cautions: counts.caution }
@@ -158,7 +159,7 @@ function relaxations(project: Project, library: Library): Relaxation[] {
   const fits = (edits: Edit[]) => {
     const tried = withEdits(project, edits)
     const designs = driveCandidates(modelOf(tried), library).filter(d => d.excess <= 1).flatMap(d => packCandidates(tried, d, library))
-    return designs.sort((a, b) => a.cost - b.cost).slice(0, CHECKED).some(d => evaluate(withEdits(tried, designEdits(tried, d)), use.cruiseSpeed).findings.counts.stop === 0)
+    return designs.sort((a, b) => a.cost - b.cost).slice(0, CHECKED).some(d => evaluate(withEdits(tried, designEdits(tried, d, library)), use.cruiseSpeed).findings.counts.stop === 0)
   }
   const found: (Relaxation & { step: number })[] = []
   for (const wish of wishes) {
@@ -167,6 +168,6 @@ function relaxations(project: Project, library: Library): Relaxation[] {
     const value = wish.value * step
     found.push({ step, text: { text: wish.text, params: { x: { value, quantity: wish.quantity } } }, edits: [{ path: wish.path, value }] })
   }
-  const letGo = (['motor', 'pack', 'propeller', 'voltage'] as const).filter(part => held[part] && fits([{ path: `held.${part}`, value: false }]))
+  const letGo = HELD_PARTS.filter(part => held[part] && fits([{ path: `held.${part}`, value: false }]))
   return [...found.sort((a, b) => b.step - a.step), ...letGo.map(part => ({ text: { text: `Let go of the ${part}.` }, edits: [{ path: `held.${part}`, value: false }] }))]
 }

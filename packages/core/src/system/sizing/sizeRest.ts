@@ -1,6 +1,6 @@
 import { min } from 'd3-array'
 import { chargerFits, packFigures } from '../../battery'
-import { usualCharging } from '../../project/charging'
+import { bestCharger } from '../../project/charging'
 import type { Edit } from '../../project/projectPath'
 import { withEdits } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
@@ -22,8 +22,10 @@ export type SizingOutcome
   /** nothing in the library fits; `text` says what is short */
     | { outcome: 'nothingFits', text: Text }
 
-/** How many of the cheapest designs are put through every finding before one is taken. */
-const CHECKED = 12
+/** How many of the cheapest designs are put through every finding before one is taken, and how many at most while all of them clash. */
+const CHECKED = 12, MOST_CHECKED = 160
+/** A design with fewer cautions may cost so much more than the cheapest without a clash. */
+const WORTH = 1.25
 
 /**
  * Sizes everything that is not held: motor, reduction, propeller, controller, voltage and pack.
@@ -41,11 +43,13 @@ export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): 
   if (able.length === 0) return { outcome: 'nothingFits', text: whyNoDrive(project, drives.length ? min(drives, d => d.excess) ?? Infinity : Infinity) }
   const designs = cheapestDrives(able).flatMap(drive => packCandidates(project, drive, library)).sort((a, b) => a.cost - b.cost)
   if (designs.length === 0) {
-    return { outcome: 'nothingFits', text: { text: 'Motors are found, but no controller and pack in the library suit them with what is held. Let go of the pack or the voltage.' } }
+    return { outcome: 'nothingFits', text: noPackText(project) }
   }
   let best: { design: DesignCandidate, edits: Edit[], stops: number, cautions: number } | undefined
-  for (const design of designs.slice(0, CHECKED)) {
-    const edits = designEdits(project, design)
+  for (const [i, design] of designs.slice(0, MOST_CHECKED).entries()) {
+    // enough were looked at, or the rest are too dear for what they would spare
+    if (best?.stops === 0 && (i >= CHECKED || design.cost > WORTH * best.design.cost)) break
+    const edits = designEdits(project, design, library)
     const { counts } = evaluate(withEdits(project, edits), project.use.cruiseSpeed).findings
     if (!best || counts.stop < best.stops || (counts.stop === best.stops && counts.caution < best.cautions)) {
       best = { design, edits, stops: counts.stop, cautions: counts.caution }
@@ -57,7 +61,7 @@ export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): 
 }
 
 /** The edits that put a design on the boat; what is held stays. */
-export function designEdits(project: Project, d: DesignCandidate): Edit[] {
+export function designEdits(project: Project, d: DesignCandidate, library: Library = SHIPPED_LIBRARY): Edit[] {
   const { held, boat } = project
   return [
     ...(held.motor ? [] : [{ path: 'design.motor', value: d.motor }]),
@@ -66,14 +70,24 @@ export function designEdits(project: Project, d: DesignCandidate): Edit[] {
     ...(held.voltage ? [] : [{ path: 'design.systemVoltage', value: d.systemVoltage }]),
     ...(held.reduction ? [] : [{ path: 'design.reduction', value: d.reduction }]),
     ...(held.controller ? [] : [{ path: 'design.controller', value: d.controller }]),
-    ...(held.charger ? [] : chargerEdits(project, d)),
+    ...(held.charger ? [] : chargerEdits(project, d, library)),
   ]
 }
 
-/** A charger for the new pack where the one that there is does not reach its volts. */
-function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandidate): Edit[] {
-  const { fullVoltage } = packFigures(pack)
-  return chargerFits(charging.charger, fullVoltage) ? [] : [{ path: 'design.charging.charger', value: usualCharging(fullVoltage).charger }]
+/** A charger for the new pack where the one that there is has other volts, or pushes more than its cells take. */
+function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandidate, library: Library): Edit[] {
+  const { fullVoltage } = packFigures(pack), takes = pack.parallel * pack.cell.chargeCurrent
+  if (chargerFits(charging.charger, fullVoltage) && charging.count * charging.charger.current <= takes) return []
+  const { shoreVoltage, shoreCurrent, inlet } = charging
+  const charger = bestCharger(library.chargers, { fullVoltage, shoreVoltage, shoreCurrent, takes, pilot: inlet === 'carType' })
+  if (!charger || charger.id === charging.charger.id) return []
+  return [{ path: 'design.charging.charger', value: charger }, { path: 'design.charging.count', value: 1 }]
+}
+
+/** What stands in the way of controller and pack: what is held, or the library. */
+function noPackText({ held }: Project): Text {
+  const names = (['controller', 'pack', 'voltage', 'motor'] as const).filter(part => held[part])
+  return { text: names.length > 0 ? `Motors are found, but no controller and pack in the library suit them with the ${names.join(', the ')} held. Let go of one of them.` : 'Motors are found, but no controller and pack in the library suit them.' }
 }
 
 function whyNoDrive(project: Project, excess: number): Text {

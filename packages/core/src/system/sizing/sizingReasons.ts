@@ -22,7 +22,7 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
         ? { text: '{name} is held.', params: { name: d.motor.name } }
         : { text: '{name}: with this drive the cheapest way to hold {top} all day and keep {room} free at cruise.', params: { name: d.motor.name, top: { value: use.topSpeed, quantity: 'speed' }, room: { value: use.headroom, quantity: 'ratio' } } },
     },
-    { part: 'reduction', held: false, text: { text: '{kind}: brings the motor’s speed down to what the propeller wants.', params: { kind: reductionText(d.reduction) } } },
+    { part: 'reduction', held: held.reduction, text: held.reduction ? { text: '{kind} is held.', params: { kind: reductionText(d.reduction) } } : { text: '{kind}: brings the motor’s speed down to what the propeller wants.', params: { kind: reductionText(d.reduction) } } },
     {
       part: 'propeller', held: held.propeller,
       text: project.boat.drive.kind === 'jet'
@@ -31,7 +31,7 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
           ? { text: '{d} by {p} is held.', params: { d: { value: d.propeller.diameter, quantity: 'smallLength' }, p: { value: d.propeller.pitch, quantity: 'smallLength' } } }
           : { text: '{d} by {p}, {blades} blades: fills the place; this pitch wastes least at top.', params: { d: { value: d.propeller.diameter, quantity: 'smallLength' }, p: { value: d.propeller.pitch, quantity: 'smallLength' }, blades: String(d.propeller.blades) } },
     },
-    { part: 'controller', held: false, text: { text: '{name}: the cheapest that takes {full} and gives {amps} to the motor.', params: { name: d.controller.name, full: { value: pack.fullVoltage, quantity: 'voltage' }, amps: { value: d.topPhase, quantity: 'current' } } } },
+    { part: 'controller', held: held.controller, text: held.controller ? { text: '{name} is held.', params: { name: d.controller.name } } : { text: '{name}: the cheapest that takes {full} and gives {amps} to the motor.', params: { name: d.controller.name, full: { value: pack.fullVoltage, quantity: 'voltage' }, amps: { value: d.topPhase, quantity: 'current' } } } },
     {
       part: 'voltage', held: held.voltage,
       text: held.voltage
