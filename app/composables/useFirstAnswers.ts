@@ -1,28 +1,33 @@
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, watch } from 'vue'
+import { useStorage } from '@vueuse/core'
 import {
-  contradictionsOf, fieldError, fillText, hullTypeOf, newProject, parseQuantity, quantityText, sizeRest, typicalAnswers, withEdits,
+  contradictionsOf, fieldError, fillText, hullTypeOf, newProject, parseQuantity, quantityText, sizeRest, typicalAnswers, usualLength, withEdits,
   FIELDS, type DriveKind, type Field, type FieldPath, type FirstAnswers, type Project, type QuantityId,
 } from '@remigo/core'
 import { m } from '~/messages'
+import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 
 /** The typed answers, by the field of the document that they become. */
 const QUESTIONS = {
   lengthOverAll: 'boat.lengthOverAll', beam: 'boat.beam', mass: 'boat.mass', greatestDiameter: 'boat.drive.greatestDiameter',
-  oldEnginePower: 'boat.oldEngine.ratedPower', cruiseSpeed: 'use.cruiseSpeed', duration: 'use.duration',
+  oldEnginePower: 'boat.oldEngine.ratedPower', cruiseSpeed: 'use.cruiseSpeed', duration: 'use.duration', houseLoad: 'use.houseLoad',
 } as const satisfies Partial<Record<keyof FirstAnswers, FieldPath>>
 type Question = keyof typeof QUESTIONS
+const NOTHING_TYPED: Record<Question, string> = { lengthOverAll: '', beam: '', mass: '', greatestDiameter: '', oldEnginePower: '', cruiseSpeed: '', duration: '', houseLoad: '' }
 
 /** Ten answers, with usual values offered, and the first design that they lead to. */
 export function useFirstAnswers() {
   const view = useViewStore()
-  const name = ref('')
-  const hullType = ref('keelYacht')
-  const drive = ref<DriveKind>('shaft')
+  const library = useLibraryStore()
+  // what is answered so far outlives a look at another bench, and a reload
+  const given = useStorage('remigo-start', { name: '', hullType: 'keelYacht', drive: 'shaft' as DriveKind, typed: NOTHING_TYPED }, undefined, { mergeDefaults: true })
+  const part = <K extends 'name' | 'hullType' | 'drive'>(key: K) => computed({ get: () => given.value[key], set: (value) => { given.value[key] = value } })
+  const name = part('name'), hullType = part('hullType'), drive = part('drive')
   /** another kind of hull is offered its own drives */
   const drives = computed(() => hullTypeOf(hullType.value).drives)
   watch(drives, (kinds) => { if (!kinds.includes(drive.value)) drive.value = kinds[0]! })
-  const typed = reactive<Record<Question, string>>({ lengthOverAll: '', beam: '', mass: '', greatestDiameter: '', oldEnginePower: '', cruiseSpeed: '', duration: '' })
+  const typed = given.value.typed
   const errors = reactive<Partial<Record<Question, string>>>({})
 
   const field = (question: Question): Field => FIELDS[QUESTIONS[question]]
@@ -30,12 +35,16 @@ export function useFirstAnswers() {
     const parsed = typed[question].trim() ? parseQuantity(typed[question], field(question).quantity, view.choice, nearOf(question)) : null
     return parsed?.ok ? parsed.value : null
   }
-  const length = computed(() => {
+  /** what a bare number is measured by: the unit of what is usual; the length itself has none yet */
+  function nearOf(question: Question): number | null {
+    return question === 'lengthOverAll' ? null : typical.value[question] ?? null
+  }
+  const length = computed((): number => {
     const value = read('lengthOverAll')
-    return value !== null && !fieldError('boat.lengthOverAll', value) ? value : 9
+    return value !== null && !fieldError('boat.lengthOverAll', value) ? value : usualLength(hullType.value)
   })
   const typical = computed(() => typicalAnswers(hullType.value, length.value))
-  const show = (question: Question) => quantityText(typical.value[question], field(question).quantity as QuantityId, view.choice).replace(/\u00A0/g, ' ')
+  const show = (question: Question) => quantityText(typical.value[question]!, field(question).quantity as QuantityId, view.choice).replace(/\u00A0/g, ' ')
 
   /** What the answers come to; what is left empty is usual for the type and length. */
   const answers = computed<FirstAnswers>(() => {
@@ -64,10 +73,14 @@ export function useFirstAnswers() {
     }
     const kept = Object.fromEntries((Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]))
     const project = { ...boat, typed: kept }
-    const sized = sizeRest(project)
+    const sized = sizeRest(project, library.library)
     return sized.outcome === 'sized'
       ? { project: withEdits(project, sized.edits), note: null }
       : { project, note: `${m.held.nothingFits}: ${fillText(sized.text, view.choice)}` }
   }
-  return { name, hullType, drive, drives, typed, errors, typical, show, check, answers, finish }
+  /** the next boat starts from an empty sheet */
+  function clear() {
+    given.value = { name: '', hullType: 'keelYacht', drive: 'shaft', typed: { ...NOTHING_TYPED } }
+  }
+  return { clear, name, hullType, drive, drives, typed, errors, typical, show, check, answers, finish }
 }

@@ -1,5 +1,5 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { packFor, PART_KINDS, writeParts, type CellSpec, type Edit, type Part, type PartKindId, type StockPropeller } from '@remigo/core'
+import { emptyPart, packOf, PART_KINDS, writeParts, type CellSpec, type Edit, type Part, type PartKindId, type StockPropeller } from '@remigo/core'
 import { l } from '~/messages/library'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -41,11 +41,22 @@ export function useLibraryBench() {
     chosen.value = part
     editing.value = false
   }
-  /** A copy of a part, of the first that ships when none is given, ready to be changed. */
-  function copy(part: Part = PART_KINDS[kind.value].shipped[0]!) {
+  /** A copy of a part, ready to be changed. */
+  function copy(part: Part) {
     chosen.value = { ...part, id: '', name: l.newName(part.name).slice(0, 80) }
     editing.value = true
   }
+  /** A part of which nothing is known yet. */
+  function create() {
+    chosen.value = emptyPart(kind.value)
+    editing.value = true
+  }
+  /** Why these cells make no pack. */
+  const noPack = computed(() => {
+    if (!chosen.value || editing.value || (kind.value !== 'cell' && kind.value !== 'pack')) return null
+    const made = packOf(document.shown, chosen.value as unknown as CellSpec)
+    return made.outcome === 'none' ? made.reason : null
+  })
   async function keep(part: Part) {
     const before = chosen.value
     await store.put(kind.value, [part])
@@ -88,12 +99,12 @@ export function useLibraryBench() {
     if (kind.value === 'fuse') return [{ path: 'design.wiring.fuse', value: part }]
     if (kind.value === 'cable') return [{ path: 'design.wiring.mainArea', value: part.area }, { path: 'design.wiring.insulation', value: part.insulation }]
     if (kind.value !== 'cell' && kind.value !== 'pack') return null
-    const built = packFor(document.shown, part as unknown as CellSpec)
-    return built && [{ path: 'design.pack', value: built }]
+    const made = packOf(document.shown, part as unknown as CellSpec)
+    return made.outcome === 'pack' ? [{ path: 'design.pack', value: made.pack }] : made.edits
   }
   function tryPart(part: Part) {
     const edits = editsFor(part)
     if (edits) document.startTrial(part.id, part.name, edits)
   }
-  return { kind, words, chosen, editing, told, removed, own, all, shown, isOwn, imported, progress, running, cancel, errors, show, choose, copy, keep, remove, bringBack, importFile, exportParts, editsFor, tryPart }
+  return { kind, words, chosen, editing, told, removed, own, all, shown, isOwn, imported, progress, running, cancel, errors, show, choose, copy, create, noPack, keep, remove, bringBack, importFile, exportParts, editsFor, tryPart }
 }

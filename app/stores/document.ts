@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { DEMO_BOATS, withEdits, type Edit, type Project } from '@remigo/core'
+import { DEMO_BOATS, withEdits, withFollowingVoltage, type Edit, type Project } from '@remigo/core'
 import { plainData } from './plainData'
 
 /** One step of the history: what it was called, and the boat before and after; edits of one visit to a field are one step. Boats share what did not change. */
@@ -40,7 +40,7 @@ export const useDocumentStore = defineStore('document', () => {
 
   /** A named edit; those of one visit to a field are one step. While something is on trial the edit goes into the trial's boat and keeps it. */
   function edit(label: string, edits: Edit[], visit?: symbol) {
-    const after = withEdits(shown.value, edits.map(plainEdit))
+    const after = withEdits(shown.value, withFollowingVoltage(shown.value, edits.map(plainEdit)))
     trial.value = null
     commit(label, after, visit)
   }
@@ -48,7 +48,7 @@ export const useDocumentStore = defineStore('document', () => {
   /** Tries a change on the boat that is shown. What it changes again of an open trial (another charger) takes the place of that. */
   function startTrial(key: string, label: string, edits: Edit[], reasons: string[] = []) {
     const paths = new Set(edits.map(e => e.path)), before = trial.value?.steps.filter(step => !step.edits.every(e => paths.has(e.path))) ?? []
-    const steps = [...before, { label, edits: edits.map(plainEdit) }]
+    const steps = [...before, { label, edits: withFollowingVoltage(shown.value, edits.map(plainEdit)) }]
     trial.value = { key, label: steps.map(step => step.label).join(' + '), project: withEdits(project.value, steps.flatMap(step => step.edits)), reasons, steps }
   }
 

@@ -12,6 +12,8 @@ const answer = useAnswerStore()
 const document = useDocumentStore()
 const { stage } = useStages()
 const LEADS = { steep: m.boat.leadSteep, hullSpeed: m.boat.leadHull, top: m.boat.leadTop }
+/** a hull that her own wave holds back; one on the plane, or a slender pair, is not */
+const bound = computed(() => answer.model.hullType.waveBound)
 const payoff = computed(() => answer.summary.payoff)
 </script>
 
@@ -19,8 +21,8 @@ const payoff = computed(() => answer.summary.payoff)
   <div class="bench">
     <div class="bench__main">
       <BenchLead figure="payoffSpeed">
-        <template #head><FigureSentence :words="m.boat.leadHead" :figures="['hullSpeed']" /></template>
-        <FigureSentence :words="LEADS[payoff.reason]" :figures="[{ id: 'effectivePower', speed: payoff.speed }]" />
+        <template #head><FigureSentence v-if="bound" :words="m.boat.leadHead" :figures="['hullSpeed']" /><template v-else>{{ m.boat.leadPaid }}</template></template>
+        <FigureSentence :words="LEADS[payoff.reason]" :figures="['payoffSpeed', { id: 'effectivePower', speed: payoff.speed }]" />
       </BenchLead>
       <p v-if="document.shown.story" class="story prose">{{ document.shown.story }}</p>
       <BoatFields v-if="stage >= 3" />
@@ -29,7 +31,7 @@ const payoff = computed(() => answer.summary.payoff)
       <NuxtLink to="/start" class="btn btn--best start" data-start>{{ m.boat.start }}</NuxtLink>
       <section class="block" :aria-label="m.boat.derived">
         <h2 class="section-head">{{ m.boat.derived }}</h2>
-        <FigureRow id="hullSpeed" /><FigureRow id="displacedVolume" /><FigureRow id="wettedSurface" /><FigureRow id="waveLength" /><FigureRow id="froude" />
+        <FigureRow v-if="bound" id="hullSpeed" /><FigureRow id="displacedVolume" /><FigureRow id="wettedSurface" /><FigureRow v-if="bound" id="waveLength" /><FigureRow id="froude" />
       </section>
       <BoatEstimates v-if="stage >= 3 && answer.model.hullType.asks.includes('coefficients')" />
     </aside>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chargeReport, chargerCounts, chargerFits, DEMO_CHARGERS, SHORE_PLUGS, withEdits, type ChargerSpec } from '@remigo/core'
+import { chargeReport, chargerCounts, chargerFits, chargeStart, hasSails, SHORE_PLUGS, withEdits, type ChargerSpec } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { c } from '~/messages/charging'
 import { q, s } from '~/messages/storage'
@@ -19,7 +19,13 @@ const { text } = useQuantities()
 const charging = computed(() => document.shown.design.charging)
 const curve = computed(() => chargeReport(document.shown))
 const counts = computed(() => chargerCounts(document.shown))
-const all = computed(() => [...(library.own.charger ?? []) as unknown as ChargerSpec[], ...DEMO_CHARGERS])
+const all = computed(() => library.library.chargers)
+/** why nothing flows */
+const never = computed(() => {
+  const { limit } = chargeStart(document.shown)
+  return limit in c.never ? c.never[limit as keyof typeof c.never] : c.never.other
+})
+const sails = computed(() => hasSails(document.shown.boat) && answer.model.propulsor.kind !== 'jet')
 const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, fitted: charger.id === charging.value.charger.id, state: chargerFits(charger, answer.model.pack.fullVoltage) ? 'fits' as const : 'stop' as const }))))
 const tryCharger = (charger: ChargerSpec) => document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
 const tryCount = (count: number) => document.startTrial(`chargers/${count}`, c.count(count), [{ path: 'design.charging.count', value: count }])
@@ -36,8 +42,8 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [{ 
 <template>
   <div class="bench" data-charging>
     <div class="bench__main">
-      <BenchLead v-if="curve.toEnd" figure="chargeTime" :head="c.limits[curve.limit]">{{ c.lead(text(charging.from, 'ratio'), curve.end > 0.995 ? c.full : text(curve.end, 'ratio')) }}</BenchLead>
-      <p v-else class="prose never" role="status">{{ c.never }}</p>
+      <BenchLead v-if="curve.toEnd" figure="chargeTime" :head="c.limits[curve.limit]">{{ c.lead(text(charging.from, 'ratio'), curve.end > 0.995 ? c.full : text(curve.end, 'ratio'), c.where[charging.supply]) }}</BenchLead>
+      <p v-else class="prose never" role="status">{{ never }}</p>
       <ChargeChart />
       <section class="block" :aria-label="c.counts" data-counts>
         <h2 class="section-head">{{ c.counts }}<span>{{ c.countsHint }}</span></h2>
@@ -78,7 +84,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [{ 
           <label class="ink-check month"><span>{{ q.month }}</span><select class="ink-select" :value="charging.month" @change="document.edit(q.month, [{ path: 'design.charging.month', value: Number(($event.target as HTMLSelectElement).value) }])"><option v-for="(name, i) in s.months" :key="i" :value="i">{{ name }}</option></select></label>
           <FigureRow v-if="document.shown.design.solar.fitted" id="chargeSun" /><p v-else class="small soft">{{ s.none }}</p>
         </template>
-        <label v-if="answer.model.propulsor.kind !== 'jet'" class="ink-check"><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')">{{ q.sailing }}</label>
+        <label v-if="sails || charging.sailing" class="ink-check"><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')">{{ q.sailing }}</label>
         <FigureRow v-if="charging.sailing && answer.model.propulsor.kind !== 'jet'" id="chargeSailing" />
         <QuantityField path="use.houseLoad" />
       </section>
@@ -89,7 +95,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [{ 
         <div class="rows"><QuantityField path="design.charging.shoreVoltage" /><QuantityField path="design.charging.shoreCurrent" /><QuantityField path="design.charging.continuous" /><QuantityField path="design.charging.from" /><QuantityField path="design.charging.coldest" /></div>
       </section>
       <section class="block" :aria-label="c.charger">
-        <h2 class="section-head">{{ c.charger }}</h2>
+        <h2 class="section-head with-hold">{{ c.charger }} <HoldPin part="charger" /></h2>
         <p class="small soft">{{ charging.charger.name }}</p>
         <QuantityField path="design.charging.count" />
         <NuxtLink to="/settings-sheet" class="btn btn--best">{{ c.settings }}</NuxtLink>

@@ -5,12 +5,14 @@ import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
 
 /** The jet: in the bottom to scale, at the lever, and the library's others tried at a touch. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
+const library = useLibraryStore()
 const use = computed(() => document.shown.use)
-const rows = computed(() => jetChoices(document.shown))
+const rows = computed(() => jetChoices(document.shown, library.library.jets))
 const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, [{ path: 'design.jet', value: jet }])
 </script>
 

@@ -12,10 +12,10 @@ import PartEditor from '~/components/library/PartEditor.vue'
 
 /** The library of parts: those that ship and the owner's own, to read, copy, change, bring in and take out, and to try on the boat. */
 const bench = useLibraryBench()
-const { kind, words, chosen, editing, told, removed, own, all, shown, isOwn, imported, progress, running, errors } = bench
+const { kind, words, chosen, editing, told, removed, own, all, shown, isOwn, imported, noPack, progress, running, errors } = bench
 const library = useLibraryStore()
 const document = useDocumentStore()
-const { text } = useQuantities()
+const { fill, text } = useQuantities()
 const route = useRoute()
 const picker = ref<HTMLInputElement>(), side = ref<HTMLElement>()
 const compact = useCompact()
@@ -54,7 +54,7 @@ function picked(event: Event) {
       <nav class="kinds" :aria-label="l.kind"><button v-for="(many, id) in KINDS" :key="id" type="button" :class="{ on: kind === id }" :aria-pressed="kind === id" :data-kind="id" @click="bench.show(id)">{{ many }}</button></nav>
       <div class="tools">
         <label class="find"><span class="visually-hidden">{{ l.find }}</span><input v-model="words" type="search" :placeholder="`${l.find}: ${l.findHint}`" data-find></label>
-        <button type="button" class="btn btn--best" data-new-part @click="bench.copy()">{{ l.add }}</button>
+        <button type="button" class="btn btn--best" data-new-part @click="bench.create()">{{ l.add }}</button>
         <button type="button" class="btn" @click="picker?.click()">{{ l.import }}</button>
         <button type="button" class="btn" data-export-parts @click="bench.exportParts('all')">{{ l.exportAll }}</button>
         <button v-if="own.length" type="button" class="btn" data-export-own @click="bench.exportParts('own')">{{ l.exportOwn }}</button>
@@ -88,7 +88,7 @@ function picked(event: Event) {
           <button type="button" class="btn" data-copy-part @click="bench.copy(chosen)">{{ l.copy }}</button>
           <template v-if="isOwn(chosen)"><button type="button" class="btn" data-edit-part @click="editing = true">{{ l.edit }}</button><button type="button" class="btn" data-delete-part @click="bench.remove(chosen)">{{ l.remove }}</button></template>
         </div>
-        <p v-if="!editing && !edits && (kind === 'cell' || kind === 'pack')" class="small">{{ l.noPack }}</p>
+        <p v-if="noPack" class="small" data-no-pack>{{ fill(noPack) }}</p>
         <PartEditor :kind="kind" :part="chosen" :editing="editing" :taken="taken" @keep="bench.keep" @cancel="chosen.id ? editing = false : chosen = null" />
       </template>
       <p v-else class="soft">{{ l.nothing }}</p>

@@ -72,7 +72,7 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
       </section>
       <HeatNotes />
       <section class="block" :aria-label="b.motor.reduction">
-        <h2 class="section-head">{{ b.motor.reduction }}</h2>
+        <h2 class="section-head with-hold">{{ b.motor.reduction }} <HoldPin part="reduction" /></h2>
         <ChoiceField :label="b.motor.reduction" :options="b.motor.kinds" :model-value="design.reduction.kind" @update:model-value="setKind" />
         <QuantityField path="design.reduction.ratio" />
       </section>
@@ -86,7 +86,7 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
         <ChoiceField :label="w.weaker" :options="w.directions" :model-value="design.motor.weakerDirection" @update:model-value="document.edit(w.weaker, [{ path: 'design.motor.weakerDirection', value: $event }])" />
       </section>
       <section class="block" :aria-label="b.motor.controller">
-        <h2 class="section-head">{{ b.motor.controller }}</h2>
+        <h2 class="section-head with-hold">{{ b.motor.controller }} <HoldPin part="controller" /></h2>
         <p class="small soft">{{ design.controller.name }}</p>
         <div class="rows"><QuantityField path="design.controller.leastVoltage" /><QuantityField path="design.controller.greatestVoltage" /><QuantityField path="design.controller.batteryCurrent" /><QuantityField path="design.controller.batteryCurrentPeak" /><QuantityField path="design.controller.phaseCurrent" /><QuantityField path="design.controller.phaseCurrentPeak" /><QuantityField path="design.controller.regenCurrent" /></div>
       </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
-import { CHEMISTRIES, packFor, type CellSpec } from '@remigo/core'
+import { ageingReport, CHEMISTRIES, packOf, type CellSpec } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { f } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
@@ -14,23 +14,27 @@ import { useQuantities } from '~/composables/useQuantities'
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const library = useLibraryStore()
-const { text } = useQuantities()
+const { fill, text } = useQuantities()
 const route = useRoute()
 const view = ref<keyof typeof f.views>(String(route.query.view) in f.views ? String(route.query.view) as keyof typeof f.views : 'volts')
 const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.model.pack)
 const use = computed(() => document.shown.use)
+const wear = computed(() => ageingReport(document.shown))
 const rows = computed(() => fewOf(library.library.cells.map((cell) => {
-  const built = packFor(document.shown, cell)
-  return { cell, fitted: cell.id === pack.value.cell.id, built, price: cell.price, state: built ? 'fits' as const : 'stop' as const }
+  const made = packOf(document.shown, cell), fitted = cell.id === pack.value.cell.id
+  // of the fitted cells the pack that there is, not one that might be
+  const built = fitted ? pack.value : made.outcome === 'pack' ? made.pack : null
+  return { cell, fitted, built, made, price: cell.price, state: built ? 'fits' as const : 'stop' as const }
 })))
 function change(key: 'series' | 'parallel', by: number) {
   const value = pack.value[key] + by
   if (value >= 1) document.edit(key === 'series' ? 'In series' : 'In parallel', [{ path: `design.pack.${key}`, value }])
 }
 function tryCell(cell: CellSpec) {
-  const built = packFor(document.shown, cell)
-  if (built) document.startTrial(cell.id, cell.name, [{ path: 'design.pack', value: built }])
+  const made = packOf(document.shown, cell)
+  const edits = made.outcome === 'pack' ? [{ path: 'design.pack', value: made.pack }] : made.edits
+  if (edits) document.startTrial(cell.id, cell.name, edits)
 }
 </script>
 
@@ -55,9 +59,9 @@ function tryCell(cell: CellSpec) {
           <table class="table" data-cells>
             <tbody>
               <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">
-                <td>{{ row.cell.name }}<small class="soft">{{ CHEMISTRIES[row.cell.chemistry].label }}</small></td>
+                <td>{{ row.cell.name }}<small class="soft">{{ row.made.outcome === 'none' && !row.fitted ? fill(row.made.reason) : CHEMISTRIES[row.cell.chemistry].label }}</small></td>
                 <td class="num">{{ row.built ? `${row.built.series} × ${row.built.parallel}` : '–' }}</td>
-                <td class="num"><TryButton :fitted="row.fitted" :name="row.cell.name" :disabled="!row.built" @try="tryCell(row.cell)" /></td>
+                <td class="num"><TryButton :fitted="row.fitted" :name="row.cell.name" :disabled="!row.built && !(row.made.outcome === 'none' && row.made.edits)" @try="tryCell(row.cell)" /></td>
               </tr>
             </tbody>
           </table>
@@ -82,7 +86,7 @@ function tryCell(cell: CellSpec) {
       </section>
       <CurrentChain />
       <section class="block">
-        <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow id="packCurrent" /><FigureRow id="packMass" /><FigureRow id="packPricePerEnergy" /><FigureRow id="packLifePrice" />
+        <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow id="packCurrent" /><FigureRow id="packMass" /><FigureRow id="packPricePerEnergy" /><FigureRow v-if="Number.isFinite(wear.pricePerEnergy)" id="packUsePrice" />
       </section>
       <p class="warning"><svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiFlashOutline" fill="currentColor" /></svg>{{ b.pack.caution }}</p>
     </aside>

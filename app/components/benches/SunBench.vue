@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { boatSolarYear, DEMO_CHARGE_CONTROLLERS, DEMO_PANELS, solarReport, type ChargeControllerSpec, type PanelSpec } from '@remigo/core'
+import { boatSolarYear, solarReport, type ChargeControllerSpec } from '@remigo/core'
 import { s } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -15,9 +15,9 @@ const solar = computed(() => document.shown.design.solar)
 const place = computed(() => document.shown.use.place)
 const month = computed(() => document.shown.design.charging.month)
 const report = computed(() => solarReport(document.shown))
-const panels = computed(() => [...(library.own.panel ?? []) as unknown as PanelSpec[], ...DEMO_PANELS])
-const controllers = computed(() => [...(library.own.chargeController ?? []) as unknown as ChargeControllerSpec[], ...DEMO_CHARGE_CONTROLLERS])
-const listed = <P extends { id: string }>(all: P[], now: P | null) => now && !all.some(p => p.id === now.id) ? [now, ...all] : all
+const panels = computed(() => library.library.panels)
+const controllers = computed(() => library.library.chargeControllers)
+const listed = <P extends { id: string }>(all: readonly P[], now: P | null) => now && !all.some(p => p.id === now.id) ? [now, ...all] : all
 const count = computed(() => solar.value.series * solar.value.parallel)
 const spot = computed(() => s.mark(text(place.value.latitude, 'coordinate'), text(place.value.longitude, 'coordinate')))
 const choosePanel = (id: string) => document.edit(s.panel, [{ path: 'design.solar.panel', value: panels.value.find(p => p.id === id) ?? solar.value.panel }])
@@ -47,6 +47,7 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
     </div>
     <aside class="bench__side">
       <section :aria-label="s.panels">
+        <HoldPin v-if="solar.fitted" part="panels" class="pin" />
         <h2 class="section-head">{{ s.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ s.all }}</NuxtLink></h2>
         <button type="button" class="btn fit" :class="{ 'btn--best': !solar.fitted }" data-fit-panels @click="document.edit(solar.fitted ? s.leave : s.fit, [{ path: 'design.solar.fitted', value: !solar.fitted }])">{{ solar.fitted ? s.leave : s.fit }}</button>
         <label class="pick"><span>{{ s.panel }}</span><select class="ink-select" :value="solar.panel.id" data-panel @change="choosePanel(($event.target as HTMLSelectElement).value)"><option v-for="p in listed(panels, solar.panel)" :key="p.id" :value="p.id">{{ p.name }}, {{ text(p.power, 'electricPower') }}</option></select></label>
@@ -70,6 +71,7 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
 </template>
 
 <style scoped>
+.pin { width: 100%; margin-bottom: 6px; }
 .fit { width: 100%; margin: 6px 0; justify-content: center; }
 .pick { display: block; padding: 5px 0; font-size: 13.5px; }
 .pick span { display: block; line-height: 18px; margin-bottom: 2px; }

@@ -29,7 +29,7 @@ const rows = computed(() => [
   { key: 'controller', label: b.pack.controller, from: design.value.controller.leastVoltage, to: design.value.controller.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow']) },
   { key: 'charger', label: b.pack.charger, from: design.value.charging.charger.leastVoltage, to: design.value.charging.charger.greatestVoltage, state: worst(['chargerWindow']) },
   ...(dcdc.value ? [{ key: 'dcdc', label: b.pack.dcdc, ...dcdc.value, state: worst(['houseConverter']) }] : []),
-  { key: 'motor', label: b.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: pack.value.to > design.value.motor.greatestVoltage ? 'stop' as const : 'fits' as const },
+  { key: 'motor', label: b.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow', 'motorSpeed']) },
 ])
 function worst(rules: string[]): Severity | 'fits' {
   return answer.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'

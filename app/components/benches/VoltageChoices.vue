@@ -2,12 +2,14 @@
 import { computed } from 'vue'
 import { TOUCH_LIMIT, voltageChoices, withEdits, type VoltageChoice } from '@remigo/core'
 import { e } from '~/messages/wiring'
+import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
 import { useSizing } from '~/composables/useSizing'
 
 /** Every usual system voltage on this boat's own numbers, and what speaks for low and for high. */
+const answer = useAnswerStore()
 const document = useDocumentStore()
 const library = useLibraryStore()
 const { text } = useQuantities()
@@ -16,6 +18,12 @@ const rows = computed(() => voltageChoices(document.shown, library.library))
 const size = (c: VoltageChoice) => c.area === null ? e.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
 /** the boat at a voltage, whatever she has: what its figures are worked out on */
 const at = computed(() => new Map(rows.value.map(r => [r.voltage, withEdits(document.shown, [{ path: 'design.systemVoltage', value: r.voltage }])])))
+/** the one that is fitted stands as the findings say; the others as their best parts would */
+const FITTED = new Set(['packAboveWindow', 'packBelowWindow', 'motorSpeed', 'chargerWindow'])
+function stateOf(c: VoltageChoice) {
+  if (c.fitted && answer.findings.findings.some(f => f.severity === 'stop' && FITTED.has(f.rule))) return 'stop'
+  return c.price === null || c.clashes > 0 ? 'stop' : c.aboveTouch ? 'caution' : 'fits'
+}
 const able = computed(() => rows.value.filter(r => r.price !== null))
 const low = computed(() => able.value.filter(r => !r.aboveTouch).at(-1))
 const high = computed(() => able.value.find(r => r.aboveTouch))
@@ -29,7 +37,7 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
         <thead><tr><th>{{ e.volts }}</th><th class="num">{{ e.cruise }}</th><th class="num">{{ e.top }}</th><th class="num">{{ e.copper }}</th><th class="num">{{ e.strongest }}</th><th class="num">{{ e.from }}</th><th /></tr></thead>
         <tbody>
           <tr v-for="r in rows" :key="r.voltage" :class="{ current: r.fitted }">
-            <td class="figures"><StateMark :state="r.price === null ? 'stop' : r.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
+            <td class="figures"><StateMark :state="stateOf(r)" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
             <td class="num"><FigureValue id="voltageCruise" :of="at.get(r.voltage)" /></td><td class="num"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
             <td class="num"><template v-if="r.area !== null"><span v-if="r.parallel > 1">{{ r.parallel }} × </span><FigureValue id="voltageArea" :of="at.get(r.voltage)" /><small><FigureValue id="voltageCopper" :of="at.get(r.voltage)" size="inline" />, <FigureValue id="voltageLoss" :of="at.get(r.voltage)" size="inline" /></small></template><template v-else>{{ e.none }}</template></td>
             <td class="num">{{ r.motors ? text(r.strongest, 'power') : e.none }}<small class="soft wraps">{{ e.motors(r.motors, r.controllers) }}</small></td>

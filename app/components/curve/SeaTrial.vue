@@ -1,27 +1,27 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { mdiClose } from '@mdi/js'
 import { quantityText, type TrialPoint } from '@remigo/core'
 import { t } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
-import { TRIAL_COLUMNS, useTrial, type TrialColumn } from '~/composables/useTrial'
+import { TRIAL_COLUMNS, useTrial } from '~/composables/useTrial'
+import TrialCell from './TrialCell.vue'
 
 /** The owner's own runs, typed, pasted or from a file, and the curve that they carry. */
 const document = useDocumentStore()
 const view = useViewStore()
 const { text, fill } = useQuantities()
-const { trial, outcome, errors, add, remove, change, type, take, use } = useTrial()
+const { trial, outcome, errors, others, holdsHouse, house, madeNow, add, remove, change, type, take, use } = useTrial()
 const pasted = ref('')
 const picker = ref<HTMLInputElement>()
 const shown = (point: TrialPoint, [column, quantity]: typeof TRIAL_COLUMNS[number]) => point[column] === null ? '' : quantityText(point[column], quantity, view.choice).replace(/\u00A0/g, ' ')
 const cells = computed(() => trial.value.points.map(point => TRIAL_COLUMNS.map(c => shown(point, c))))
-function typed(event: Event, row: number, column: TrialColumn, index: number) {
-  const input = event.target as HTMLInputElement
-  if (input.value === cells.value[row]![index]) return
-  if (!type(row, column, input.value)) input.value = cells.value[row]![index]!
-}
+/** sentences of cells that make no sense, by cell */
+const wrong = reactive(new Map<string, string>())
+const said = (cell: string, sentence: string | null) => sentence === null ? wrong.delete(cell) : wrong.set(cell, sentence)
+const sentences = computed(() => [...errors.value, ...wrong.values()])
 function paste() {
   if (take(pasted.value)) pasted.value = ''
 }
@@ -51,7 +51,7 @@ const words = computed(() => {
         <tbody>
           <tr v-for="(point, row) in trial.points" :key="row">
             <td class="figures soft">{{ row + 1 }}</td>
-            <td v-for="([column], i) in TRIAL_COLUMNS" :key="column"><input :value="cells[row]![i]" class="cell" :data-cell="`${column}-${row}`" :aria-label="`${t.sea[column]}, ${row + 1}`" @change="typed($event, row, column, i)"></td>
+            <td v-for="([column], i) in TRIAL_COLUMNS" :key="column"><TrialCell :shown="cells[row]![i]!" :name="`${column}-${row}`" :label="`${t.sea[column]}, ${row + 1}`" :take="words => type(row, column, words)" @wrong="said(`${column}-${row}`, $event)" /></td>
             <td><select :value="point.direction" class="cell way" :aria-label="`${t.sea.direction}, ${row + 1}`" @change="change(row, { direction: ($event.target as HTMLSelectElement).value as TrialPoint['direction'] })"><option v-for="(word, way) in t.sea.ways" :key="way" :value="way">{{ word }}</option></select></td>
             <td><input :value="point.note" class="cell note" maxlength="120" :aria-label="`${t.sea.note}, ${row + 1}`" @change="change(row, { note: ($event.target as HTMLInputElement).value })"></td>
             <td><button type="button" class="icon-btn" :aria-label="`${t.sea.remove} ${row + 1}`" @click="remove(row)"><svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button></td>
@@ -59,7 +59,7 @@ const words = computed(() => {
         </tbody>
       </table>
     </div>
-    <ul v-if="errors.length" class="errors" role="alert" data-trial-errors><li v-for="e in errors" :key="e">{{ e }}</li></ul>
+    <ul v-if="sentences.length" class="errors" role="alert" data-trial-errors><li v-for="e in sentences" :key="e">{{ e }}</li></ul>
     <div class="row">
       <button type="button" class="btn" data-add-run @click="add">{{ t.sea.add }}</button>
       <button type="button" class="btn" @click="picker?.click()">{{ t.sea.file }}</button>
@@ -71,6 +71,10 @@ const words = computed(() => {
       <button type="button" class="btn" data-take :disabled="!pasted.trim()" @click="paste">{{ t.sea.take }}</button>
     </details>
     <p class="prose" data-trial-words>{{ words.join(' ') }}</p>
+    <template v-if="trial.points.length">
+      <ChoiceField v-if="document.shown.use.houseLoad > 0" :label="t.sea.house" :options="{ yes: t.sea.houseYes(text(document.shown.use.houseLoad, 'smallPower')), no: t.sea.houseNo }" :model-value="holdsHouse ? 'yes' : 'no'" data-trial-house @update:model-value="house($event === 'yes')" />
+      <p v-if="others" class="prose" data-other-drive>{{ t.sea.other }} <button type="button" class="btn" @click="madeNow">{{ t.sea.madeNow }}</button></p>
+    </template>
     <ChoiceField v-if="outcome.outcome === 'fitted'" :label="t.sea.use" :options="t.sea.uses" :model-value="trial.use" @update:model-value="use" />
   </section>
 </template>

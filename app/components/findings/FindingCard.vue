@@ -1,42 +1,45 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onScopeDispose, shallowRef, watch } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
-import { sizeRest, withEdits, compareDesigns, fillText, RULES, type Finding, type Fix, type Project } from '@remigo/core'
+import { changeText, compareDesigns, RULES, withEdits, type Finding, type Fix, type Project } from '@remigo/core'
 import { m } from '~/messages'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
+import { whenIdle } from '~/composables/whenIdle'
 
 /** What does not fit, why, by how much, and up to two fixes with what they cost. */
 const props = defineProps<{ finding: Finding }>()
 const document = useDocumentStore()
 const view = useViewStore()
-const { fill, format } = useQuantities()
+const { fill, text } = useQuantities()
 
 const rule = computed(() => RULES.find(r => r.id === props.finding.rule)!)
 
-/** A fix made ready: its edits, and the figure that it moves most. */
-const fixes = computed(() => props.finding.fixes.slice(0, 2).flatMap((fix) => {
-  const ready = prepare(fix)
-  return ready ? [{ label: fill(fix.label), ...ready, price: price(ready.project) }] : []
-}))
+/** Fixes are tried before they are offered, which takes a moment: it is done when the page has nothing else to do. What stood there stays until then. */
+const offered = shallowRef<{ fixes: ReadyFix[], need: string | null } | null>(null)
+interface ReadyFix { label: string, edits: Fix['edits'], reasons: string[], price: string }
+let waiting = 0
+watch(() => props.finding, (finding) => {
+  const turn = ++waiting
+  whenIdle(() => {
+    if (turn !== waiting) return
+    offered.value = { fixes: finding.fixes.slice(0, 2).map(ready), need: finding.need && fill(finding.need) }
+  })
+}, { immediate: true })
+// in the owner's units, once they change
+watch(() => view.choice, () => { if (offered.value) offered.value = { fixes: props.finding.fixes.slice(0, 2).map(ready), need: props.finding.need && fill(props.finding.need) } })
+onScopeDispose(() => { waiting++ })
 
-function prepare(fix: Fix): { edits: Fix['edits'], project: Project, reasons: string[] } | null {
-  const edited = withEdits(document.shown, fix.edits)
-  if (!fix.resize) return { edits: fix.edits, project: edited, reasons: [] }
-  const sized = sizeRest(edited)
-  if (sized.outcome !== 'sized') return null
-  return { edits: [...fix.edits, ...sized.edits], project: withEdits(edited, sized.edits), reasons: sized.reasons.map(r => fillText(r.text, view.choice)) }
-}
+const ready = (fix: Fix): ReadyFix => ({ label: fill(fix.label), edits: fix.edits, reasons: (fix.reasons ?? []).map(fill), price: price(withEdits(document.shown, fix.edits)) })
 function price(after: Project): string {
   const change = compareDesigns(document.shown, after, document.shown.use.cruiseSpeed, 1)[0]
   if (!change) return ''
-  const sign = change.after > change.before ? '+' : '\u2212'
-  if (change.quantity === 'price') return `${sign}${format(Math.abs(change.after - change.before), 'price').text} €`
-  return `${m.effects[change.id as keyof typeof m.effects]} ${sign}${Math.abs(change.relative * 100).toFixed(Math.abs(change.relative) < 0.1 ? 1 : 0)} %`
+  if (change.quantity !== 'price') return `${m.effects[change.id as keyof typeof m.effects]} ${changeText(change.before, change.after)}`
+  return `${change.after > change.before ? '+' : '\u2212'}${text(Math.abs(change.after - change.before), 'price')}`
 }
 function tryFix(index: number) {
-  const fix = fixes.value[index]!
+  const fix = offered.value!.fixes[index]!
   document.startTrial(`${props.finding.rule}/${index}`, fix.label, fix.edits, fix.reasons)
 }
 </script>
@@ -52,7 +55,9 @@ function tryFix(index: number) {
     <p v-if="finding.caution" class="caution">
       <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiFlashOutline" fill="currentColor" /></svg>{{ finding.caution }}
     </p>
-    <button v-for="(fix, i) in fixes" :key="fix.label" type="button" class="btn fix" :class="{ 'btn--best': i === 0 }" @click="tryFix(i)">
+    <p v-if="!offered" class="looking small soft">{{ m.finding.looking }}</p>
+    <p v-else-if="offered.need" class="small need"><b>{{ m.finding.need }}:</b> {{ offered.need }}</p>
+    <button v-for="(fix, i) in offered?.fixes ?? []" :key="fix.label" type="button" class="btn fix" :class="{ 'btn--best': i === 0 }" @click="tryFix(i)">
       <span>{{ fix.label }}</span><span class="price">{{ fix.price }}</span>
     </button>
     <details class="whence"><summary>{{ m.working.head }}</summary><p class="small"><b>{{ m.working.rule }}</b> {{ rule.checks }}. <b>{{ m.working.source }}</b> {{ rule.source }}.</p></details>
@@ -75,5 +80,7 @@ p.caution svg { flex: none; }
 .whence { margin-top: 4px; font-size: 12.5px; color: var(--soft); }
 summary { cursor: pointer; min-height: 24px; display: inline-flex; align-items: center; text-decoration: underline dotted; text-underline-offset: 3px; }
 @media (pointer: coarse) { summary { min-height: 44px; } }
+.looking { min-height: var(--hit); }
+.need { font-size: 13px; }
 .fix { width: 100%; margin-top: 4px; }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { compareDesigns } from '@remigo/core'
+import { changedParts, compareDesigns } from '@remigo/core'
 import { m } from '~/messages'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -10,6 +10,8 @@ import { useQuantities } from '~/composables/useQuantities'
 const document = useDocumentStore()
 const view = useViewStore()
 const { text } = useQuantities()
+/** every part that differs, by name: nothing is swapped unseen */
+const parts = computed(() => document.trial ? changedParts(document.project, document.trial.project, view.choice) : [])
 const changes = computed(() => document.trial ? compareDesigns(document.project, document.trial.project, view.speed) : [])
 </script>
 
@@ -25,6 +27,10 @@ const changes = computed(() => document.trial ? compareDesigns(document.project,
       </template>
     </dl>
     <p v-else>{{ m.trial.same }}</p>
+    <section v-if="parts.length" class="parts" data-changed-parts>
+      <h4>{{ m.trial.parts }}</h4>
+      <ul><li v-for="p in parts" :key="p.part"><b>{{ p.part }}</b> <span class="soft">{{ p.before }}</span> <span aria-label="becomes">→</span> {{ p.after }}</li></ul>
+    </section>
     <details v-if="document.trial.reasons.length" open><summary>{{ m.trial.why }}</summary><ul><li v-for="r in document.trial.reasons" :key="r">{{ r }}</li></ul></details>
     <div class="actions">
       <button type="button" class="btn btn--best" @click="document.keep()">{{ m.trial.keep }}</button>
@@ -41,6 +47,8 @@ h3 b { display: block; font: 600 16px/20px var(--labels); }
 dl { display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; margin: 8px 0; font-size: 13.5px; line-height: 18px; }
 dd { font-size: 15px; text-align: right; }
 .before { font-weight: 500; }
+.parts { font-size: 13px; line-height: 17px; margin-bottom: 8px; }
+h4 { font: 600 13px/17px var(--labels); }
 details { font-size: 13px; line-height: 17px; margin-bottom: 8px; }
 summary { cursor: pointer; font-weight: 600; }
 li { padding: 3px 0; border-bottom: .75px solid var(--rule); }

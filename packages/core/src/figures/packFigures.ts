@@ -1,12 +1,8 @@
 import { CHEMISTRIES, packFootprint, type Chemistry } from '../battery'
-import { designMass, designPrice, type Evaluation } from '../system'
+import { designMass, designPrice } from '../system'
 import { ALWAYS, PACK_FIELDS, type Figure } from './figure'
 
 const ROOM = 'Bare cells side by side; a box wants 20 to 40 mm more each way (common practice)'
-
-/** Capacity on the mean of its life: from all of it to four fifths. */
-const MEAN_CAPACITY = 0.9
-const lifeOf = (model: Evaluation['model']): Chemistry => CHEMISTRIES[model.project.design.pack.cell.chemistry]
 
 /** Figures of the pack. */
 export const PACK_FIGURES = {
@@ -106,13 +102,6 @@ export const PACK_FIGURES = {
     formula: 'price of the pack ÷ its nominal energy',
     inputs: e => [{ value: e.model.pack.price, quantity: 'price', what: 'pack with box, links and management' }, { value: e.model.pack.energy, quantity: 'energy', what: 'nominal' }],
     source: 'Prices of the parts library', holds: ALWAYS, depends: ['design.pack.cell.capacityAh'],
-  },
-  packLifePrice: {
-    label: 'Over its life', quantity: 'pricePerEnergy', part: 'pack',
-    read: ({ model }) => ({ value: model.pack.price / (model.pack.usableEnergy * lifeOf(model).cycles * MEAN_CAPACITY) }),
-    formula: 'price of the pack ÷ (usable energy × times it can be taken × 0.9)',
-    inputs: ({ model }) => [{ value: model.pack.price, quantity: 'price', what: 'pack with box, links and management' }, { value: model.pack.usableEnergy, quantity: 'energy', what: 'usable when new' }, { value: lifeOf(model).cycles, quantity: 'count', what: 'times, until four fifths are left' }],
-    source: 'Times: common practice, from memory; the mean capacity on the way is 0.9', holds: () => ({ text: 'When she is used that often; cells also age standing still, in ten to fifteen years.' }), depends: [],
   },
   designPrice: {
     label: 'Parts cost', quantity: 'price', part: 'pack',

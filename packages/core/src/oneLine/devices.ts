@@ -146,6 +146,7 @@ export function oneLine(project: Project): OneLine {
     }
     source(solar.controller ? 'regulator' : 'panelSwitch', 'panel', panelSourceCurrent(solar), 'solar')
   }
+  if (use.houseLoad === 0) return { devices, wires }
   // the house: from behind the main fuse, with a fuse of its own
   add('houseFuse', 'fuse', 'Fuse', [amps(houseFuse(use.houseLoad, model.pack.nominalVoltage))])
   add('converter', 'converter', 'DC-DC', [{ text: '{v} to 12 V, {p}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, p: { value: wiring.dcdcPower ?? converterPower(use.houseLoad), quantity: 'smallPower' } } }])

@@ -61,10 +61,12 @@ export function partsList(project: Project): PartsLine[] {
     add(device, stock?.name ?? `Fuse ${amps} A, ${Math.ceil(model.pack.fullVoltage)} V DC, interrupts ${Math.ceil(report.joinedShort / 1000)} kA`, 1, where, stock?.price ?? null)
   }
   const taps = tapRuns(project)
-  tapFuse('houseFuse', houseFuse(use.houseLoad, model.pack.nominalVoltage), 'DC-DC converter')
-  run(taps.house!, 'converter', 'pack to DC-DC')
-  add('converter', `DC-DC converter to 12 V, ${wiring.dcdcPower ?? converterPower(use.houseLoad)} W`, 1, 'house', null)
-  if (wiring.fitted.separateHouse) add('house', 'House battery, 12 V', 1, 'house', null)
+  if (use.houseLoad > 0) {
+    tapFuse('houseFuse', houseFuse(use.houseLoad, model.pack.nominalVoltage), 'DC-DC converter')
+    run(taps.house!, 'converter', 'pack to DC-DC')
+    add('converter', `DC-DC converter to 12 V, ${wiring.dcdcPower ?? converterPower(use.houseLoad)} W`, 1, 'house', null)
+    if (wiring.fitted.separateHouse) add('house', 'House battery, 12 V', 1, 'house', null)
+  }
   const { charging } = design
   add('charger', charging.charger.name, charging.count, 'shore', charging.count * charging.charger.price)
   add('inlet', charging.inlet === 'carType' ? 'Car-type inlet with cable' : 'Shore inlet with cable', 1, 'shore', null)

@@ -1,15 +1,15 @@
-import { least } from 'd3-array'
 import { SHIPPED_LIBRARY, type Library } from '../parts/library'
 import { withEdits } from '../project/projectPath'
+import { SYSTEM_VOLTAGES } from '../project/systemVoltage'
 import type { Project } from '../project/projectSchema'
 import { sizeConductor, TOUCH_LIMIT, type CableRun } from '../wiring'
+import { evaluate } from './evaluate'
 import { modelOf, type Model } from './model'
 import { operatingPoint } from './operatingPoint'
 import { cheapestDrives, driveCandidates } from './sizing/driveCandidates'
+import type { DesignCandidate } from './sizing/candidate'
 import { packCandidates } from './sizing/packCandidates'
-
-/** System voltages that are compared, V. */
-export const SYSTEM_VOLTAGES = [12, 24, 36, 48, 72, 96, 144, 300, 400] as const
+import { designEdits } from './sizing/sizeRest'
 
 /** Full against nominal system volts: 16 cells of LFP on 48 V end at 55 to 58 V (common practice). */
 const FULL_SHARE = 1.15
@@ -34,6 +34,8 @@ export interface VoltageChoice {
   controllers: number
   /** strongest motor of the library at this voltage, W */
   strongest: number
+  /** findings that would stop her with the parts below: 0 where they go together */
+  clashes: number
   /** price of the cheapest parts that hold, with what working above the touch limit adds; null when there are none */
   price: number | null
   /** the motor, controller and pack of that price */
@@ -60,6 +62,20 @@ export function voltageNeeds(model: Model, voltage: number): VoltageNeeds {
   return { cruiseCurrent, topCurrent, run, loss: run ? run.loss * (cruiseCurrent / current) ** 2 : 0 }
 }
 
+/** The cheapest designs that are judged by the findings before one is shown. */
+const JUDGED = 4
+
+/** Of the cheapest designs the first without a clash, else the one with the fewest. */
+function leastClashing(project: Project, designs: DesignCandidate[], library: Library): DesignCandidate & { stops: number } | null {
+  let best: DesignCandidate & { stops: number } | null = null
+  for (const design of designs.sort((a, b) => a.cost - b.cost).slice(0, JUDGED)) {
+    const { stop } = evaluate(withEdits(project, designEdits(project, design, library)), project.use.cruiseSpeed).findings.counts
+    if (!best || stop < best.stops) best = { ...design, stops: stop }
+    if (stop === 0) break
+  }
+  return best
+}
+
 /**
  * The boat at every usual system voltage, motor and pack chosen anew for each.
  *
@@ -78,12 +94,12 @@ export function voltageChoices(project: Project, library: Library = SHIPPED_LIBR
     const works = <P extends { leastVoltage: number, greatestVoltage: number }>(parts: readonly P[]) => parts.filter(p => p.leastVoltage <= voltage && p.greatestVoltage >= FULL_SHARE * voltage)
     const motors = works(library.motors)
     const asked = withEdits(project, [{ path: 'design.systemVoltage', value: voltage }, { path: 'held.voltage', value: true }])
-    const cheapest = least(drives.flatMap(drive => packCandidates(asked, drive, library)), d => d.cost)
+    const cheapest = leastClashing(asked, drives.flatMap(drive => packCandidates(asked, drive, library)), library)
     return {
       voltage, fitted: Math.abs(voltage / design.systemVoltage - 1) < 0.05, cruiseCurrent, topCurrent, area: run?.area ?? null, parallel: run?.parallel ?? 0, copper: run?.copper ?? 0,
       loss, full: FULL_SHARE * voltage, aboveTouch: FULL_SHARE * voltage > TOUCH_LIMIT,
       motors: motors.length, controllers: works(library.controllers).length, strongest: motors.reduce((most, m) => Math.max(most, m.ratedPower), 0),
-      price: cheapest?.cost ?? null, parts: cheapest ? { motor: cheapest.motor.name, controller: cheapest.controller.name, cells: `${cheapest.pack.series * cheapest.pack.parallel} × ${cheapest.pack.cell.name}` } : null,
+      clashes: cheapest?.stops ?? 0, price: cheapest?.cost ?? null, parts: cheapest ? { motor: cheapest.motor.name, controller: cheapest.controller.name, cells: `${cheapest.pack.series * cheapest.pack.parallel} × ${cheapest.pack.cell.name}` } : null,
     }
   })
 }

@@ -4,7 +4,7 @@ import { CHEMISTRIES, packFigures, packLoad, peukertTime, restVoltage, type Chem
 import { FIGURES } from '../../src/figures'
 import { DEMO_CELLS, DEMO_PACKS } from '../../src/parts'
 import { DEMO_BOATS, withEdits } from '../../src/project'
-import { evaluate } from '../../src/system'
+import { ageingReport, evaluate } from '../../src/system'
 
 const lfp = DEMO_CELLS.find(c => c.id === 'ostra-lfp-280')!
 const pack = (over: Partial<PackSpec> = {}): PackSpec => ({ cell: lfp, series: 16, parallel: 1, chargeVoltage: 3.65, ...over })
@@ -62,11 +62,12 @@ it.each(Object.entries(CHEMISTRIES) as [string, Chemistry][])('%s: rest voltage 
 
 describe('what a pack costs', () => {
   const boat = DEMO_BOATS[0]!
-  const figure = (id: 'packPricePerEnergy' | 'packLifePrice' | 'packMass', of = boat) => FIGURES[id].read(evaluate(of, 2)).value
+  const figure = (id: 'packPricePerEnergy' | 'packUsePrice' | 'packMass', of = boat) => FIGURES[id].read(evaluate(of, 2)).value
   it('for each kWh bought, and over its life, is arithmetic', () => {
-    // 16 × 96 € × 1.3 for 16 × 3.2 V × 280 Ah = 14.336 kWh; 85 % of it 3000 times at 0.9
+    // 16 × 96 € × 1.3 for 16 × 3.2 V × 280 Ah = 14.336 kWh; over its life, what its outings take until it is worn
     expect(figure('packPricePerEnergy') * 3.6e6).toBeCloseTo(16 * 96 * 1.3 / 14.336, 6)
-    expect(figure('packLifePrice') * 3.6e6).toBeCloseTo(16 * 96 * 1.3 / (14.336 * 0.85 * 3000 * 0.9), 6)
+    const { years, depth } = ageingReport(boat)
+    expect(figure('packUsePrice') * 3.6e6).toBeCloseTo(16 * 96 * 1.3 / (boat.use.outings * years * depth * 14.336), 6)
   })
   it('of a ready pack has nothing added for box and management', () => {
     const ready = withEdits(boat, [{ path: 'design.pack', value: { cell: DEMO_PACKS[1], series: 1, parallel: 1, chargeVoltage: 3.45 } }])

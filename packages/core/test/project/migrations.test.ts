@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { DEMO_BOATS, migrateProject, MIGRATIONS, projectSchema, PROJECT_VERSION, usualWayHome } from '../../src/project'
+import { DEMO_BOATS, migrateProject, MIGRATIONS, projectSchema, PROJECT_VERSION, setupOf, usualWayHome } from '../../src/project'
 import { stringFaults } from '../../src/solar'
 
 const without = (of: object, keys: string[]) => Object.fromEntries(Object.entries(of).filter(([key]) => !keys.includes(key)))
@@ -15,6 +15,22 @@ function asVersion5({ boat, use, design, ...rest }: typeof DEMO_BOATS[number]) {
     },
   }
 }
+
+describe('boats of version 6', () => {
+  const old = { ...DEMO_BOATS[0]!, version: 6, held: { motor: true, pack: false, propeller: false, voltage: false } }
+  const run = { speed: 2, power: 900, voltage: null, current: null, direction: '', stream: null, note: '' }
+  const moved = (points: object[]) => {
+    const outcome = migrateProject({ ...old, trial: { points, use: 'theory' } })
+    return projectSchema.parse(outcome.outcome === 'current' ? outcome.document : null)
+  }
+  it('keep their runs, each with the drive, house and weight that the boat had', () => {
+    const { trial, held } = moved([run, run])
+    expect(trial.points.map(p => p.setup)).toEqual([0, 0])
+    expect(trial.setups).toEqual([setupOf(DEMO_BOATS[0]!)])
+    expect(held).toEqual({ motor: true, controller: false, reduction: false, propeller: false, pack: false, voltage: false, charger: false, panels: false })
+  })
+  it('without runs need no setup', () => expect(moved([]).trial.setups).toEqual([]))
+})
 
 describe('boats of version 5', () => {
   it.each(DEMO_BOATS.map(b => [b.name, b] as const))('%s is brought up to date, keeps what it had and gets what is usual', (_, boat) => {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { KNOT } from '../../src/constants'
-import { DEMO_BOATS, withEdits, type Project, type TrialPoint } from '../../src/project'
-import { driveTrain, hullResistance, measuredOf, modelOf, operatingPoint, resistanceOfPower, theoryResistance } from '../../src/system'
-import { fitTrial, meanOfMeans, readTrialTable, trialPower, trialRuns, type ResistanceRun } from '../../src/trial'
+import { DEMO_BOATS, trialWith, withEdits, type Project, type TrialPoint } from '../../src/project'
+import { driveTrain, evaluate, hullResistance, measuredOf, modelOf, operatingPoint, resistanceOfPower, theoryResistance } from '../../src/system'
+import { fitTrial, meanOfMeans, readTrialTable, streamError, trialPower, trialRuns, type ResistanceRun } from '../../src/trial'
 import { fillText } from '../../src/units'
 
 const yacht = DEMO_BOATS[0]!
@@ -32,6 +32,44 @@ describe('runs', () => {
   it('volts times amps are watts; a row without either is left out', () => {
     expect(trialPower(point(4, null, { voltage: 51, current: 40 }))).toBe(2040)
     expect(trialRuns([point(4, null)])).toEqual([])
+  })
+})
+
+describe('runs that cannot be', () => {
+  it('of a stream that leaves nothing of their speed are left out, and told at their cell', () => {
+    const still = point(2, 500, { stream: 3 * KNOT })
+    expect(trialRuns([still])).toEqual([])
+    expect(streamError(still)).toMatch(/a stream of 3\.0.kn leaves nothing of 2\.0.kn/)
+    expect(() => evaluate(withTrial([still, still, still], 'measured'), 2)).not.toThrow()
+    expect(readTrialTable('speed kn,power W,stream kn\n2,500,3')).toMatchObject({ outcome: 'wrong', errors: [{ line: 2, column: 3 }] })
+  })
+})
+
+describe('runs keep the drive, house and weight that they were made with', () => {
+  const model = modelOf(yacht), speeds = [3, 3.8, 4.6, 5.4].map(kn => kn * KNOT)
+  // she meets 1.2 times the theory
+  const watts = speeds.map(v => driveTrain(model, v, 1.2 * theoryResistance(model, v).centre).packPower)
+  const made = withEdits(yacht, [{ path: 'trial', value: { ...trialWith(yacht, speeds.map((speed, i) => ({ ...point(1, watts[i]!), speed, setup: -1 }))), use: 'measured' } }])
+  const factor = (project: Project) => { const fit = measuredOf(project); return fit.outcome === 'fitted' ? fit.factor(4.2 * KNOT) : NaN }
+  it.each<[string, string, unknown]>([
+    ['propeller', 'design.propeller.pitch', 0.22], ['motor', 'design.motor.ratedEfficiency', 0.8], ['reduction', 'design.reduction.ratio', 2.5], ['house', 'use.houseLoad', 400],
+  ])('another %s changes the watts, not what the hull was measured to take', (_, path, value) => {
+    const other = withEdits(made, [{ path, value }])
+    expect(factor(made)).toBeCloseTo(1.2, 2)
+    expect(factor(other)).toBeCloseTo(factor(made), 9)
+    expect(Math.abs(evaluate(other, 4.2 * KNOT).point.drive.packPower / evaluate(made, 4.2 * KNOT).point.drive.packPower - 1)).toBeGreaterThan(0.01)
+  })
+  it('a new run after a change of drive is made with the new one; a setup that no run uses goes', () => {
+    const other = withEdits(made, [{ path: 'design.propeller.pitch', value: 0.25 }])
+    const more = trialWith(other, [...other.trial.points, { ...point(4, 1500), setup: -1 }])
+    expect(more.setups).toHaveLength(2)
+    expect(more.points.map(p => p.setup)).toEqual([0, 0, 0, 0, 1])
+    expect(more.setups[1]!.propeller.pitch).toBe(0.25)
+    expect(trialWith({ ...other, trial: { ...other.trial, ...more } }, more.points.slice(4)).setups).toHaveLength(1)
+  })
+  it('watts that leave the house out mean more at the shaft', () => {
+    const without = withEdits(made, [{ path: 'trial.setups', value: made.trial.setups.map(s => ({ ...s, houseLoad: 0 })) }])
+    expect(factor(without)).toBeGreaterThan(factor(made))
   })
 })
 
@@ -93,7 +131,7 @@ describe('the fit', () => {
   it('its factor is scaled by no more than its runs, whatever they are', () => {
     const run = fc.record({ speed: fc.double({ min: 1, max: 4, noNaN: true }), factor: fc.double({ min: 0.4, max: 2.5, noNaN: true }) })
     fc.assert(fc.property(fc.array(run, { minLength: 3, maxLength: 12 }), (runs) => {
-      const fit = fitTrial(runs.map(({ speed, factor }): ResistanceRun => ({ speed, power: 1, rows: [1], stream: 'none', resistance: 100 * factor, theory: 100 })))
+      const fit = fitTrial(runs.map(({ speed, factor }): ResistanceRun => ({ speed, power: 1, rows: [1], stream: 'none', setup: 0, resistance: 100 * factor, theory: 100 })))
       if (fit.outcome !== 'fitted') return
       for (const { speed } of runs) {
         expect(fit.factor(speed)).toBeGreaterThan(0.1)

@@ -1,7 +1,9 @@
 import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../../battery'
 import type { ControllerSpec } from '../../drive'
 import type { Library } from '../../parts'
+import type { Edit } from '../../project/projectPath'
 import type { Project } from '../../project/projectSchema'
+import type { Text } from '../../units'
 import { TOUCH_LIMIT } from '../../wiring'
 import { partsPrice } from '../designTotals'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
@@ -69,19 +71,39 @@ function packOfCells(cell: CellSpec, demand: PackDemand, systemVoltage: number, 
   return parallel > 100 ? null : { cell, series, parallel, chargeVoltage }
 }
 
+/** A pack of these cells, or why they make none and what would let them. */
+export type PackOfCells = { outcome: 'pack', pack: PackSpec } | { outcome: 'none', reason: Text, edits: Edit[] | null }
+
 /**
- * The pack that these cells would make for the boat as it is, at its system voltage.
+ * The pack that these cells would make for the boat as it is: at the volts that are held, else at those that suit motor and controller, since the pack's own volts lead.
+ *
+ * @param project the boat
+ * @param cell the cells
+ * @returns the pack; or a sentence, with edits that would let them make one where there are any
+ */
+export function packOf(project: Project, cell: CellSpec): PackOfCells {
+  const { use, design: { motor, controller, systemVoltage }, held } = project
+  const { cruise, top, energy } = evaluate(project, use.cruiseSpeed)
+  const demand = { cruisePower: cruise.drive.controllerInput, topPower: top.drive.controllerInput, greatestVoltage: Math.min(motor.greatestVoltage, controller.greatestVoltage) }
+  const at = (volts: number) => packOfCells(cell, demand, volts, energy.needed / (1 - use.reserve), use.headroom, cruise.drive.housePower)
+  const suits = (pack: PackSpec | null) => pack !== null && packFigures(pack).nominalVoltage >= Math.max(motor.leastVoltage, controller.leastVoltage) ? pack : null
+  const free = suits(at(motor.ratedVoltage)), pack = held.voltage ? suits(at(systemVoltage)) : free
+  if (pack) return { outcome: 'pack', pack }
+  if (free) return { outcome: 'none', reason: { text: 'They make no pack of {v}, which is held; let go of it and they make one of {f}.', params: { v: { value: systemVoltage, quantity: 'voltage' }, f: { value: packFigures(free).nominalVoltage, quantity: 'voltage' } } }, edits: [{ path: 'held.voltage', value: false }, { path: 'design.pack', value: free }] }
+  const window = { a: { value: Math.max(motor.leastVoltage, controller.leastVoltage), quantity: 'voltage' as const }, b: { value: demand.greatestVoltage, quantity: 'voltage' as const } }
+  return { outcome: 'none', reason: { text: 'Motor and controller work from {a} to {b}: no count of these blocks, up to 100 side by side, gives such volts with the amps and energy asked. Another motor, or less asked, would let them.', params: window }, edits: null }
+}
+
+/**
+ * The pack that these cells would make for the boat as it is.
  *
  * @param project the boat
  * @param cell the cells
  * @returns the pack, or null when they cannot make one
  */
 export function packFor(project: Project, cell: CellSpec): PackSpec | null {
-  const { use, design } = project
-  const { cruise, top, energy } = evaluate(project, use.cruiseSpeed)
-  const house = cruise.drive.housePower
-  return packOfCells(cell, { cruisePower: cruise.drive.controllerInput, topPower: top.drive.controllerInput, greatestVoltage: design.motor.greatestVoltage },
-    design.systemVoltage, energy.needed / (1 - use.reserve), use.headroom, house)
+  const made = packOf(project, cell)
+  return made.outcome === 'pack' ? made.pack : null
 }
 
 /** Controllers that stand the pack and carry the amps, cheapest first. */
