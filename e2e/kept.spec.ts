@@ -29,9 +29,9 @@ for (const [kind, path] of [
 
 test('a field follows what changed the boat: another pack, undo, a story taken back', async ({ page }) => {
   await openBench(page, '/pack')
-  await type(page, 'design.pack.parallel', '2')
-  await page.keyboard.press('Escape')
-  const tries = page.locator('.at-bench').getByRole('button', { name: /^Try/ })
+  await type(page, 'design.pack.parallel', '3')
+  await field(page, 'design.pack.parallel').blur()
+  const tries = page.locator('[data-cells]').getByRole('button', { name: /^Try/ })
   await tries.first().click()
   await page.getByRole('button', { name: 'Keep it' }).first().click()
   const parallel = field(page, 'design.pack.parallel'), shown = await parallel.inputValue()
@@ -122,8 +122,10 @@ test('two tabs: what one deletes and the other goes on with are both kept; the o
   await openBench(a, '/boat?boat=demo-osprel')
   await openBench(b, '/boat?boat=demo-osprel')
   await type(a, 'boat.mass', '2.2 t')
+  await field(a, 'boat.mass').blur()
   await expect(field(b, 'boat.mass')).toHaveValue('2.20 t')
   await type(b, 'boat.mass', '2.3 t')
+  await field(b, 'boat.mass').blur()
   await expect(field(a, 'boat.mass')).toHaveValue('2.30 t')
   await a.locator('h1').click()
   await a.keyboard.press('Control+z')
@@ -172,6 +174,7 @@ test('a store that hangs, and a browser that keeps no site data, are told; the b
     await openBench(page, '/boat')
     await expect(page.locator('[data-not-saved]')).toContainText(/does not answer|keeps no site data/)
     await type(page, 'boat.mass', '5 t')
+    await field(page, 'boat.mass').blur()
     await expect(field(page, 'boat.mass')).toHaveValue('5.00 t')
     await page.close()
   }
@@ -197,8 +200,8 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
     open.onsuccess = () => {
       const store = open.result.transaction('boats', 'readwrite').objectStore('boats'), get = store.get('demo-osprel')
       get.onsuccess = () => {
-        const row = get.result, run = { speed: 1, power: 500, voltage: null, current: null, direction: '', stream: 1.5, note: '' }
-        store.put({ ...row, project: { ...row.project, trial: { use: 'measured', points: [run, run, run] } } }).onsuccess = () => { open.result.close(); resolve() }
+        const row = get.result, run = { speed: 1, power: 500, voltage: null, current: null, direction: '', stream: 1.5, note: '', setup: 0 }
+        store.put({ ...row, project: { ...row.project, trial: { use: 'measured', points: [run, run, run], setups: [] } } }).onsuccess = () => { open.result.close(); resolve() }
       }
     }
   }))
@@ -230,7 +233,9 @@ test('a boat that no sum can be made of says so panel by panel; boats and undo s
 for (const size of [{ width: 640, height: 400 }, { width: 844, height: 390 }]) {
   test(`on a low screen, ${size.width} × ${size.height}, the bench keeps most of it`, async ({ page }) => {
     await page.setViewportSize(size)
-    await openBench(page, '/boat')
+    await page.goto('/boat')
+    await page.locator('.flat').waitFor()
+    await expect(field(page, 'boat.draught')).toBeAttached()
     const seen = await page.evaluate(() => {
       const bench = document.querySelector('#bench')!.getBoundingClientRect(), lever = document.querySelector('.at-lever')!.getBoundingClientRect()
       return Math.min(lever.top, bench.bottom) - bench.top

@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { DEMO_BOATS } from '@remigo/core'
+import { isReactive, reactive } from 'vue'
+import { DEMO_BOATS, DEMO_CELLS, DEMO_CHARGE_CONTROLLERS, DEMO_CHARGERS, DEMO_CONTROLLERS, DEMO_FUSES, DEMO_MOTORS, DEMO_PANELS } from '@remigo/core'
 import { useDocumentStore } from '../app/stores/document'
 
 const mass = (kg: number) => [{ path: 'boat.mass', value: kg }]
@@ -45,6 +46,37 @@ describe('the boat on the board', () => {
     doc.undo()
     expect(doc.trial).toBeNull()
     expect(doc.shown.boat.mass).toBe(4600)
+  })
+  it('a second thing is tried on the boat with the first; another of the same takes its place', () => {
+    const doc = useDocumentStore()
+    doc.startTrial('a', 'Heavier', mass(6000))
+    doc.startTrial('b', 'Wider', [{ path: 'boat.beam', value: 3.3 }])
+    expect([doc.shown.boat.mass, doc.shown.boat.beam, doc.trial!.label]).toEqual([6000, 3.3, 'Heavier + Wider'])
+    doc.startTrial('c', 'Lighter', mass(4000))
+    expect([doc.shown.boat.mass, doc.shown.boat.beam, doc.trial!.label]).toEqual([4000, 3.3, 'Wider + Lighter'])
+    doc.putBack()
+    expect(doc.shown).toBe(DEMO_BOATS[0])
+  })
+  it('holds plain data, whatever list or form a part came from: the store and the workers take nothing else', () => {
+    const doc = useDocumentStore()
+    for (const [path, part] of [['design.motor', DEMO_MOTORS[2]], ['design.controller', DEMO_CONTROLLERS[2]], ['design.pack.cell', DEMO_CELLS[2]], ['design.charging.charger', DEMO_CHARGERS[2]], ['design.wiring.fuse', DEMO_FUSES[2]], ['design.solar.panel', DEMO_PANELS[2]], ['design.solar.controller', DEMO_CHARGE_CONTROLLERS[2]], ['trial.points', [{ speed: 2 }]]] as const) {
+      const listed = reactive({ part: structuredClone(part) })
+      expect(isReactive(listed.part)).toBe(true)
+      doc.startTrial(path, path, [{ path, value: listed.part }])
+      doc.keep()
+      expect(() => structuredClone(doc.project), path).not.toThrow()
+      doc.edit(path, [{ path, value: [listed.part][0] }])
+      expect(() => structuredClone(doc.project), path).not.toThrow()
+    }
+  })
+  it('edits of one visit to a field are one step', () => {
+    const doc = useDocumentStore(), visit = Symbol('story')
+    doc.edit('Story', [{ path: 'story', value: 'A' }], visit)
+    doc.edit('Story', [{ path: 'story', value: 'A boat' }], visit)
+    doc.undo()
+    expect(doc.project).toBe(DEMO_BOATS[0])
+    doc.redo()
+    expect(doc.project.story).toBe('A boat')
   })
   it('another boat starts a history of its own', () => {
     const doc = useDocumentStore()

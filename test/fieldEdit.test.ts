@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import type { FieldPath } from '@remigo/core'
 import { useFieldEdit } from '../app/composables/useFieldEdit'
 import { useDocumentStore } from '../app/stores/document'
+import { useDraftsStore } from '../app/stores/drafts'
 
 /** What an owner does: goes into the field, types, leaves. */
 function typeInto(path: FieldPath, words: string) {
@@ -47,6 +48,61 @@ describe('a field of the document', () => {
     const doc = useDocumentStore()
     typeInto('boat.mass', '4.60 t')
     expect(doc.canUndo).toBe(false)
+  })
+  it('follows whatever else changes the boat, and forgets what was typed before', () => {
+    const doc = useDocumentStore(), field = typeInto('design.pack.parallel', '2')
+    doc.edit('Pack', [{ path: 'design.pack.parallel', value: 4 }])
+    expect(field.text.value).toBe('4')
+    field.focus()
+    expect(field.text.value).toBe('4')
+    field.leave()
+    doc.undo()
+    expect(field.text.value).toBe('2')
+  })
+  it('takes only what is typed in this visit: entering and leaving changes nothing', () => {
+    const doc = useDocumentStore(), field = typeInto('boat.mass', '10 100 lb'), before = doc.project
+    field.focus()
+    field.leave()
+    field.focus()
+    field.commit()
+    expect(doc.project).toBe(before)
+  })
+  it('while the hand is in it keeps what is typed, whatever changes elsewhere; taken back it says what is kept', () => {
+    const doc = useDocumentStore(), drafts = useDraftsStore(), field = useFieldEdit('boat.mass')
+    field.focus()
+    field.text.value = '5.5 t'
+    expect(drafts.any).toBe(true)
+    doc.edit('Beam', [{ path: 'boat.beam', value: 3.1 }])
+    expect(field.text.value).toBe('5.5 t')
+    drafts.held!.discard()
+    expect(field.text.value).toBe('4.60 t')
+    expect([drafts.any, doc.project.boat.mass]).toEqual([false, 4600])
+  })
+  it('on leaving the page what makes sense goes into the boat, and what does not is seen again with its sentence', () => {
+    const doc = useDocumentStore(), drafts = useDraftsStore(), good = useFieldEdit('boat.mass'), bad = useFieldEdit('boat.beam')
+    good.focus()
+    good.text.value = '5.5 t'
+    bad.text.value = 'wide'
+    drafts.commitAll()
+    expect(doc.project.boat.mass).toBe(5500)
+    const again = useFieldEdit('boat.beam')
+    expect(again.text.value).toBe('wide')
+    expect(again.error.value).toMatch(/not a length/)
+  })
+  it('an empty field of what may be unknown is unknown', () => {
+    const doc = useDocumentStore(), field = useFieldEdit('boat.lengthWaterline', true)
+    field.focus()
+    field.text.value = ''
+    field.leave()
+    expect(doc.project.boat.lengthWaterline).toBeNull()
+  })
+  it('system voltage follows the pack, unless it is held', () => {
+    const doc = useDocumentStore()
+    typeInto('design.pack.series', '8')
+    expect(doc.project.design.systemVoltage).toBe(24)
+    doc.edit('Hold', [{ path: 'held.voltage', value: true }])
+    typeInto('design.pack.series', '16')
+    expect(doc.project.design.systemVoltage).toBe(24)
   })
   it('goes back to the estimate when cleared, and undo brings the figure back', () => {
     const doc = useDocumentStore(), field = useFieldEdit('boat.lengthWaterline')

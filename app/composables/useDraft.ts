@@ -56,9 +56,15 @@ export function useDraft({ shown, recalled, take, key, letterwise = false }: Dra
     if (typeof taken === 'function') taken()
     return true
   }
-  function enter() {
+  function enter(event?: FocusEvent) {
     entered.value = true
     drafts.held = draft
+    // at once, not with the next picture: what is typed next must find this text, all of it selected
+    const input = event?.target
+    if (input instanceof HTMLInputElement && input.value !== text.value) {
+      input.value = text.value
+      input.select()
+    }
   }
   function leave() {
     entered.value = false

@@ -21,12 +21,14 @@ export function useFirstAnswers() {
   const view = useViewStore()
   const library = useLibraryStore()
   // what is answered so far outlives a look at another bench, and a reload
-  const given = useStorage('remigo-start', { name: '', hullType: 'keelYacht', drive: 'shaft' as DriveKind, typed: NOTHING_TYPED }, undefined, { mergeDefaults: true })
-  const part = <K extends 'name' | 'hullType' | 'drive'>(key: K) => computed({ get: () => given.value[key], set: (value) => { given.value[key] = value } })
-  const name = part('name'), hullType = part('hullType'), drive = part('drive')
+  const given = useStorage('remigo-start', { name: '', hullType: 'keelYacht', drive: 'shaft' as DriveKind, driveChosen: false, typed: NOTHING_TYPED }, undefined, { mergeDefaults: true })
+  const part = <K extends 'name' | 'hullType'>(key: K) => computed({ get: () => given.value[key], set: (value) => { given.value[key] = value } })
+  const name = part('name'), hullType = part('hullType')
+  const drive = computed({ get: () => given.value.drive, set: (kind) => { Object.assign(given.value, { drive: kind, driveChosen: true }) } })
   /** another kind of hull is offered its own drives */
   const drives = computed(() => hullTypeOf(hullType.value).drives)
-  watch(drives, (kinds) => { if (!kinds.includes(drive.value)) drive.value = kinds[0]! })
+  // until the owner chooses one, the drive is that which is usual for the kind
+  watch(drives, (kinds) => { if (!kinds.includes(drive.value) || !given.value.driveChosen) given.value.drive = kinds[0]! })
   const typed = given.value.typed
   const errors = reactive<Partial<Record<Question, string>>>({})
 
@@ -80,7 +82,7 @@ export function useFirstAnswers() {
   }
   /** the next boat starts from an empty sheet */
   function clear() {
-    given.value = { name: '', hullType: 'keelYacht', drive: 'shaft', typed: { ...NOTHING_TYPED } }
+    given.value = { name: '', hullType: 'keelYacht', drive: 'shaft', driveChosen: false, typed: { ...NOTHING_TYPED } }
   }
   return { clear, name, hullType, drive, drives, typed, errors, typical, show, check, answers, finish }
 }

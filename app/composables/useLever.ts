@@ -24,7 +24,8 @@ export function useLever() {
     const { use } = document.shown
     const own: LeverMark[] = [
       { key: 'cruise', label: m.lever.cruise, speed: use.cruiseSpeed }, { key: 'top', label: m.lever.top, speed: use.topSpeed },
-      { key: 'hull', label: m.lever.hull, speed: answer.summary.hullSpeed },
+      // a hull that planes, or a slender pair, is not held by her own wave
+      ...(answer.model.hullType.waveBound ? [{ key: 'hull' as const, label: m.lever.hull, speed: answer.summary.hullSpeed }] : []),
     ]
     return own.filter(mark => mark.speed <= most.value)
   })

@@ -192,7 +192,7 @@ export const useBoatsStore = defineStore('boats', () => {
   /** Puts a boat that could not be saved into the store: over what it came from, else beside it. */
   async function settle(left: LeftBoat, into = shelf): Promise<BoatRow> {
     const row = await inTime(into.get(left.project.id)), shipped = DEMO_BOATS.find(boat => boat.id === left.project.id)
-    const own = row && (row.revision === left.revision || row.writer === left.writer && left.writer !== undefined || (shipped && sameBoat(row.project, shipped)))
+    const own = row && (row.revision === left.revision || (row.writer === left.writer && left.writer !== undefined) || (shipped && sameBoat(row.project, shipped)))
     const kept = row && sameBoat(row.project, left.project)
       ? row
       : row && !own ? await beside(left.project, s.kept, into) : { ...firstRow(left.project), revision: Math.max(row?.revision ?? 0, left.revision) + 1, writer }
@@ -227,7 +227,7 @@ export const useBoatsStore = defineStore('boats', () => {
   }
 
   /** Whether leaving the page now would lose something. */
-  const wouldLose = () => (failure.value !== null && (dirty() || pending.size > 0 || !shelf.lasting && document.changes > 0))
+  const wouldLose = () => (failure.value !== null && (dirty() || pending.size > 0 || (!shelf.lasting && document.changes > 0)))
 
   /** Before another boat comes onto the board: what cannot be saved now waits beside it, or is kept beside the other tab's. */
   async function leaveBoard() {

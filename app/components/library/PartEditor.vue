@@ -72,7 +72,7 @@ function toFirst() {
         <ChoiceField v-else :label="c.label" :columns="2" :data-part="c.key" :options="Object.fromEntries(c.options.map(o => [o, String(o)]))" :model-value="String(choices[c.key])" @update:model-value="choices[c.key] = c.options.find(o => String(o) === $event)" />
         <p v-if="errorOf(c.key)" :id="`${id}-${c.key}-error`" class="error" role="alert">{{ errorOf(c.key) }}</p>
       </template>
-      <button v-if="errors.length" type="button" class="first error" role="alert" data-first-error @click="toFirst">{{ l.firstError(errors.length, errors[0]!.message) }}</button>
+      <button v-if="errors.length" type="button" class="first error" data-first-error @click="toFirst">{{ l.firstError(errors.length, errors[0]!.message) }}</button>
       <div class="actions"><button type="submit" class="btn btn--best" data-keep-part>{{ l.keep }}</button><button type="button" class="btn" @click="$emit('cancel')">{{ l.cancel }}</button></div>
     </template>
     <dl v-else>

@@ -44,9 +44,11 @@ const counts = computed(() => answer.trouble ? { stop: 1, caution: 0 } : answer.
     <VDialog v-model="view.findingsOpen" location="bottom" class="findings-sheet" :max-width="720" width="100%">
       <div class="sheet" role="dialog" :aria-label="m.shell.findings">
         <PanelBoundary :panel="w.panels.tally"><TallyPanel class="sheet__tally" /></PanelBoundary>
-        <PanelBoundary :panel="w.panels.findings"><FindingsRail class="sheet__rail">
-          <button type="button" class="icon-btn" :aria-label="m.shell.closeFindings" @click="view.findingsOpen = false"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button>
-        </FindingsRail></PanelBoundary>
+        <PanelBoundary :panel="w.panels.findings">
+          <FindingsRail class="sheet__rail">
+            <button type="button" class="icon-btn" :aria-label="m.shell.closeFindings" @click="view.findingsOpen = false"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button>
+          </FindingsRail>
+        </PanelBoundary>
       </div>
     </VDialog>
   </header>

@@ -74,7 +74,12 @@ function paintRibbon(pen: CanvasRenderingContext2D, colours: Tokens) {
   pen.fillStyle = colours.ink
   pen.fill(new Path2D(ribbon.value))
 }
-const waveText = computed(() => `${m.strip.wave} ${quantityText(answer.evaluation.point.waveLength, 'length', view.choice)},`)
+/** a wave far longer than the hull is one that she has left behind: on the plane it says nothing */
+const LEFT_BEHIND = 2.5
+const waveText = computed(() => {
+  const { waveLength } = answer.evaluation.point
+  return waveLength > LEFT_BEHIND * answer.model.form.lengthWaterline ? '' : `${m.strip.wave} ${quantityText(waveLength, 'length', view.choice)},`
+})
 const waterlineText = computed(() => `${m.strip.waterline} ${quantityText(answer.model.form.lengthWaterline, 'length', view.choice)}`)
 </script>
 

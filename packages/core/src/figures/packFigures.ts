@@ -1,4 +1,4 @@
-import { CHEMISTRIES, packFootprint, type Chemistry } from '../battery'
+import { CHEMISTRIES, packFootprint } from '../battery'
 import { designMass, designPrice } from '../system'
 import { ALWAYS, PACK_FIELDS, type Figure } from './figure'
 

@@ -115,7 +115,7 @@ const solarSchema = z.strictObject({
 
 const reductionSchema = z.strictObject({ kind: z.enum(['direct', 'belt', 'gear']), ratio: numberAt('design.reduction.ratio') })
 const wheelSchema = z.strictObject({ diameter: numberAt('design.propeller.diameter'), pitch: numberAt('design.propeller.pitch'), areaRatio: numberAt('design.propeller.areaRatio'), blades: z.int().min(2).max(7),
-    kind: z.enum(WHEEL_KINDS), efficiencyFactor: numberAt('design.propeller.efficiencyFactor').nullable().describe('against the tested series; null for what is usual of its kind'), hand: z.enum(['right', 'left']) })
+  kind: z.enum(WHEEL_KINDS), efficiencyFactor: numberAt('design.propeller.efficiencyFactor').nullable().describe('against the tested series; null for what is usual of its kind'), hand: z.enum(['right', 'left']) })
 
 const designSchema = z.strictObject({
   motor: motorSchema,

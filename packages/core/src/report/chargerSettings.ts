@@ -26,7 +26,7 @@ function chargerAmps(project: Project): number {
  * @returns groups of settings; each with its reason
  */
 export function chargerSettings(project: Project): SettingGroup[] {
-  const { pack, charging, wiring } = project.design
+  const { pack, wiring } = project.design
   const { pack: figures } = modelOf(project), cells = figures.cellsInSeries
   const chemistry = CHEMISTRIES[pack.cell.chemistry], habits = CHARGE_HABITS[pack.cell.chemistry], lead = isLead(pack.cell.chemistry)
   const v = (value: number): Setting['value'] => ({ text: '{v}', params: { v: { value, quantity: 'voltage' } } })

@@ -82,7 +82,8 @@ export function formatIn(value: number | null, id: UnitId, choice: UnitChoice = 
   if (id === 'gauge' && value !== null && Number.isFinite(value)) return gaugeText(value)
   const number = value === null ? NaN : toUnit(value, id)
   const small = unit.smallDecimals !== undefined && number !== 0 && Math.abs(number) < 0.0995
-  const text = formatNumber(number, small ? unit.smallDecimals! : unit.decimals)
+  const whole = unit.wholeFrom !== undefined && Math.abs(number) >= unit.wholeFrom
+  const text = formatNumber(number, small ? unit.smallDecimals! : whole ? 0 : unit.decimals)
   if (id === 'euro' || id === 'euroPerKWh') return money(text, id === 'euro' ? '' : '/kWh', choice)
   return { text: unit.nominal ? text.replace(/\.0+$/, '') : text, unit: unit.symbol }
 }

@@ -14,6 +14,8 @@ export interface Unit {
   smallDecimals?: number
   /** sizes that are sold, 25 or 1.5, and times: written without a zero at the end */
   nominal?: boolean
+  /** from this number on no decimals: 81 min, not 81.2 */
+  wholeFrom?: number
 }
 
 /** Exact by definition: foot and pound (1959), nautical mile (1929), standard gravity (1901); hp is 550 ft·lbf/s. */
@@ -26,7 +28,7 @@ export const UNITS = {
   mm: { symbol: 'mm', aliases: ['millimetre', 'millimetres', 'millimeter', 'millimeters'], scale: 0.001, decimals: 0 },
   ft: { symbol: 'ft', aliases: ['\'', '′', '’', 'foot', 'feet'], scale: FT, decimals: 1 },
   in: { symbol: 'in', aliases: ['"', '″', '”', 'inch', 'inches'], scale: FT / 12, decimals: 1 },
-  nm: { symbol: 'sea mi', aliases: ['nm', 'nmi', 'nautical mile', 'nautical miles', 'sea mile', 'sea miles', 'sm'], scale: NMI, decimals: 1 },
+  nm: { symbol: 'NM', aliases: ['nmi', 'nautical mile', 'nautical miles', 'sea mile', 'sea miles', 'sea mi', 'sm'], scale: NMI, decimals: 1 },
   km: { symbol: 'km', aliases: ['kilometre', 'kilometres', 'kilometer', 'kilometers'], scale: 1000, decimals: 1 },
   mi: { symbol: 'mi', aliases: ['mile', 'miles', 'statute mile', 'statute miles'], scale: MILE, decimals: 1 },
   kn: { symbol: 'kn', aliases: ['kt', 'kts', 'knot', 'knots'], scale: NMI / HOUR, decimals: 1 },
@@ -63,10 +65,10 @@ export const UNITS = {
   Wh: { symbol: 'Wh', aliases: [], scale: HOUR, decimals: 0 },
   day: { symbol: 'days', aliases: ['day', 'd'], scale: 24 * HOUR, decimals: 1 },
   h: { symbol: 'h', aliases: ['hr', 'hrs', 'hour', 'hours'], scale: HOUR, decimals: 1 },
-  min: { symbol: 'min', aliases: ['mins', 'minute', 'minutes'], scale: 60, decimals: 1, nominal: true },
+  min: { symbol: 'min', aliases: ['mins', 'minute', 'minutes'], scale: 60, decimals: 1, nominal: true, wholeFrom: 10 },
   lmin: { symbol: 'l/min', aliases: ['l/min', 'lpm', 'litre/min'], scale: 1e-3 / 60, decimals: 1 },
   galmin: { symbol: 'gal/min', aliases: ['gal/min', 'gpm'], scale: 3.785411784e-3 / 60, decimals: 2 },
-  s: { symbol: 's', aliases: ['sec', 'second', 'seconds'], scale: 1, decimals: 1, nominal: true },
+  s: { symbol: 's', aliases: ['sec', 'second', 'seconds'], scale: 1, decimals: 1, nominal: true, wholeFrom: 10 },
   arcmin: { symbol: '′', aliases: ['\'', '’', 'arcmin'], scale: Math.PI / 10_800, decimals: 1 },
   deg: { symbol: '°', aliases: ['deg', 'degree', 'degrees'], scale: Math.PI / 180, decimals: 1 },
   litrePerHour: { symbol: 'l/h', aliases: ['lph', 'litre/h', 'litres/h', 'litres per hour'], scale: 0.001 / HOUR, decimals: 1 },
@@ -91,7 +93,7 @@ export const UNITS = {
   ft3: { symbol: 'ft³', aliases: ['ft3'], scale: FT ** 3, decimals: 1 },
   degC: { symbol: '°C', aliases: ['c', 'degc', 'celsius'], scale: 1, offset: 273.15, decimals: 0 },
   degF: { symbol: '°F', aliases: ['f', 'degf', 'fahrenheit'], scale: 5 / 9, offset: 273.15 - 32 * 5 / 9, decimals: 0 },
-  WhPerNm: { symbol: 'Wh/sea mi', aliases: ['wh/nm', 'wh/nmi'], scale: HOUR / NMI, decimals: 0 },
+  WhPerNm: { symbol: 'Wh/NM', aliases: ['wh/nmi', 'wh/sea mi'], scale: HOUR / NMI, decimals: 0 },
   WhPerKm: { symbol: 'Wh/km', aliases: [], scale: HOUR / 1000, decimals: 0 },
   WhPerMi: { symbol: 'Wh/mi', aliases: [], scale: HOUR / MILE, decimals: 0 },
   rpmPerVolt: { symbol: 'rpm/V', aliases: ['rpm per volt'], scale: 1, decimals: 1 },
