@@ -11,6 +11,7 @@ export function wordFaults(page: Page): Promise<string[]> {
     const short = (text: string) => text.trim().replace(/\s+/g, ' ').slice(0, 40)
     const styleOf = (e: Element) => getComputedStyle(e)
     const hidden = (e: Element): boolean => {
+      if (!e.checkVisibility({ opacityProperty: true, visibilityProperty: true })) return true
       for (let at: Element | null = e; at; at = at.parentElement) {
         const s = styleOf(at)
         if (s.display === 'none' || s.visibility === 'hidden' || s.opacity === '0' || at.classList.contains('visually-hidden') || at.classList.contains('skip') || s.clipPath.startsWith('inset(50%')) return true

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { freePlace, placeTags } from '~/components/chart/placeTags'
+import { freeLevel, freePlace, placeTags, type WordBox } from '~/components/chart/placeTags'
 
 const line = (points: [number, number][]) => points.map(([x, y]) => ({ x, y }))
 
@@ -43,10 +43,10 @@ describe('letters of curves', () => {
 })
 
 describe('the word of an upright line', () => {
-  const area = { left: 42, top: 12, bottom: 354 }, at = 200
+  const area = { left: 42, right: 500, top: 12, bottom: 354 }, at = 200
   it('stands left of it at the foot, where nothing runs', () => {
-    expect(freePlace('hump', at, [line([[0, 300], [400, 20]])], area)).toEqual({ side: 'left', end: 'foot' })
-    expect(freePlace('hump', at, [[null]], area)).toEqual({ side: 'left', end: 'foot' })
+    expect(freePlace('hump', at, [line([[0, 300], [400, 20]])], area)).toMatchObject({ side: 'left', end: 'foot', row: 0 })
+    expect(freePlace('hump', at, [[null]], area)).toMatchObject({ side: 'left', end: 'foot', row: 0 })
   })
   it('goes to the head where a curve runs through the foot, left of the line', () => {
     expect(freePlace('hull speed', at, [line([[150, 350], [190, 345]])], area).end).toBe('head')
@@ -56,8 +56,30 @@ describe('the word of an upright line', () => {
     expect(freePlace('hull speed', at, [line([[150, 350], [190, 345]]), line([[170, 15]])], area).end).toBe('foot')
   })
   it('stands right of a line so near to the chart’s side that it would run out of it, clear of what runs there', () => {
-    expect(freePlace('cheapest', 70, [line([[0, 300]])], area)).toEqual({ side: 'right', end: 'foot' })
-    expect(freePlace('cheapest', 70, [line([[80, 350]])], area)).toEqual({ side: 'right', end: 'head' })
-    expect(freePlace('cheapest', 70, [line([[60, 350]])], area)).toEqual({ side: 'right', end: 'foot' })
+    expect(freePlace('cheapest', 70, [line([[0, 300]])], area)).toMatchObject({ side: 'right', end: 'foot', row: 0 })
+    expect(freePlace('cheapest', 70, [line([[80, 350]])], area)).toMatchObject({ side: 'right', end: 'head', row: 0 })
+    expect(freePlace('cheapest', 70, [line([[60, 350]])], area)).toMatchObject({ side: 'right', end: 'foot', row: 0 })
+  })
+})
+
+describe('words of several lines', () => {
+  const area = { left: 42, right: 500, top: 12, bottom: 354 }
+  const apart = (boxes: { left: number, right: number, top: number, bottom: number }[]) => boxes.every((a, i) => boxes.slice(0, i).every(b => a.left >= b.right || b.left >= a.right || a.top >= b.bottom || b.top >= a.bottom))
+  it('of upright lines that stand on each other keep apart', () => {
+    fc.assert(fc.property(fc.array(fc.integer({ min: 120, max: 420 }), { minLength: 2, maxLength: 4 }), (places) => {
+      const taken: WordBox[] = []
+      for (const at of places) taken.push(freePlace('hull speed', at, [], area, taken).box)
+      expect(apart(taken)).toBe(true)
+    }))
+  })
+  it('of level lines close to each other stand at both sides, then below', () => {
+    const first = freeLevel('motor all day 6.00 kW', 200, area, []), second = freeLevel('with headroom', 208, area, [first.box]), third = freeLevel('old engine', 204, area, [first.box, second.box])
+    expect([first.side, second.side, third.above]).toEqual(['left', 'right', false])
+    expect(apart([first.box, second.box])).toBe(true)
+  })
+  it('keep the letters of curves off them', () => {
+    const word = freeLevel('motor all day', 200, area, []).box, points = line(Array.from({ length: 41 }, (_, i) => [45 + 2 * i, 195]))
+    const [place] = placeTags([{ tag: 'D', points }], 0, [{ ...word, right: 100 }])
+    expect(points[place!]!.x).toBeGreaterThan(100)
   })
 })

@@ -60,8 +60,8 @@ export function useDraft({ shown, recalled, take, key, letterwise = false }: Dra
     entered.value = true
     drafts.held = draft
     // at once, not with the next picture: what is typed next must find this text, all of it selected
-    const input = event?.target
-    if (input instanceof HTMLInputElement && input.value !== text.value) {
+    const input = event?.target as HTMLInputElement | undefined
+    if (input?.matches('input') && input.value !== text.value) {
       input.value = text.value
       input.select()
     }

@@ -1,5 +1,6 @@
 /** Words of voltage, wiring and protection: they come with the benches that show them. */
 export const e = {
+  leaves: (what: string) => `from ${what}`, joins: (what: string) => `joins ${what}`, tells: (what: string) => `tells ${what}`,
   lead: 'of copper in each conductor from the pack to the controller.', diagram: 'One-line diagram', diagramHint: 'touch a device', svg: 'SVG', print: 'Print', open: (bench: string) => `Open ${bench}`, choose: 'Touch a device to see what it is and what to buy for it.', signal: 'tells or switches', power: 'carries power',
   parts: 'Parts to buy', csv: 'CSV', item: 'Item', quantity: 'Count', price: 'Price', noPrice: 'to be asked', sum: (priced: string, open: number) => `${priced} for what has a price here; ${open} lines to be asked.`,
   runs: 'Cables', insulation: 'Insulation rated for', engine: 'Past the engine space', engines: { no: 'No', yes: 'Yes' }, sized: (a: string) => `${a}, sized`, awg: (gauge: string) => `American gauge ${gauge} or thicker.`, parallel: (n: number) => `${n} side by side for each pole, all of one length.`, toMotor: 'Controller to motor',

@@ -44,7 +44,7 @@ const W = 640, H = 190
 const chart = computed(() => {
   const points = answer.curve.filter(p => p.speed <= Math.max(document.shown.use.topSpeed * 1.05, s.value.cruise.speed))
   const vMax = points.at(-1)!.speed, pMax = Math.max(...points.map(p => p.packPowerHigh))
-  const x = (v: number) => 44 + v / vMax * (W - 60), y = (p: number) => 8 + (1 - Math.min(1, p / pMax)) * (H - 40)
+  const x = (v: number) => 52 + v / vMax * (W - 60), y = (p: number) => 8 + (1 - Math.min(1, p / pMax)) * (H - 40)
   type P = typeof points[number]
   return {
     band: area<P>().x(p => x(p.speed)).y0(p => y(p.packPowerLow)).y1(p => y(p.packPowerHigh))(points) ?? '', centre: line<P>().x(p => x(p.speed)).y(p => y(p.drive.packPower))(points) ?? '',
@@ -72,21 +72,24 @@ const print = () => window.print()
     </section>
     <section>
       <h3>{{ b.sheet.fast }}</h3><p class="prose">{{ fast }}</p>
-      <div class="scroll">
-        <table class="table">
-          <thead><tr><th /><th class="num">{{ b.curve.axisSpeed }}</th><th class="num">{{ FIGURES.packPower.label }}</th><th class="num">{{ m.working.range }}</th><th v-for="id in COLUMNS" :key="id" class="num">{{ figureOn(id, document.shown).label }}</th></tr></thead>
-          <tbody><tr v-for="row in speeds" :key="row.label"><th scope="row">{{ row.label }}</th><td class="num">{{ row.speed }}</td><td class="num"><FigureValue id="packPower" :speed="row.at" /></td><td class="num">{{ row.band }}</td><td v-for="id in COLUMNS" :key="id" class="num"><FigureValue :id="id" :speed="row.at" /></td></tr></tbody>
-        </table>
-      </div>
+      <table class="table speeds">
+        <thead><tr><th /><th v-for="row in speeds" :key="row.label" scope="col" class="num">{{ row.label }}</th></tr></thead>
+        <tbody>
+          <tr><th scope="row">{{ b.curve.axisSpeed }}</th><td v-for="row in speeds" :key="row.label" class="num">{{ row.speed }}</td></tr>
+          <tr><th scope="row">{{ FIGURES.packPower.label }}</th><td v-for="row in speeds" :key="row.label" class="num"><FigureValue id="packPower" :speed="row.at" /></td></tr>
+          <tr><th scope="row">{{ m.working.range }}</th><td v-for="row in speeds" :key="row.label" class="num">{{ row.band }}</td></tr>
+          <tr v-for="id in COLUMNS" :key="id"><th scope="row">{{ figureOn(id, document.shown).label }}</th><td v-for="row in speeds" :key="row.label" class="num"><FigureValue :id="id" :speed="row.at" /></td></tr>
+        </tbody>
+      </table>
     </section>
     <section>
       <h3>{{ b.sheet.curve }}</h3>
       <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="b.sheet.curve" class="curve">
-        <path v-for="t in chart.ticksY" :key="t.label" :d="`M44 ${t.at}H${W - 10}`" class="grid" />
+        <path v-for="t in chart.ticksY" :key="t.label" :d="`M52 ${t.at}H${W - 8}`" class="grid" />
         <path :d="chart.band" class="band" /><path :d="chart.centre" class="centre" />
         <circle v-for="p in chart.marks" :key="p.x" :cx="p.x" :cy="p.y" r="4" class="mark" />
-        <text v-for="t in chart.ticksX" :key="t.label" :x="t.at" :y="H - 8" text-anchor="middle">{{ t.label }}</text>
-        <text v-for="t in chart.ticksY" :key="`y${t.label}`" x="40" :y="t.at + 4" text-anchor="end">{{ t.label }}</text>
+        <text v-for="(t, i) in chart.ticksX" :key="t.label" :x="t.at" :y="H - 8" :text-anchor="i === chart.ticksX.length - 1 ? 'end' : 'middle'">{{ t.label }}</text>
+        <text v-for="t in chart.ticksY" :key="`y${t.label}`" x="48" :y="t.at + 4" text-anchor="end">{{ t.label }}</text>
       </svg>
     </section>
     <section><h3>{{ b.sheet.far }}</h3><p class="prose">{{ far }}</p></section>
@@ -109,7 +112,7 @@ h2 { font: 600 34px/38px var(--figures); }
 h3 { font: 600 16px/20px var(--labels); margin: 18px 0 6px; padding-bottom: 3px; border-bottom: 1.25px solid var(--ink); }
 th[scope=row] { color: var(--text); font-weight: 600; }
 .table td:nth-child(2) { min-width: 90px; }
-.scroll { overflow-x: auto; }
+.speeds { max-width: 520px; }
 .figures-list { display: grid; grid-template-columns: repeat(auto-fit, minmax(200px, 1fr)); gap: 0 22px; }
 .figures-list div { display: flex; justify-content: space-between; align-items: center; min-height: 30px; border-bottom: .75px solid var(--rule); font-size: 13.5px; }
 li { display: flex; gap: 8px; padding: 5px 0; border-bottom: .75px solid var(--rule); font-size: 14px; line-height: 18px; }

@@ -43,6 +43,11 @@ const scale = computed(() => {
   return { from, to, showTouch }
 })
 const x = (v: number) => LEFT + (v - scale.value.from) / (scale.value.to - scale.value.from) * Math.max(10, width.value - LEFT - RIGHT)
+/** both ends are written inside a bar that is as wide as they are, else side by side beside it */
+const INSIDE = 84, BESIDE = 86
+function beside({ from, to }: { from: number, to: number }) {
+  return x(to) + BESIDE < width.value - RIGHT ? { at: x(to) + 5, anchor: 'start' as const } : { at: x(from) - 5, anchor: 'end' as const }
+}
 /** what the pack is driven by; the charger's window only bounds the charge */
 const drive = computed(() => rows.value.filter(r => r.key === 'controller' || r.key === 'motor'))
 const common = computed(() => ({ from: Math.max(...drive.value.map(r => r.from)), to: Math.min(...drive.value.map(r => r.to)) }))
@@ -65,8 +70,11 @@ const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
           <path :d="`M0 0H${width}`" class="hair" />
           <text x="0" y="22" class="label">{{ row.label }}</text>
           <rect :x="x(row.from)" y="8" :width="Math.max(2, x(row.to) - x(row.from))" height="17" class="bar" :class="row.key" />
-          <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">{{ format(row.from, 'voltage').text }}</text>
-          <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">{{ format(row.to, 'voltage').text }}</text>
+          <template v-if="x(row.to) - x(row.from) > INSIDE">
+            <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">{{ format(row.from, 'voltage').text }}</text>
+            <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">{{ format(row.to, 'voltage').text }}</text>
+          </template>
+          <text v-else :x="beside(row).at" y="21" class="value" :text-anchor="beside(row).anchor">{{ format(row.from, 'voltage').text }} – {{ format(row.to, 'voltage').text }}</text>
           <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest"><title>{{ b.pack.atRest }}</title></path>
           <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
         </g>

@@ -32,21 +32,19 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
 <template>
   <section class="block" :aria-label="e.voltages" data-voltages>
     <h2 class="section-head">{{ e.voltages }}<span>{{ e.voltagesHint }}</span></h2>
-    <div class="scroll" role="region" tabindex="0" :aria-label="e.voltages">
-      <table class="table">
-        <thead><tr><th>{{ e.volts }}</th><th class="num">{{ e.cruise }}</th><th class="num">{{ e.top }}</th><th class="num">{{ e.copper }}</th><th class="num">{{ e.strongest }}</th><th class="num">{{ e.from }}</th><th /></tr></thead>
-        <tbody>
-          <tr v-for="r in rows" :key="r.voltage" :class="{ current: r.fitted }">
-            <td class="figures"><StateMark :state="stateOf(r)" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
-            <td class="num"><FigureValue id="voltageCruise" :of="at.get(r.voltage)" /></td><td class="num"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
-            <td class="num"><template v-if="r.area !== null"><span v-if="r.parallel > 1">{{ r.parallel }} × </span><FigureValue id="voltageArea" :of="at.get(r.voltage)" /><small><FigureValue id="voltageCopper" :of="at.get(r.voltage)" size="inline" />, <FigureValue id="voltageLoss" :of="at.get(r.voltage)" size="inline" /></small></template><template v-else>{{ e.none }}</template></td>
-            <td class="num">{{ r.motors ? text(r.strongest, 'power') : e.none }}<small class="soft wraps">{{ e.motors(r.motors, r.controllers) }}</small></td>
-            <td class="num">{{ r.price === null ? e.none : text(r.price, 'price') }}<small v-if="r.parts" class="soft wraps parts">{{ r.parts.motor }}<br>{{ r.parts.controller }}<br>{{ r.parts.cells }}</small></td>
-            <td class="num"><TryButton :fitted="r.fitted" :name="text(r.voltage, 'voltage')" :disabled="r.price === null" @try="sizeAt(r.voltage)" /></td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <table class="table blocks">
+      <thead><tr><th>{{ e.volts }}</th><th class="num">{{ e.cruise }}</th><th class="num">{{ e.top }}</th><th class="num">{{ e.copper }}</th><th class="num">{{ e.strongest }}</th><th class="num">{{ e.from }}</th><th /></tr></thead>
+      <tbody>
+        <tr v-for="r in rows" :key="r.voltage" :class="{ current: r.fitted }">
+          <td class="figures"><StateMark :state="stateOf(r)" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
+          <td class="num" :data-head="e.cruise"><FigureValue id="voltageCruise" :of="at.get(r.voltage)" /></td><td class="num" :data-head="e.top"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
+          <td class="num" :data-head="e.copper"><template v-if="r.area !== null"><span v-if="r.parallel > 1">{{ r.parallel }} × </span><FigureValue id="voltageArea" :of="at.get(r.voltage)" /><small><FigureValue id="voltageCopper" :of="at.get(r.voltage)" size="inline" />, <FigureValue id="voltageLoss" :of="at.get(r.voltage)" size="inline" /></small></template><template v-else>{{ e.none }}</template></td>
+          <td class="num" :data-head="e.strongest">{{ r.motors ? text(r.strongest, 'power') : e.none }}<small class="soft wraps">{{ e.motors(r.motors, r.controllers) }}</small></td>
+          <td class="num" :data-head="e.from">{{ r.price === null ? e.none : text(r.price, 'price') }}<small v-if="r.parts" class="soft wraps parts">{{ r.parts.motor }}<br>{{ r.parts.controller }}<br>{{ r.parts.cells }}</small></td>
+          <td class="num"><TryButton :fitted="r.fitted" :name="text(r.voltage, 'voltage')" :disabled="r.price === null" @try="sizeAt(r.voltage)" /></td>
+        </tr>
+      </tbody>
+    </table>
     <p v-if="failure" class="prose" role="alert">{{ failure }}</p>
     <p v-if="low" class="prose">{{ e.low(text(low.voltage, 'voltage'), text(low.cruiseCurrent, 'current'), size(low), text(TOUCH_LIMIT, 'voltage')) }}</p>
     <p class="prose">{{ high ? e.high(text(high.voltage, 'voltage'), text(high.cruiseCurrent, 'current'), size(high)) : e.noHigh }}</p>
@@ -54,7 +52,6 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
 </template>
 
 <style scoped>
-.scroll { overflow-x: auto; }
 small { display: block; font-size: 12px; line-height: 14px; font-family: var(--labels); }
 /* names would push the buttons out of sight */
 .wraps { white-space: normal; margin-left: auto; max-width: 84px; }

@@ -6,7 +6,7 @@ import { LEVER_INSET } from '~/components/lever/leverInset'
 import { useCompact } from '~/composables/useCompact'
 import { FIGURES_FONT, LABELS_FONT, useTokens } from '~/composables/useTokens'
 import LeverEcho from './LeverEcho.vue'
-import { freePlace, placeTags } from './placeTags'
+import { freeLevel, freePlace, placeTags, WORD_HIGH, type WordBox } from './placeTags'
 import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes'
 
 /**
@@ -52,12 +52,21 @@ const layout = computed(() => {
   const axis = (a: ChartAxis) => ({ title: { text: a.title, font: { size: 12.5, color: t.soft } }, type: a.log ? 'log' : 'linear', range: a.log ? [Math.log10(a.from), Math.log10(a.to)] : [a.from, a.to], ...(a.log ? { tickmode: 'array', tickvals: logTicks(a), ticktext: logTicks(a).map(String) } : {}), fixedrange: true, gridcolor: t.grid, zeroline: false, linecolor: t.rule, tickfont: { family: FIGURES_FONT, size: 14, color: t.text }, ticks: '' })
   const tagged = props.curves.filter(c => c.tag && !c.hidden)
   const onScreen = (c: ChartCurve) => c.y.map((v, i) => v === null || c.x[i]! > props.x.to ? null : { x: px(c.x[i]!), y: py(v) })
-  const area = { left: px(props.x.from), top: py(props.y.to), bottom: py(props.y.from) }
-  const places = placeTags(tagged.map(c => ({ tag: c.tag!, points: onScreen(c) })), area.top)
+  const area = { left: px(props.x.from), right: px(props.x.to), top: py(props.y.to), bottom: py(props.y.from) }
+  // words find their place in turn: level lines, letters of curves, upright lines
+  const taken: WordBox[] = []
+  const across = (props.across ?? []).filter(l => l.at <= props.y.to).map((l) => {
+    const place = freeLevel(l.label, py(l.at), area, taken)
+    taken.push(place.box)
+    return { ...l, ...place }
+  })
+  const places = placeTags(tagged.map(c => ({ tag: c.tag!, points: onScreen(c) })), area.top, taken)
   const lines = props.curves.filter(c => !c.hidden && c.fill === undefined && !c.stack).map(onScreen)
   const tags = tagged.flatMap((c, k) => {
     const index = places[k]
     if (index === null || index === undefined) return []
+    const [x, y] = [px(c.x[index]!), py(c.y[index]!)]
+    taken.push({ left: x - 12, right: x + 12, top: y - 12, bottom: y + 12 })
     return [{ x: c.x[index]!, y: props.y.log ? Math.log10(Math.max(props.y.from, c.y[index]!)) : c.y[index]!, text: `<b>${c.tag}</b>`, showarrow: false, font: { size: 12, color: t.text }, bgcolor: t.sheet, bordercolor: t.ink, borderwidth: 1, borderpad: 2 }]
   })
   return {
@@ -65,10 +74,11 @@ const layout = computed(() => {
     xaxis: axis(props.x), yaxis: axis(props.y), hovermode: 'x', dragmode: false, showlegend: false,
     shapes: [...(props.across ?? []).map(l => line(l.at, false, l.dash)), ...(props.upright ?? []).map(l => line(l.at, true, l.dash))],
     annotations: [
-      ...(props.across ?? []).filter(l => l.at <= props.y.to).map(l => ({ x: 0.01, xref: 'paper', y: props.y.log ? Math.log10(l.at) : l.at, yanchor: 'bottom', xanchor: 'left', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
+      ...across.map(l => ({ x: l.side === 'left' ? 0.01 : 0.99, xref: 'paper', y: props.y.log ? Math.log10(l.at) : l.at, yanchor: l.above ? 'bottom' : 'top', xanchor: l.side, text: l.label, showarrow: false, font: { size: 12.5, color: t.text } })),
       ...(props.upright ?? []).filter(l => l.at <= props.x.to).map((l) => {
-        const { side, end } = freePlace(l.label, px(l.at), lines, area)
-        return { x: l.at, ...(side === 'left' ? { xanchor: 'right' } : { xanchor: 'left', xshift: 3 }), ...(end === 'foot' ? { y: 0.01, yanchor: 'bottom' } : { y: 0.99, yanchor: 'top' }), yref: 'paper', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } }
+        const { side, end, row, box } = freePlace(l.label, px(l.at), lines, area, taken)
+        taken.push(box)
+        return { x: l.at, ...(side === 'left' ? { xanchor: 'right' } : { xanchor: 'left', xshift: 3 }), ...(end === 'foot' ? { y: 0.01, yanchor: 'bottom', yshift: row * WORD_HIGH } : { y: 0.99, yanchor: 'top', yshift: -row * WORD_HIGH }), yref: 'paper', text: l.label, showarrow: false, font: { size: 12.5, color: t.text } }
       }),
       ...tags,
     ],

@@ -45,20 +45,18 @@ const words = computed(() => {
 <template>
   <section class="block" :aria-label="t.sea.head" data-sea-trial>
     <h2 class="section-head">{{ t.sea.head }}<span>{{ t.sea.hint }}</span></h2>
-    <div v-if="trial.points.length" class="scroll">
-      <table class="table">
-        <thead><tr><th /><th v-for="[column] in TRIAL_COLUMNS" :key="column" class="num">{{ t.sea[column] }}</th><th>{{ t.sea.direction }}</th><th>{{ t.sea.note }}</th><th /></tr></thead>
-        <tbody>
-          <tr v-for="(point, row) in trial.points" :key="row">
-            <td class="figures soft">{{ row + 1 }}</td>
-            <td v-for="([column], i) in TRIAL_COLUMNS" :key="column"><TrialCell :shown="cells[row]![i]!" :name="`${column}-${row}`" :label="`${t.sea[column]}, ${row + 1}`" :take="words => type(row, column, words)" @wrong="said(`${column}-${row}`, $event)" /></td>
-            <td><select :value="point.direction" class="cell way" :aria-label="`${t.sea.direction}, ${row + 1}`" @change="change(row, { direction: ($event.target as HTMLSelectElement).value as TrialPoint['direction'] })"><option v-for="(word, way) in t.sea.ways" :key="way" :value="way">{{ word }}</option></select></td>
-            <td><input :value="point.note" class="cell note" maxlength="120" :aria-label="`${t.sea.note}, ${row + 1}`" @change="change(row, { note: ($event.target as HTMLInputElement).value })"></td>
-            <td><button type="button" class="icon-btn" :aria-label="`${t.sea.remove} ${row + 1}`" @click="remove(row)"><svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button></td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <table v-if="trial.points.length" class="table runs">
+      <thead><tr><th /><th v-for="[column] in TRIAL_COLUMNS" :key="column" class="num">{{ t.sea[column] }}</th><th>{{ t.sea.direction }}</th><th>{{ t.sea.note }}</th><th /></tr></thead>
+      <tbody>
+        <tr v-for="(point, row) in trial.points" :key="row">
+          <td class="figures soft">{{ row + 1 }}</td>
+          <td v-for="([column], i) in TRIAL_COLUMNS" :key="column" :data-head="t.sea[column]"><TrialCell :shown="cells[row]![i]!" :name="`${column}-${row}`" :label="`${t.sea[column]}, ${row + 1}`" :take="words => type(row, column, words)" @wrong="said(`${column}-${row}`, $event)" /></td>
+          <td :data-head="t.sea.direction"><select :value="point.direction" class="cell way" :aria-label="`${t.sea.direction}, ${row + 1}`" @change="change(row, { direction: ($event.target as HTMLSelectElement).value as TrialPoint['direction'] })"><option v-for="(word, way) in t.sea.ways" :key="way" :value="way">{{ word }}</option></select></td>
+          <td :data-head="t.sea.note"><input :value="point.note" class="cell note" maxlength="120" :aria-label="`${t.sea.note}, ${row + 1}`" @change="change(row, { note: ($event.target as HTMLInputElement).value })"></td>
+          <td><button type="button" class="icon-btn" :aria-label="`${t.sea.remove} ${row + 1}`" @click="remove(row)"><svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button></td>
+        </tr>
+      </tbody>
+    </table>
     <ul v-if="sentences.length" class="errors" role="alert" data-trial-errors><li v-for="e in sentences" :key="e">{{ e }}</li></ul>
     <div class="row">
       <button type="button" class="btn" data-add-run @click="add">{{ t.sea.add }}</button>
@@ -80,11 +78,21 @@ const words = computed(() => {
 </template>
 
 <style scoped>
-.scroll { overflow-x: auto; }
+.runs { table-layout: fixed; }
+.runs th:first-child { width: 20px; }
+.runs th:last-child { width: 34px; }
+@media (max-width: 560px) {
+  .runs thead { display: none; }
+  .runs tr { display: grid; grid-template-columns: 24px repeat(3, minmax(0, 1fr)); gap: 4px; padding: 6px 0; border-bottom: .75px solid var(--rule); }
+  .runs td { display: block; border: 0; padding: 0; }
+  .runs td:first-child { grid-row: span 3; }
+  .runs td[data-head]::before { content: attr(data-head); display: block; font-size: 12px; color: var(--soft); }
+}
 .table td { padding: 3px 4px 3px 0; }
-.cell { width: 74px; min-height: 30px; padding: 2px 6px; text-align: right; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 600 15px var(--figures); font-variant-numeric: tabular-nums; }
-.way { width: 64px; text-align: left; font: 500 14px var(--labels); }
-.note { width: 100%; min-width: 90px; text-align: left; font: 400 14px var(--labels); }
+.cell { width: 100%; min-height: 30px; padding: 2px 6px; text-align: right; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 600 15px var(--figures); font-variant-numeric: tabular-nums; }
+
+.way { text-align: left; font: 500 14px var(--labels); }
+.note { text-align: left; font: 400 14px var(--labels); }
 .row { display: flex; flex-wrap: wrap; gap: 8px; margin: 8px 0; }
 summary { cursor: pointer; font-size: 13px; color: var(--soft); min-height: 26px; }
 .paste { display: block; width: 100%; margin: 4px 0 6px; padding: 6px 8px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--figures); }

@@ -14,7 +14,7 @@ watch(error, sentence => emit('wrong', sentence))
 </template>
 
 <style scoped>
-.cell { width: 74px; min-height: 30px; padding: 2px 6px; text-align: right; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 600 15px var(--figures); font-variant-numeric: tabular-nums; }
+.cell { width: 100%; min-height: 30px; padding: 2px 6px; text-align: right; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 600 15px var(--figures); font-variant-numeric: tabular-nums; }
 .cell[aria-invalid] { outline: 1.25px solid var(--clash); }
 @media (pointer: coarse) { .cell { min-height: 44px; } }
 </style>

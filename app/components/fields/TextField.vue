@@ -20,6 +20,14 @@ function take(source: string) {
   return () => document.edit(props.label, [{ path: props.path, value }], visit)
 }
 const { text, typed, error, enter, leave, commit } = useDraft({ shown, take, key: props.path, letterwise: true })
+/** letters of a row */
+const ROW = 30
+/** Enter ends what has no lines of its own */
+function enterKey(event: KeyboardEvent) {
+  if (props.lines) return
+  event.preventDefault()
+  commit()
+}
 function visited() {
   visit = Symbol(props.path)
   enter()
@@ -36,8 +44,8 @@ function keepSoFar(value: string) {
 <template>
   <div class="text-field">
     <label :for="id">{{ label }}</label>
-    <textarea v-if="lines" :id="id" v-model="text" :rows="lines" :maxlength="most" :data-field="path" :aria-invalid="error ? 'true' : undefined" @focus="visited" @blur="leave" />
-    <input v-else :id="id" v-model="text" :maxlength="most" :data-field="path" autocomplete="off" :aria-invalid="error ? 'true' : undefined" @focus="visited" @blur="leave" @keydown.enter="commit">
+    <!-- one kind of box for all words: a long name goes on in a second row -->
+    <textarea :id="id" v-model="text" :rows="lines ?? (text.length > ROW ? 2 : 1)" :class="{ line: !lines }" autocomplete="off" @keydown.enter="enterKey" :maxlength="most" :data-field="path" :aria-invalid="error ? 'true' : undefined" @focus="visited" @blur="leave" />
     <p v-if="error" class="error" role="alert">{{ error }}</p>
   </div>
 </template>
@@ -45,6 +53,7 @@ function keepSoFar(value: string) {
 <style scoped>
 .text-field { padding: 4px 0; }
 label { display: block; font-size: 13.5px; line-height: 18px; margin-bottom: 2px; }
-input, textarea { width: 100%; min-height: var(--hit); padding: 6px 8px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); resize: vertical; }
+textarea { width: 100%; min-height: var(--hit); padding: 6px 8px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); resize: vertical; }
+.line { resize: none; overflow: hidden; }
 .error { color: var(--clash); font-size: 12.5px; line-height: 16px; }
 </style>

@@ -14,7 +14,7 @@ const { text } = useQuantities()
 const throttle = computed(() => document.shown.design.throttle)
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
-const H = 190, LEFT = 34, RIGHT = 54, TOP = 10, BOTTOM = 26
+const H = 190, LEFT = 34, RIGHT = 66, TOP = 10, BOTTOM = 26
 /** the point being dragged goes with the pointer and is kept when it is let go */
 const dragged = ref<number[] | null>(null)
 const points = computed(() => dragged.value ?? throttle.value.points)

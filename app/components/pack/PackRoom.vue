@@ -61,7 +61,8 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
 
 <style scoped>
 .space { border-top: .75px solid var(--rule); padding: 8px 0; }
-.sizes { display: grid; grid-template-columns: minmax(130px, 2fr) repeat(4, minmax(68px, 1fr)) auto; gap: 4px 8px; align-items: end; }
+.sizes { display: grid; grid-template-columns: repeat(4, minmax(68px, 1fr)) auto; gap: 4px 8px; align-items: end; }
+.name { grid-column: 1 / -1; }
 .sizes .soft { display: block; font-size: 12px; line-height: 15px; }
 .name input { width: 100%; min-height: var(--hit); padding: 0 8px; background: var(--sheet); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); color: var(--text); }
 .size :deep(.unit-input) { min-height: 0; }

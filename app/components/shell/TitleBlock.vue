@@ -45,7 +45,7 @@ const kind = computed(() => orElse('', () => `${hullLabel(boat.value)}${boat.val
       <button type="button" class="icon-btn" :aria-label="m.shell.light" :title="m.shell.light" @click="toggle"><svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiThemeLightDark" fill="currentColor" /></svg></button>
     </div>
     <div class="name">
-      <h1>{{ document.shown.name }}</h1>
+      <h1 :class="{ long: document.shown.name.length > 17, longer: document.shown.name.length > 36 }">{{ document.shown.name }}</h1>
       <p class="soft">{{ kind }}</p>
     </div>
     <dl>
@@ -62,7 +62,9 @@ const kind = computed(() => orElse('', () => `${hullLabel(boat.value)}${boat.val
 .title { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
 .bar { display: flex; align-items: center; min-height: 39px; padding: 0 2px 0 0; border-bottom: 1px solid var(--ink); background: var(--paper); }
 .name { padding: 8px 14px 6px; border-bottom: 1px solid var(--ink); }
-h1 { font: 600 25px/29px var(--figures); overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+h1 { font: 600 25px/29px var(--figures); overflow-wrap: anywhere; }
+.long { font-size: 18px; line-height: 20px; }
+.longer { font-size: 15px; line-height: 17px; }
 .name p { font-size: 13.5px; line-height: 17px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 dl { display: grid; grid-template-columns: 1fr 1fr; }
 dl div { padding: 4px 6px 3px 14px; border-bottom: .75px solid var(--rule); }

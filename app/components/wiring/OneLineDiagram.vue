@@ -1,19 +1,30 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { DEVICE_BOX, oneLine, placeOneLine } from '@remigo/core'
+import { useElementSize } from '@vueuse/core'
+import { DEVICE_BOX, NARROW_BOX, oneLine, placeOneLine } from '@remigo/core'
 import { m } from '~/messages'
 import { s } from '~/messages/storage'
 import { e } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
+import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
 import { download } from '~/composables/useBoatFiles'
 import { deviceRows } from './deviceRows'
+import OneLinePaths from './OneLinePaths.vue'
 
 /** The one-line diagram, drawn from the document. The device chosen is shared with the parts list. */
 const document = useDocumentStore()
 const { fill } = useQuantities()
 const chosen = defineModel<string | null>({ required: true })
-const placed = computed(() => placeOneLine(oneLine(document.shown)))
+const diagram = computed(() => oneLine(document.shown))
+const frame = ref<HTMLElement>()
+const { width } = useElementSize(frame)
+const compact = useCompact()
+/** with usual boxes, or with narrow ones where that would be wider than its place */
+const usual = computed(() => placeOneLine(diagram.value))
+const narrow = computed(() => width.value > 0 && usual.value.width > width.value)
+const box = computed(() => narrow.value ? NARROW_BOX : DEVICE_BOX)
+const placed = computed(() => narrow.value ? placeOneLine(diagram.value, NARROW_BOX) : usual.value)
 const device = computed(() => placed.value.devices.find(d => d.id === chosen.value))
 const svg = ref<SVGSVGElement>()
 /** a label that would run out of the drawing stands left of its wire */
@@ -40,30 +51,33 @@ const print = () => window.print()
 <template>
   <section class="block" :aria-label="e.diagram" data-one-line>
     <h2 class="section-head">{{ e.diagram }}<span>{{ e.diagramHint }}</span></h2>
-    <div class="scroll">
-      <svg ref="svg" :viewBox="`0 0 ${placed.width} ${placed.height}`" :width="placed.width" :height="placed.height" :style="{ minWidth: `${Math.max(500, 0.8 * placed.width)}px` }" role="group" :aria-label="`${e.diagram}, ${document.shown.name}`">
-        <g v-for="(w, i) in placed.wires" :key="i"><path :d="w.path" class="wire" :class="w.kind" /></g>
-        <g
-          v-for="d in placed.devices" :key="d.id" class="device" :class="{ on: chosen === d.id }" :transform="`translate(${d.x - DEVICE_BOX.width / 2} ${d.y - DEVICE_BOX.height / 2})`" tabindex="0" role="button" :aria-pressed="chosen === d.id" :aria-label="`${d.label}: ${d.lines.map(fill).join(', ')}`" :data-device="d.id"
-          @click="chosen = d.id" @keydown.enter.prevent="chosen = d.id" @keydown.space.prevent="chosen = d.id"
-        >
-          <rect :width="DEVICE_BOX.width" :height="DEVICE_BOX.height" class="box" />
-          <g transform="translate(5 4)"><DeviceSymbol :kind="d.kind" /></g>
-          <text x="35" y="22" class="name">{{ d.label }}</text>
-          <text v-for="(row, i) in deviceRows(d.lines.map(fill))" :key="i" :x="8" :y="41 + 13 * i" class="line">{{ row }}</text>
-        </g>
-        <template v-for="(w, i) in placed.wires" :key="`l${i}`"><text v-if="w.label" :x="w.labelAt.x + (outside(w.labelAt.x) ? -6 : 6)" :y="w.labelAt.y + 4" :text-anchor="outside(w.labelAt.x) ? 'end' : 'start'" class="label">{{ fill(w.label) }}</text></template>
-      </svg>
+    <OneLinePaths v-if="compact" v-model="chosen" :diagram="diagram" />
+    <div v-else class="place">
+      <div ref="frame">
+        <svg ref="svg" :viewBox="`0 0 ${placed.width} ${placed.height}`" :width="placed.width" :height="placed.height" role="group" :aria-label="`${e.diagram}, ${document.shown.name}`">
+          <g v-for="(w, i) in placed.wires" :key="i"><path :d="w.path" class="wire" :class="w.kind" /></g>
+          <g
+            v-for="d in placed.devices" :key="d.id" class="device" :class="{ on: chosen === d.id }" :transform="`translate(${d.x - box.width / 2} ${d.y - box.height / 2})`" tabindex="0" role="button" :aria-pressed="chosen === d.id" :aria-label="`${d.label}: ${d.lines.map(fill).join(', ')}`" :data-device="d.id"
+            @click="chosen = d.id" @keydown.enter.prevent="chosen = d.id" @keydown.space.prevent="chosen = d.id"
+          >
+            <rect :width="box.width" :height="box.height" class="box" />
+            <g transform="translate(5 4)"><DeviceSymbol :kind="d.kind" /></g>
+            <text v-for="(row, i) in narrow ? deviceRows([d.label], 11, 2) : [d.label]" :key="`n${i}`" x="35" :y="(narrow ? 17 : 22) + 14 * i" class="name">{{ row }}</text>
+            <text v-for="(row, i) in deviceRows(d.lines.map(fill), narrow ? 18 : 23, narrow ? 4 : 3)" :key="i" :x="8" :y="(narrow ? 50 : 41) + 13 * i" class="line">{{ row }}</text>
+          </g>
+          <template v-for="(w, i) in placed.wires" :key="`l${i}`"><text v-if="w.label" :x="w.labelAt.x + (outside(w.labelAt.x) ? -6 : 6)" :y="w.labelAt.y + 4" :text-anchor="outside(w.labelAt.x) ? 'end' : 'start'" class="label">{{ fill(w.label) }}</text></template>
+        </svg>
+      </div>
     </div>
-    <p class="small key"><i /> {{ e.power }} <i class="signal" /> {{ e.signal }}</p>
+    <p v-if="!compact" class="small key"><i /> {{ e.power }} <i class="signal" /> {{ e.signal }}</p>
     <p v-if="device" class="told" role="status"><b>{{ device.label }}</b> {{ device.lines.map(fill).join(', ') }}. <NuxtLink v-if="device.bench !== 'wiring'" class="link" :to="`/${device.bench}`">{{ e.open(BENCH[device.bench]) }}</NuxtLink></p>
     <p v-else class="told soft">{{ e.choose }}</p>
-    <div class="tools no-print"><button type="button" class="btn" data-save-svg @click="save">{{ e.svg }}</button><button type="button" class="btn" @click="print">{{ e.print }}</button></div>
+    <div class="tools no-print"><button v-if="!compact" type="button" class="btn" data-save-svg @click="save">{{ e.svg }}</button><button type="button" class="btn" @click="print">{{ e.print }}</button></div>
   </section>
 </template>
 
 <style scoped>
-.scroll { overflow-x: auto; background: var(--sheet); border: .75px solid var(--rule); padding: 6px; }
+.place { background: var(--sheet); border: .75px solid var(--rule); padding: 6px; }
 svg { display: block; max-width: 100%; height: auto; margin: 0 auto; }
 .box { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.25; }
 .device { cursor: pointer; color: var(--ink); }

@@ -1,4 +1,4 @@
-/** Letters that a device's box is wide, and rows that it is high below its name. */
+/** Letters that a device's usual box is wide, and rows that it is high below its name. */
 const WIDE = 23, ROWS = 3
 
 /**
@@ -6,30 +6,32 @@ const WIDE = 23, ROWS = 3
  * alone, where all of them do.
  *
  * @param lines of the device, the first of them the most wanted
- * @returns at most three rows of at most 23 letters
+ * @param wide letters of a row
+ * @param high rows of the box
+ * @returns rows, at most as many and as long as the box takes
  * @example deviceRows(['in the earth of the shore']) // ['in the earth of the', 'shore']
  */
-export function deviceRows(lines: readonly string[]): string[] {
+export function deviceRows(lines: readonly string[], wide = WIDE, high = ROWS): string[] {
   const rows: string[] = []
   for (const line of lines) {
-    const more = wrapped(line)
-    if (rows.length + more.length > ROWS) {
+    const more = wrapped(line, wide)
+    if (rows.length + more.length > high) {
       if (rows.length > 0) break
-      return [...more.slice(0, ROWS - 1), short(`${more[ROWS - 1]!} ${more[ROWS]!}`)]
+      return [...more.slice(0, high - 1), short(more.slice(high - 1).join(' '), wide)]
     }
     rows.push(...more)
   }
   return rows
 }
 
-const short = (text: string): string => text.length > WIDE ? `${text.slice(0, WIDE - 1).trimEnd()}…` : text
+const short = (text: string, wide: number): string => text.length > wide ? `${text.slice(0, wide - 1).trimEnd()}…` : text
 
-function wrapped(line: string): string[] {
+function wrapped(line: string, wide: number): string[] {
   const rows = ['']
   for (const word of line.split(' ')) {
     const last = rows.at(-1)!, longer = last ? `${last} ${word}` : word
-    if (longer.length <= WIDE || !last) rows[rows.length - 1] = short(longer)
-    else rows.push(short(word))
+    if (longer.length <= wide || !last) rows[rows.length - 1] = short(longer, wide)
+    else rows.push(short(word, wide))
   }
   return rows
 }

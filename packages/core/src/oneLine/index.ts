@@ -1,2 +1,3 @@
 export * from './devices'
 export * from './placeOneLine'
+export * from './powerPaths'
