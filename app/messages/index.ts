@@ -32,7 +32,7 @@ export const m = {
   settings: { title: 'Units and light', profile: 'Units', profiles: { metric: 'Metric, nautical', us: 'US' }, each: 'Single quantities', money: 'Money', otherMoney: 'Other', moneyName: 'Name', moneySign: 'Sign', moneyPlace: 'Sign stands', moneyPlaces: { before: 'Before', after: 'After' }, moneyHint: 'Prices of the shipped parts are invented; they are not converted.', theme: 'Light', themes: { auto: 'As the device', board: 'Day', boardNight: 'Night' } },
   conflict: { text: 'Another tab has changed this boat too.', theirs: 'Take theirs', mine: 'Keep mine', both: 'Keep both' },
   finding: { looking: 'Trying what helps …', need: 'What it takes' },
-  working: { head: 'Working', rule: 'Rule', holds: 'Holds', source: 'Source', ifWrong: 'If an input is 10 % wrong', close: 'Close', range: 'range' },
+  working: { head: 'Working', unit: 'Shown in', rule: 'Rule', holds: 'Holds', source: 'Source', ifWrong: 'If an input is 10 % wrong', close: 'Close', range: 'range' },
   effects: { cruiseRange: 'range', cruisePower: 'power', allDaySpeed: 'speed', designPrice: 'price', designMass: 'weight', packFull: 'volts', packAvailable: 'energy', motorUse: 'motor', propellerEfficiency: 'propeller' },
   field: { unset: 'estimated', clear: 'Estimate again', empty: (label: string) => `${label} cannot be empty.` },
 } as const

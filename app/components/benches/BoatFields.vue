@@ -18,6 +18,8 @@ const geared = computed(() => hasLeg(boat.value.drive.kind))
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
 const setType = (id: string) => document.edit(m.boat.hullType, hullTypeEdits(document.shown, id))
 const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path, value }])
+/** no diesel hangs on a transom */
+const engines = computed(() => Object.fromEntries(Object.entries(m.boat.engineKinds).filter(([kind]) => boat.value.drive.kind !== 'outboard' || kind.startsWith('petrol') || boat.value.oldEngine.kind === kind)) as Partial<typeof m.boat.engineKinds> as typeof m.boat.engineKinds)
 </script>
 
 <template>
@@ -55,7 +57,7 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
       </section>
       <section class="block" :aria-label="m.boat.engine">
         <h2 class="section-head">{{ m.boat.engine }}</h2>
-        <ChoiceField :label="m.boat.engineKind" :options="m.boat.engineKinds" :model-value="boat.oldEngine.kind" @update:model-value="set(m.boat.engineKind, 'boat.oldEngine.kind', $event)" />
+        <ChoiceField :label="m.boat.engineKind" :options="engines" :model-value="boat.oldEngine.kind" @update:model-value="set(m.boat.engineKind, 'boat.oldEngine.kind', $event)" />
         <div class="rows">
           <QuantityField path="boat.oldEngine.ratedPower" /><QuantityField path="boat.oldEngine.ratedRpm" />
           <QuantityField path="boat.oldEngine.usualRpm" optional :estimate="m.boat.notKnown" /><QuantityField path="boat.oldEngine.fuelRate" optional :estimate="m.boat.notKnown" />

@@ -7,7 +7,7 @@ import { q, s } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf } from '~/composables/fewOf'
+import { fewOf, isOwn } from '~/composables/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import ChargeChart from '~/components/charging/ChargeChart.vue'
 
@@ -26,7 +26,7 @@ const never = computed(() => {
   return limit in c.never ? c.never[limit as keyof typeof c.never] : c.never.other
 })
 const sails = computed(() => hasSails(document.shown.boat) && answer.model.propulsor.kind !== 'jet')
-const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, fitted: charger.id === charging.value.charger.id, state: chargerFits(charger, answer.model.pack.fullVoltage) ? 'fits' as const : 'stop' as const }))))
+const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, own: isOwn(charger), fitted: charger.id === charging.value.charger.id, state: chargerFits(charger, answer.model.pack.fullVoltage) ? 'fits' as const : 'stop' as const }))))
 const tryCharger = (charger: ChargerSpec) => document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
 const tryCount = (count: number) => document.startTrial(`chargers/${count}`, c.count(count), [{ path: 'design.charging.count', value: count }])
 const plug = computed(() => SHORE_PLUGS.find(p => p.voltage === charging.value.shoreVoltage && p.current === charging.value.shoreCurrent)?.id ?? '')

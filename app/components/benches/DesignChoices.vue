@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
-import { chosenUnit, toUnit, UNITS } from '@remigo/core'
+import { chosenUnit, currencyOf, toUnit, UNITS } from '@remigo/core'
 import type { DesignSearch, FoundDesign, OwnParts, Project, Relaxation, DesignMerits } from '@remigo/core'
 import { d } from '~/messages/designs'
 import { useDocumentStore } from '~/stores/document'
@@ -30,7 +30,7 @@ const points = computed<ChartCurve[]>(() => {
 })
 const axes = computed(() => {
   const costs = search.value?.front.map(m => m.cost) ?? [1], ranges = search.value?.front.map(m => miles(m.range)) ?? [1]
-  return { x: { title: d.axisCost, from: 0.9 * Math.min(...costs), to: 1.05 * Math.max(...costs) }, y: { title: `${d.axisRange}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.1 * Math.max(...ranges) } }
+  return { x: { title: `${d.axisCost}, ${currencyOf(view.choice).sign}`, from: 0.9 * Math.min(...costs), to: 1.05 * Math.max(...costs) }, y: { title: `${d.axisRange}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.1 * Math.max(...ranges) } }
 })
 const virtues = (design: FoundDesign) => design.virtues.map(v => d.virtues[v]).join(', ')
 const drive = ({ project: { design } }: FoundDesign) => `${design.motor.name}, ${design.controller.name}`
@@ -63,7 +63,7 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
         <PlotChart :label="d.chart" :curves="points" :height="240" :x="axes.x" :y="axes.y" data-front />
       </div>
       <div v-else class="relax" role="status">
-        <p class="prose">{{ d.none }}</p>
+        <p class="prose">{{ d.none }} {{ search.relax.length ? d.relax : d.noRelax }}</p>
         <button v-for="r in search.relax" :key="fill(r.text)" type="button" class="btn" @click="relax(r)">{{ fill(r.text) }}</button>
       </div>
     </template>

@@ -7,7 +7,7 @@ import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf } from '~/composables/fewOf'
+import { fewOf, isOwn } from '~/composables/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import HeatChart from '~/components/motor/HeatChart.vue'
 import MatchingChart from '~/components/motor/MatchingChart.vue'
@@ -25,8 +25,8 @@ const shown = ref<keyof typeof CHARTS>('torque')
 const packVolts = computed(() => answer.model.pack)
 const fitsPack = (p: MotorSpec | ControllerSpec) => p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
 const need = computed(() => Math.max(answer.summary.top.drive.shaftPower, answer.summary.cruise.drive.shaftPower / (1 - document.shown.use.headroom)))
-const motors = computed(() => fewOf(library.library.motors.map(motor => ({ motor, price: motor.price, fitted: motor.id === design.value.motor.id, state: !fitsPack(motor) ? 'stop' as const : motor.ratedPower < need.value ? 'caution' as const : 'fits' as const }))))
-const controllers = computed(() => fewOf(library.library.controllers.map(controller => ({ controller, price: controller.price, fitted: controller.id === design.value.controller.id, state: !fitsPack(controller) ? 'stop' as const : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent ? 'caution' as const : 'fits' as const }))))
+const motors = computed(() => fewOf(library.library.motors.map(motor => ({ motor, price: motor.price, own: isOwn(motor), fitted: motor.id === design.value.motor.id, state: !fitsPack(motor) ? 'stop' as const : motor.ratedPower < need.value ? 'caution' as const : 'fits' as const }))))
+const controllers = computed(() => fewOf(library.library.controllers.map(controller => ({ controller, price: controller.price, own: isOwn(controller), fitted: controller.id === design.value.controller.id, state: !fitsPack(controller) ? 'stop' as const : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent ? 'caution' as const : 'fits' as const }))))
 const tryPart = (part: MotorSpec | ControllerSpec, path: string) => document.startTrial(part.id, part.name, [{ path, value: part }])
 function setKind(kind: ReductionSpec['kind']) {
   document.edit(b.motor.reduction, [{ path: 'design.reduction', value: { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) } }])

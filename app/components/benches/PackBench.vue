@@ -7,7 +7,7 @@ import { f } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf } from '~/composables/fewOf'
+import { fewOf, isOwn } from '~/composables/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 
 /** Voltage and pack: windows on one scale, amps against what the cells allow, the blocks, and other cells to try; where it stands, how it is kept, what cold and years do to it. */
@@ -25,7 +25,7 @@ const rows = computed(() => fewOf(library.library.cells.map((cell) => {
   const made = packOf(document.shown, cell), fitted = cell.id === pack.value.cell.id
   // of the fitted cells the pack that there is, not one that might be
   const built = fitted ? pack.value : made.outcome === 'pack' ? made.pack : null
-  return { cell, fitted, built, made, price: cell.price, state: built ? 'fits' as const : 'stop' as const }
+  return { cell, fitted, built, made, own: isOwn(cell), price: cell.price, state: built ? 'fits' as const : 'stop' as const }
 })))
 function change(key: 'series' | 'parallel', by: number) {
   const value = pack.value[key] + by

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { explain, explainMethod, type Sensitivity } from '@remigo/core'
+import { explain, explainMethod, formatDifference, QUANTITIES, unitFor, UNITS, type Quantity, type Sensitivity, type UnitId } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -12,7 +12,7 @@ import { useQuantities } from '~/composables/useQuantities'
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
-const { text, difference, fill } = useQuantities()
+const { text, fill } = useQuantities()
 
 const open = computed({ get: () => view.working !== null, set: (value) => { if (!value) view.working = null } })
 const working = computed(() => {
@@ -21,7 +21,8 @@ const working = computed(() => {
   return method ? explainMethod(method, project, speed) : explain(id, project, speed)
 })
 /** Digits alone: the heading names the unit, which is the figure's own. */
-const changed = (value: number) => difference(value - working.value!.value, working.value!.quantity).text
+const unitId = computed(() => working.value ? unitFor(working.value.quantity, working.value.value, view.choice) : 'one')
+const changed = (value: number) => formatDifference(value - working.value!.value, working.value!.quantity, view.choice, unitId.value).text
 const strongest = computed(() => working.value?.sensitivities.filter(s => changed(s.lower) !== '0' || changed(s.higher) !== '0').slice(0, 4) ?? [])
 const reach = computed(() => Math.max(1e-12, ...strongest.value.flatMap(s => [Math.abs(s.lower - working.value!.value), Math.abs(s.higher - working.value!.value)])))
 
@@ -30,7 +31,13 @@ const bar = (s: Sensitivity) => {
   const a = (s.lower - working.value!.value) / reach.value, b = (s.higher - working.value!.value) / reach.value
   return { left: `${50 + 50 * Math.min(a, b, 0)}%`, width: `${50 * (Math.max(a, b, 0) - Math.min(a, b, 0))}%` }
 }
-const unit = computed(() => working.value ? difference(0, working.value.quantity).unit : '')
+const unit = computed(() => unitId.value === 'gauge' ? '' : UNITS[unitId.value].symbol)
+/** the units that this figure may be shown in; choosing one sets it for all of its kind */
+const units = computed(() => working.value ? (QUANTITIES[working.value.quantity] as Quantity).units : [])
+function showIn(event: Event) {
+  const { quantity } = working.value!
+  view.units = { ...view.units, overrides: { ...view.units.overrides, [quantity]: (event.target as HTMLSelectElement).value as UnitId } }
+}
 </script>
 
 <template>
@@ -52,6 +59,7 @@ const unit = computed(() => working.value ? difference(0, working.value.quantity
           <dt class="figures">{{ text(input.value, input.quantity) }}</dt><dd>{{ input.what }}</dd>
         </template>
       </dl>
+      <label v-if="units.length > 1" class="unit">{{ m.working.unit }}<select class="ink-select" :value="unitId" data-figure-unit @change="showIn"><option v-for="u in units" :key="u" :value="u">{{ UNITS[u].symbol }}</option></select></label>
       <p class="note"><b>{{ m.working.holds }}</b> {{ fill(working.holds) }}</p>
       <p class="note"><b>{{ m.working.source }}</b> {{ working.source }}</p>
       <template v-if="strongest.length">
@@ -70,6 +78,8 @@ const unit = computed(() => working.value ? difference(0, working.value.quantity
 .working { background: var(--sheet); border: 1.25px solid var(--ink); box-shadow: 3px 3px 0 var(--rule); padding: 4px 12px 12px; font-size: 13px; line-height: 17px; overflow: auto; max-height: min(560px, 84vh); color: var(--text); }
 header { display: flex; align-items: center; justify-content: space-between; }
 .icon-btn { min-width: 32px; min-height: 32px; margin-right: -8px; }
+.unit { display: flex; justify-content: space-between; align-items: center; gap: 12px; margin-bottom: 6px; }
+.unit .ink-select { width: 96px; }
 .formula { color: var(--soft); margin-bottom: 2px; }
 .result { font-size: 19px; line-height: 24px; margin-bottom: 6px; }
 .result .soft { font-size: 13px; font-weight: 500; }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { bankGone, CHEMISTRIES, mixReport, type StringGroup } from '@remigo/core'
+import { bankGone, CHEMISTRIES, hasSails, mixReport, type StringGroup } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -27,6 +27,8 @@ function swap(i: number, id: string) {
   if (cell) change(i, { cell })
 }
 const options = (group: StringGroup) => cells.value.some(c => c.id === group.cell.id) ? cells.value : [group.cell, ...cells.value]
+/** sails are a way home where there are any */
+const ways = computed(() => Object.fromEntries(Object.entries(f.wayHome).filter(([way]) => way !== 'sails' || hasSails(document.shown.boat) || document.shown.use.wayHome === 'sails')) as Partial<typeof f.wayHome> as typeof f.wayHome)
 </script>
 
 <template>
@@ -35,7 +37,7 @@ const options = (group: StringGroup) => cells.value.some(c => c.id === group.cel
     <div class="columns">
       <div class="rows">
         <QuantityField path="design.banks.count" />
-        <ChoiceField :label="f.ways" :options="f.wayHome" :columns="2" :model-value="document.shown.use.wayHome" @update:model-value="document.edit(f.ways, [{ path: 'use.wayHome', value: $event }])" />
+        <ChoiceField :label="f.ways" :options="ways" :columns="2" :model-value="document.shown.use.wayHome" @update:model-value="document.edit(f.ways, [{ path: 'use.wayHome', value: $event }])" />
       </div>
       <div class="rows">
         <p v-if="!gone" class="prose">{{ f.oneBank }}</p>

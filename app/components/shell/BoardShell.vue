@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { defineAsyncComponent, onMounted, watch } from 'vue'
+import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { m } from '~/messages'
 import { w } from '~/messages/trouble'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
@@ -23,6 +23,10 @@ const { stage, start, LAST_STAGE } = useStages()
 useShortcuts()
 useSelectOnEntry()
 useMovingInk()
+/** another bench begins at its top, or where its address points */
+const route = useRoute()
+const bench = ref<HTMLElement>()
+watch(() => route.path, () => { if (!route.hash && bench.value) bench.value.scrollTop = 0 })
 onMounted(start)
 watch(stage, (reached) => {
   if (reached !== LAST_STAGE) return
@@ -47,7 +51,7 @@ watch(stage, (reached) => {
       <div class="at-strip"><PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary></div>
       <div class="at-lever"><PanelBoundary :panel="w.panels.lever"><SpeedLeverFlat /></PanelBoundary></div>
     </template>
-    <main id="bench" class="at-bench" tabindex="-1">
+    <main id="bench" ref="bench" class="at-bench" tabindex="-1">
       <NoticeBands />
       <PanelBoundary :panel="w.panels.bench"><slot /></PanelBoundary>
     </main>

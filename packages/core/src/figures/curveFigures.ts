@@ -54,8 +54,8 @@ export const CURVE_FIGURES = {
   planingTrim: planingFigure('Runs bow up by', 'angle', 'trim = the angle at which lift carries her and its moment balances her weight', SAVITSKY, p => p.trim),
   porpoisingTrim: planingFigure('Porpoises above', 'angle', 'limit = polynomial of load and deadrise', 'Celano 1998, from memory; on the safe side', p => p.porpoisingTrim),
   wettedKeel: planingFigure('Keel wet over', 'length', 'wetted length at the keel = mean wetted length + half of what deadrise and trim add', SAVITSKY, p => p.keelLength),
-  trimForward: planingFigure(`Pack ${PACK_MOVE} m forward`, 'angle', 'trim with the balance point moved by pack ÷ boat × way', SAVITSKY, p => p.trimForward),
-  trimAft: planingFigure(`Pack ${PACK_MOVE} m aft`, 'angle', 'trim with the balance point moved by pack ÷ boat × way', SAVITSKY, p => p.trimAft),
+  trimForward: planingFigure('Pack a little forward', 'angle', `${PACK_MOVE} m: trim with the balance point moved by pack ÷ boat × way`, SAVITSKY, p => p.trimForward),
+  trimAft: planingFigure('Pack a little aft', 'angle', `${PACK_MOVE} m: trim with the balance point moved by pack ÷ boat × way`, SAVITSKY, p => p.trimAft),
   schoolModest: schoolFigure('modest'), schoolComfortable: schoolFigure('comfortable'), schoolAsBefore: schoolFigure('asBefore'),
   towedLocked: towedFigure('locked', 'Locked'), towedFree: towedFigure('freewheeling', 'Turning free'), towedFolded: towedFigure('folded', 'Folded'),
 } satisfies Record<string, Figure>

@@ -10,7 +10,7 @@ const FIELDS = ['use.place.latitude', 'design.solar.shading', 'design.solar.tilt
 const fitted = (e: Evaluation) => e.model.project.design.solar.fitted
 const monthOf = (e: Evaluation) => boatSolarYear(e.model.project)[e.model.project.design.charging.month]!
 const arrayInputs = ({ model: { project: { design: { solar } } } }: Evaluation): WorkingInput[] => [
-  { value: solar.series * solar.parallel * solar.panel.power, quantity: 'electricPower', what: 'panels, as printed' }, { value: solar.shading, quantity: 'ratio', what: 'lost to mast and sails' }, { value: SOLAR_WIRING_LOSS, quantity: 'ratio', what: 'lost in the cables' },
+  { value: solar.series * solar.parallel * solar.panel.power, quantity: 'electricPower', what: 'panels, as printed' }, { value: solar.shading, quantity: 'ratio', what: 'lost to shade' }, { value: SOLAR_WIRING_LOSS, quantity: 'ratio', what: 'lost in the cables' },
   { value: solar.controller?.efficiency ?? 1, quantity: 'ratio', what: solar.controller ? 'charge controller' : 'straight on the pack' },
 ]
 const sunInputs = (e: Evaluation): WorkingInput[] => [{ value: monthOf(e).flat, quantity: 'sunlight', what: 'on a flat square metre in a mean day' }, { value: monthOf(e).clear, quantity: 'sunlight', what: 'if no cloud ever came' }, ...arrayInputs(e)]

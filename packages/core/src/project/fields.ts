@@ -101,7 +101,7 @@ export const FIELDS = {
   'design.solar.parallel': { label: 'Strings', quantity: 'count', least: 1, most: 40 },
   'design.solar.tilt': { label: 'Tilt from flat', quantity: 'angle', least: 0, most: 1.5708 },
   'design.solar.heading': { label: 'Faces', quantity: 'angle', least: 0, most: 6.2832, hint: 'By the compass: 180° is south' },
-  'design.solar.shading': { label: 'Lost to shade', quantity: 'ratio', least: 0, most: 0.95, hint: 'Mast, boom, canopy: 10 to 30\u00A0% is usual' },
+  'design.solar.shading': { label: 'Lost to shade', quantity: 'ratio', least: 0, most: 0.95, hint: 'By rigging, canopy, trees: 10 to 30\u00A0% is usual' },
   'design.solar.coldest': { label: 'Coldest morning', quantity: 'temperature', least: 213, most: 303, hint: 'Cold panels have the most volts' },
   'design.wiring.dcdcLeast': { label: 'House converter from', quantity: 'voltage', least: 6, most: 1000, hint: 'Volts of the pack' },
   'design.wiring.dcdcGreatest': { label: 'House converter up to', quantity: 'voltage', least: 6, most: 1500 },

@@ -5,7 +5,7 @@ export interface TonneSchool { id: 'modest' | 'comfortable' | 'asBefore', label:
 export const TONNE_SCHOOLS: readonly TonneSchool[] = [
   { id: 'modest', label: 'Cruising at modest speed', from: 0.5, to: 1 },
   { id: 'comfortable', label: 'Comfortable', from: 1, to: 2 },
-  { id: 'asBefore', label: 'As the old diesel', from: 3, to: 5 },
+  { id: 'asBefore', label: 'As engines were fitted', from: 3, to: 5 },
 ]
 
 /**

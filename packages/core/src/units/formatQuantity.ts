@@ -5,6 +5,7 @@ import { gaugeText } from './wireGauge'
 
 const THIN_SPACE = '\u2009'
 const TRUE_MINUS = '\u2212'
+const MOST_PERCENT = 999
 
 /** A figure ready to be set in type: its digits and its unit apart. */
 export interface FormattedQuantity { text: string, unit: string }
@@ -83,6 +84,8 @@ export function formatIn(value: number | null, id: UnitId, choice: UnitChoice = 
   const number = value === null ? NaN : toUnit(value, id)
   const small = unit.smallDecimals !== undefined && number !== 0 && Math.abs(number) < 0.0995
   const whole = unit.wholeFrom !== undefined && Math.abs(number) >= unit.wholeFrom
+  // a percentage of four digits tells nobody more than that it is far beyond
+  if (id === 'percent' && Math.abs(number) > MOST_PERCENT) return { text: `${number < 0 ? TRUE_MINUS : ''}${MOST_PERCENT}+`, unit: unit.symbol }
   const text = formatNumber(number, small ? unit.smallDecimals! : whole ? 0 : unit.decimals)
   if (id === 'euro' || id === 'euroPerKWh') return money(text, id === 'euro' ? '' : '/kWh', choice)
   return { text: unit.nominal ? text.replace(/\.0+$/, '') : text, unit: unit.symbol }
@@ -115,12 +118,13 @@ export function quantityText(value: number | null, quantity: QuantityId, choice:
  * @param difference SI
  * @param quantity kind of quantity
  * @param choice the owner's units
+ * @param id the unit, where it is that of another figure
  * @returns digits with a sign, and unit
  * @example formatDifference(-21, 'electricPower').text // '−0.021'
  * @example formatDifference(10, 'temperature', { profile: 'us', overrides: {} }).text // '+18'
  */
-export function formatDifference(difference: number, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
-  const { offset = 0 }: Unit = UNITS[unitFor(quantity, difference, choice)]
-  const { text, unit } = formatQuantity(Math.abs(difference) + offset, quantity, choice)
+export function formatDifference(difference: number, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS, id: UnitId = unitFor(quantity, difference, choice)): FormattedQuantity {
+  const { offset = 0 }: Unit = UNITS[id]
+  const { text, unit } = formatIn(Math.abs(difference) + offset, id, choice)
   return { text: /[1-9]/.test(text) ? `${difference < 0 ? TRUE_MINUS : '+'}${text}` : '0', unit }
 }
