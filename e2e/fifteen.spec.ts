@@ -66,7 +66,9 @@ for (const boat of FIFTEEN) {
       await page.getByRole('button', { name: 'Keep it' }).first().click()
     }
     await expect(page.locator('[data-saved]').first()).toContainText('Saved')
-    // and she is the same after a reload
+    // and she is the same after a reload, which begins at cruise
+    await page.locator('[data-lever]').first().press('Home')
+    await leverRests(page)
     const kept = await page.locator('h1').first().innerText(), after = await figure(page, 'packPower')
     await page.reload()
     await expect(page.locator('h1').first()).toHaveText(kept)

@@ -67,3 +67,15 @@ test('ten thousand motors come in while the page goes on', async ({ page }) => {
   await page.locator('[data-bench=motor]').click()
   await expect(page.locator('[data-motors] tbody tr')).toHaveCount(24)
 })
+
+test('a new part starts empty; what is missing is told at its field and beside Keep, which moves to the first of it', async ({ page }) => {
+  await openBench(page, '/library?kind=motor')
+  await page.locator('[data-new-part]').click()
+  for (const key of ['ratedPower', 'noLoadCurrent', 'mass']) await expect(page.locator(`[data-part=${key}] input`)).toHaveValue('')
+  await page.locator('[data-part=name] input').fill('Lift truck motor')
+  await page.locator('[data-part=ratedPower] input').fill('11 hp')
+  await page.locator('[data-keep-part]').click()
+  await expect(page.locator('[data-first-error]')).toContainText(/Rated speed is missing\. And \d+ more/)
+  await expect(page.locator('[data-part=ratedRpm] input')).toBeFocused()
+  await expect(page.locator('[data-part=ratedRpm] input')).toBeInViewport()
+})

@@ -45,7 +45,7 @@ function keepSoFar(value: string) {
   <div class="text-field">
     <label :for="id">{{ label }}</label>
     <!-- one kind of box for all words: a long name goes on in a second row -->
-    <textarea :id="id" v-model="text" :rows="lines ?? (text.length > ROW ? 2 : 1)" :class="{ line: !lines }" autocomplete="off" @keydown.enter="enterKey" :maxlength="most" :data-field="path" :aria-invalid="error ? 'true' : undefined" @focus="visited" @blur="leave" />
+    <textarea :id="id" v-model="text" :rows="lines ?? (text.length > ROW ? 2 : 1)" :class="{ line: !lines }" autocomplete="off" :maxlength="most" :data-field="path" :aria-invalid="error ? 'true' : undefined" @keydown.enter="enterKey" @focus="visited" @blur="leave" />
     <p v-if="error" class="error" role="alert">{{ error }}</p>
   </div>
 </template>
