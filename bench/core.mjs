@@ -41,10 +41,10 @@ export async function coreBench() {
 /** The search for whole designs in a library of so many parts that there are 50,000 combinations and more. */
 function searchOfMany(searchDesigns, library, boat) {
   const many = (parts, count) => parts.flatMap(part => Array.from({ length: count }, (_, i) => ({ ...part, id: `${part.id}/${i}`, price: part.price * (1 + 0.01 * i), mass: part.mass * (1 - 0.004 * i) })))
-  const large = { motors: many(library.motors, 2), jets: library.jets, controllers: many(library.controllers, 4), cells: many(library.cells, 4) }
+  const large = { ...library, motors: many(library.motors, 2), controllers: many(library.controllers, 4), cells: many(library.cells, 4) }
   const before = process.memoryUsage().heapUsed, start = performance.now()
   let most = before
-  const run = searchDesigns({ ...boat, held: { motor: false, pack: false, propeller: false, voltage: false } }, large)
+  const run = searchDesigns({ ...boat, held: Object.fromEntries(Object.keys(boat.held).map(part => [part, false])) }, large)
   let step = run.next()
   for (; !step.done; step = run.next()) most = Math.max(most, process.memoryUsage().heapUsed)
   const each = (performance.now() - start) / step.value.tried

@@ -13,7 +13,7 @@ export const m = {
     benchesLabel: 'Benches', closeFindings: 'Close findings', openFindings: 'Open findings',
   },
   held: { head: 'Held', none: 'Nothing is held: all parts are sized together.', hold: 'Hold', letGo: 'Let go', size: 'Size the rest', compare: 'Compare designs', rest: 'The rest is sized around it.', names: { motor: 'motor', controller: 'controller', reduction: 'reduction', propeller: 'propeller', pack: 'pack', voltage: 'voltage', charger: 'charger', panels: 'panels' }, sized: 'New sizing', nothingFits: 'Nothing fits' },
-  trial: { try: 'Try', fitted: 'Fitted', band: 'On trial', head: 'Trying', keep: 'Keep it', back: 'Put back', same: 'No figure moves by more than half a per cent.', why: 'Why these', parts: 'Parts that change' },
+  trial: { try: 'Try', fitted: 'Fitted', band: 'On trial', head: 'Trying', keep: 'Keep it', back: 'Put back', same: 'No figure moves by more than half a per cent.', why: 'Why these', parts: 'Parts that change', changes: (parts: string) => `changes ${parts}` },
   lever: { label: 'Speed', width: 'width: kW', cruise: 'cruise', top: 'top', hull: 'hull', keys: '↑ ↓ by 0.1', slower: 'Slower', faster: 'Faster', value: (speed: string, power: string) => `${speed}, ${power} from the pack` },
   strip: { label: (name: string) => `${name} from the side, bow to the left`, wave: 'wave', waterline: 'waterline', open: 'Open' },
   boat: {

@@ -47,9 +47,11 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
     </div>
     <aside class="bench__side">
       <section :aria-label="s.panels">
-        <HoldPin v-if="solar.fitted" part="panels" class="pin" />
         <h2 class="section-head">{{ s.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ s.all }}</NuxtLink></h2>
-        <button type="button" class="btn fit" :class="{ 'btn--best': !solar.fitted }" data-fit-panels @click="document.edit(solar.fitted ? s.leave : s.fit, [{ path: 'design.solar.fitted', value: !solar.fitted }])">{{ solar.fitted ? s.leave : s.fit }}</button>
+        <div class="fit">
+          <button type="button" class="btn" :class="{ 'btn--best': !solar.fitted }" data-fit-panels @click="document.edit(solar.fitted ? s.leave : s.fit, [{ path: 'design.solar.fitted', value: !solar.fitted }])">{{ solar.fitted ? s.leave : s.fit }}</button>
+          <HoldPin v-if="solar.fitted" part="panels" />
+        </div>
         <label class="pick"><span>{{ s.panel }}</span><select class="ink-select" :value="solar.panel.id" data-panel @change="choosePanel(($event.target as HTMLSelectElement).value)"><option v-for="p in listed(panels, solar.panel)" :key="p.id" :value="p.id">{{ p.name }}, {{ text(p.power, 'electricPower') }}</option></select></label>
         <QuantityField path="design.solar.series" /><QuantityField path="design.solar.parallel" />
         <p class="small soft">{{ s.area(text(count * solar.panel.length * solar.panel.width, 'area'), text(count * solar.panel.mass, 'partMass')) }}</p>
@@ -71,8 +73,8 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
 </template>
 
 <style scoped>
-.pin { width: 100%; margin-bottom: 6px; }
-.fit { width: 100%; margin: 6px 0; justify-content: center; }
+.fit { display: flex; gap: 8px; margin: 6px 0; }
+.fit > :first-child { flex: 1; justify-content: center; padding-inline: 6px; }
 .pick { display: block; padding: 5px 0; font-size: 13.5px; }
 .pick span { display: block; line-height: 18px; margin-bottom: 2px; }
 .none { margin-bottom: 10px; }

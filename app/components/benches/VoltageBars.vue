@@ -26,11 +26,16 @@ const dcdc = computed(() => {
 })
 const rows = computed(() => [
   { key: 'pack', label: b.pack.pack, from: pack.value.from, to: pack.value.to, state: worst(['packAboveWindow', 'packBelowWindow']) },
-  { key: 'controller', label: b.pack.controller, from: design.value.controller.leastVoltage, to: design.value.controller.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow']) },
+  driven('controller', design.value.controller),
   { key: 'charger', label: b.pack.charger, from: design.value.charging.charger.leastVoltage, to: design.value.charging.charger.greatestVoltage, state: worst(['chargerWindow']) },
   ...(dcdc.value ? [{ key: 'dcdc', label: b.pack.dcdc, ...dcdc.value, state: worst(['houseConverter']) }] : []),
-  { key: 'motor', label: b.pack.motor, from: design.value.motor.leastVoltage, to: design.value.motor.greatestVoltage, state: worst(['packAboveWindow', 'packBelowWindow', 'motorSpeed']) },
+  driven('motor', design.value.motor, ['motorSpeed']),
 ])
+/** A part that the pack drives is marked by the end of its own window that the pack passes. */
+function driven(key: 'controller' | 'motor', { leastVoltage: from, greatestVoltage: to }: { leastVoltage: number, greatestVoltage: number }, rules: string[] = []) {
+  const passed = [...(to < pack.value.to ? ['packAboveWindow'] : []), ...(from > pack.value.from ? ['packBelowWindow'] : [])]
+  return { key, label: b.pack[key], from, to, state: worst([...passed, ...rules]) }
+}
 function worst(rules: string[]): Severity | 'fits' {
   return answer.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
 }
@@ -74,7 +79,7 @@ const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
             <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">{{ format(row.from, 'voltage').text }}</text>
             <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">{{ format(row.to, 'voltage').text }}</text>
           </template>
-          <text v-else :x="beside(row).at" y="21" class="value" :text-anchor="beside(row).anchor">{{ format(row.from, 'voltage').text }} – {{ format(row.to, 'voltage').text }}</text>
+          <text v-else :x="beside(row).at" y="21" class="value value--beside" :text-anchor="beside(row).anchor">{{ format(row.from, 'voltage').text }} – {{ format(row.to, 'voltage').text }}</text>
           <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest"><title>{{ b.pack.atRest }}</title></path>
           <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
         </g>
@@ -96,6 +101,8 @@ const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
 .bar.pack { fill: var(--ink); }
 .value { font: 600 14px var(--figures); fill: var(--text); }
 .value.pack { fill: var(--sheet); }
+/* over the line of the touch limit */
+.value--beside { paint-order: stroke; stroke: var(--fits-wash); stroke-width: 4px; }
 .rest { stroke: var(--ink); stroke-width: 2; }
 .touch { stroke: var(--text); stroke-width: 1.25; }
 .now { stroke: var(--signal); stroke-width: 2.5; }

@@ -48,7 +48,8 @@ dl { display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; margin: 8px 
 dd { font-size: 15px; text-align: right; }
 .before { font-weight: 500; }
 .parts { font-size: 13px; line-height: 17px; margin-bottom: 8px; }
-h4 { font: 600 13px/17px var(--labels); }
+h4 { margin: 0; font: 600 13px/17px var(--labels); }
+ul { margin: 0; padding: 0; list-style: none; }
 details { font-size: 13px; line-height: 17px; margin-bottom: 8px; }
 summary { cursor: pointer; font-weight: 600; }
 li { padding: 3px 0; border-bottom: .75px solid var(--rule); }

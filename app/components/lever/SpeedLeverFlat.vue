@@ -83,7 +83,7 @@ svg { overflow: visible; }
 /* folded: the handle alone */
 @media (max-height: 560px) {
   .flat { padding: 2px 8px; }
-  .lever { height: 60px; overflow: hidden; }
+  .lever { height: 70px; overflow: hidden; }
   .lever > svg, .over { margin-top: -44px; }
   .silhouette, .mark, .mark-label { display: none; }
 }

@@ -84,11 +84,11 @@ watch(stage, (reached) => {
 @media (max-width: 1120px) { .board:not(.board--compact) { grid-template-columns: 208px minmax(0, 1fr) 250px; } }
 /* a low screen (a phone lying down, a laptop at 200 %): the strip folds to its cells, the lever to its handle, and the board scrolls */
 @media (max-height: 560px) {
-  .board--compact { display: flex; flex-direction: column; overflow: auto; scroll-padding: 56px 0 72px; }
+  .board--compact { display: flex; flex-direction: column; overflow: auto; scroll-padding: 56px 0 82px; }
   .board--compact > * { flex: none; }
   .board--compact .at-title { position: sticky; top: 0; z-index: 5; contain: none; }
-  .board--compact .at-strip { height: 42px; overflow: hidden; }
-  .board--compact .at-bench { overflow: visible; contain: none; min-height: calc(100dvh - 156px); }
+  .board--compact .at-strip { height: 47px; overflow: hidden; }
+  .board--compact .at-bench { overflow: visible; contain: none; min-height: calc(100dvh - 171px); }
   .board--compact .at-lever { position: sticky; bottom: 0; z-index: 5; order: 9; }
 }
 @media (max-width: 899px) and (min-height: 1000px) { .board--compact { grid-template-rows: auto 260px minmax(0, 1fr) auto; } }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { watch } from 'vue'
+import { computed, watch } from 'vue'
+import { changedParts } from '@remigo/core'
 import { m } from '~/messages'
 import { s } from '~/messages/shelf'
 import { useBoatFiles } from '~/composables/useBoatFiles'
@@ -10,6 +11,11 @@ import { useDocumentStore } from '~/stores/document'
 const boats = useBoatsStore()
 const document = useDocumentStore()
 const { exportBoat } = useBoatFiles()
+/** the parts that a trial changes, where its own name cannot say them all */
+const changing = computed(() => {
+  const parts = document.trial ? changedParts(document.project, document.trial.project).map(p => p.part.toLowerCase()) : []
+  return parts.length > 1 ? m.trial.changes(parts.join(', ')) : ''
+})
 let timer: ReturnType<typeof setTimeout> | undefined
 watch(() => boats.notice, (notice) => {
   clearTimeout(timer)
@@ -31,7 +37,7 @@ watch(() => boats.notice, (notice) => {
       <button type="button" class="btn" @click="boats.resolveConflict('both')">{{ m.conflict.both }}</button>
     </div>
     <div v-if="document.trial" class="band" role="status">
-      <span><b>{{ m.trial.band }}:</b> {{ document.trial.label }}</span>
+      <span><b>{{ m.trial.band }}:</b> {{ document.trial.label }} <small v-if="changing" class="soft" data-changing>{{ changing }}</small></span>
       <button type="button" class="btn btn--best" @click="document.keep()">{{ m.trial.keep }}</button>
       <button type="button" class="btn" @click="document.putBack()">{{ m.trial.back }}</button>
     </div>

@@ -58,6 +58,7 @@ describe('first designs', () => {
     const other = changed(yacht, ['design.motor', DEMO_MOTORS[3]], ['design.controller', DEMO_CONTROLLERS[3]], ['design.reduction', { kind: 'gear', ratio: 3 }], ['design.charging.count', 2])
     expect(changedParts(yacht, other).map(p => p.part)).toEqual(['Motor', 'Controller', 'Reduction', 'Charger'])
     expect(changedParts(yacht, changed(yacht, ['use.topSpeed', 2.5]))).toEqual([])
+    expect(changedParts(yacht, changed(yacht, ['design.propeller.blades', 4]))).toEqual([{ part: 'Propeller', before: '3 blades', after: '4 blades' }])
   })
 })
 
