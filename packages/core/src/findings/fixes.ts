@@ -1,9 +1,16 @@
+import { KNOT } from '../constants'
 import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
 import { fittedCooling } from '../system/driveHeat'
 import type { Facts, Fix } from './finding'
 
 /** What a fix looks at. */
 type Designed = Pick<Facts, 'model' | 'allDaySpeed' | 'library'>
+
+/** Half a tenth of a knot, downwards. */
+function roundDown(speed: number): number {
+  const step = KNOT / 20
+  return Math.floor(speed / step) * step
+}
 
 /** Fixes that several rules offer. Each gives a list, empty where it cannot help. */
 
@@ -15,7 +22,7 @@ type Designed = Pick<Facts, 'model' | 'allDaySpeed' | 'library'>
  */
 export function lowerTopSpeed({ allDaySpeed, model }: Designed): Fix[] {
   if (allDaySpeed.outcome !== 'limited') return []
-  const speed = Math.floor(allDaySpeed.speed / 0.0257222) * 0.0257222 // half a tenth of a knot, downwards
+  const speed = roundDown(allDaySpeed.speed)
   if (speed < model.project.use.cruiseSpeed) return []
   return [{ label: { text: 'Lower top to {speed}', params: { speed: { value: speed, quantity: 'speed' } } }, edits: [{ path: 'use.topSpeed', value: speed }] }]
 }
@@ -29,7 +36,7 @@ export function lowerTopSpeed({ allDaySpeed, model }: Designed): Fix[] {
 export function lowerCruise({ allDaySpeed, model: { project } }: Designed): Fix[] {
   if (allDaySpeed.outcome !== 'limited') return []
   const { headroom, cruiseSpeed } = project.use
-  const speed = Math.floor(allDaySpeed.speed * Math.sqrt(1 - headroom) / 0.0257222) * 0.0257222
+  const speed = roundDown(allDaySpeed.speed * Math.sqrt(1 - headroom))
   if (speed >= cruiseSpeed || speed < 0.2) return []
   return [{ label: { text: 'Cruise at {speed}', params: { speed: { value: speed, quantity: 'speed' } } }, edits: [{ path: 'use.cruiseSpeed', value: speed }] }]
 }

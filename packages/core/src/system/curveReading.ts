@@ -1,3 +1,4 @@
+import { GRAVITY } from '../constants'
 import { depthFroude, HULL_CONDITIONS, PAINT_ALLOWANCE, planingRun, porpoisingLimit, resistanceMethodOf, SHALLOW_WARNING, type PlaningRun } from '../resistance'
 import { findRoot } from '../numeric'
 import type { Text } from '../units'
@@ -80,7 +81,7 @@ export function readCurve(model: Model, points: readonly OperatingPoint[], knee:
   sentences.push({ text: 'A fifth slower, {v}, takes {p} instead of {c}.', params: { v: speed(half.speed), p: power(half.drive.packPower), c: power(cruise.drive.packPower) } })
   if (hump) sentences.push({ text: hump.climbs ? 'The hump is at {v}; the drive gets over it for minutes or longer.' : 'The hump is at {v}; the drive does not get over it, so she does not plane.', params: { v: speed(hump.speed) } })
   const depth = model.project.boat.waterDepth
-  if (depth !== null && depthFroude(cruise.speed, depth) > SHALLOW_WARNING) sentences.push({ text: 'In {h} the bottom is felt at cruise: keep below {v} there.', params: { h: { value: depth, quantity: 'length' }, v: speed(SHALLOW_WARNING * Math.sqrt(9.80665 * depth)) } })
+  if (depth !== null && depthFroude(cruise.speed, depth) > SHALLOW_WARNING) sentences.push({ text: 'In {h} the bottom is felt at cruise: keep below {v} there.', params: { h: { value: depth, quantity: 'length' }, v: speed(SHALLOW_WARNING * Math.sqrt(GRAVITY * depth)) } })
   const apart = disagreement(cruise)
   if (apart) sentences.push(apart)
   return { knee, hump, cheapest, sentences }

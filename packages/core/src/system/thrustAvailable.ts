@@ -1,3 +1,4 @@
+import { KNOT } from '../constants'
 import { airResistance } from '../resistance'
 import { findRoot } from '../numeric'
 import { driveTrain, type DriveTrain } from './driveTrain'
@@ -36,7 +37,7 @@ export function thrustAvailable(model: Model, speed: number, which: 'allDay' | '
 export interface ThrustBalance { speeds: number[], allDay: number[], minutes: number[], calm: number[], wind: number[], sea: number[] }
 
 /** Wind in which a boat should hold herself off a lee, m/s (25 kn), and what a head sea adds to calm pull (common practice). */
-export const HOLDING_WIND = 25 * 0.514444, HEAD_SEA = 0.5
+export const HOLDING_WIND = 25 * KNOT, HEAD_SEA = 0.5
 
 /**
  * Thrust given and asked from standstill to the top wished and somewhat beyond.

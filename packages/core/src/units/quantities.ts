@@ -17,6 +17,7 @@ export const QUANTITIES = {
   smallLength: { name: 'length', units: ['mm', 'in', 'cm', 'm', 'ft'], us: 'in', example: '356 mm or 14 in' },
   distance: { name: 'distance', units: ['nm', 'km', 'mi'], us: 'mi', example: '18 nm or 33 km' },
   speed: { name: 'speed', units: ['kn', 'kmh', 'mph', 'ms'], us: 'mph', example: '4.5 kn or 8 km/h' },
+  flowSpeed: { name: 'speed of water or blade', units: ['ms', 'fps'], us: 'fps', example: '35 m/s' },
   mass: { name: 'weight', units: ['t', 'kg', 'lb'], us: 'lb', example: '4.6 t or 10100 lb' },
   partMass: { name: 'weight', units: ['kg', 'lb', 't'], us: 'lb', example: '38 kg or 84 lb' },
   power: { name: 'power', units: ['kW', 'hp', 'PS', 'W'], us: 'hp', example: '6 kW or 8 hp' },

@@ -1,3 +1,4 @@
+import { FOOT, GRAVITY, POUND } from '../constants'
 /** One unit: how it is written, and its size in SI (times `scale`, after `offset`). */
 export interface Unit {
   /** as shown beside a figure */
@@ -19,7 +20,7 @@ export interface Unit {
 }
 
 /** Exact by definition: foot and pound (1959), nautical mile (1929), standard gravity (1901); hp is 550 ft·lbf/s. */
-const FT = 0.3048, LB = 0.45359237, NMI = 1852, MILE = 1609.344, HOUR = 3600, G0 = 9.80665
+const FT = FOOT, LB = POUND, NMI = 1852, MILE = 1609.344, HOUR = 3600, G0 = GRAVITY
 
 /** Every unit that a field understands. The tests hold the sizes against a general unit package. */
 export const UNITS = {
@@ -35,6 +36,7 @@ export const UNITS = {
   kmh: { symbol: 'km/h', aliases: ['kmh', 'kph', 'kmph'], scale: 1000 / HOUR, decimals: 1 },
   mph: { symbol: 'mph', aliases: ['mi/h'], scale: MILE / HOUR, decimals: 1 },
   ms: { symbol: 'm/s', aliases: ['mps'], scale: 1, decimals: 2 },
+  fps: { symbol: 'ft/s', aliases: ['fps', 'ft/sec'], scale: FT, decimals: 0 },
   t: { symbol: 't', aliases: ['tonne', 'tonnes', 'metric ton', 'metric tons'], scale: 1000, decimals: 2 },
   kg: { symbol: 'kg', aliases: ['kilo', 'kilos', 'kgs', 'kilogram', 'kilograms'], scale: 1, decimals: 1 },
   lb: { symbol: 'lb', aliases: ['lbs', 'pound', 'pounds'], scale: LB, decimals: 0 },

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { KNOT } from '../../src/constants'
 import { CHEMISTRIES, packFigures, restVoltage } from '../../src/battery'
 import { withEdits, DEMO_BOATS, type Edit, type Project } from '../../src/project'
 import { tipClearance } from '../../src/propulsor'
@@ -124,7 +125,7 @@ describe('what a finding says is what the boat says', () => {
   })
   it('thrust at the quay against air on the bow', () => {
     const boat = with_(['design.propeller', { ...propeller, diameter: 0.2, pitch: 0.15 }]), model = modelOf(boat), n = said(boat, 'windHolding')
-    expect(n.d).toBeCloseTo(airResistance(model.windage, 0, 25 * 0.514444) / (1 - model.interaction.thrustDeduction), 6)
+    expect(n.d).toBeCloseTo(airResistance(model.windage, 0, 25 * KNOT) / (1 - model.interaction.thrustDeduction), 6)
     expect(n.f).toBeCloseTo(n.d! - n.t!, 9)
   })
   it('top beyond hull speed: how many times cruise', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { KNOT } from '../../src/constants'
 import { DEMO_JETS } from '../../src/parts'
 import { DEMO_BOATS } from '../../src/project'
 import { jetState, NOZZLE_LOSS, waterjet } from '../../src/propulsor'
@@ -44,7 +45,7 @@ describe('a waterjet', () => {
   })
   it('on the demo jet boat: about a quarter at 10 kn, under a half at 20 kn or a little more, less than 0.65 beyond (common practice)', () => {
     const boat = DEMO_BOATS.find(p => p.boat.drive.kind === 'jet')!
-    const at = (knots: number) => operatingPoint(modelOf(boat), knots * 0.514444).drive.propellerEfficiency
+    const at = (knots: number) => operatingPoint(modelOf(boat), knots * KNOT).drive.propellerEfficiency
     expect(at(10)).toBeGreaterThan(0.2)
     expect(at(10)).toBeLessThan(0.5)
     expect(at(20)).toBeGreaterThan(at(10))

@@ -142,6 +142,11 @@ describe('judged by the kind of boat and propeller', () => {
     for (const rule of ['tipSpeed', 'cavitation', 'bladeLoading']) expect(found(fast, rule)?.severity, rule).not.toBe('stop')
     expect(modelOf(fast).propulsor.kind).toBe('propeller')
   })
+  it('tip speed is said in the owner’s units', () => {
+    const small = changed(runabout, ['design.propeller.kind', 'fixed'], ['design.propeller.pitch', 0.15], ['use.topSpeed', 9]), said = found(small, 'tipSpeed')!
+    expect(fillText(said.amount)).toMatch(/^\d+(\.\d)?\sm\/s$/)
+    expect(fillText(said.sentence, { profile: 'us', overrides: {} })).toMatch(/^At top the tips run at \d{3}\sft\/s; up to 115\sft\/s/)
+  })
   it('a top beyond hull speed stops nobody, and a slender hull is not told of it', () => {
     expect(found(changed(yacht, ['use.topSpeed', 4.2]), 'topBeyondHull')?.severity).toBe('caution')
     const shell = changed(named('wisp'), ['boat.lengthOverAll', 7.5], ['boat.lengthWaterline', 7.3], ['boat.mass', 160], ['boat.beam', 0.7])

@@ -14,8 +14,11 @@ export const tipSpeed: Rule = {
     if (propulsor.kind === 'jet' || top.drive.tipSpeed <= warn) return null
     return {
       severity: top.drive.tipSpeed > stop ? 'stop' : 'caution', title: 'tip speed',
-      amount: { text: `${top.drive.tipSpeed.toFixed(0)} m/s` },
-      sentence: { text: `At top the tips run at ${top.drive.tipSpeed.toFixed(0)} m/s; up to ${warn} keeps them quiet. Slower and coarser helps.` },
+      amount: { text: '{v}', params: { v: { value: top.drive.tipSpeed, quantity: 'flowSpeed' } } },
+      sentence: {
+        text: 'At top the tips run at {v}; up to {warn} keeps them quiet. Slower and coarser helps.',
+        params: { v: { value: top.drive.tipSpeed, quantity: 'flowSpeed' }, warn: { value: warn, quantity: 'flowSpeed' } },
+      },
       measure: top.drive.tipSpeed, fixes: [...(project.held.propeller ? [] : [RESIZE]), ...lowerTopSpeed(facts)],
     }
   },
