@@ -78,15 +78,13 @@ function sizedOnce(project: Project, library: Library): Sized | null {
   return made
 }
 
-function* readyOnes(fixes: readonly Fix[], ready: (fix: Fix) => Fix | null): Generator<Fix> {
-  for (const fix of fixes) {
-    const made = ready(fix)
-    if (made) yield made
-  }
-}
+/** The first fixes that are ready; no more are tried than are shown. */
 function firstOf(fixes: readonly Fix[], ready: (fix: Fix) => Fix | null, most: number): Fix[] {
   const found: Fix[] = []
-  for (const fix of readyOnes(fixes, ready)) if (found.push(fix) >= most) break
+  for (const fix of fixes) {
+    const made = ready(fix)
+    if (made && found.push(made) >= most) break
+  }
   return found
 }
 
