@@ -2,19 +2,30 @@ import { minifySync } from 'oxc-minify'
 import type { Plugin } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 
-/** Asks the browser to compile a whole script while it comes in, beside the page, in place of function by function when each is first called: a fifth less until the first picture. */
+/**
+ * Asks the browser to compile a whole script while it comes in, beside the page, in place of function by function when
+ * each is first called: a fifth less until the first picture.
+ */
 const COMPILE_AHEAD = '//# allFunctionsCalledOnLoad\n'
 
-/** Scripts are minified once, by a minifier that leaves a thirtieth less than the usual one and takes a moment; all but the chart library, most of which is never called, are compiled ahead. */
+/**
+ * Scripts are minified once, by a minifier that leaves a thirtieth less than the usual one and takes a moment; all but
+ * the chart library, most of which is never called, are compiled ahead.
+ */
 const smallScripts = (ahead: boolean): Plugin => ({
-  name: 'remigo-small-scripts', apply: 'build',
+  name: 'remigo-small-scripts',
+  apply: 'build',
   generateBundle: {
     // after Vite has written what each part of the application needs, styles among it
     order: 'post',
     handler(_, bundle) {
       for (const chunk of Object.values(bundle)) {
         if (chunk.type !== 'chunk') continue
-        const { code, errors } = minifySync(chunk.fileName, chunk.code, { module: true, compress: { target: 'es2020' }, mangle: true })
+        const { code, errors } = minifySync(chunk.fileName, chunk.code, {
+          module: true,
+          compress: { target: 'es2020' },
+          mangle: true,
+        })
         if (errors.length) this.error(`${chunk.fileName} cannot be minified: ${errors[0]!.message}`)
         chunk.code = ahead && !chunk.moduleIds.some(id => id.includes('plotly.js')) ? COMPILE_AHEAD + code : code
       }
@@ -23,31 +34,57 @@ const smallScripts = (ahead: boolean): Plugin => ({
 })
 
 export default defineNuxtConfig({
-  modules: ['@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt', (_, nuxt) => {
-    nuxt.hooks.hook('vite:extendConfig', (config) => {
-      config.plugins?.push(vuetify({ autoImport: true }))
-    })
-  }],
+  modules: [
+    '@pinia/nuxt',
+    '@vueuse/nuxt',
+    '@nuxt/eslint',
+    '@vite-pwa/nuxt',
+    (_, nuxt) => {
+      nuxt.hooks.hook('vite:extendConfig', config => {
+        config.plugins?.push(vuetify({ autoImport: true }))
+      })
+    },
+  ],
   // data lives in the browser, so nothing is rendered on the server
   ssr: false,
   components: [{ path: '~/components', pathPrefix: false }],
   devtools: { enabled: false },
   app: {
     head: {
-      htmlAttrs: { lang: 'en' }, title: 'Remigo',
+      htmlAttrs: { lang: 'en' },
+      title: 'Remigo',
       meta: [
         { name: 'theme-color', content: '#F6F0E2' },
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
         { name: 'description', content: 'Sizes the electric drive that replaces a combustion engine in a boat.' },
       ],
       link: [
-        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' },
-        ...['barlow-semi-condensed-latin-500', 'barlow-semi-condensed-latin-600', 'ibm-plex-sans-condensed-latin-400', 'ibm-plex-sans-condensed-latin-500', 'ibm-plex-sans-condensed-latin-600']
-          .map(name => ({ rel: 'preload' as const, as: 'font' as const, type: 'font/woff2' as const, crossorigin: '' as const, href: `/fonts/${name}-normal.woff2` })),
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+        ...[
+          'barlow-semi-condensed-latin-500',
+          'barlow-semi-condensed-latin-600',
+          'ibm-plex-sans-condensed-latin-400',
+          'ibm-plex-sans-condensed-latin-500',
+          'ibm-plex-sans-condensed-latin-600',
+        ].map(name => ({
+          rel: 'preload' as const,
+          as: 'font' as const,
+          type: 'font/woff2' as const,
+          crossorigin: '' as const,
+          href: `/fonts/${name}-normal.woff2`,
+        })),
       ],
     },
   },
-  css: ['vuetify/styles/layers', 'vuetify/styles/core', '~/assets/fonts.css', '~/assets/tokens.css', '~/assets/base.css', '~/assets/print.css'],
+  css: [
+    'vuetify/styles/layers',
+    'vuetify/styles/core',
+    '~/assets/fonts.css',
+    '~/assets/tokens.css',
+    '~/assets/base.css',
+    '~/assets/print.css',
+  ],
   build: { transpile: ['vuetify'] },
   experimental: {
     viteEnvironmentApi: true,
@@ -68,22 +105,35 @@ export default defineNuxtConfig({
   telemetry: { enabled: false },
   hooks: {
     // the first view loads what it shows; all else comes when it is opened, or with the copy for offline
-    'build:manifest': (manifest) => { for (const item of Object.values(manifest)) item.prefetch = false },
+    'build:manifest': manifest => {
+      for (const item of Object.values(manifest)) item.prefetch = false
+    },
   },
-  eslint: { config: { stylistic: true } },
-  // The whole application is kept for a cold start without the server. A new version waits until the last tab is closed, so that nothing reloads under the owner's hands.
+  eslint: { config: { stylistic: false } },
+  // The whole application is kept for a cold start without the server. A new version waits until the last tab is
+  // closed, so that nothing reloads under the owner's hands.
   pwa: {
     registerType: 'prompt',
     client: { registerPlugin: false },
     manifest: {
-      name: 'Remigo', short_name: 'Remigo', description: 'Sizes the electric drive that replaces a combustion engine in a boat.', display: 'standalone', start_url: '/',
-      background_color: '#F6F0E2', theme_color: '#F6F0E2', icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      name: 'Remigo',
+      short_name: 'Remigo',
+      description: 'Sizes the electric drive that replaces a combustion engine in a boat.',
+      display: 'standalone',
+      start_url: '/',
+      background_color: '#F6F0E2',
+      theme_color: '#F6F0E2',
+      icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
     },
     workbox: {
-      globPatterns: ['**/*.{js,css,woff2,svg,webmanifest}'], maximumFileSizeToCacheInBytes: 8_000_000, cleanupOutdatedCaches: true, sourcemap: false,
+      globPatterns: ['**/*.{js,css,woff2,svg,webmanifest}'],
+      maximumFileSizeToCacheInBytes: 8_000_000,
+      cleanupOutdatedCaches: true,
+      sourcemap: false,
       // every view is the same page, which the server makes: it is fetched once when the worker is installed
       additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }],
-      navigateFallback: '/', navigateFallbackDenylist: [/^\/api\//, /^\/openapi\.json$/],
+      navigateFallback: '/',
+      navigateFallbackDenylist: [/^\/api\//, /^\/openapi\.json$/],
     },
   },
 })

@@ -2,7 +2,8 @@ import { existsSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
 
 const PORT = 4173
-const chromium = process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => existsSync(path))
+const chromium =
+  process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => existsSync(path))
 
 export default defineConfig({
   testDir: 'e2e',
@@ -19,8 +20,22 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       ...(chromium ? { executablePath: chromium } : {}),
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
-  webServer: { command: 'node .output/server/index.mjs', port: PORT, env: { PORT: String(PORT), NITRO_PORT: String(PORT) }, reuseExistingServer: false, timeout: 30_000 },
+  webServer: {
+    command: 'node .output/server/index.mjs',
+    port: PORT,
+    env: { PORT: String(PORT), NITRO_PORT: String(PORT) },
+    reuseExistingServer: false,
+    timeout: 30_000,
+  },
 })

@@ -1,55 +1,118 @@
-// The core as it ships: bundled, then timed by tinybench.
+// The core as it ships: bundled, then timed by tinybench. Each call gets what it has not seen: nothing is remembered.
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { Bench } from 'tinybench'
 import { ROOT } from '../scripts/prepare.mjs'
+import { row } from './rows.mjs'
 
-/** Times the core's heavy calls. Each evaluation gets a boat that it has not seen, so that nothing is remembered. */
+/** Times the core's heavy calls, for the kind of boat that takes longest and the one that is done soonest. */
 export async function coreBench() {
-  const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-bench-')), 'core.mjs')
-  await build({ entryPoints: [join(ROOT, 'packages/core/src/index.ts')], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
-  const { chargeReport, DEMO_BOATS, evaluate, michellResistance, oneLine, placeOneLine, powerCurve, propellerOptimum, roundHull, searchDesigns, SHIPPED_LIBRARY, sizeRest, solarYear, usualSolar, voltageChoices } = await import(outfile)
-  const fresh = i => ({ ...DEMO_BOATS[i % 2] })
-  const ofEveryKind = DEMO_BOATS.map(boat => [boat.boat.hullType, () => powerCurve({ ...boat })])
-  const hull = roundHull(10.4, 1.1, 0.55, 0.61, 0.76)
-  const sunny = { ...usualSolar(55.2), fitted: true }, place = { latitude: 0.88, longitude: -0.14 }
-  let n = 0
+  const core = await bundledCore()
+  const kinds = core.DEMO_BOATS
   const tasks = [
-    ['one propeller optimum', 0.15, () => propellerOptimum({ thrust: 300 + n++ % 400, advanceSpeed: 2.4, density: 1025.9 }, 0.4, 0.5, 3, 14)],
-    ['one full evaluation, new boat', 0.5, () => evaluate(fresh(n++), 2 + (n % 100) / 100).findings.counts],
-    ['lever moved, same boat', 0.5, () => evaluate(DEMO_BOATS[0], 2 + (n++ % 100) / 100)],
-    ['power curve, 60 speeds, all methods', 10, () => powerCurve(fresh(n++))],
-    ...ofEveryKind.map(([kind, task]) => [`power curve, 60 speeds, ${kind}`, 20, task]),
-    ['thin-ship wave integral, one speed, two hulls', 2, () => michellResistance(hull, 2 + (n++ % 300) / 100, 1025.9, [-2.4, 2.4])],
-    ['system voltages side by side', 50, () => voltageChoices(fresh(n++))],
-    ['one-line diagram, placed', 100, () => placeOneLine(oneLine(fresh(n++)))],
-    ['a year of sun by hour', 50, () => solarYear(sunny, place, { packVoltage: 51.2, air: 288 })],
-    ['charge over time', 5, () => chargeReport(fresh(n++))],
-    ['size the rest', 150, () => sizeRest(fresh(n++))],
+    ['propeller never seen, best of its pitches', 0.15, n => core.propellerOptimum(thrustOf(n), ...wheelOf(n))],
+    ['thin-ship waves, one speed, two hulls', 2, waves(core)],
+    ['a year of sun by hour', 50, n => core.solarYear(...sunOf(core, n))],
   ]
-  const bench = new Bench({ time: 1500, warmupTime: 500 })
-  for (const [name, , task] of tasks) bench.add(name, task)
+  const ofEachKind = [
+    [
+      'evaluation of a new boat with its findings',
+      10,
+      boat => core.evaluate(boat, boat.use.cruiseSpeed).findings.counts,
+    ],
+    ['power curve, 60 speeds, all methods', 20, boat => core.powerCurve(boat)],
+    ['system voltages side by side', 50, boat => core.voltageChoices(boat)],
+    ['one-line diagram, placed', 100, boat => core.placeOneLine(core.oneLine(boat))],
+    ['charge over time', 5, boat => core.chargeReport(boat)],
+    ['size the rest', 150, boat => core.sizeRest(boat)],
+  ]
+  const rows = []
+  for (const [name, limit, task] of tasks) rows.push(await timed(name, limit, task))
+  for (const [name, limit, task] of ofEachKind) {
+    const all = []
+    for (const boat of kinds)
+      all.push(await timed(`${name}, ${boat.boat.hullType}`, limit, n => task(neverSeen(boat, n)), 400))
+    all.sort((a, b) => a.value - b.value)
+    rows.push(all[0], all.at(-1))
+  }
+  const moved = kinds.map(boat =>
+    timed(`lever moved, ${boat.boat.hullType}`, 0.5, n => core.evaluate(boat, speedOf(n)), 400),
+  )
+  const levers = (await Promise.all(moved)).sort((a, b) => a.value - b.value)
+  return [...rows, levers[0], levers.at(-1), ...searchOfMany(core)]
+}
+
+async function bundledCore() {
+  const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-bench-')), 'core.mjs')
+  const entry = join(ROOT, 'packages/core/src/index.ts')
+  await build({ entryPoints: [entry], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
+  return import(outfile)
+}
+
+/** A numbered call, over and over: median and middle half of its times, ms. */
+async function timed(name, limit, task, time = 1000) {
+  let n = 0
+  const bench = new Bench({ time, warmupTime: time / 4, retainSamples: true })
+  bench.add(name, () => task(n++))
   await bench.run()
-  return [...tasks.map(([name, limit]) => {
-    const { latency } = bench.getTask(name).result
-    return { name, value: latency.p50 ?? latency.median, unit: 'ms', limit }
-  }), ...searchOfMany(searchDesigns, SHIPPED_LIBRARY, DEMO_BOATS.find(boat => boat.id === 'demo-osprel'))]
+  const { latency } = bench.tasks[0].result
+  return {
+    ...row(name, [latency.p50], 'ms', limit),
+    least: latency.samples.at(latency.samples.length / 4),
+    most: latency.p75,
+  }
+}
+
+/** A boat that differs in weight and in no other thing from the last: nothing that is known of that one serves it. */
+const neverSeen = (boat, n) => ({ ...boat, boat: { ...boat.boat, mass: boat.boat.mass * (1 + 1e-6 * (n % 100_000)) } })
+const speedOf = n => 2 + (n % 997) / 997
+const thrustOf = n => ({ thrust: 300 + (n % 397), advanceSpeed: 2.4 + (n % 89) / 1000, density: 1025.9 })
+/** diameter m, blade area, blades, turns a second: another wheel each time */
+const wheelOf = n => [0.4 + (n % 9973) * 1e-6, 0.5 + (n % 7919) * 1e-6, 2 + (n % 4), 14]
+const sunOf = (core, n) => [
+  { ...core.usualSolar(55.2), fitted: true, tilt: (n % 997) * 1e-3 },
+  { latitude: 0.88, longitude: -0.14 },
+  { packVoltage: 51.2, air: 288 },
+]
+function waves(core) {
+  return n =>
+    core.michellResistance(
+      core.roundHull(10.4, 1.1, 0.55, 0.61 + (n % 997) * 1e-6, 0.76),
+      speedOf(n),
+      1025.9,
+      [-2.4, 2.4],
+    )
 }
 
 /** The search for whole designs in a library of so many parts that there are 50,000 combinations and more. */
-function searchOfMany(searchDesigns, library, boat) {
-  const many = (parts, count) => parts.flatMap(part => Array.from({ length: count }, (_, i) => ({ ...part, id: `${part.id}/${i}`, price: part.price * (1 + 0.01 * i), mass: part.mass * (1 - 0.004 * i) })))
-  const large = { ...library, motors: many(library.motors, 2), controllers: many(library.controllers, 4), cells: many(library.cells, 4) }
-  const before = process.memoryUsage().heapUsed, start = performance.now()
+function searchOfMany({ searchDesigns, SHIPPED_LIBRARY: library, DEMO }) {
+  const many = (parts, count) =>
+    parts.flatMap(part =>
+      Array.from({ length: count }, (_, i) => ({
+        ...part,
+        id: `${part.id}/${i}`,
+        price: part.price * (1 + 0.01 * i),
+        mass: part.mass * (1 - 0.004 * i),
+      })),
+    )
+  const large = {
+    ...library,
+    motors: many(library.motors, 2),
+    controllers: many(library.controllers, 4),
+    cells: many(library.cells, 4),
+  }
+  const held = Object.fromEntries(Object.keys(DEMO.osprel.held).map(part => [part, false]))
+  const before = process.memoryUsage().heapUsed,
+    start = performance.now()
   let most = before
-  const run = searchDesigns({ ...boat, held: Object.fromEntries(Object.keys(boat.held).map(part => [part, false])) }, large)
+  const run = searchDesigns({ ...DEMO.osprel, held }, large)
   let step = run.next()
   for (; !step.done; step = run.next()) most = Math.max(most, process.memoryUsage().heapUsed)
   const each = (performance.now() - start) / step.value.tried
   return [
-    { name: `search, for each 50,000 combinations (of ${step.value.tried})`, value: 50_000 * each, unit: 'ms', limit: 5000 },
-    { name: 'search, memory at most above the start', value: (most - before) / 1e6, unit: 'MB', limit: 200 },
+    row(`search, for each 50,000 combinations (of ${step.value.tried})`, [50_000 * each], 'ms', 5000),
+    row('search, heap at most above the start', [(most - before) / 1e6], 'MB', 200),
   ]
 }

@@ -9,11 +9,15 @@ export async function openBench(page: Page, path = '/') {
   await page.locator('.at-findings .rail, .flat').first().waitFor()
 }
 
-/** Goes on to another bench and view by their tabs, which is much quicker than loading the page anew; where no tab leads there, or to another boat, it is loaded. */
+/**
+ * Goes on to another bench and view by their tabs, which is much quicker than loading the page anew; where no tab leads
+ * there, or to another boat, it is loaded.
+ */
 export async function goBench(page: Page, path: string) {
   const { pathname, searchParams } = new URL(path, 'http://remigo')
-  const tab = page.locator(`.tab[href="${pathname}"]`), view = searchParams.get('view')
-  if (searchParams.has('boat') || await tab.count() === 0) return openBench(page, path)
+  const tab = page.locator(`.tab[href="${pathname}"]`),
+    view = searchParams.get('view')
+  if (searchParams.has('boat') || (await tab.count()) === 0) return openBench(page, path)
   await tab.click()
   await expect(tab).toHaveClass(/here/)
   if (view) await page.locator(`[data-view=${view}]`).click()
@@ -33,8 +37,9 @@ export async function leverSpeed(page: Page): Promise<number> {
 /** Where the upright lever's handle stands, px. */
 export async function handlePlace(page: Page) {
   const lever = page.getByRole('slider')
-  const box = (await lever.boundingBox())!, PAD = 20
-  const share = await leverSpeed(page) / Number(await lever.getAttribute('aria-valuemax'))
+  const box = (await lever.boundingBox())!,
+    PAD = 20
+  const share = (await leverSpeed(page)) / Number(await lever.getAttribute('aria-valuemax'))
   return { x: box.x + 22, y: box.y + PAD + (1 - share) * (box.height - 2 * PAD) }
 }
 
@@ -58,13 +63,19 @@ export function field(page: Page, path: string) {
 }
 
 /** Waits until the boat is saved: the store's row carries the value. */
-export async function savedBoat(page: Page): Promise<{ id: string, revision: number }[]> {
-  return page.evaluate(() => new Promise((resolve, reject) => {
-    const open = indexedDB.open('remigo')
-    open.onerror = () => reject(open.error)
-    open.onsuccess = () => {
-      const all = open.result.transaction('boats').objectStore('boats').getAll()
-      all.onsuccess = () => { open.result.close(); resolve(all.result) }
-    }
-  }))
+export async function savedBoat(page: Page): Promise<{ id: string; revision: number }[]> {
+  return page.evaluate(
+    () =>
+      new Promise((resolve, reject) => {
+        const open = indexedDB.open('remigo')
+        open.onerror = () => reject(open.error)
+        open.onsuccess = () => {
+          const all = open.result.transaction('boats').objectStore('boats').getAll()
+          all.onsuccess = () => {
+            open.result.close()
+            resolve(all.result)
+          }
+        }
+      }),
+  )
 }

@@ -11,7 +11,9 @@ test('the owner’s own runs become the curve that everything else uses', async 
   await trial.locator('[data-take]').click()
   await expect(trial.locator('[data-trial-errors]')).toContainText('Line 2, column 2')
   await expect(trial.locator('tbody tr')).toHaveCount(0)
-  await trial.locator('[data-paste]').fill('speed\twatts\tway\n3.4\t900\tout\n2.6\t900\tback\n4\t1900\t\n4.6 kn\t2900\t\n5.2\t4.6 kW\t')
+  await trial
+    .locator('[data-paste]')
+    .fill('speed\twatts\tway\n3.4\t900\tout\n2.6\t900\tback\n4\t1900\t\n4.6 kn\t2900\t\n5.2\t4.6 kW\t')
   await trial.locator('[data-take]').click()
   await expect(trial.locator('tbody tr')).toHaveCount(5)
   await expect(trial.locator('[data-trial-words]')).toContainText('of what the methods say at cruise')
@@ -57,7 +59,11 @@ test('five charts, in kilowatts or horsepower, even or log, kept as files', asyn
   await page.locator('.tools').getByText('hp', { exact: true }).click()
   await page.locator('.tools').getByText('Log').click()
   await expect(page.locator('.lever-echo')).toHaveAttribute('aria-label', /hp/)
-  for (const [name, ending] of [['PNG', 'png'], ['SVG', 'svg'], ['CSV', 'csv']] as const) {
+  for (const [name, ending] of [
+    ['PNG', 'png'],
+    ['SVG', 'svg'],
+    ['CSV', 'csv'],
+  ] as const) {
     const kept = page.waitForEvent('download')
     await page.locator('.keep').getByRole('button', { name }).click()
     expect((await kept).suggestedFilename()).toBe(`tirrick-curve.${ending}`)
@@ -67,7 +73,8 @@ test('five charts, in kilowatts or horsepower, even or log, kept as files', asyn
 test('other boats: the owner’s list joins, a wrong one is told by line', async ({ page }) => {
   await openBench(page, '/curve')
   await page.locator('[data-view=others]').click()
-  const list = (text: string) => page.locator('[data-others]').setInputFiles({ name: 'boats.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const list = (text: string) =>
+    page.locator('[data-others]').setInputFiles({ name: 'boats.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   await list('name,waterline_m,mass_t,speed_kn,power_kW\nKittiwake,7.1,heavy,4,1.1')
   await expect(page.getByRole('alert').filter({ hasText: 'Line 2, mass_t' })).toBeVisible()
   await list('name,waterline_m,mass_t,speed_kn,power_kW\nKittiwake,7.1,3.1,4,1.1\nKittiwake,7.1,3.1,5,2.4')
@@ -79,7 +86,16 @@ test('every kind of hull is drawn, asks its own questions and has a curve', asyn
   const errors: string[] = []
   page.on('pageerror', e => errors.push(e.message))
   await openBench(page, '/boat')
-  for (const [kind, asked] of [['Semi-displacement', 'boat.beamWaterline'], ['Planing motor boat', 'boat.deadrise'], ['Catamaran', 'boat.hullSpacing'], ['Pontoon boat', 'boat.hullBeam'], ['Canoe, kayak, rowing boat', 'boat.beamWaterline'], ['Dinghy or inflatable', 'boat.beamWaterline'], ['Displacement launch', 'boat.prismatic'], ['Keel sailing yacht', 'boat.prismatic']] as const) {
+  for (const [kind, asked] of [
+    ['Semi-displacement', 'boat.beamWaterline'],
+    ['Planing motor boat', 'boat.deadrise'],
+    ['Catamaran', 'boat.hullSpacing'],
+    ['Pontoon boat', 'boat.hullBeam'],
+    ['Canoe, kayak, rowing boat', 'boat.beamWaterline'],
+    ['Dinghy or inflatable', 'boat.beamWaterline'],
+    ['Displacement launch', 'boat.prismatic'],
+    ['Keel sailing yacht', 'boat.prismatic'],
+  ] as const) {
     await page.locator('.options label').filter({ hasText: kind }).click()
     await expect(field(page, asked)).toBeVisible()
     await expect(page.locator('.measure')).toBeVisible()
@@ -92,9 +108,23 @@ test('letters and words of the chart keep clear of each other, whatever the boat
   for (const boat of ['demo-lodden', 'demo-merrin', 'demo-tirrick', 'demo-pippin']) {
     await openBench(page, `/curve?boat=${boat}`)
     await page.locator('[data-drawn=true]').waitFor()
-    const { count, overlapping } = await page.locator('.plot').evaluate((plot) => {
-      const words = [...plot.querySelectorAll('.annotation')].map(a => ({ text: a.textContent, box: a.getBoundingClientRect() }))
-      const overlapping = words.flatMap((a, i) => words.slice(0, i).filter(b => a.box.left < b.box.right && b.box.left < a.box.right && a.box.top < b.box.bottom && b.box.top < a.box.bottom).map(b => `${a.text} on ${b.text}`))
+    const { count, overlapping } = await page.locator('.plot').evaluate(plot => {
+      const words = [...plot.querySelectorAll('.annotation')].map(a => ({
+        text: a.textContent,
+        box: a.getBoundingClientRect(),
+      }))
+      const overlapping = words.flatMap((a, i) =>
+        words
+          .slice(0, i)
+          .filter(
+            b =>
+              a.box.left < b.box.right &&
+              b.box.left < a.box.right &&
+              a.box.top < b.box.bottom &&
+              b.box.top < a.box.bottom,
+          )
+          .map(b => `${a.text} on ${b.text}`),
+      )
       return { count: words.length, overlapping }
     })
     expect(count, boat).toBeGreaterThan(3)

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { DEMO_BOATS } from '@remigo/core'
+import { DEMO } from '@remigo/core'
 import { field, figure, openBench, savedBoat, type } from './board'
 
 test('fields take typed units, remember what was typed, and keep the last good value', async ({ page }) => {
@@ -20,27 +20,35 @@ test('fields take typed units, remember what was typed, and keep the last good v
   await expect(page.getByText(/runs from/)).toBeHidden()
 })
 
-test('a dimension that cannot be is told at its field and changes nothing; in a file it is a finding, which mends it', async ({ page }) => {
-  await openBench(page, '/boat?boat=demo-halcyne')
-  const before = await figure(page, 'packPower')
-  for (const [path, text, told] of [
-    ['boat.hullSpacing', '0.2 m', /Hulls 0\.20.m apart and 1\.10.m wide would stand in each other/],
-    ['boat.draught', '0.1', /the hull alone would lie 0\.56.m deep; her draught is 0\.10.m/],
-    ['boat.beam', '30 m', /runs from/], ['boat.mass', '0', /Weight runs from/], ['boat.draught', '-1 m', /Draught runs from/],
-  ] as const) {
-    await type(page, path, text)
-    await expect(page.getByText(told)).toBeVisible()
-    expect(await figure(page, 'packPower')).toBe(before)
-  }
-  await expect(page.locator('[aria-label^="Undo"]').first()).toBeDisabled()
-  const halcyne = DEMO_BOATS.find(b => b.id === 'demo-halcyne')!, odd = { ...halcyne, id: 'odd', name: 'Odd', boat: { ...halcyne.boat, hullSpacing: 0.2 } }
-  await page.locator('[data-menu]').click()
-  await page.locator('input[type=file]').setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(odd)) })
-  const finding = page.locator('.rail').getByText(/stand in each other\. No figure holds until this is right/)
-  await expect(finding).toBeVisible()
-  await page.getByRole('button', { name: /Hulls apart not known: estimated/ }).click()
-  await expect(finding).toBeHidden()
-})
+test(
+  'a dimension that cannot be is told at its field and changes nothing; in a file it is a finding, ' + 'which mends it',
+  async ({ page }) => {
+    await openBench(page, '/boat?boat=demo-halcyne')
+    const before = await figure(page, 'packPower')
+    for (const [path, text, told] of [
+      ['boat.hullSpacing', '0.2 m', /Hulls 0\.20.m apart and 1\.10.m wide would stand in each other/],
+      ['boat.draught', '0.1', /the hull alone would lie 0\.56.m deep; her draught is 0\.10.m/],
+      ['boat.beam', '30 m', /runs from/],
+      ['boat.mass', '0', /Weight runs from/],
+      ['boat.draught', '-1 m', /Draught runs from/],
+    ] as const) {
+      await type(page, path, text)
+      await expect(page.getByText(told)).toBeVisible()
+      expect(await figure(page, 'packPower')).toBe(before)
+    }
+    await expect(page.locator('[aria-label^="Undo"]').first()).toBeDisabled()
+    const halcyne = DEMO.halcyne,
+      odd = { ...halcyne, id: 'odd', name: 'Odd', boat: { ...halcyne.boat, hullSpacing: 0.2 } }
+    await page.locator('[data-menu]').click()
+    await page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(odd)) })
+    const finding = page.locator('.rail').getByText(/stand in each other\. No figure holds until this is right/)
+    await expect(finding).toBeVisible()
+    await page.getByRole('button', { name: /Hulls apart not known: estimated/ }).click()
+    await expect(finding).toBeHidden()
+  },
+)
 
 test('US units change every figure and field', async ({ page }) => {
   await openBench(page, '/boat')
@@ -74,7 +82,9 @@ test('undo and redo go across benches', async ({ page }) => {
 test('saved as one works, and on leaving at once', async ({ page }) => {
   await openBench(page, '/boat')
   await type(page, 'boat.mass', '4.9 t')
-  await expect.poll(async () => (await savedBoat(page)).find(row => row.id === 'demo-tirrick')?.revision, { intervals: [50] }).toBe(2)
+  await expect
+    .poll(async () => (await savedBoat(page)).find(row => row.id === 'demo-tirrick')?.revision, { intervals: [50] })
+    .toBe(2)
   await type(page, 'boat.mass', '5.3 t')
   await page.reload()
   await expect(field(page, 'boat.mass')).toHaveValue('5.30 t')
@@ -90,13 +100,17 @@ test('several boats: duplicate, delete with undo, open', async ({ page }) => {
   await page.getByRole('button', { name: 'Bring back' }).click()
   await expect(page.locator('h1')).toHaveText('Tirrick (copy)')
   await page.locator('[data-menu]').click()
-  await page.locator('[data-boats]').getByRole('button', { name: /Osprel/ }).click()
+  await page
+    .locator('[data-boats]')
+    .getByRole('button', { name: /Osprel/ })
+    .click()
   await expect(page.locator('h1')).toHaveText('Osprel')
   expect(await figure(page, 'hullSpeed')).toBeCloseTo(6.9, 1)
 })
 
 test('two tabs: a clean tab follows, two changed ones are asked', async ({ context }) => {
-  const one = await context.newPage(), two = await context.newPage()
+  const one = await context.newPage(),
+    two = await context.newPage()
   await openBench(one, '/boat?boat=demo-tirrick')
   await openBench(two, '/boat?boat=demo-tirrick')
   await type(one, 'boat.mass', '5 t')
@@ -104,17 +118,28 @@ test('two tabs: a clean tab follows, two changed ones are asked', async ({ conte
   await expect(two.getByText('Updated from another tab.')).toBeVisible()
 
   // both change before either hears of the other: the second save is refused and asks
-  await two.evaluate(() => new Promise<void>((resolve) => {
-    const open = indexedDB.open('remigo')
-    open.onsuccess = () => {
-      const store = open.result.transaction('boats', 'readwrite').objectStore('boats')
-      const get = store.get('demo-tirrick')
-      get.onsuccess = () => {
-        const row = get.result
-        store.put({ ...row, writer: 'another tab', revision: row.revision + 1, project: { ...row.project, boat: { ...row.project.boat, mass: 7000 } } }).onsuccess = () => { open.result.close(); resolve() }
-      }
-    }
-  }))
+  await two.evaluate(
+    () =>
+      new Promise<void>(resolve => {
+        const open = indexedDB.open('remigo')
+        open.onsuccess = () => {
+          const store = open.result.transaction('boats', 'readwrite').objectStore('boats')
+          const get = store.get('demo-tirrick')
+          get.onsuccess = () => {
+            const row = get.result
+            store.put({
+              ...row,
+              writer: 'another tab',
+              revision: row.revision + 1,
+              project: { ...row.project, boat: { ...row.project.boat, mass: 7000 } },
+            }).onsuccess = () => {
+              open.result.close()
+              resolve()
+            }
+          }
+        }
+      }),
+  )
   await type(one, 'boat.mass', '5.5 t')
   await expect(one.locator('[data-conflict]')).toBeVisible()
   await one.getByRole('button', { name: 'Keep both' }).click()

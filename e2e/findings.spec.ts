@@ -32,7 +32,7 @@ test('every clash and tight place of the demo boats can be cleared one click at 
     await openBench(page, `/boat?boat=${boat}`)
     for (let i = 0; i < 8; i++) {
       const next = page.locator('.finding--stop, .finding--caution').first()
-      if (await next.count() === 0) break
+      if ((await next.count()) === 0) break
       await next.locator('.fix').first().click()
       await page.locator('[data-trial]').getByRole('button', { name: 'Keep it' }).click()
     }
@@ -64,7 +64,10 @@ test('parts of the library are tried from their rows', async ({ page }) => {
   await page.locator('[data-motors]').getByRole('button', { name: 'Try Brindle 10 kW, 48 V, 2000 rpm' }).click()
   await expect(page.locator('[data-trial]')).toContainText('Brindle 10 kW')
   await page.locator('[data-bench=pack]').click()
-  await page.locator('[data-cells]').getByRole('button', { name: /Try Ostra LFP 160/ }).click()
+  await page
+    .locator('[data-cells]')
+    .getByRole('button', { name: /Try Ostra LFP 160/ })
+    .click()
   await expect(page.locator('[data-trial]')).toContainText('Ostra LFP 160')
   await page.locator('[data-bench=propeller]').click()
   await page.locator('[data-best-pitch]').click()

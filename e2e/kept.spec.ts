@@ -2,11 +2,21 @@ import { expect, test, type Page } from '@playwright/test'
 import { field, openBench, savedBoat, type } from './board'
 
 /** What the store holds of a boat. */
-const stored = async (page: Page, id: string) => (await savedBoat(page)).find(row => row.id === id) as unknown as { revision: number, project: { boat: { mass: number }, story: string, design: { motor: { id: string } } } } | undefined
+const stored = async (page: Page, id: string) =>
+  (await savedBoat(page)).find(row => row.id === id) as unknown as
+    | { revision: number; project: { boat: { mass: number }; story: string; design: { motor: { id: string } } } }
+    | undefined
 const saved = (page: Page) => expect(page.locator('[data-saved]').first()).toContainText(/^Saved/)
 
 for (const [kind, path] of [
-  ['motor', 'design.motor'], ['controller', 'design.controller'], ['cell', 'design.pack.cell'], ['pack', 'design.pack.cell'], ['charger', 'design.charging.charger'], ['fuse', 'design.wiring.fuse'], ['panel', 'design.solar.panel'], ['chargeController', 'design.solar.controller'],
+  ['motor', 'design.motor'],
+  ['controller', 'design.controller'],
+  ['cell', 'design.pack.cell'],
+  ['pack', 'design.pack.cell'],
+  ['charger', 'design.charging.charger'],
+  ['fuse', 'design.wiring.fuse'],
+  ['panel', 'design.solar.panel'],
+  ['chargeController', 'design.solar.controller'],
 ] as const) {
   test(`a listed ${kind} that is tried and kept from the library is saved`, async ({ page }) => {
     await openBench(page, `/library?kind=${kind}`)
@@ -18,10 +28,16 @@ for (const [kind, path] of [
     const name = (await page.locator('[data-library] aside h2').innerText()).trim()
     await tryIt.click()
     await page.getByRole('button', { name: 'Keep it' }).first().click()
-    await expect.poll(async () => {
-      const project = (await stored(page, 'demo-tirrick'))?.project as unknown as Record<string, unknown>
-      return (path.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown>)?.[key], project) as { name?: string } | null)?.name
-    }).toBe(name)
+    await expect
+      .poll(async () => {
+        const project = (await stored(page, 'demo-tirrick'))?.project as unknown as Record<string, unknown>
+        return (
+          path.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown>)?.[key], project) as {
+            name?: string
+          } | null
+        )?.name
+      })
+      .toBe(name)
     await saved(page)
     await expect(page.locator('[data-not-saved]')).toHaveCount(0)
   })
@@ -34,7 +50,8 @@ test('a field follows what changed the boat: another pack, undo, a story taken b
   const tries = page.locator('[data-cells]').getByRole('button', { name: /^Try/ })
   await tries.first().click()
   await page.getByRole('button', { name: 'Keep it' }).first().click()
-  const parallel = field(page, 'design.pack.parallel'), shown = await parallel.inputValue()
+  const parallel = field(page, 'design.pack.parallel'),
+    shown = await parallel.inputValue()
   await parallel.click()
   await expect(parallel).toHaveValue(shown)
   await page.locator('[data-bench=boat]').click()
@@ -47,7 +64,8 @@ test('a field follows what changed the boat: another pack, undo, a story taken b
   await page.keyboard.press('Control+z')
   await field(page, 'boat.beam').click()
   await expect(field(page, 'boat.mass')).toHaveValue('4.60 t')
-  const story = page.locator('[data-field=story]'), before = await story.inputValue()
+  const story = page.locator('[data-field=story]'),
+    before = await story.inputValue()
   await story.click()
   await story.fill('She was found in a barn.')
   await story.blur()
@@ -58,7 +76,11 @@ test('a field follows what changed the boat: another pack, undo, a story taken b
 
 test('a click and typing take the place of the old value; a second click places the caret', async ({ page }) => {
   await openBench(page, '/boat')
-  for (const [path, text, shown] of [['boat.mass', '5 t', '5.00 t'], ['boat.lengthOverAll', '9.6', '9.60 m'], ['boat.mass', '11000 lb', '4.99 t']] as const) {
+  for (const [path, text, shown] of [
+    ['boat.mass', '5 t', '5.00 t'],
+    ['boat.lengthOverAll', '9.6', '9.60 m'],
+    ['boat.mass', '11000 lb', '4.99 t'],
+  ] as const) {
     await field(page, path).click()
     await page.keyboard.type(text)
     await page.keyboard.press('Enter')
@@ -79,7 +101,9 @@ test('a click and typing take the place of the old value; a second click places 
   await expect(page.getByText('holds two numbers in kn')).toBeVisible()
 })
 
-test('what is typed and not left outlives a reload; a text that makes no sense comes back with its sentence', async ({ page }) => {
+test('what is typed and not left outlives a reload; a text that makes no sense comes back with its sentence', async ({
+  page,
+}) => {
   await openBench(page, '/boat')
   await field(page, 'boat.mass').click()
   await page.keyboard.type('5.2 t')
@@ -117,8 +141,11 @@ test('an edit outlives a quick change to another boat by its address', async ({ 
   await expect.poll(async () => (await stored(page, 'demo-tirrick'))?.project.boat.mass).toBe(5300)
 })
 
-test('two tabs: what one deletes and the other goes on with are both kept; the other’s edit is a step of undo', async ({ context }) => {
-  const a = await context.newPage(), b = await context.newPage()
+test('two tabs: what one deletes and the other goes on with are both kept; the other’s edit is a step of undo', async ({
+  context,
+}) => {
+  const a = await context.newPage(),
+    b = await context.newPage()
   await openBench(a, '/boat?boat=demo-osprel')
   await openBench(b, '/boat?boat=demo-osprel')
   await type(a, 'boat.mass', '2.2 t')
@@ -142,14 +169,22 @@ test('two tabs: what one deletes and the other goes on with are both kept; the o
   expect((await stored(b, 'demo-osprel'))!.project.boat.mass).toBe(2600)
 })
 
-test('on the phone a store that fails is told, work goes on in memory and is saved when it can be', async ({ page }) => {
+test('on the phone a store that fails is told, work goes on in memory and is saved when it can be', async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await openBench(page, '/boat')
   await saved(page).catch(() => undefined)
   await page.evaluate(() => {
     const put = IDBObjectStore.prototype.put as (...args: unknown[]) => IDBRequest
-    Object.assign(window, { mend: () => { IDBObjectStore.prototype.put = put as never } })
-    IDBObjectStore.prototype.put = () => { throw new DOMException('full', 'QuotaExceededError') }
+    Object.assign(window, {
+      mend: () => {
+        IDBObjectStore.prototype.put = put as never
+      },
+    })
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
   })
   await type(page, 'boat.mass', '5 t')
   await expect(page.locator('[data-not-saved]')).toContainText('the room that the browser gives is full')
@@ -162,9 +197,15 @@ test('on the phone a store that fails is told, work goes on in memory and is sav
 
 test('a store that hangs, and a browser that keeps no site data, are told; the boat is there', async ({ context }) => {
   for (const block of [
-    () => { IDBFactory.prototype.open = () => new EventTarget() as never },
     () => {
-      const denied = { get() { throw new DOMException('denied', 'SecurityError') } }
+      IDBFactory.prototype.open = () => new EventTarget() as never
+    },
+    () => {
+      const denied = {
+        get() {
+          throw new DOMException('denied', 'SecurityError')
+        },
+      }
       Object.defineProperty(window, 'localStorage', denied)
       Object.defineProperty(window, 'indexedDB', denied)
     },
@@ -184,7 +225,10 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
   await openBench(page, '/curve')
   const cell = (name: string) => page.locator(`[data-cell=${name}]`)
   await page.locator('[data-add-run]').click()
-  for (const [name, text] of [['speed-0', '2'], ['power-0', '500']] as const) {
+  for (const [name, text] of [
+    ['speed-0', '2'],
+    ['power-0', '500'],
+  ] as const) {
     await cell(name).click()
     await page.keyboard.type(text)
     await page.keyboard.press('Enter')
@@ -192,19 +236,41 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
   await cell('stream-0').click()
   await page.keyboard.type('3')
   await page.keyboard.press('Enter')
-  await expect(page.locator('[data-trial-errors]')).toContainText('Row 1, with stream: a stream of 3.0 kn leaves nothing of 2.0 kn')
+  await expect(page.locator('[data-trial-errors]')).toContainText(
+    'Row 1, with stream: a stream of 3.0 kn leaves nothing of 2.0 kn',
+  )
   await expect(page.locator('[data-drawn=true]')).toBeVisible()
   // a document that holds it already
-  await page.evaluate(() => new Promise<void>((resolve) => {
-    const open = indexedDB.open('remigo')
-    open.onsuccess = () => {
-      const store = open.result.transaction('boats', 'readwrite').objectStore('boats'), get = store.get('demo-osprel')
-      get.onsuccess = () => {
-        const row = get.result, run = { speed: 1, power: 500, voltage: null, current: null, direction: '', stream: 1.5, note: '', setup: 0 }
-        store.put({ ...row, project: { ...row.project, trial: { use: 'measured', points: [run, run, run], setups: [] } } }).onsuccess = () => { open.result.close(); resolve() }
-      }
-    }
-  }))
+  await page.evaluate(
+    () =>
+      new Promise<void>(resolve => {
+        const open = indexedDB.open('remigo')
+        open.onsuccess = () => {
+          const store = open.result.transaction('boats', 'readwrite').objectStore('boats'),
+            get = store.get('demo-osprel')
+          get.onsuccess = () => {
+            const row = get.result,
+              run = {
+                speed: 1,
+                power: 500,
+                voltage: null,
+                current: null,
+                direction: '',
+                stream: 1.5,
+                note: '',
+                setup: 0,
+              }
+            store.put({
+              ...row,
+              project: { ...row.project, trial: { use: 'measured', points: [run, run, run], setups: [] } },
+            }).onsuccess = () => {
+              open.result.close()
+              resolve()
+            }
+          }
+        }
+      }),
+  )
   await openBench(page, '/curve?boat=demo-osprel')
   await expect(page.locator('[data-drawn=true]')).toBeVisible()
   await expect(page.locator('[data-failed]')).toHaveCount(0)
@@ -212,32 +278,49 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
 
 test('a boat that no sum can be made of says so panel by panel; boats and undo stay alive', async ({ page }) => {
   await openBench(page, '/boat')
-  await page.evaluate(() => new Promise<void>((resolve) => {
-    const open = indexedDB.open('remigo')
-    open.onsuccess = () => {
-      const store = open.result.transaction('boats', 'readwrite').objectStore('boats'), get = store.get('demo-osprel')
-      get.onsuccess = () => {
-        const row = get.result
-        store.put({ ...row, project: { ...row.project, boat: { ...row.project.boat, hullType: 'submarine' } } }).onsuccess = () => { open.result.close(); resolve() }
-      }
-    }
-  }))
+  await page.evaluate(
+    () =>
+      new Promise<void>(resolve => {
+        const open = indexedDB.open('remigo')
+        open.onsuccess = () => {
+          const store = open.result.transaction('boats', 'readwrite').objectStore('boats'),
+            get = store.get('demo-osprel')
+          get.onsuccess = () => {
+            const row = get.result
+            store.put({
+              ...row,
+              project: { ...row.project, boat: { ...row.project.boat, hullType: 'submarine' } },
+            }).onsuccess = () => {
+              open.result.close()
+              resolve()
+            }
+          }
+        }
+      }),
+  )
   await page.goto('/boat?boat=demo-osprel')
   await expect(page.locator('[data-failed]').first()).toContainText('cannot be drawn for this boat')
   await page.locator('[data-menu]').click()
-  await page.locator('[data-boats]').getByRole('button', { name: /Tirrick/ }).click()
+  await page
+    .locator('[data-boats]')
+    .getByRole('button', { name: /Tirrick/ })
+    .click()
   await expect(page.locator('h1')).toHaveText('Tirrick')
   await expect(page.locator('[data-failed]')).toHaveCount(0)
 })
 
-for (const size of [{ width: 640, height: 400 }, { width: 844, height: 390 }]) {
+for (const size of [
+  { width: 640, height: 400 },
+  { width: 844, height: 390 },
+]) {
   test(`on a low screen, ${size.width} × ${size.height}, the bench keeps most of it`, async ({ page }) => {
     await page.setViewportSize(size)
     await page.goto('/boat')
     await page.locator('.flat').waitFor()
     await expect(field(page, 'boat.draught')).toBeAttached()
     const seen = await page.evaluate(() => {
-      const bench = document.querySelector('#bench')!.getBoundingClientRect(), lever = document.querySelector('.at-lever')!.getBoundingClientRect()
+      const bench = document.querySelector('#bench')!.getBoundingClientRect(),
+        lever = document.querySelector('.at-lever')!.getBoundingClientRect()
       return Math.min(lever.top, bench.bottom) - bench.top
     })
     expect(seen).toBeGreaterThan(0.55 * size.height)

@@ -3,9 +3,14 @@ import { readFileSync } from 'node:fs'
 import { openBench } from './board'
 
 const row = (page: Page, name: string) => page.locator('[data-library] .list button', { hasText: name })
-const csv = (page: Page, text: string) => page.locator('[data-parts-file]').setInputFiles({ name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+const csv = (page: Page, text: string) =>
+  page
+    .locator('[data-parts-file]')
+    .setInputFiles({ name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
 
-test('a part is copied, changed with typed units, kept, tried on the boat, deleted and brought back', async ({ page }) => {
+test('a part is copied, changed with typed units, kept, tried on the boat, deleted and brought back', async ({
+  page,
+}) => {
   await openBench(page, '/library')
   await row(page, 'Brindle 6 kW, 48 V, 1000 rpm').click()
   await page.locator('[data-copy-part]').click()
@@ -40,23 +45,32 @@ test('CSV goes out and in; cells that make no sense are named and nothing is tak
   const [file] = await Promise.all([page.waitForEvent('download'), page.locator('[data-export-parts]').click()])
   const text = readFileSync((await file.path())!, 'utf8')
   const [head, first] = text.split('\n')
-  await csv(page, `${head}\n${first!.replace(/^"[^"]*"|^[^,]*/, 'Mine')}\n${first!.replace(/^"[^"]*"|^[^,]*/, 'Odd').replace(',125,', ',many,')}`)
+  const named = (name: string) => first!.replace(/^"[^"]*"|^[^,]*/, name)
+  await csv(page, [head, named('Mine'), named('Odd').replace(',125,', ',many,')].join('\n'))
   await expect(page.locator('[data-part-errors]')).toContainText('Line 3, clears_at_up_to_V “many” is not a number.')
   await expect(row(page, 'Mine')).toHaveCount(0)
-  await csv(page, `${head}\n${first!.replace(/^"[^"]*"|^[^,]*/, 'Mine')}`)
+  await csv(page, `${head}\n${named('Mine')}`)
   await expect(row(page, 'Mine')).toHaveCount(1)
 })
 
 test('ten thousand motors come in while the page goes on', async ({ page }) => {
   await openBench(page, '/library')
   const [file] = await Promise.all([page.waitForEvent('download'), page.locator('[data-export-parts]').click()])
-  const [head, ...lines] = readFileSync((await file.path())!, 'utf8').trim().split('\n')
-  const text = [head, ...Array.from({ length: 10_000 }, (_, i) => lines[i % lines.length]!.replace(/^"[^"]*"|^[^,]*/, `Shop motor ${i}`))].join('\n')
+  const [head, ...lines] = readFileSync((await file.path())!, 'utf8')
+    .trim()
+    .split('\n')
+  const text = [
+    head,
+    ...Array.from({ length: 10_000 }, (_, i) => lines[i % lines.length]!.replace(/^"[^"]*"|^[^,]*/, `Shop motor ${i}`)),
+  ].join('\n')
   // the page goes on drawing frames meanwhile
   await page.evaluate(() => {
     const w = window as unknown as { frames: number }
     w.frames = 0
-    const tick = () => { w.frames++; requestAnimationFrame(tick) }
+    const tick = () => {
+      w.frames++
+      requestAnimationFrame(tick)
+    }
     tick()
   })
   await csv(page, text)
@@ -68,14 +82,18 @@ test('ten thousand motors come in while the page goes on', async ({ page }) => {
   await expect(page.locator('[data-motors] tbody tr')).toHaveCount(24)
 })
 
-test('a new part starts empty; what is missing is told at its field and beside Keep, which moves to the first of it', async ({ page }) => {
-  await openBench(page, '/library?kind=motor')
-  await page.locator('[data-new-part]').click()
-  for (const key of ['ratedPower', 'noLoadCurrent', 'mass']) await expect(page.locator(`[data-part=${key}] input`)).toHaveValue('')
-  await page.locator('[data-part=name] input').fill('Lift truck motor')
-  await page.locator('[data-part=ratedPower] input').fill('11 hp')
-  await page.locator('[data-keep-part]').click()
-  await expect(page.locator('[data-first-error]')).toContainText(/Rated speed is missing\. And \d+ more/)
-  await expect(page.locator('[data-part=ratedRpm] input')).toBeFocused()
-  await expect(page.locator('[data-part=ratedRpm] input')).toBeInViewport()
-})
+test(
+  'a new part starts empty; what is missing is told at its field and beside Keep, which moves to the ' + 'first of it',
+  async ({ page }) => {
+    await openBench(page, '/library?kind=motor')
+    await page.locator('[data-new-part]').click()
+    for (const key of ['ratedPower', 'noLoadCurrent', 'mass'])
+      await expect(page.locator(`[data-part=${key}] input`)).toHaveValue('')
+    await page.locator('[data-part=name] input').fill('Lift truck motor')
+    await page.locator('[data-part=ratedPower] input').fill('11 hp')
+    await page.locator('[data-keep-part]').click()
+    await expect(page.locator('[data-first-error]')).toContainText(/Rated speed is missing\. And \d+ more/)
+    await expect(page.locator('[data-part=ratedRpm] input')).toBeFocused()
+    await expect(page.locator('[data-part=ratedRpm] input')).toBeInViewport()
+  },
+)

@@ -10,7 +10,13 @@ test('the motor bench tells match and heat, and takes the owner’s own readings
   expect(winding).toBeGreaterThan(30)
   await type(page, 'use.ambient', '50 °C')
   await expect.poll(() => figure(page, 'windingTemperature', '[data-heat]')).toBeGreaterThan(winding)
-  for (const [time, temperature] of [['0 min', '20 °C'], ['5', '34,5'], ['10', '43'], ['20', '53'], ['40', '59 °C']]) {
+  for (const [time, temperature] of [
+    ['0 min', '20 °C'],
+    ['5', '34,5'],
+    ['10', '43'],
+    ['20', '53'],
+    ['40', '59 °C'],
+  ]) {
     await page.locator('[data-reading=time]').fill(time!)
     await page.locator('[data-reading=temperature]').fill(temperature!)
     await page.locator('[data-reading-add]').click()
@@ -50,11 +56,16 @@ test('whole designs are searched, one is tried and kept; a wish too high is name
   await expect(rows.first()).toContainText('cheapest')
 })
 
-test('a jet boat has a jet where others have a propeller: tried, held, named in the tab and on the sheet', async ({ page }) => {
+test('a jet boat has a jet where others have a propeller: tried, held, named in the tab and on the sheet', async ({
+  page,
+}) => {
   await openBench(page, '/propeller?boat=demo-rillet')
   await expect(page.locator('[data-bench=propeller]')).toContainText('Jet')
   const cruise = await figure(page, 'deliveredPower', '.bench__side')
-  await page.locator('[data-jets]').getByRole('button', { name: /Try.*Sluice 210/ }).click()
+  await page
+    .locator('[data-jets]')
+    .getByRole('button', { name: /Try.*Sluice 210/ })
+    .click()
   await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
   await expect.poll(() => figure(page, 'deliveredPower', '.bench__side')).toBeLessThan(cruise)
   await type(page, 'design.jet.nozzleDiameter', '2 m')
@@ -66,7 +77,11 @@ test('a jet boat has a jet where others have a propeller: tried, held, named in 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
   test('nothing runs past the screen: heat over the day, jets side by side, designs', async ({ page }) => {
-    for (const [path, wait] of [['/motor', '[data-view=heat]'], ['/propeller?boat=demo-rillet', '[data-jets]'], ['/sheet?boat=demo-osprel', '[data-search]']] as const) {
+    for (const [path, wait] of [
+      ['/motor', '[data-view=heat]'],
+      ['/propeller?boat=demo-rillet', '[data-jets]'],
+      ['/sheet?boat=demo-osprel', '[data-search]'],
+    ] as const) {
       await openBench(page, path)
       await page.locator(wait).click()
       await page.waitForLoadState('networkidle')

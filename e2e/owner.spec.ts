@@ -3,12 +3,15 @@ import { expect, test } from '@playwright/test'
 import { DEMO_BOATS } from '@remigo/core'
 import { openBench } from './board'
 
-test('from an empty browser to the printed sheet: ten answers, a first design, export, delete, import, print', async ({ page }, info) => {
+test('from an empty browser to the printed sheet: ten answers, a first design, export, delete, import, print', async ({
+  page,
+}, info) => {
   await openBench(page)
   await expect(page.getByRole('heading', { name: 'Tirrick' })).toBeVisible()
   await page.locator('[data-start]').click()
 
-  const answer = (question: string, text: string) => page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().fill(text)
+  const answer = (question: string, text: string) =>
+    page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().fill(text)
   await expect(page.locator('.n')).toHaveCount(10)
   await answer('name', 'Kittiwake of Sarn')
   await page.getByText('Keel sailing yacht').last().click()
@@ -34,7 +37,10 @@ test('from an empty browser to the printed sheet: ten answers, a first design, e
   await expect(page.locator('[data-tally=stop] .count')).toHaveText('0')
 
   // export
-  const [file] = await Promise.all([page.waitForEvent('download'), sheet.getByRole('button', { name: 'Export file' }).click()])
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    sheet.getByRole('button', { name: 'Export file' }).click(),
+  ])
   expect(file.suggestedFilename()).toBe('kittiwake-of-sarn.remigo.json')
   const path = info.outputPath('boat.remigo.json')
   await file.saveAs(path)
@@ -65,7 +71,8 @@ test('from an empty browser to the printed sheet: ten answers, a first design, e
 
 test('a dimension that no boat can have gets a sentence, and nothing is lost', async ({ page }) => {
   await openBench(page, '/start')
-  const answer = (question: string, text: string) => page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().fill(text)
+  const answer = (question: string, text: string) =>
+    page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().fill(text)
   await answer('name', 'Tub')
   await answer('beam', '11 m')
   await page.locator('[data-make]').click()
@@ -76,7 +83,11 @@ test('a dimension that no boat can have gets a sentence, and nothing is lost', a
 test('a foreign file changes nothing and says why', async ({ page }) => {
   await openBench(page)
   await page.locator('[data-menu]').click()
-  await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"remigo-boat","version":99}') })
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'x.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"remigo-boat","version":99}'),
+  })
   await expect(page.locator('[data-import-errors]')).toContainText('version')
   await expect(page.locator('[data-import-errors]')).toContainText('Update Remigo')
   await page.getByRole('button', { name: 'Close' }).click()

@@ -1,10 +1,14 @@
 import { expect, test } from '@playwright/test'
 import { figure, openBench, type } from './board'
 
-test('a space is measured, the blocks are drawn in it, and what finds no room is told with a way out', async ({ page }) => {
+test('a space is measured, the blocks are drawn in it, and what finds no room is told with a way out', async ({
+  page,
+}) => {
   await openBench(page, '/pack?view=room&boat=demo-osprel')
   await expect(page.locator('[data-room]')).toContainText('All 32 blocks find a place')
-  const height = page.locator('[data-input="Under the side benches: Height"] input, input[data-input="Under the side benches: Height"]').first()
+  const height = page
+    .locator('[data-input="Under the side benches: Height"] input, input[data-input="Under the side benches: Height"]')
+    .first()
   await height.fill('15 cm')
   await height.press('Enter')
   await expect(page.locator('[data-room]')).toContainText('0 of 32 blocks')
@@ -20,7 +24,9 @@ test('a space is measured, the blocks are drawn in it, and what finds no room is
   await expect(page.locator('[data-room] .space')).toHaveCount(1)
 })
 
-test('two banks bring her home on one; worn strings beside them are explained and taken out again', async ({ page }) => {
+test('two banks bring her home on one; worn strings beside them are explained and taken out again', async ({
+  page,
+}) => {
   await openBench(page, '/pack?view=strings&boat=demo-osprel')
   expect(await figure(page, 'goneSpeed')).toBeGreaterThan(2)
   expect(await figure(page, 'goneRange')).toBeGreaterThan(5)
@@ -30,7 +36,11 @@ test('two banks bring her home on one; worn strings beside them are explained an
   await page.locator('[data-others] select').first().selectOption({ label: 'Ostra NMC module, 22 V 62 Ah' })
   await expect(page.locator('[data-others]')).toContainText('Another chemistry')
   await expect(page.locator('[data-others]')).toContainText('not counted')
-  await page.locator('.rail').getByRole('button', { name: /Leave them out/ }).first().click()
+  await page
+    .locator('.rail')
+    .getByRole('button', { name: /Leave them out/ })
+    .first()
+    .click()
   await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
   await expect(page.locator('[data-others] .group')).toHaveCount(0)
 })

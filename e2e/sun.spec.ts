@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { field, figure, openBench, type } from './board'
 
-test('panels are fitted, moved over the map, and give less in winter and nothing straight on the wrong volts', async ({ page }) => {
+test('panels are fitted, moved over the map, and give less in winter and nothing straight on the wrong volts', async ({
+  page,
+}) => {
   await openBench(page, '/charging')
   await page.locator('[data-to-sun]').click()
   await expect(page.locator('[data-sun]')).toContainText('No panels fitted')
@@ -67,7 +69,8 @@ test('several sources charge at once, and the house takes its share', async ({ p
 
 test('two banks, panels and what stops them stand in the one-line diagram', async ({ page }) => {
   await openBench(page, '/wiring?boat=demo-osprel')
-  for (const id of ['pack2', 'contactor2', 'bus', 'panels', 'regulator', 'panelRelay', 'isolator']) await expect(page.locator(`[data-device=${id}]`)).toBeVisible()
+  for (const id of ['pack2', 'contactor2', 'bus', 'panels', 'regulator', 'panelRelay', 'isolator'])
+    await expect(page.locator(`[data-device=${id}]`)).toBeVisible()
   await page.locator('[data-device=panels]').click()
   await page.getByRole('link', { name: 'Open Sun' }).click()
   await expect(page.locator('[data-sun]')).toBeVisible()

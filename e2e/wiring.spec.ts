@@ -15,18 +15,29 @@ test('the one-line diagram and the parts list point at each other, and go out as
   expect(picture).toContain('xmlns="http://www.w3.org/2000/svg"')
   expect(picture).toContain('Main fuse')
   const [csv] = await Promise.all([page.waitForEvent('download'), page.locator('[data-parts-csv]').click()])
-  expect(readFileSync((await csv.path())!, 'utf8')).toContain('item,quantity,unit,use,price_euro\nOstra LFP 280 Ah cell,16,piece,pack,1536.00')
+  expect(readFileSync((await csv.path())!, 'utf8')).toContain(
+    'item,quantity,unit,use,price_euro\nOstra LFP 280 Ah cell,16,piece,pack,1536.00',
+  )
 })
 
-test('a longer and thinner cable is told, and one touch mends it; gear left out leaves the drawing', async ({ page }) => {
+test('a longer and thinner cable is told, and one touch mends it; gear left out leaves the drawing', async ({
+  page,
+}) => {
   await openBench(page, '/wiring')
   const drop = await figure(page, 'mainDrop')
   await type(page, 'design.wiring.mainLength', '8 m')
   await expect.poll(() => figure(page, 'mainDrop')).toBeGreaterThan(drop)
   await type(page, 'design.wiring.mainArea', '10 mm²')
-  const finding = page.locator('.rail').getByText(/cable from the pack/).first()
+  const finding = page
+    .locator('.rail')
+    .getByText(/cable from the pack/)
+    .first()
   await expect(finding).toBeVisible()
-  await page.locator('.rail').getByRole('button', { name: /50 mm²|35 mm²|25 mm²/ }).first().click()
+  await page
+    .locator('.rail')
+    .getByRole('button', { name: /50 mm²|35 mm²|25 mm²/ })
+    .first()
+    .click()
   await expect(page.locator('[data-trial]').first()).toBeVisible()
   await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
   await expect(finding).toHaveCount(0)

@@ -4,20 +4,46 @@ import { goBench, openBench } from './board'
 import { TWELVE } from './twelveBoats'
 import { wordFaults } from './words'
 
-const BENCHES = ['/boat', '/use', '/curve', '/propeller', '/motor', '/pack', '/pack?view=room', '/pack?view=strings', '/pack?view=power', '/pack?view=wear', '/wiring', '/charging', '/solar', '/sheet', '/library', '/settings-sheet']
-const LAPTOP = { width: 1280, height: 800 }, PHONE = { width: 390, height: 844 }
+const BENCHES = [
+  '/boat',
+  '/use',
+  '/curve',
+  '/propeller',
+  '/motor',
+  '/pack',
+  '/pack?view=room',
+  '/pack?view=strings',
+  '/pack?view=power',
+  '/pack?view=wear',
+  '/wiring',
+  '/charging',
+  '/solar',
+  '/sheet',
+  '/library',
+  '/settings-sheet',
+]
+const LAPTOP = { width: 1280, height: 800 },
+  PHONE = { width: 390, height: 844 }
 
 /** Puts boats into the browser's store, as a file that is imported would. */
 async function keep(page: Page, boats: readonly Project[]) {
-  await page.evaluate(rows => new Promise<void>((resolve, reject) => {
-    const open = indexedDB.open('remigo')
-    open.onerror = () => reject(open.error)
-    open.onsuccess = () => {
-      const change = open.result.transaction('boats', 'readwrite')
-      for (const project of rows) change.objectStore('boats').put({ id: project.id, name: project.name, updatedAt: 1, revision: 2, project })
-      change.oncomplete = () => { open.result.close(); resolve() }
-    }
-  }), boats)
+  await page.evaluate(
+    rows =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('remigo')
+        open.onerror = () => reject(open.error)
+        open.onsuccess = () => {
+          const change = open.result.transaction('boats', 'readwrite')
+          for (const project of rows)
+            change.objectStore('boats').put({ id: project.id, name: project.name, updatedAt: 1, revision: 2, project })
+          change.oncomplete = () => {
+            open.result.close()
+            resolve()
+          }
+        }
+      }),
+    boats,
+  )
 }
 
 for (const [i, boat] of TWELVE.entries()) {
@@ -26,7 +52,10 @@ for (const [i, boat] of TWELVE.entries()) {
     await openBench(page)
     await keep(page, [boat])
     const us: UnitChoice = { profile: 'us', overrides: {} }
-    await page.evaluate(units => localStorage.setItem('remigo-units', units), JSON.stringify(i % 2 ? us : { profile: 'metric', overrides: {} }))
+    await page.evaluate(
+      units => localStorage.setItem('remigo-units', units),
+      JSON.stringify(i % 2 ? us : { profile: 'metric', overrides: {} }),
+    )
     await openBench(page, `/boat?boat=${boat.id}`)
     await expect(page.locator('h1').first()).toHaveText(boat.name)
     const faults: string[] = []
@@ -37,8 +66,13 @@ for (const [i, boat] of TWELVE.entries()) {
         await page.setViewportSize(size)
         await expect(page.locator(size === PHONE ? '.flat' : '.at-findings .rail').first()).toBeVisible()
         if (await page.locator('[data-drawn]').count()) await page.locator('[data-drawn=true]').first().waitFor()
-        await expect.poll(async () => (await wordFaults(page)).length, { timeout: 1500, intervals: [100, 300, 600] }).toBe(0).catch(() => undefined)
-        faults.push(...(await wordFaults(page)).map(fault => `${path} ${size === PHONE ? 'phone' : 'laptop'}: ${fault}`))
+        await expect
+          .poll(async () => (await wordFaults(page)).length, { timeout: 1500, intervals: [100, 300, 600] })
+          .toBe(0)
+          .catch(() => undefined)
+        faults.push(
+          ...(await wordFaults(page)).map(fault => `${path} ${size === PHONE ? 'phone' : 'laptop'}: ${fault}`),
+        )
       }
     }
     expect(faults).toEqual([])

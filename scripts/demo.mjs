@@ -13,12 +13,15 @@ if (!portIsFree(port)) {
   process.exit(1)
 }
 ensureInstalled()
-if (!await ensureBuilt()) {
+if (!(await ensureBuilt())) {
   say('the build failed; see above.')
   process.exit(1)
 }
-const server = spawn(process.execPath, [join(ROOT, '.output/server/index.mjs')], { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, PORT: String(port), NITRO_PORT: String(port) } })
-server.stdout.on('data', (data) => {
+const server = spawn(process.execPath, [join(ROOT, '.output/server/index.mjs')], {
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: { ...process.env, PORT: String(port), NITRO_PORT: String(port) },
+})
+server.stdout.on('data', data => {
   if (!String(data).includes('Listening')) return
   say(`open http://localhost:${port}/?boat=demo-tirrick`)
   say('Ctrl+C stops it. Boats are kept in your browser; nothing leaves this machine.')

@@ -7,7 +7,10 @@ import { ROOT, say } from './prepare.mjs'
 const jiti = createJiti(import.meta.url)
 const { projectJsonSchema } = await jiti.import('../packages/core/src/index.ts')
 const { openApiDocument } = await jiti.import('../server/openApi.ts')
-for (const [file, data] of [['docs/remigo-boat.schema.json', projectJsonSchema()], ['docs/openapi.json', openApiDocument()]]) {
+for (const [file, data] of [
+  ['docs/remigo-boat.schema.json', projectJsonSchema()],
+  ['docs/openapi.json', openApiDocument()],
+]) {
   writeFileSync(join(ROOT, file), `${JSON.stringify(data, null, 2)}\n`)
   say(`wrote ${file}`)
 }

@@ -7,35 +7,51 @@ import { fileURLToPath } from 'node:url'
 
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..')
 const STAMPS = join(ROOT, 'node_modules', '.remigo')
-const SOURCES = ['app', 'server', 'packages/core/src', 'packages/core/data', 'public', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = [
+  'app',
+  'server',
+  'packages/core/src',
+  'packages/core/data',
+  'public',
+  'nuxt.config.ts',
+  'package-lock.json',
+]
 
 /** Prints one line of what is going on. */
 export const say = message => console.log(`remigo: ${message}`)
 
 /** Runs a program in the project's folder with its output shown; returns its exit code. */
 export function run(command, args, options = {}) {
-  const done = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...options.env } })
+  const done = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    ...options,
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...options.env },
+  })
   if (done.error) say(`${command} cannot be started: ${done.error.message}`)
   return done.status ?? 1
 }
 
 /** Runs a line of shell beside others; its output is shown in one piece when it ends. Resolves to its exit code. */
 export function runBeside(line, env = {}) {
-  return new Promise((resolve) => {
+  return new Promise(resolve => {
     const child = spawn(line, { cwd: ROOT, shell: true, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...env } })
     const output = []
     child.stdout.on('data', part => output.push(part))
     child.stderr.on('data', part => output.push(part))
     child.on('error', error => output.push(Buffer.from(`${error.message}\n`)))
-    child.on('close', (code) => {
+    child.on('close', code => {
       process.stdout.write(Buffer.concat(output))
       resolve(code ?? 1)
     })
   })
 }
 
-const hashOf = file => createHash('sha256').update(readFileSync(join(ROOT, file))).digest('hex')
-const stamp = name => existsSync(join(STAMPS, name)) ? readFileSync(join(STAMPS, name), 'utf8') : ''
+const hashOf = file =>
+  createHash('sha256')
+    .update(readFileSync(join(ROOT, file)))
+    .digest('hex')
+const stamp = name => (existsSync(join(STAMPS, name)) ? readFileSync(join(STAMPS, name), 'utf8') : '')
 function writeStamp(name, value) {
   mkdirSync(STAMPS, { recursive: true })
   writeFileSync(join(STAMPS, name), value)
@@ -66,10 +82,13 @@ export async function ensureBuilt(always = false) {
   const server = join(ROOT, '.output/server/index.mjs')
   if (!always && existsSync(server) && statSync(server).mtimeMs > Math.max(...SOURCES.map(newest))) return true
   say('building (about a minute) …')
-  return await runBeside('npx nuxt build --logLevel=silent') === 0
+  return (await runBeside('npx nuxt build --logLevel=silent')) === 0
 }
 
-/** Debian's Chromium, installed when it is missing and that is allowed; resolves to its path, or null when it cannot be had. */
+/**
+ * Debian's Chromium, installed when it is missing and that is allowed; resolves to its path, or null when it cannot be
+ * had.
+ */
 export async function ensureChromium() {
   const find = () => ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync)
   const found = process.env.CHROMIUM ?? find()
@@ -77,20 +96,31 @@ export async function ensureChromium() {
   const root = process.getuid?.() === 0
   const sudo = !root && spawnSync('sudo', ['-n', 'true'], { stdio: 'ignore' }).status === 0
   if (!existsSync('/usr/bin/apt-get') || !(root || sudo)) {
-    say('Chromium is missing and may not be installed by this user. Ask for: apt-get install chromium. Or set CHROMIUM to its path.')
+    say(
+      'Chromium is missing and may not be installed by this user. Ask for: apt-get install chromium. Or set ' +
+        'CHROMIUM to its path.',
+    )
     return null
   }
   say('installing Debian’s Chromium (half a minute, once) …')
   const apt = `${root ? '' : 'sudo '}apt-get`
-  await runBeside(`${apt} update >/dev/null; ${apt} install -y --no-install-recommends chromium >/dev/null`, { DEBIAN_FRONTEND: 'noninteractive' })
+  await runBeside(`${apt} update >/dev/null; ${apt} install -y --no-install-recommends chromium >/dev/null`, {
+    DEBIAN_FRONTEND: 'noninteractive',
+  })
   return find() ?? null
 }
 
 /** True when nothing listens on the port. */
 export function portIsFree(port) {
   try {
-    execFileSync(process.execPath, ['-e', `const s=require('net').createServer();s.once('error',()=>process.exit(1));s.listen(${port},'0.0.0.0',()=>s.close(()=>process.exit(0)))`])
+    execFileSync(process.execPath, [
+      '-e',
+      `const s = require('net').createServer()
+       s.once('error', () => process.exit(1))
+       s.listen(${port}, '0.0.0.0', () => s.close(() => process.exit(0)))`,
+    ])
     return true
+  } catch {
+    return false
   }
-  catch { return false }
 }

@@ -5,23 +5,49 @@ import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { ensureBuilt, ensureChromium, ROOT, say } from './prepare.mjs'
 
-const PORT = 4179, OUT = join(ROOT, 'docs/screenshots')
+const PORT = 4179,
+  OUT = join(ROOT, 'docs/screenshots')
 const VIEWS = [
-  ['boat', '/boat', {}], ['use', '/use', {}], ['curve', '/curve', {}], ['propeller', '/propeller', {}], ['motor', '/motor', {}], ['pack', '/pack', {}], ['sheet', '/sheet', {}], ['start', '/start', {}],
-  ['trial', '/pack', { click: '[data-rule=packAboveWindow] .fix' }], ['working', '/curve', { click: '.at-bench [data-figure=shaftPower]' }],
-  ['sun-night', '/solar?boat=demo-osprel', { theme: 'dark' }], ['wiring', '/wiring', {}], ['charging', '/charging', {}], ['library', '/library', { click: '[data-library] .list button' }], ['jet', '/propeller?boat=demo-rillet', {}],
+  ['boat', '/boat', {}],
+  ['use', '/use', {}],
+  ['curve', '/curve', {}],
+  ['propeller', '/propeller', {}],
+  ['motor', '/motor', {}],
+  ['pack', '/pack', {}],
+  ['sheet', '/sheet', {}],
+  ['start', '/start', {}],
+  ['trial', '/pack', { click: '[data-rule=packAboveWindow] .fix' }],
+  ['working', '/curve', { click: '.at-bench [data-figure=shaftPower]' }],
+  ['sun-night', '/solar?boat=demo-osprel', { theme: 'dark' }],
+  ['wiring', '/wiring', {}],
+  ['charging', '/charging', {}],
+  ['library', '/library', { click: '[data-library] .list button' }],
+  ['jet', '/propeller?boat=demo-rillet', {}],
   ['heat', '/motor?boat=demo-merrin', { click: '[data-view=heat]' }],
-  ['phone-curve', '/curve', { size: [390, 844] }], ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }], ['tablet', '/propeller', { size: [820, 1180] }],
+  ['phone-curve', '/curve', { size: [390, 844] }],
+  ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }],
+  ['tablet', '/propeller', { size: [820, 1180] }],
 ]
 
 await ensureBuilt()
 mkdirSync(OUT, { recursive: true })
-const server = spawn(process.execPath, [join(ROOT, '.output/server/index.mjs')], { env: { ...process.env, PORT: String(PORT), NITRO_PORT: String(PORT) }, stdio: 'ignore' })
+const server = spawn(process.execPath, [join(ROOT, '.output/server/index.mjs')], {
+  env: { ...process.env, PORT: String(PORT), NITRO_PORT: String(PORT) },
+  stdio: 'ignore',
+})
 await new Promise(resolve => setTimeout(resolve, 1500))
-const browser = await chromium.launch({ executablePath: await ensureChromium() ?? undefined, args: ['--no-sandbox', '--disable-gpu'] })
+const browser = await chromium.launch({
+  executablePath: (await ensureChromium()) ?? undefined,
+  args: ['--no-sandbox', '--disable-gpu'],
+})
 for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS) {
   const phone = size[0] < 900
-  const page = await browser.newPage({ viewport: { width: size[0], height: size[1] }, colorScheme: theme, hasTouch: phone, isMobile: phone })
+  const page = await browser.newPage({
+    viewport: { width: size[0], height: size[1] },
+    colorScheme: theme,
+    hasTouch: phone,
+    isMobile: phone,
+  })
   await page.goto(`http://localhost:${PORT}${path}`)
   await page.locator('.strip svg.still').waitFor()
   if (/curve|motor|working|heat|charging/.test(name)) await page.locator('[data-drawn=true]').waitFor()

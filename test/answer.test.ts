@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { DEMO_BOATS, KNOT, withEdits } from '@remigo/core'
+import { DEMO, DEMO_BOATS, KNOT, withEdits } from '@remigo/core'
 import { usePartWords } from '../app/composables/usePartWords'
 import { useSizing } from '../app/composables/useSizing'
 import { useStages } from '../app/composables/useStages'
@@ -42,7 +42,8 @@ describe('what the core answers about the boat on the board', () => {
   it('offers the owner’s own parts in its fixes as soon as they are there', () => {
     const { answer } = board()
     const before = answer.findings
-    const library = useLibraryStore(), motor = DEMO_BOATS[0]!.design.motor
+    const library = useLibraryStore(),
+      motor = DEMO.tirrick.design.motor
     library.own = { motor: [{ ...motor, id: 'own-1', name: 'Own motor', price: 1 }] }
     expect(library.library.motors.map(m => m.name)).toContain('Own motor')
     expect(answer.findings).not.toBe(before)
@@ -57,7 +58,9 @@ describe('what the core answers about the boat on the board', () => {
     // the demo yacht's charged pack stands above her controller
     expect(answer.findings.worst.pack).toBe('stop')
     expect(answer.stateOf('pack')).toBe('stop')
-    expect(Object.values(answer.findings.counts).reduce((a, b) => a + b, 0)).toBeGreaterThanOrEqual(answer.findings.findings.length)
+    expect(Object.values(answer.findings.counts).reduce((a, b) => a + b, 0)).toBeGreaterThanOrEqual(
+      answer.findings.findings.length,
+    )
     vi.unstubAllGlobals()
   })
   it.each(DEMO_BOATS.map(b => [b.name, b] as const))('calls the pusher of %s by its name', (_, boat) => {
@@ -72,7 +75,9 @@ describe('sizing the rest', () => {
   beforeEach(() => setActivePinia(createPinia()))
 
   it('is tried, with reasons, and changes nothing until it is kept', () => {
-    const { document } = board(), sizing = useSizing(), before = document.project
+    const { document } = board(),
+      sizing = useSizing(),
+      before = document.project
     sizing.size()
     expect(document.trial!.reasons.length).toBeGreaterThan(0)
     expect(document.project).toBe(before)
@@ -82,7 +87,8 @@ describe('sizing the rest', () => {
     expect(document.project).toBe(before)
   })
   it('leaves alone what is held', () => {
-    const { document } = board(), sizing = useSizing()
+    const { document } = board(),
+      sizing = useSizing()
     expect(document.shown.held.motor).toBe(true)
     sizing.size()
     expect(document.shown.design.motor).toEqual(document.project.design.motor)
@@ -93,7 +99,8 @@ describe('sizing the rest', () => {
     expect(document.shown.design.propeller).toEqual(document.project.design.propeller)
   })
   it('at another voltage comes with that voltage', () => {
-    const { document } = board(), sizing = useSizing()
+    const { document } = board(),
+      sizing = useSizing()
     sizing.toggle('motor')
     sizing.sizeAt(96)
     expect(sizing.failure.value).toBeNull()
@@ -101,8 +108,14 @@ describe('sizing the rest', () => {
     expect(document.shown.held.voltage).toBe(document.project.held.voltage)
   })
   it('says in a sentence when nothing fits, and nothing is lost', () => {
-    const { document } = board(), sizing = useSizing()
-    document.open(withEdits(DEMO_BOATS[0]!, [{ path: 'use.topSpeed', value: 14 }, { path: 'held.motor', value: true }]))
+    const { document } = board(),
+      sizing = useSizing()
+    document.open(
+      withEdits(DEMO.tirrick, [
+        { path: 'use.topSpeed', value: 14 },
+        { path: 'held.motor', value: true },
+      ]),
+    )
     const before = document.project
     sizing.size()
     expect(document.trial).toBeNull()

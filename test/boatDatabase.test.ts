@@ -1,10 +1,10 @@
 import 'fake-indexeddb/auto'
 import { describe, expect, it } from 'vitest'
 import Dexie from 'dexie'
-import { DEMO_BOATS, PROJECT_VERSION, projectSchema, withEdits } from '@remigo/core'
+import { DEMO, PROJECT_VERSION, projectSchema, withEdits } from '@remigo/core'
 import { BoatDatabase, saveBoat } from '../app/storage/boatDatabase'
 
-const boat = DEMO_BOATS[0]!
+const boat = DEMO.tirrick
 let count = 0
 const fresh = () => new BoatDatabase(`test-${count++}`)
 
@@ -29,7 +29,9 @@ describe('boats in the browser', () => {
     const old = new Dexie(name)
     old.version(1).stores({ boats: 'id, updatedAt' })
     const { jet: _, ...design } = boat.design
-    await old.table('boats').put({ id: boat.id, name: boat.name, updatedAt: 1, revision: 4, project: { ...boat, version: 2, design } })
+    await old
+      .table('boats')
+      .put({ id: boat.id, name: boat.name, updatedAt: 1, revision: 4, project: { ...boat, version: 2, design } })
     old.close()
     const row = await new BoatDatabase(name).boats.get(boat.id)
     expect(row!.project.version).toBe(PROJECT_VERSION)

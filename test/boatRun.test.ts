@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createPinia, setActivePinia } from 'pinia'
 import { effectScope, nextTick, shallowRef } from 'vue'
-import { DEMO_BOATS, withEdits, type Project } from '@remigo/core'
+import { DEMO, withEdits, type Project } from '@remigo/core'
 import { useBoatRun } from '../app/composables/useBoatRun'
 import { useViewStore } from '../app/stores/view'
 import { serveRun, type RunNews } from '../app/workers/serveRun'
@@ -10,16 +10,31 @@ import { serveRun, type RunNews } from '../app/workers/serveRun'
 class StandIn extends EventTarget {
   asked: unknown[] = []
   ended = false
-  postMessage(message: unknown) { this.asked.push(message) }
-  terminate() { this.ended = true }
-  tell(data: unknown) { this.dispatchEvent(new MessageEvent('message', { data })) }
+  postMessage(message: unknown) {
+    this.asked.push(message)
+  }
+  terminate() {
+    this.ended = true
+  }
+  tell(data: unknown) {
+    this.dispatchEvent(new MessageEvent('message', { data }))
+  }
 }
 
-beforeEach(() => { setActivePinia(createPinia()) })
+beforeEach(() => {
+  setActivePinia(createPinia())
+})
 
 function running() {
-  const worker = new StandIn(), boat = shallowRef<Project>(DEMO_BOATS[0]!), scope = effectScope()
-  const run = scope.run(() => useBoatRun<string>(() => worker as unknown as Worker, () => boat.value))!
+  const worker = new StandIn(),
+    boat = shallowRef<Project>(DEMO.tirrick),
+    scope = effectScope()
+  const run = scope.run(() =>
+    useBoatRun<string>(
+      () => worker as unknown as Worker,
+      () => boat.value,
+    ),
+  )!
   return { worker, boat, run }
 }
 
@@ -27,7 +42,7 @@ describe('a long run over a boat', () => {
   it('asks for the boat, tells its progress, gives its result', () => {
     const { worker, run } = running()
     run.start()
-    expect(worker.asked).toEqual([{ id: 1, question: DEMO_BOATS[0] }])
+    expect(worker.asked).toEqual([{ id: 1, question: DEMO.tirrick }])
     expect(run.running.value).toBe(true)
     worker.tell({ id: 1, progress: 0.4 })
     expect(run.progress.value).toBe(0.4)
@@ -63,7 +78,8 @@ describe('a long run over a boat', () => {
 
 describe('beside the lever', () => {
   it('a run that is under way is told of each step of the lever', () => {
-    const { worker, run } = running(), view = useViewStore()
+    const { worker, run } = running(),
+      view = useViewStore()
     view.speed = 2
     expect(worker.asked).toEqual([])
     run.start()
@@ -110,7 +126,10 @@ describe('in the worker', () => {
     serveRun(plod)
     ask({ id: 7, question: 8 })
     await vi.waitFor(() => expect(told.at(-1)).toEqual({ id: 7, result: 8 }))
-    expect(told).toEqual([{ id: 7, progress: 1 / 8 }, { id: 7, result: 8 }])
+    expect(told).toEqual([
+      { id: 7, progress: 1 / 8 },
+      { id: 7, result: 8 },
+    ])
   })
   it('works through short steps in one go', async () => {
     serveRun(count)

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { run } from '../cli/run'
-import { DEMO_BOATS, sizeRest, withEdits, writeProject, type Project } from '@remigo/core'
+import { DEMO, sizeRest, withEdits, writeProject, type Project } from '@remigo/core'
 
 const folder = mkdtempSync(join(tmpdir(), 'remigo-'))
 const file = (name: string, text: string) => {
@@ -13,8 +13,9 @@ const file = (name: string, text: string) => {
   return path
 }
 /** The command as a shell runs it; what it answers is tried without a shell. */
-const shell = (...args: string[]) => spawnSync(process.execPath, [join(__dirname, '../bin/remigo.mjs'), ...args], { encoding: 'utf8' })
-const yacht = DEMO_BOATS[0] as Project
+const shell = (...args: string[]) =>
+  spawnSync(process.execPath, [join(__dirname, '../bin/remigo.mjs'), ...args], { encoding: 'utf8' })
+const yacht = DEMO.tirrick as Project
 const fine = (() => {
   const s = sizeRest(yacht)
   return s.outcome === 'sized' ? withEdits(yacht, s.edits) : yacht
@@ -32,7 +33,13 @@ describe('remigo on the command line', () => {
     expect(stderr).toMatch(/none\.json cannot be read/)
   })
   it('exits 0 when all is well; --speed takes units; --json is JSON', async () => {
-    const { code, stdout } = await run(['evaluate', file('fine.json', writeProject(fine)), '--speed', '9 km/h', '--json'])
+    const { code, stdout } = await run([
+      'evaluate',
+      file('fine.json', writeProject(fine)),
+      '--speed',
+      '9 km/h',
+      '--json',
+    ])
     expect(code).toBe(0)
     const answer = JSON.parse(stdout)
     expect(answer.speed).toBeCloseTo(2.5, 9)
@@ -42,7 +49,11 @@ describe('remigo on the command line', () => {
   it.each<[string, string[], RegExp]>([
     ['a missing file', ['evaluate', join(folder, 'none.json')], /cannot be read/],
     ['a damaged file', ['evaluate', file('bad.json', '{"format":')], /damaged/],
-    ['a speed that is none', ['evaluate', file('fine2.json', writeProject(fine)), '--speed', '4 kg'], /measures a weight/],
+    [
+      'a speed that is none',
+      ['evaluate', file('fine2.json', writeProject(fine)), '--speed', '4 kg'],
+      /measures a weight/,
+    ],
     ['an unknown option', ['evaluate', 'x', '--colour'], /colour/],
     ['no command', [], /say what to do/],
     ['a curve without a form', ['curve', file('fine3.json', writeProject(fine))], /--csv/],

@@ -1,7 +1,16 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { isReactive, reactive } from 'vue'
-import { DEMO_BOATS, DEMO_CELLS, DEMO_CHARGE_CONTROLLERS, DEMO_CHARGERS, DEMO_CONTROLLERS, DEMO_FUSES, DEMO_MOTORS, DEMO_PANELS } from '@remigo/core'
+import {
+  DEMO,
+  cellNamed,
+  chargeControllerNamed,
+  chargerNamed,
+  controllerNamed,
+  fuseNamed,
+  motorNamed,
+  panelNamed,
+} from '@remigo/core'
 import { useDocumentStore } from '../app/stores/document'
 
 const mass = (kg: number) => [{ path: 'boat.mass', value: kg }]
@@ -15,7 +24,7 @@ describe('the boat on the board', () => {
     doc.undo()
     expect(doc.project.boat.mass).toBe(5000)
     doc.undo()
-    expect(doc.project).toBe(DEMO_BOATS[0])
+    expect(doc.project).toBe(DEMO.tirrick)
     doc.redo()
     doc.redo()
     expect(doc.project.boat.mass).toBe(5100)
@@ -55,11 +64,20 @@ describe('the boat on the board', () => {
     doc.startTrial('c', 'Lighter', mass(4000))
     expect([doc.shown.boat.mass, doc.shown.boat.beam, doc.trial!.label]).toEqual([4000, 3.3, 'Wider + Lighter'])
     doc.putBack()
-    expect(doc.shown).toBe(DEMO_BOATS[0])
+    expect(doc.shown).toBe(DEMO.tirrick)
   })
   it('holds plain data, whatever list or form a part came from: the store and the workers take nothing else', () => {
     const doc = useDocumentStore()
-    for (const [path, part] of [['design.motor', DEMO_MOTORS[2]], ['design.controller', DEMO_CONTROLLERS[2]], ['design.pack.cell', DEMO_CELLS[2]], ['design.charging.charger', DEMO_CHARGERS[2]], ['design.wiring.fuse', DEMO_FUSES[2]], ['design.solar.panel', DEMO_PANELS[2]], ['design.solar.controller', DEMO_CHARGE_CONTROLLERS[2]], ['trial.points', [{ speed: 2 }]]] as const) {
+    for (const [path, part] of [
+      ['design.motor', motorNamed('brindle-2-48-1500')],
+      ['design.controller', controllerNamed('corvel-48-180')],
+      ['design.pack.cell', cellNamed('ostra-lfp-230')],
+      ['design.charging.charger', chargerNamed('pallan-48-15')],
+      ['design.wiring.fuse', fuseNamed('quell-fast-current-limiting-125-100')],
+      ['design.solar.panel', panelNamed('helle-180')],
+      ['design.solar.controller', chargeControllerNamed('arvel-track-100-20')],
+      ['trial.points', [{ speed: 2 }]],
+    ] as const) {
       const listed = reactive({ part: structuredClone(part) })
       expect(isReactive(listed.part)).toBe(true)
       doc.startTrial(path, path, [{ path, value: listed.part }])
@@ -70,18 +88,19 @@ describe('the boat on the board', () => {
     }
   })
   it('edits of one visit to a field are one step', () => {
-    const doc = useDocumentStore(), visit = Symbol('story')
+    const doc = useDocumentStore(),
+      visit = Symbol('story')
     doc.edit('Story', [{ path: 'story', value: 'A' }], visit)
     doc.edit('Story', [{ path: 'story', value: 'A boat' }], visit)
     doc.undo()
-    expect(doc.project).toBe(DEMO_BOATS[0])
+    expect(doc.project).toBe(DEMO.tirrick)
     doc.redo()
     expect(doc.project.story).toBe('A boat')
   })
   it('another boat starts a history of its own', () => {
     const doc = useDocumentStore()
     doc.edit('Weight', mass(5000))
-    doc.open(DEMO_BOATS[1]!)
+    doc.open(DEMO.osprel)
     expect(doc.canUndo).toBe(false)
   })
 })

@@ -38,7 +38,8 @@ describe('a field of the document', () => {
     ['design.pack.series', '15.5', /whole number/],
     ['use.reserve', '90 %', /Reserve runs from 0.% to 60.%/],
   ])('%s: “%s” gets a sentence and changes nothing', (path, words, message) => {
-    const doc = useDocumentStore(), before = doc.project
+    const doc = useDocumentStore(),
+      before = doc.project
     const field = typeInto(path, words)
     expect(field.error.value).toMatch(message)
     expect(field.text.value).toBe(words)
@@ -50,7 +51,8 @@ describe('a field of the document', () => {
     expect(doc.canUndo).toBe(false)
   })
   it('follows whatever else changes the boat, and forgets what was typed before', () => {
-    const doc = useDocumentStore(), field = typeInto('design.pack.parallel', '2')
+    const doc = useDocumentStore(),
+      field = typeInto('design.pack.parallel', '2')
     doc.edit('Pack', [{ path: 'design.pack.parallel', value: 4 }])
     expect(field.text.value).toBe('4')
     field.focus()
@@ -60,7 +62,9 @@ describe('a field of the document', () => {
     expect(field.text.value).toBe('2')
   })
   it('takes only what is typed in this visit: entering and leaving changes nothing', () => {
-    const doc = useDocumentStore(), field = typeInto('boat.mass', '10 100 lb'), before = doc.project
+    const doc = useDocumentStore(),
+      field = typeInto('boat.mass', '10 100 lb'),
+      before = doc.project
     field.focus()
     field.leave()
     field.focus()
@@ -68,7 +72,9 @@ describe('a field of the document', () => {
     expect(doc.project).toBe(before)
   })
   it('while the hand is in it keeps what is typed, whatever changes elsewhere; taken back it says what is kept', () => {
-    const doc = useDocumentStore(), drafts = useDraftsStore(), field = useFieldEdit('boat.mass')
+    const doc = useDocumentStore(),
+      drafts = useDraftsStore(),
+      field = useFieldEdit('boat.mass')
     field.focus()
     field.text.value = '5.5 t'
     expect(drafts.any).toBe(true)
@@ -78,19 +84,26 @@ describe('a field of the document', () => {
     expect(field.text.value).toBe('4.60 t')
     expect([drafts.any, doc.project.boat.mass]).toEqual([false, 4600])
   })
-  it('on leaving the page what makes sense goes into the boat, and what does not is seen again with its sentence', () => {
-    const doc = useDocumentStore(), drafts = useDraftsStore(), good = useFieldEdit('boat.mass'), bad = useFieldEdit('boat.beam')
-    good.focus()
-    good.text.value = '5.5 t'
-    bad.text.value = 'wide'
-    drafts.commitAll()
-    expect(doc.project.boat.mass).toBe(5500)
-    const again = useFieldEdit('boat.beam')
-    expect(again.text.value).toBe('wide')
-    expect(again.error.value).toMatch(/not a length/)
-  })
+  it(
+    'on leaving the page what makes sense goes into the boat, and what does not is seen again with ' + 'its sentence',
+    () => {
+      const doc = useDocumentStore(),
+        drafts = useDraftsStore(),
+        good = useFieldEdit('boat.mass'),
+        bad = useFieldEdit('boat.beam')
+      good.focus()
+      good.text.value = '5.5 t'
+      bad.text.value = 'wide'
+      drafts.commitAll()
+      expect(doc.project.boat.mass).toBe(5500)
+      const again = useFieldEdit('boat.beam')
+      expect(again.text.value).toBe('wide')
+      expect(again.error.value).toMatch(/not a length/)
+    },
+  )
   it('an empty field of what may be unknown is unknown', () => {
-    const doc = useDocumentStore(), field = useFieldEdit('boat.lengthWaterline', true)
+    const doc = useDocumentStore(),
+      field = useFieldEdit('boat.lengthWaterline', true)
     field.focus()
     field.text.value = ''
     field.leave()
@@ -105,7 +118,8 @@ describe('a field of the document', () => {
     expect(doc.project.design.systemVoltage).toBe(24)
   })
   it('goes back to the estimate when cleared, and undo brings the figure back', () => {
-    const doc = useDocumentStore(), field = useFieldEdit('boat.lengthWaterline')
+    const doc = useDocumentStore(),
+      field = useFieldEdit('boat.lengthWaterline')
     field.clear()
     expect(doc.shown.boat.lengthWaterline).toBeNull()
     doc.undo()

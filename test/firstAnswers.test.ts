@@ -1,6 +1,6 @@
+import { findingsOf, evaluate, projectSchema } from '@remigo/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { evaluate, projectSchema } from '@remigo/core'
 import { useFirstAnswers } from '../app/composables/useFirstAnswers'
 import { useViewStore } from '../app/stores/view'
 
@@ -10,7 +10,7 @@ describe('ten answers', () => {
     const made = useFirstAnswers().finish()!
     expect(projectSchema.safeParse(made.project).success).toBe(true)
     expect(made.note).toBeNull()
-    expect(evaluate(made.project, made.project.use.cruiseSpeed).findings.counts.stop).toBe(0)
+    expect(findingsOf(evaluate(made.project, made.project.use.cruiseSpeed)).counts.stop).toBe(0)
   })
   it('offer what suits the length typed, in the owner’s units', () => {
     const questions = useFirstAnswers()

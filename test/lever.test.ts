@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { afterAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { KNOT } from '@remigo/core'
 import { useLever } from '../app/composables/useLever'
 import { useDocumentStore } from '../app/stores/document'
@@ -7,11 +7,21 @@ import { useViewStore } from '../app/stores/view'
 
 const press = (key: string) => {
   let prevented = false
-  useLever().key({ key, ctrlKey: false, metaKey: false, altKey: false, preventDefault: () => { prevented = true } } as KeyboardEvent)
+  useLever().key({
+    key,
+    ctrlKey: false,
+    metaKey: false,
+    altKey: false,
+    preventDefault: () => {
+      prevented = true
+    },
+  } as KeyboardEvent)
   return prevented
 }
 
 describe('the speed lever', () => {
+  vi.stubGlobal('document', { documentElement: { toggleAttribute: () => {} } })
+  afterAll(() => vi.unstubAllGlobals())
   beforeEach(() => {
     setActivePinia(createPinia())
     useViewStore().speed = 4.6 * KNOT
@@ -28,11 +38,12 @@ describe('the speed lever', () => {
     const view = useViewStore()
     view.units = { profile: 'metric', overrides: { speed: 'kmh' } }
     press('ArrowUp')
-    expect(view.speed * 3.6 * 10 % 1).toBeCloseTo(0, 6)
+    expect((view.speed * 3.6 * 10) % 1).toBeCloseTo(0, 6)
     expect(useLever().symbol.value).toBe('km/h')
   })
   it('knows cruise and top, and leaves other keys alone', () => {
-    const view = useViewStore(), { use } = useDocumentStore().shown
+    const view = useViewStore(),
+      { use } = useDocumentStore().shown
     expect(press('End')).toBe(true)
     expect(view.speed).toBe(use.topSpeed)
     press('Home')
@@ -40,14 +51,17 @@ describe('the speed lever', () => {
     expect(press('x')).toBe(false)
   })
   it('never leaves its scale', () => {
-    const lever = useLever(), view = useViewStore()
+    const lever = useLever(),
+      view = useViewStore()
     lever.set(99)
     expect(view.speed).toBe(lever.most.value)
     for (let i = 0; i < 12; i++) press('PageDown')
     expect(view.speed).toBe(0)
   })
   it('sticks lightly at its marks while it is dragged', () => {
-    const lever = useLever(), view = useViewStore(), { use } = useDocumentStore().shown
+    const lever = useLever(),
+      view = useViewStore(),
+      { use } = useDocumentStore().shown
     lever.drag(use.cruiseSpeed + 0.02, 0.05)
     expect(view.speed).toBe(use.cruiseSpeed)
     lever.drag(use.cruiseSpeed + 0.2, 0.05)

@@ -6,7 +6,16 @@ import { areaPoints } from '../app/components/lever/areaPoints'
 
 describe('labels beside a scale', () => {
   it('keep their order, their gap and the scale’s ends', () => {
-    const places = placeLabels([{ key: 'a', at: 50 }, { key: 'b', at: 52 }, { key: 'c', at: 99 }], 15, 0, 100)
+    const places = placeLabels(
+      [
+        { key: 'a', at: 50 },
+        { key: 'b', at: 52 },
+        { key: 'c', at: 99 },
+      ],
+      15,
+      0,
+      100,
+    )
     expect(places.b! - places.a!).toBeGreaterThanOrEqual(15)
     expect(places.c! - places.b!).toBeGreaterThanOrEqual(15)
     expect(places.c).toBeLessThanOrEqual(100)
@@ -19,8 +28,12 @@ describe('the drawing', () => {
     expect(strokesToPath([['M', 0, 0], ['L', 1, 1], ['Z']], scale)).toBe('M100.0 80.0L140.0 40.0Z')
   })
   it('draws the wave at its true length: crests one wavelength apart', () => {
-    const points = wavePoints(scale, 0, 8, 4, 0.38, 700).slice(1).filter(([x]) => x < 420)
-    const crests = points.filter(([, y], i) => i > 0 && i < points.length - 1 && y < points[i - 1]![1] && y <= points[i + 1]![1]).map(([x]) => x)
+    const points = wavePoints(scale, 0, 8, 4, 0.38, 700)
+      .slice(1)
+      .filter(([x]) => x < 420)
+    const crests = points
+      .filter(([, y], i) => i > 0 && i < points.length - 1 && y < points[i - 1]![1] && y <= points[i + 1]![1])
+      .map(([x]) => x)
     expect(crests[1]! - crests[0]!).toBeGreaterThan(4 * 40 - 8)
     expect(crests[1]! - crests[0]!).toBeLessThan(4 * 40 + 8)
   })
@@ -32,13 +45,30 @@ describe('the drawing', () => {
       points.forEach(([x, y], i) => {
         expect(Math.abs(y - scale.waterY)).toBeLessThanOrEqual(WAVE_MOST)
         // steepest of a drawn wave: half its height times its wave number, and four times that where it dies out ahead
-        if (i > 0 && x - points[i - 1]![0] <= 7.01) expect(Math.abs(y - points[i - 1]![1])).toBeLessThan(7 * WAVE_MOST * 12 / Math.max(20, wave * 40) + 0.5)
+        if (i > 0 && x - points[i - 1]![0] <= 7.01)
+          expect(Math.abs(y - points[i - 1]![1])).toBeLessThan((7 * WAVE_MOST * 12) / Math.max(20, wave * 40) + 0.5)
       })
     }
   })
 })
 
 it('the area behind a lever lies between its line and the foot, whichever way it stands', () => {
-  expect(areaPoints([[0, 5], [10, 2]], ([x]) => [x, 9])).toBe('0,9 0,5 10,2 10,9')
-  expect(areaPoints([[3, 0], [7, 4]], ([, y]) => [1, y])).toBe('1,0 3,0 7,4 1,4')
+  expect(
+    areaPoints(
+      [
+        [0, 5],
+        [10, 2],
+      ],
+      ([x]) => [x, 9],
+    ),
+  ).toBe('0,9 0,5 10,2 10,9')
+  expect(
+    areaPoints(
+      [
+        [3, 0],
+        [7, 4],
+      ],
+      ([, y]) => [1, y],
+    ),
+  ).toBe('1,0 3,0 7,4 1,4')
 })

@@ -19,7 +19,11 @@ describe('the table of trial runs', () => {
   it('a new run starts as the one before it ended, the other way', () => {
     const trial = useTrial()
     trial.add()
-    expect(trial.trial.value.points[0]).toMatchObject({ speed: useDocumentStore().shown.use.cruiseSpeed, direction: 'out', power: null })
+    expect(trial.trial.value.points[0]).toMatchObject({
+      speed: useDocumentStore().shown.use.cruiseSpeed,
+      direction: 'out',
+      power: null,
+    })
     typeIn(trial, 0, 'speed', '5.2 kn')
     trial.add()
     expect(trial.trial.value.points[1]!.speed).toBeCloseTo(5.2 * KNOT, 9)
@@ -38,7 +42,13 @@ describe('the table of trial runs', () => {
     expect(typeIn(trial, 0, 'power', '')).toBeNull()
     expect(trial.trial.value.points[0]!.power).toBeNull()
   })
-  it.each([['speed', '5 kg', /Row 1, .*measures a weight/], ['speed', '90 kn', /Row 1, speed: it runs from 0\.2.kn to 58\.3.kn; this is 90\.0.kn/], ['voltage', 'much', /Row 1/], ['speed', '', /Row 1/], ['stream', '9 kn', /Row 1, with stream: a stream of 9\.0.kn leaves nothing of 4\.6.kn/]] as const)('%s %j is told with its row, and changes nothing', (column, text, message) => {
+  it.each([
+    ['speed', '5 kg', /Row 1, .*measures a weight/],
+    ['speed', '90 kn', /Row 1, speed: it runs from 0\.2.kn to 58\.3.kn; this is 90\.0.kn/],
+    ['voltage', 'much', /Row 1/],
+    ['speed', '', /Row 1/],
+    ['stream', '9 kn', /Row 1, with stream: a stream of 9\.0.kn leaves nothing of 4\.6.kn/],
+  ] as const)('%s %j is told with its row, and changes nothing', (column, text, message) => {
     const trial = useTrial()
     trial.add()
     const before = trial.trial.value.points
@@ -62,7 +72,8 @@ describe('the table of trial runs', () => {
     expect(trial.trial.value.points[0]!.speed).toBeCloseTo(2.5, 9)
   })
   it('too few runs left to carry a curve: theory is used again, in the same step of the history', () => {
-    const trial = useTrial(), document = useDocumentStore()
+    const trial = useTrial(),
+      document = useDocumentStore()
     trial.take('speed kn\tpower W\n3\t400\n4\t900\n5\t1800')
     trial.use('measured')
     expect(document.shown.trial.use).toBe('measured')

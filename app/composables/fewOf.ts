@@ -1,5 +1,10 @@
 /** A row of parts to try. */
-interface PartRow { fitted: boolean, own?: boolean, state: 'fits' | 'caution' | 'stop', price: number }
+interface PartRow {
+  fitted: boolean
+  own?: boolean
+  state: 'fits' | 'caution' | 'stop'
+  price: number
+}
 
 /** Whether a part is the owner's own. */
 export const isOwn = (part: { id: string }): boolean => part.id.startsWith('own/')
@@ -8,7 +13,8 @@ export const isOwn = (part: { id: string }): boolean => part.id.startsWith('own/
 export const FEW = 24
 
 /**
- * Rows for a bench: all of them when they are few, else the fitted one, the owner's own, and the cheapest of those that fit best, in their order.
+ * Rows for a bench: all of them when they are few, else the fitted one, the owner's own, and the cheapest of those that
+ * fit best, in their order.
  *
  * @param rows of the library
  * @param most rows to show
@@ -16,7 +22,7 @@ export const FEW = 24
  */
 export function fewOf<R extends PartRow>(rows: readonly R[], most = FEW): R[] {
   if (rows.length <= most) return [...rows]
-  const rank = (r: R) => r.fitted ? -2 : r.own ? -1 : { fits: 0, caution: 1, stop: 2 }[r.state]
+  const rank = (r: R) => (r.fitted ? -2 : r.own ? -1 : { fits: 0, caution: 1, stop: 2 }[r.state])
   const kept = new Set([...rows].sort((a, b) => rank(a) - rank(b) || a.price - b.price).slice(0, most))
   return rows.filter(r => kept.has(r))
 }

@@ -6,6 +6,9 @@
  * @returns what it gives
  */
 export function orElse<T>(otherwise: T, sum: () => T): T {
-  try { return sum() }
-  catch { return otherwise }
+  try {
+    return sum()
+  } catch {
+    return otherwise
+  }
 }

@@ -6,9 +6,17 @@ import { useDocumentStore } from '~/stores/document'
 export function useAutosave() {
   const doc = useDocumentStore()
   const boats = useBoatsStore()
-  watchDebounced(() => doc.changes, () => boats.save(), { debounce: 300, maxWait: 800 })
+  watchDebounced(
+    () => doc.changes,
+    () => boats.save(),
+    { debounce: 300, maxWait: 800 },
+  )
   useEventListener(window, 'pagehide', () => boats.keepUnsaved())
   // where nothing can be kept the browser asks before it leaves
-  useEventListener(window, 'beforeunload', (event) => { if (boats.wouldLose()) event.preventDefault() })
-  useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void boats.save() })
+  useEventListener(window, 'beforeunload', event => {
+    if (boats.wouldLose()) event.preventDefault()
+  })
+  useEventListener(document, 'visibilitychange', () => {
+    if (document.visibilityState === 'hidden') void boats.save()
+  })
 }

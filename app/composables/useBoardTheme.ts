@@ -8,14 +8,18 @@ export function useBoardTheme() {
   const view = useViewStore()
   const dark = usePreferredDark()
   const theme = useTheme()
-  const name = computed(() => view.theme === 'auto' ? (dark.value ? 'boardNight' : 'board') : view.theme)
-  const light = computed(() => name.value === 'boardNight' ? 'dark' : 'light')
+  const name = computed(() => (view.theme === 'auto' ? (dark.value ? 'boardNight' : 'board') : view.theme))
+  const light = computed(() => (name.value === 'boardNight' ? 'dark' : 'light'))
   /** the tokens' colours follow this mark */
-  const tell = () => { document.documentElement.dataset.theme = light.value }
+  const tell = () => {
+    document.documentElement.dataset.theme = light.value
+  }
   function follow() {
     watchEffect(() => theme.change(light.value))
     watchEffect(tell)
   }
-  const toggle = () => { view.theme = name.value === 'board' ? 'boardNight' : 'board' }
+  const toggle = () => {
+    view.theme = name.value === 'board' ? 'boardNight' : 'board'
+  }
   return { name, tell, follow, toggle }
 }

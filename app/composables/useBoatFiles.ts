@@ -24,7 +24,11 @@ export function useBoatFiles() {
   const errors = ref<FieldError[]>([])
 
   function exportBoat() {
-    download(`${doc.project.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.remigo.json`, writeProject(doc.project), 'application/json')
+    download(
+      `${doc.project.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.remigo.json`,
+      writeProject(doc.project),
+      'application/json',
+    )
   }
   async function importBoat(file: File): Promise<boolean> {
     // the schema is only needed here, so it stays out of the first view

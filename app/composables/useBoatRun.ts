@@ -10,7 +10,11 @@ import { useWorkerRun } from './useWorkerRun'
  * @param question what the worker is asked about it
  * @returns result, progress as the run tells it, and the handles
  */
-export function useBoatRun<R, Q = Project>(makeWorker: () => Worker, boat: () => Project, question: (boat: Project) => Q = project => project as Q) {
+export function useBoatRun<R, Q = Project>(
+  makeWorker: () => Worker,
+  boat: () => Project,
+  question: (boat: Project) => Q = project => project as Q,
+) {
   const run = useWorkerRun<Q, R>(makeWorker)
   watch(boat, () => {
     run.cancel()

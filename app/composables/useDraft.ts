@@ -30,13 +30,23 @@ export function useDraft({ shown, recalled, take, key, letterwise = false }: Dra
   const error = ref<string | null>(null)
   const text = computed({
     get: () => typed.value ?? (entered.value ? recalled?.() : undefined) ?? shown(),
-    set: (value: string) => { typed.value = value },
+    set: (value: string) => {
+      typed.value = value
+    },
   })
-  const draft: Draft = { key: key ?? null, text: () => typed.value !== null && typed.value.trim() !== shown() ? typed.value : null, commit, discard, letterwise }
+  const draft: Draft = {
+    key: key ?? null,
+    text: () => (typed.value !== null && typed.value.trim() !== shown() ? typed.value : null),
+    commit,
+    discard,
+    letterwise,
+  }
   drafts.open.add(draft)
   if (typed.value !== null) error.value = sentence(typed.value)
 
-  watch(shown, () => { if (!entered.value) discard() })
+  watch(shown, () => {
+    if (!entered.value) discard()
+  })
 
   function sentence(source: string): string | null {
     const taken = take(source)
@@ -49,7 +59,8 @@ export function useDraft({ shown, recalled, take, key, letterwise = false }: Dra
   /** True when nothing is left to be kept. */
   function commit(): boolean {
     if (typed.value === null) return true
-    const source = typed.value.trim(), taken = source === recalled?.() || source === shown() ? null : take(source)
+    const source = typed.value.trim(),
+      taken = source === recalled?.() || source === shown() ? null : take(source)
     error.value = typeof taken === 'string' ? taken : null
     if (error.value !== null) return false
     typed.value = null

@@ -1,8 +1,24 @@
 import { computed, reactive, watch } from 'vue'
 import { useStorage } from '@vueuse/core'
 import {
-  contradictionsOf, fieldError, fillText, hullTypeOf, newProject, parseQuantity, quantityText, sizeRest, typicalAnswers, usualLength, withEdits,
-  FIELDS, type DriveKind, type Field, type FieldPath, type FirstAnswers, type Project, type QuantityId,
+  contradictionsOf,
+  fieldError,
+  fillText,
+  hullTypeOf,
+  newProject,
+  parseQuantity,
+  quantityText,
+  sizeRest,
+  typicalAnswers,
+  usualLength,
+  withEdits,
+  FIELDS,
+  type DriveKind,
+  type Field,
+  type FieldPath,
+  type FirstAnswers,
+  type Project,
+  type QuantityId,
 } from '@remigo/core'
 import { m } from '~/messages'
 import { useLibraryStore } from '~/stores/library'
@@ -10,60 +26,104 @@ import { useViewStore } from '~/stores/view'
 
 /** The typed answers, by the field of the document that they become. */
 const QUESTIONS = {
-  lengthOverAll: 'boat.lengthOverAll', beam: 'boat.beam', mass: 'boat.mass', greatestDiameter: 'boat.drive.greatestDiameter',
-  oldEnginePower: 'boat.oldEngine.ratedPower', cruiseSpeed: 'use.cruiseSpeed', duration: 'use.duration', houseLoad: 'use.houseLoad',
+  lengthOverAll: 'boat.lengthOverAll',
+  beam: 'boat.beam',
+  mass: 'boat.mass',
+  greatestDiameter: 'boat.drive.greatestDiameter',
+  oldEnginePower: 'boat.oldEngine.ratedPower',
+  cruiseSpeed: 'use.cruiseSpeed',
+  duration: 'use.duration',
+  houseLoad: 'use.houseLoad',
 } as const satisfies Partial<Record<keyof FirstAnswers, FieldPath>>
 type Question = keyof typeof QUESTIONS
-const NOTHING_TYPED: Record<Question, string> = { lengthOverAll: '', beam: '', mass: '', greatestDiameter: '', oldEnginePower: '', cruiseSpeed: '', duration: '', houseLoad: '' }
+const NOTHING_TYPED: Record<Question, string> = {
+  lengthOverAll: '',
+  beam: '',
+  mass: '',
+  greatestDiameter: '',
+  oldEnginePower: '',
+  cruiseSpeed: '',
+  duration: '',
+  houseLoad: '',
+}
 
 /** Ten answers, with usual values offered, and the first design that they lead to. */
 export function useFirstAnswers() {
   const view = useViewStore()
   const library = useLibraryStore()
   // what is answered so far outlives a look at another bench, and a reload
-  const given = useStorage('remigo-start', { name: '', hullType: 'keelYacht', drive: 'shaft' as DriveKind, driveChosen: false, typed: NOTHING_TYPED }, undefined, { mergeDefaults: true })
-  const part = <K extends 'name' | 'hullType'>(key: K) => computed({ get: () => given.value[key], set: (value) => { given.value[key] = value } })
-  const name = part('name'), hullType = part('hullType')
-  const drive = computed({ get: () => given.value.drive, set: (kind) => { Object.assign(given.value, { drive: kind, driveChosen: true }) } })
+  const given = useStorage(
+    'remigo-start',
+    { name: '', hullType: 'keelYacht', drive: 'shaft' as DriveKind, driveChosen: false, typed: NOTHING_TYPED },
+    undefined,
+    { mergeDefaults: true },
+  )
+  const part = <K extends 'name' | 'hullType'>(key: K) =>
+    computed({
+      get: () => given.value[key],
+      set: value => {
+        given.value[key] = value
+      },
+    })
+  const name = part('name'),
+    hullType = part('hullType')
+  const drive = computed({
+    get: () => given.value.drive,
+    set: kind => {
+      Object.assign(given.value, { drive: kind, driveChosen: true })
+    },
+  })
   /** another kind of hull is offered its own drives */
   const drives = computed(() => hullTypeOf(hullType.value).drives)
   // until the owner chooses one, the drive is that which is usual for the kind
-  watch(drives, (kinds) => { if (!kinds.includes(drive.value) || !given.value.driveChosen) given.value.drive = kinds[0]! })
+  watch(drives, kinds => {
+    if (!kinds.includes(drive.value) || !given.value.driveChosen) given.value.drive = kinds[0]!
+  })
   const typed = given.value.typed
   const errors = reactive<Partial<Record<Question, string>>>({})
 
   const field = (question: Question): Field => FIELDS[QUESTIONS[question]]
   const read = (question: Question): number | null => {
-    const parsed = typed[question].trim() ? parseQuantity(typed[question], field(question).quantity, view.choice, nearOf(question)) : null
+    const parsed = typed[question].trim()
+      ? parseQuantity(typed[question], field(question).quantity, view.choice, nearOf(question))
+      : null
     return parsed?.ok ? parsed.value : null
   }
   /** what a bare number is measured by: the unit of what is usual; the length itself has none yet */
   function nearOf(question: Question): number | null {
-    return question === 'lengthOverAll' ? null : typical.value[question] ?? null
+    return question === 'lengthOverAll' ? null : (typical.value[question] ?? null)
   }
   const length = computed((): number => {
     const value = read('lengthOverAll')
     return value !== null && !fieldError('boat.lengthOverAll', value) ? value : usualLength(hullType.value)
   })
   const typical = computed(() => typicalAnswers(hullType.value, length.value))
-  const show = (question: Question) => quantityText(typical.value[question]!, field(question).quantity as QuantityId, view.choice).replace(/\u00A0/g, ' ')
+  const show = (question: Question) =>
+    quantityText(typical.value[question]!, field(question).quantity as QuantityId, view.choice).replace(/\u00A0/g, ' ')
 
   /** What the answers come to; what is left empty is usual for the type and length. */
   const answers = computed<FirstAnswers>(() => {
-    const given = Object.fromEntries((Object.keys(QUESTIONS) as Question[]).map(q => [q, read(q) ?? typical.value[q]])) as unknown as Pick<FirstAnswers, Question>
+    const given = Object.fromEntries(
+      (Object.keys(QUESTIONS) as Question[]).map(q => [q, read(q) ?? typical.value[q]]),
+    ) as unknown as Pick<FirstAnswers, Question>
     return { ...given, name: name.value.trim(), hullType: hullType.value, drive: drive.value }
   })
 
   function check(question: Question): boolean {
     const text = typed[question].trim()
-    if (!text) { errors[question] = undefined; return true }
+    if (!text) {
+      errors[question] = undefined
+      return true
+    }
     const parsed = parseQuantity(text, field(question).quantity, view.choice, nearOf(question))
-    errors[question] = parsed.ok ? fieldError(QUESTIONS[question], parsed.value, view.choice) ?? undefined : parsed.message
+    errors[question] = parsed.ok
+      ? (fieldError(QUESTIONS[question], parsed.value, view.choice) ?? undefined)
+      : parsed.message
     return !errors[question]
   }
 
   /** Every answer checked, and all of them together; the boat, or null with the errors set. */
-  function finish(): { project: Project, note: string | null } | null {
+  function finish(): { project: Project; note: string | null } | null {
     const good = (Object.keys(QUESTIONS) as Question[]).map(check).every(Boolean)
     if (!good) return null
     const boat = newProject(answers.value, crypto.randomUUID())
@@ -73,7 +133,9 @@ export function useFirstAnswers() {
       errors[asked ?? 'lengthOverAll'] = `${fillText(wrong.message, view.choice)}.`
       return null
     }
-    const kept = Object.fromEntries((Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]))
+    const kept = Object.fromEntries(
+      (Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]),
+    )
     const project = { ...boat, typed: kept }
     const sized = sizeRest(project, library.library)
     return sized.outcome === 'sized'

@@ -4,10 +4,14 @@ import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
-import { takeInHand } from '~/directives/movingInk'
+import { leverMoved } from '~/directives/whileLeverMoves'
 
 /** A speed that the lever marks. */
-export interface LeverMark { key: 'cruise' | 'top' | 'hull', label: string, speed: number }
+export interface LeverMark {
+  key: 'cruise' | 'top' | 'hull'
+  label: string
+  speed: number
+}
 
 /** The speed lever: its value, scale and marks, and what keys, wheel and drag do to it. */
 export function useLever() {
@@ -23,17 +27,24 @@ export function useLever() {
   const marks = computed<LeverMark[]>(() => {
     const { use } = document.shown
     const own: LeverMark[] = [
-      { key: 'cruise', label: m.lever.cruise, speed: use.cruiseSpeed }, { key: 'top', label: m.lever.top, speed: use.topSpeed },
+      { key: 'cruise', label: m.lever.cruise, speed: use.cruiseSpeed },
+      { key: 'top', label: m.lever.top, speed: use.topSpeed },
       // a hull that planes, or a slender pair, is not held by her own wave
-      ...(answer.model.hullType.waveBound ? [{ key: 'hull' as const, label: m.lever.hull, speed: answer.summary.hullSpeed }] : []),
+      ...(answer.model.hullType.waveBound
+        ? [{ key: 'hull' as const, label: m.lever.hull, speed: answer.summary.hullSpeed }]
+        : []),
     ]
     return own.filter(mark => mark.speed <= most.value)
   })
-  const valueText = computed(() => m.lever.value(
-    quantityText(speed.value, 'speed', view.choice), quantityText(answer.evaluation.point.drive.packPower, 'electricPower', view.choice)))
+  const valueText = computed(() =>
+    m.lever.value(
+      quantityText(speed.value, 'speed', view.choice),
+      quantityText(answer.evaluation.point.drive.packPower, 'electricPower', view.choice),
+    ),
+  )
 
   function set(value: number) {
-    takeInHand()
+    leverMoved()
     view.speed = Math.min(most.value, Math.max(0, value))
   }
   /** by a number of tenths of the owner's unit, onto whole tenths */
@@ -47,8 +58,14 @@ export function useLever() {
     set(near ? near.speed : fromUnit(Math.round(toUnit(value, unit.value) * 20) / 20, unit.value))
   }
   const KEYS: Record<string, () => void> = {
-    ArrowUp: () => step(1), ArrowRight: () => step(1), ArrowDown: () => step(-1), ArrowLeft: () => step(-1),
-    PageUp: () => step(10), PageDown: () => step(-10), Home: () => set(document.shown.use.cruiseSpeed), End: () => set(document.shown.use.topSpeed),
+    ArrowUp: () => step(1),
+    ArrowRight: () => step(1),
+    ArrowDown: () => step(-1),
+    ArrowLeft: () => step(-1),
+    PageUp: () => step(10),
+    PageDown: () => step(-10),
+    Home: () => set(document.shown.use.cruiseSpeed),
+    End: () => set(document.shown.use.topSpeed),
   }
   function key(event: KeyboardEvent) {
     const act = KEYS[event.key]
@@ -62,8 +79,12 @@ export function useLever() {
   }
   /** whole numbers of the owner's unit along the scale */
   const ticks = computed(() => {
-    const end = toUnit(most.value, unit.value), stride = end > 16 ? 2 : 1
-    return Array.from({ length: Math.floor(end / stride) + 1 }, (_, i) => ({ label: String(i * stride), speed: fromUnit(i * stride, unit.value) }))
+    const end = toUnit(most.value, unit.value),
+      stride = end > 16 ? 2 : 1
+    return Array.from({ length: Math.floor(end / stride) + 1 }, (_, i) => ({
+      label: String(i * stride),
+      speed: fromUnit(i * stride, unit.value),
+    }))
   })
   return { symbol, most, mostShown, speed, shown, marks, ticks, valueText, set, step, drag, key, wheel }
 }

@@ -1,5 +1,15 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { emptyPart, packOf, PART_KINDS, writeParts, type CellSpec, type Edit, type Part, type PartKindId, type StockPropeller } from '@remigo/core'
+import {
+  emptyPart,
+  packOf,
+  PART_KINDS,
+  writeParts,
+  type CellSpec,
+  type Edit,
+  type Part,
+  type PartKindId,
+  type StockPropeller,
+} from '@remigo/core'
 import { l } from '~/messages/library'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -16,7 +26,7 @@ export function useLibraryBench() {
   const chosen = shallowRef<Part | null>(null)
   const editing = ref(false)
   const told = ref<string | null>(null)
-  const removed = shallowRef<{ kind: PartKindId, part: Part } | null>(null)
+  const removed = shallowRef<{ kind: PartKindId; part: Part } | null>(null)
   const own = computed(() => store.own[kind.value] ?? [])
   const all = computed(() => [...own.value, ...PART_KINDS[kind.value].shipped])
   const shown = computed(() => {
@@ -24,9 +34,23 @@ export function useLibraryBench() {
     return wanted.length ? all.value.filter(part => wanted.every(w => part.name.toLowerCase().includes(w))) : all.value
   })
   const isOwn = (part: Part) => own.value.some(p => p.id === part.id)
-  const { result, progress, running, start: read, cancel } = useWorkerRun<PartsFile, PartsImport>(() => new Worker(new URL('../workers/parts.worker.ts', import.meta.url), { type: 'module' }))
-  const imported = computed(() => result.value?.outcome === 'kept' ? l.imported(result.value.count) : result.value?.outcome === 'notKept' ? l.notKept(result.value.reason) : null)
-  const errors = computed(() => result.value?.outcome === 'wrong' ? result.value.errors : [])
+  const {
+    result,
+    progress,
+    running,
+    start: read,
+    cancel,
+  } = useWorkerRun<PartsFile, PartsImport>(
+    () => new Worker(new URL('../workers/parts.worker.ts', import.meta.url), { type: 'module' }),
+  )
+  const imported = computed(() =>
+    result.value?.outcome === 'kept'
+      ? l.imported(result.value.count)
+      : result.value?.outcome === 'notKept'
+        ? l.notKept(result.value.reason)
+        : null,
+  )
+  const errors = computed(() => (result.value?.outcome === 'wrong' ? result.value.errors : []))
   onMounted(() => store.start())
 
   function show(which: PartKindId) {
@@ -82,22 +106,46 @@ export function useLibraryBench() {
     read({ kind: kind.value, text: await file.text() })
   }
   function exportParts(which: 'all' | 'own') {
-    download(`remigo-${PART_KINDS[kind.value].many.toLowerCase()}.csv`, writeParts(kind.value, which === 'own' ? own.value : all.value), 'text/csv')
+    download(
+      `remigo-${PART_KINDS[kind.value].many.toLowerCase()}.csv`,
+      writeParts(kind.value, which === 'own' ? own.value : all.value),
+      'text/csv',
+    )
   }
   /** Edits that put a part on the boat; null where it has no place on it, or makes no pack for it. */
   function editsFor(part: Part): Edit[] | null {
     if (kind.value === 'motor' || kind.value === 'controller') return [{ path: `design.${kind.value}`, value: part }]
     // panels count only when they are fitted
-    if (kind.value === 'panel') return [{ path: 'design.solar.panel', value: part }, { path: 'design.solar.fitted', value: true }]
-    if (kind.value === 'chargeController') return [{ path: 'design.solar.controller', value: part }, { path: 'design.solar.fitted', value: true }]
-    if (kind.value === 'jet') return document.shown.boat.drive.kind === 'jet' ? [{ path: 'design.jet', value: part }] : null
+    if (kind.value === 'panel')
+      return [
+        { path: 'design.solar.panel', value: part },
+        { path: 'design.solar.fitted', value: true },
+      ]
+    if (kind.value === 'chargeController')
+      return [
+        { path: 'design.solar.controller', value: part },
+        { path: 'design.solar.fitted', value: true },
+      ]
+    if (kind.value === 'jet')
+      return document.shown.boat.drive.kind === 'jet' ? [{ path: 'design.jet', value: part }] : null
     if (kind.value === 'propeller') {
       const { kind: wheel, blades, diameter, pitch, areaRatio, hand } = part as unknown as StockPropeller
-      return document.shown.boat.drive.kind === 'jet' ? null : [{ path: 'design.propeller', value: { kind: wheel, blades, diameter, pitch, areaRatio, hand, efficiencyFactor: null } }]
+      return document.shown.boat.drive.kind === 'jet'
+        ? null
+        : [
+            {
+              path: 'design.propeller',
+              value: { kind: wheel, blades, diameter, pitch, areaRatio, hand, efficiencyFactor: null },
+            },
+          ]
     }
     if (kind.value === 'charger') return [{ path: 'design.charging.charger', value: part }]
     if (kind.value === 'fuse') return [{ path: 'design.wiring.fuse', value: part }]
-    if (kind.value === 'cable') return [{ path: 'design.wiring.mainArea', value: part.area }, { path: 'design.wiring.insulation', value: part.insulation }]
+    if (kind.value === 'cable')
+      return [
+        { path: 'design.wiring.mainArea', value: part.area },
+        { path: 'design.wiring.insulation', value: part.insulation },
+      ]
     if (kind.value !== 'cell' && kind.value !== 'pack') return null
     const made = packOf(document.shown, part as unknown as CellSpec)
     return made.outcome === 'pack' ? [{ path: 'design.pack', value: made.pack }] : made.edits
@@ -106,5 +154,33 @@ export function useLibraryBench() {
     const edits = editsFor(part)
     if (edits) document.startTrial(part.id, part.name, edits)
   }
-  return { kind, words, chosen, editing, told, removed, own, all, shown, isOwn, imported, progress, running, cancel, errors, show, choose, copy, create, noPack, keep, remove, bringBack, importFile, exportParts, editsFor, tryPart }
+  return {
+    kind,
+    words,
+    chosen,
+    editing,
+    told,
+    removed,
+    own,
+    all,
+    shown,
+    isOwn,
+    imported,
+    progress,
+    running,
+    cancel,
+    errors,
+    show,
+    choose,
+    copy,
+    create,
+    noPack,
+    keep,
+    remove,
+    bringBack,
+    importFile,
+    exportParts,
+    editsFor,
+    tryPart,
+  }
 }

@@ -5,7 +5,9 @@
 export function useOfflineCopy() {
   if (import.meta.dev || !('serviceWorker' in navigator)) return
   // a browser that forbids it (private windows, plain http on another host) goes on without
-  const keep = () => { void navigator.serviceWorker.register('/sw.js').catch(() => undefined) }
+  const keep = () => {
+    void navigator.serviceWorker.register('/sw.js').catch(() => undefined)
+  }
   if ('requestIdleCallback' in window) requestIdleCallback(keep, { timeout: 5000 })
   else setTimeout(keep, 2000)
 }

@@ -15,14 +15,18 @@ export function useSelectOnEntry() {
     target.select()
     entered = target
     // what is shown on entry may be another text than before: it is there after the next frame
-    requestAnimationFrame(() => { if (entered === target && document.activeElement === target) target.select() })
+    requestAnimationFrame(() => {
+      if (entered === target && document.activeElement === target) target.select()
+    })
   })
-  useEventListener(document, 'mouseup', (event) => {
+  useEventListener(document, 'mouseup', event => {
     if (event.target === entered) {
       event.preventDefault()
       entered?.select()
     }
     entered = null
   })
-  useEventListener(document, 'keydown', () => { entered = null })
+  useEventListener(document, 'keydown', () => {
+    entered = null
+  })
 }

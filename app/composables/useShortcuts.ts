@@ -6,7 +6,10 @@ import { useLever } from './useLever'
 
 const PART_KEYS: Record<string, string> = { b: '/pack', c: '/motor', m: '/motor', p: '/propeller', t: '/curve' }
 
-/** Keys that work everywhere: undo and redo, benches by number, parts by letter, the lever by arrows when nothing else wants them. */
+/**
+ * Keys that work everywhere: undo and redo, benches by number, parts by letter, the lever by arrows when nothing else
+ * wants them.
+ */
 export function useShortcuts() {
   const doc = useDocumentStore()
   const drafts = useDraftsStore()

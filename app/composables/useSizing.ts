@@ -25,12 +25,20 @@ export function useSizing() {
   function tryOut(project: Project, first: Edit[] = []) {
     const sized = sizeRest(project, library.library)
     failure.value = sized.outcome === 'nothingFits' ? fillText(sized.text, view.choice) : null
-    if (sized.outcome === 'sized') document.startTrial('size', m.held.sized, [...first, ...sized.edits], sized.reasons.map(r => fillText(r.text, view.choice)))
+    if (sized.outcome === 'sized')
+      document.startTrial(
+        'size',
+        m.held.sized,
+        [...first, ...sized.edits],
+        sized.reasons.map(r => fillText(r.text, view.choice)),
+      )
   }
   function toggle(part: HeldPart) {
     const held = document.shown.held[part]
     failure.value = null
-    document.edit(`${held ? m.held.letGo : m.held.hold}: ${m.held.names[part]}`, [{ path: `held.${part}`, value: !held }])
+    document.edit(`${held ? m.held.letGo : m.held.hold}: ${m.held.names[part]}`, [
+      { path: `held.${part}`, value: !held },
+    ])
   }
   return { failure, size, sizeAt, toggle }
 }

@@ -1,48 +1,102 @@
 import { computed, ref } from 'vue'
-import { measuredOf, NEW_RUN, parseQuantity, quantityText, readTrialTable, sameSetup, setupOf, streamError, trialWith, type QuantityId, type TrialPoint } from '@remigo/core'
+import {
+  measuredOf,
+  NEW_RUN,
+  parseQuantity,
+  quantityText,
+  readTrialTable,
+  sameSetup,
+  setupOf,
+  streamError,
+  trialWith,
+  type QuantityId,
+  type TrialPoint,
+} from '@remigo/core'
 import { t } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 
 /** Columns of numbers in the table of runs. */
 export const TRIAL_COLUMNS = [
-  ['speed', 'speed'], ['power', 'smallPower'], ['voltage', 'voltage'], ['current', 'current'], ['stream', 'speed'],
+  ['speed', 'speed'],
+  ['power', 'smallPower'],
+  ['voltage', 'voltage'],
+  ['current', 'current'],
+  ['stream', 'speed'],
 ] as const satisfies readonly (readonly [keyof TrialPoint, QuantityId])[]
-export type TrialColumn = typeof TRIAL_COLUMNS[number][0]
+export type TrialColumn = (typeof TRIAL_COLUMNS)[number][0]
 /** What a boat can do. SI. */
-const RANGES: Record<TrialColumn, readonly [number, number]> = { speed: [0.1, 30], power: [0, 1_000_000], voltage: [0, 1500], current: [0, 5000], stream: [-5, 5] }
+const RANGES: Record<TrialColumn, readonly [number, number]> = {
+  speed: [0.1, 30],
+  power: [0, 1_000_000],
+  voltage: [0, 1500],
+  current: [0, 5000],
+  stream: [-5, 5],
+}
 
-/** The sea trial of the boat on the board: its table, what is typed and pasted into it, and the curve that it carries. */
+/**
+ * The sea trial of the boat on the board: its table, what is typed and pasted into it, and the curve that it carries.
+ */
 export function useTrial() {
   const document = useDocumentStore()
   const view = useViewStore()
   const trial = computed(() => document.shown.trial)
   const outcome = computed(() => measuredOf(document.shown))
   const errors = ref<string[]>([])
-  const set = (points: TrialPoint[]) => document.edit(t.sea.head, [{ path: 'trial', value: trialWith(document.shown, points) }])
+  const set = (points: TrialPoint[]) =>
+    document.edit(t.sea.head, [{ path: 'trial', value: trialWith(document.shown, points) }])
   /** whether any run was made with another drive, weight or house than the boat has now */
-  const others = computed(() => trial.value.setups.some(s => !sameSetup({ ...s, houseLoad: 0 }, { ...setupOf(document.shown), houseLoad: 0 })))
+  const others = computed(() =>
+    trial.value.setups.some(s => !sameSetup({ ...s, houseLoad: 0 }, { ...setupOf(document.shown), houseLoad: 0 })),
+  )
   /** whether the watts of all runs hold the house */
   const holdsHouse = computed(() => trial.value.setups.every(s => s.houseLoad > 0))
-  const house = (held: boolean) => document.edit(t.sea.house, [{ path: 'trial.setups', value: trial.value.setups.map(s => ({ ...s, houseLoad: held ? document.shown.use.houseLoad : 0 })) }])
+  const house = (held: boolean) =>
+    document.edit(t.sea.house, [
+      {
+        path: 'trial.setups',
+        value: trial.value.setups.map(s => ({ ...s, houseLoad: held ? document.shown.use.houseLoad : 0 })),
+      },
+    ])
   /** the runs were made with what is on the board */
-  const madeNow = () => document.edit(t.sea.madeNow, [{ path: 'trial.setups', value: trial.value.setups.map(s => ({ ...setupOf(document.shown), houseLoad: s.houseLoad })) }])
+  const madeNow = () =>
+    document.edit(t.sea.madeNow, [
+      {
+        path: 'trial.setups',
+        value: trial.value.setups.map(s => ({ ...setupOf(document.shown), houseLoad: s.houseLoad })),
+      },
+    ])
 
   function add() {
     const last = trial.value.points.at(-1)
-    set([...trial.value.points, { speed: last ? last.speed : document.shown.use.cruiseSpeed, power: null, voltage: null, current: null, direction: last?.direction === 'out' ? 'back' : 'out', stream: null, note: '', setup: NEW_RUN }])
+    set([
+      ...trial.value.points,
+      {
+        speed: last ? last.speed : document.shown.use.cruiseSpeed,
+        power: null,
+        voltage: null,
+        current: null,
+        direction: last?.direction === 'out' ? 'back' : 'out',
+        stream: null,
+        note: '',
+        setup: NEW_RUN,
+      },
+    ])
   }
   const remove = (index: number) => set(trial.value.points.filter((_, i) => i !== index))
-  const change = (index: number, part: Partial<TrialPoint>) => set(trial.value.points.map((p, i) => i === index ? { ...p, ...part } : p))
+  const change = (index: number, part: Partial<TrialPoint>) =>
+    set(trial.value.points.map((p, i) => (i === index ? { ...p, ...part } : p)))
   /** What was typed into a cell: what puts it into the table, or a sentence when it makes no sense. */
   function type(index: number, column: TrialColumn, text: string): (() => void) | string {
-    const quantity = TRIAL_COLUMNS.find(([c]) => c === column)![1], [least, most] = RANGES[column]
+    const quantity = TRIAL_COLUMNS.find(([c]) => c === column)![1],
+      [least, most] = RANGES[column]
     const wrong = (why: string) => t.sea.wrong(index + 1, t.sea[column].toLowerCase(), why)
     if (!text && column !== 'speed') return () => change(index, { [column]: null })
     const parsed = parseQuantity(text, quantity, view.choice, trial.value.points[index]?.[column] ?? null)
     if (!parsed.ok) return wrong(parsed.message)
     const show = (value: number) => quantityText(value, quantity, view.choice)
-    if (parsed.value < least || parsed.value > most) return wrong(`it runs from ${show(least)} to ${show(most)}; this is ${show(parsed.value)}.`)
+    if (parsed.value < least || parsed.value > most)
+      return wrong(`it runs from ${show(least)} to ${show(most)}; this is ${show(parsed.value)}.`)
     const stands = streamError({ ...trial.value.points[index]!, [column]: parsed.value }, view.choice)
     if (stands && (column === 'stream' || column === 'speed')) return t.sea.wrong(index + 1, t.sea.withStream, stands)
     return () => change(index, { [column]: parsed.value })
@@ -50,7 +104,10 @@ export function useTrial() {
   /** Rows from a spreadsheet or a file, added to the table; all of them or, with the cells named, none. */
   function take(text: string): boolean {
     const table = readTrialTable(text, view.choice)
-    errors.value = table.outcome === 'wrong' ? table.errors.slice(0, 8).map(e => `Line ${e.line}, column ${e.column}: ${e.message}`) : []
+    errors.value =
+      table.outcome === 'wrong'
+        ? table.errors.slice(0, 8).map(e => `Line ${e.line}, column ${e.column}: ${e.message}`)
+        : []
     if (table.outcome === 'read') set([...trial.value.points, ...table.points].slice(0, 200))
     return table.outcome === 'read'
   }

@@ -1,10 +1,11 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { whenAtRest } from '~/directives/movingInk'
+import { whenLeverRests } from '~/directives/whileLeverMoves'
 import type { RunNews, RunQuestion } from '~/workers/serveRun'
 import { useViewStore } from '~/stores/view'
 
 /**
- * A long run in a worker, with progress and cancel. It gives way to the lever: on a machine of two cores the picture of a step would else wait for it.
+ * A long run in a worker, with progress and cancel. It gives way to the lever: on a machine of two cores the picture of
+ * a step would else wait for it.
  *
  * @param makeWorker the worker, made when it is first wanted
  * @returns result, progress as the run tells it while the lever rests, and the handles
@@ -28,9 +29,12 @@ export function useWorkerRun<Q, R>(makeWorker: () => Worker) {
     made.addEventListener('message', ({ data }: MessageEvent<RunNews<R>>) => {
       if (data.id !== id) return
       // the page would be laid out under the owner's hand
-      whenAtRest(made, () => {
+      whenLeverRests(made, () => {
         if (data.id !== id) return
-        if ('progress' in data) { progress.value = data.progress; return }
+        if ('progress' in data) {
+          progress.value = data.progress
+          return
+        }
         result.value = data.result
         running.value = false
       })
@@ -43,7 +47,13 @@ export function useWorkerRun<Q, R>(makeWorker: () => Worker) {
     running.value = false
   }
   const view = useViewStore()
-  watch(() => view.speed, () => { if (running.value) worker?.postMessage({ giveWay: true } satisfies RunQuestion<Q>) }, { flush: 'sync' })
+  watch(
+    () => view.speed,
+    () => {
+      if (running.value) worker?.postMessage({ giveWay: true } satisfies RunQuestion<Q>)
+    },
+    { flush: 'sync' },
+  )
   onScopeDispose(() => worker?.terminate())
   return { result, progress, running, start, cancel }
 }

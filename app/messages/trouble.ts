@@ -1,9 +1,20 @@
 /** Words of what went wrong inside Remigo. */
 export const w = {
   head: (panel: string) => `${panel} cannot be drawn for this boat`,
-  words: (why: string) => `This is a fault of Remigo’s, not yours: ${why.replace(/\.$/, '')}. The boat is kept as it is; all else goes on.`,
-  undo: (label: string) => `Undo ${label}`, export: 'Export file', again: 'Try again',
+  words: (why: string) =>
+    `This is a fault of Remigo’s, not yours: ${why.replace(/\.$/, '')}. The boat is kept as it is; all else goes on.`,
+  undo: (label: string) => `Undo ${label}`,
+  export: 'Export file',
+  again: 'Try again',
   pressed: (why: string) => `That did not work, and nothing has changed: ${why}`,
   damaged: (name: string) => `“${name}” cannot be opened: parts of it are missing. It is kept as it is.`,
-  panels: { strip: 'The boat', tally: 'The tally', lever: 'The lever', findings: 'The list of findings', bench: 'This bench', tabs: 'The row of benches', title: 'The title block' },
+  panels: {
+    strip: 'The boat',
+    tally: 'The tally',
+    lever: 'The lever',
+    findings: 'The list of findings',
+    bench: 'This bench',
+    tabs: 'The row of benches',
+    title: 'The title block',
+  },
 } as const

@@ -1,19 +1,20 @@
 import Dexie, { type EntityTable } from 'dexie'
-import { nextRow } from './boatShelf'
+import { nextRow, type BoatRow, type SaveOutcome } from './boatRow'
 import { migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 
 export { liveQuery } from 'dexie'
 
-/** A boat as the browser keeps it. `revision` rises with every save; with the tab that wrote it last it tells two tabs apart. */
-export interface BoatRow { id: string, name: string, updatedAt: number, revision: number, project: Project, writer?: string }
-
 /** A part of the owner's own, as the browser keeps it; the key joins kind and id. */
-export interface PartRow { key: string, kind: PartKindId, part: Part }
+export interface PartRow {
+  key: string
+  kind: PartKindId
+  part: Part
+}
 
 /** A kept boat in today's version; as it is when it came from a newer Remigo. */
 export function currentProject(project: Project): Project {
   const migrated = migrateProject(project)
-  return migrated.outcome === 'current' ? migrated.document as unknown as Project : project
+  return migrated.outcome === 'current' ? (migrated.document as unknown as Project) : project
 }
 
 /** The browser's store of boats and own parts. Boats kept by an older Remigo are brought up to date as it opens. */
@@ -24,8 +25,16 @@ export class BoatDatabase extends Dexie {
   constructor(name = 'remigo') {
     super(name)
     this.version(1).stores({ boats: 'id, updatedAt' })
-    this.version(PROJECT_VERSION).stores({ boats: 'id, updatedAt', parts: 'key, kind' }).upgrade(change =>
-      change.table<BoatRow>('boats').toCollection().modify((row) => { row.project = currentProject(row.project) }))
+    this.version(PROJECT_VERSION)
+      .stores({ boats: 'id, updatedAt', parts: 'key, kind' })
+      .upgrade(change =>
+        change
+          .table<BoatRow>('boats')
+          .toCollection()
+          .modify(row => {
+            row.project = currentProject(row.project)
+          }),
+      )
   }
 }
 
@@ -41,7 +50,11 @@ const PARTS_AT_ONCE = 500
 export async function allParts(db: BoatDatabase): Promise<PartRow[]> {
   const rows: PartRow[] = []
   for (;;) {
-    const lot = await db.parts.where(':id').above(rows.at(-1)?.key ?? '').limit(PARTS_AT_ONCE).toArray()
+    const lot = await db.parts
+      .where(':id')
+      .above(rows.at(-1)?.key ?? '')
+      .limit(PARTS_AT_ONCE)
+      .toArray()
     rows.push(...lot)
     if (lot.length < PARTS_AT_ONCE) return rows
   }
@@ -49,9 +62,6 @@ export async function allParts(db: BoatDatabase): Promise<PartRow[]> {
 
 /** Where a part is kept. */
 export const partKey = (kind: PartKindId, id: string): string => `${kind}/${id}`
-
-/** What a save came to. */
-export type SaveOutcome = { outcome: 'saved', revision: number, again: boolean } | { outcome: 'conflict', theirs: BoatRow }
 
 /**
  * Saves a boat, unless another tab has saved it since.

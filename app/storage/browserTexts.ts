@@ -1,9 +1,15 @@
-/** Small texts that must be there at once, before the store of boats answers. A browser that keeps no site data is no error: nothing is kept then. */
+/**
+ * Small texts that must be there at once, before the store of boats answers. A browser that keeps no site data is no
+ * error: nothing is kept then.
+ */
 
 /** A kept text; null when there is none, or the browser keeps nothing. */
 export function readText(key: string): string | null {
-  try { return localStorage.getItem(key) }
-  catch { return null }
+  try {
+    return localStorage.getItem(key)
+  } catch {
+    return null
+  }
 }
 
 /**
@@ -18,12 +24,16 @@ export function keepText(key: string, text: string | null): boolean {
     if (text === null) localStorage.removeItem(key)
     else localStorage.setItem(key, text)
     return true
+  } catch {
+    return false
   }
-  catch { return false }
 }
 
 /** Names of all kept texts that begin so. */
 export function textsNamed(start: string): string[] {
-  try { return Object.keys(localStorage).filter(key => key.startsWith(start)) }
-  catch { return [] }
+  try {
+    return Object.keys(localStorage).filter(key => key.startsWith(start))
+  } catch {
+    return []
+  }
 }

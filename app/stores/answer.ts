@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { curveSpeeds, evaluate, findingsWith, methodCurves, powerCurve, type PartName, type Severity } from '@remigo/core'
+import { curveSpeeds, evaluate, findingsOf, methodCurves, powerCurve, type PartName, type Severity } from '@remigo/core'
 import { useStages } from '~/composables/useStages'
 import { useDocumentStore } from './document'
 import { useLibraryStore } from './library'
@@ -15,19 +15,21 @@ export const useAnswerStore = defineStore('answer', () => {
   const evaluation = computed(() => evaluate(document.shown, Math.min(view.speed, greatestSpeed.value)))
   /** the part that does not move with the lever */
   const summary = computed(() => evaluate(document.shown, document.shown.use.cruiseSpeed))
-  const findings = computed(() => findingsWith(document.shown, library.library))
+  const findings = computed(() => findingsOf(summary.value, library.library))
   /** why there is no answer for this boat; what must stay alive whatever she is, asks first */
   const trouble = computed<Error | null>(() => {
     try {
       void evaluation.value
       void findings.value
       return null
+    } catch (error) {
+      return error as Error
     }
-    catch (error) { return error as Error }
   })
   const { stage } = useStages()
   /** how a part stands; not known before the first picture, which would else wait for all the rules */
-  const stateOf = (part: PartName): Severity | 'fits' | undefined => stage.value === 0 || trouble.value ? undefined : findings.value.worst[part] ?? 'fits'
+  const stateOf = (part: PartName): Severity | 'fits' | undefined =>
+    stage.value === 0 || trouble.value ? undefined : (findings.value.worst[part] ?? 'fits')
   const model = computed(() => summary.value.model)
   const curve = computed(() => powerCurve(document.shown))
   const methods = computed(() => methodCurves(document.shown, curve.value))

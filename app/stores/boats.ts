@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { DEMO_BOATS, migrateProject, type Project } from '@remigo/core'
+import { DEMO_BOATS, DEMO, migrateProject, type Project } from '@remigo/core'
 import { s } from '~/messages/shelf'
 import { w } from '~/messages/trouble'
-import type { BoatRow } from '../storage/boatDatabase'
-import { firstRow, memoryShelf, openShelf, type BoatShelf } from '../storage/boatShelf'
+import { firstRow, type BoatRow } from '../storage/boatRow'
+import { memoryShelf, openShelf, type BoatShelf } from '../storage/boatShelf'
 import { keepText, readText, textsNamed } from '../storage/browserTexts'
 import { inTime } from '../storage/inTime'
 import { useDocumentStore } from './document'
@@ -12,16 +12,29 @@ import { useDraftsStore } from './drafts'
 import { useViewStore } from './view'
 
 /** What a row of the list of boats needs. */
-export interface BoatSummary { id: string, name: string, updatedAt: number, project: Project }
+export interface BoatSummary {
+  id: string
+  name: string
+  updatedAt: number
+  project: Project
+}
 /** A boat left unsaved, as it is written down on leaving. */
-interface LeftBoat { revision: number, project: Project, writer?: string }
+interface LeftBoat {
+  revision: number
+  project: Project
+  writer?: string
+}
 
 /** Names of what is kept beside the store, where it can be written at once. */
-const OPEN = 'remigo-open', UNSAVED = 'remigo-unsaved'
+const OPEN = 'remigo-open',
+  UNSAVED = 'remigo-unsaved'
 /** ms until a save that failed is tried again, the first times and from then on. */
 const AGAIN = [1000, 2000, 5000, 10_000, 30_000]
 
-/** The boats in this browser: list, open, save, duplicate, delete with undo, and the watch for other tabs. Nothing that was typed is dropped without a word and a way back. */
+/**
+ * The boats in this browser: list, open, save, duplicate, delete with undo, and the watch for other tabs. Nothing that
+ * was typed is dropped without a word and a way back.
+ */
 export const useBoatsStore = defineStore('boats', () => {
   const document = useDocumentStore()
   const drafts = useDraftsStore()
@@ -32,7 +45,9 @@ export const useBoatsStore = defineStore('boats', () => {
   let shelf: BoatShelf = memoryShelf()
   let markStarted!: () => void
   /** settled when the store has been read, or has not answered; saves wait for it */
-  const started = new Promise<void>((resolve) => { markStarted = resolve })
+  const started = new Promise<void>(resolve => {
+    markStarted = resolve
+  })
   const list = shallowRef<BoatSummary[]>([])
   const ready = ref(false)
   const revision = ref(1)
@@ -45,11 +60,22 @@ export const useBoatsStore = defineStore('boats', () => {
   /** boats that were left while they could not be saved */
   const pending = new Map<string, LeftBoat>()
   let saving: Promise<void> = Promise.resolve()
-  let attempts = 0, timer: ReturnType<typeof setTimeout> | undefined
+  let attempts = 0,
+    timer: ReturnType<typeof setTimeout> | undefined
 
   const dirty = () => document.changes !== savedChanges.value
   /** how the boat on the board stands with the store */
-  const status = computed(() => conflict.value ? 'conflict' as const : failure.value ? 'failed' as const : drafts.any ? 'typing' as const : dirty() ? 'saving' as const : 'saved' as const)
+  const status = computed(() =>
+    conflict.value
+      ? ('conflict' as const)
+      : failure.value
+        ? ('failed' as const)
+        : drafts.any
+          ? ('typing' as const)
+          : dirty()
+            ? ('saving' as const)
+            : ('saved' as const),
+  )
 
   function show(row: BoatRow) {
     if (!isWhole(row.project)) {
@@ -85,28 +111,46 @@ export const useBoatsStore = defineStore('boats', () => {
     try {
       const lasting = await inTime(openShelf())
       await recoverUnsaved(lasting)
-      const meanwhile = (await shelf.all()).filter(row => !DEMO_BOATS.includes(row.project) && row.id !== document.project.id)
+      const meanwhile = (await shelf.all()).filter(
+        row => !DEMO_BOATS.includes(row.project) && row.id !== document.project.id,
+      )
       shelf = lasting
       for (const { revision, project } of meanwhile) await settle({ revision, project })
       return true
-    }
-    catch (error) {
+    } catch (error) {
       fail(error)
       return false
     }
   }
 
-  /** The boat asked for, else the one last open, else what was changed last; unless the hand has changed the one on the board already. */
+  /**
+   * The boat asked for, else the one last open, else what was changed last; unless the hand has changed the one on the
+   * board already.
+   */
   async function takeBoat(wanted?: string) {
-    const last = readText(OPEN), rows = (await shelf.all()).filter(r => isWhole(r.project)).sort((a, b) => b.updatedAt - a.updatedAt)
-    const row = rows.find(r => r.id === wanted) ?? demoRow(wanted) ?? rows.find(r => r.id === last) ?? rows.find(r => r.revision > 1) ?? rows.find(r => r.id === DEMO_BOATS[0]!.id) ?? rows[0]
+    const last = readText(OPEN),
+      rows = (await shelf.all()).filter(r => isWhole(r.project)).sort((a, b) => b.updatedAt - a.updatedAt)
+    const row =
+      rows.find(r => r.id === wanted) ??
+      demoRow(wanted) ??
+      rows.find(r => r.id === last) ??
+      rows.find(r => r.revision > 1) ??
+      rows.find(r => r.id === DEMO.tirrick.id) ??
+      rows[0]
     if (!row) return
     if (row.id === wanted && !rows.includes(row)) await shelf.put(row)
     const mine = document.project
     if (dirty()) {
       // changed while the store was being read: into the boat as it ships, else beside what was kept of it
       const kept = rows.find(r => r.id === mine.id)
-      if (kept && !sameBoat(kept.project, DEMO_BOATS.find(b => b.id === mine.id)!)) return show(await beside(mine, s.early))
+      if (
+        kept &&
+        !sameBoat(
+          kept.project,
+          DEMO_BOATS.find(b => b.id === mine.id)!,
+        )
+      )
+        return show(await beside(mine, s.early))
       revision.value = kept?.revision ?? 0
       keepText(OPEN, mine.id)
       return
@@ -115,20 +159,29 @@ export const useBoatsStore = defineStore('boats', () => {
       revision.value = row.revision
       savedAt.value = row.updatedAt
       keepText(OPEN, row.id)
-    }
-    else show(row)
+    } else show(row)
   }
   const demoRow = (id?: string) => DEMO_BOATS.filter(boat => boat.id === id).map(boat => firstRow(boat))[0]
 
   /** What the store says now: the list, and the boat on the board as another tab left it. */
   function follow(rows: BoatRow[]) {
-    list.value = rows.map(({ id, name, updatedAt, project }) => ({ id, name, updatedAt, project })).sort((a, b) => a.name.localeCompare(b.name))
+    list.value = rows
+      .map(({ id, name, updatedAt, project }) => ({ id, name, updatedAt, project }))
+      .sort((a, b) => a.name.localeCompare(b.name))
     elsewhere = rows.find(row => row.id === document.project.id)
     followOther()
   }
   let elsewhere: BoatRow | undefined
   function followOther() {
-    if (!elsewhere || elsewhere.id !== document.project.id || elsewhere.writer === writer || elsewhere.revision <= revision.value || dirty() || document.trial) return
+    if (
+      !elsewhere ||
+      elsewhere.id !== document.project.id ||
+      elsewhere.writer === writer ||
+      elsewhere.revision <= revision.value ||
+      dirty() ||
+      document.trial
+    )
+      return
     document.takeOver(s.otherTab, elsewhere.project)
     revision.value = elsewhere.revision
     savedChanges.value = document.changes
@@ -148,8 +201,9 @@ export const useBoatsStore = defineStore('boats', () => {
         await saveBoard()
         failure.value = null
         attempts = 0
+      } catch (error) {
+        fail(error)
       }
-      catch (error) { fail(error) }
     })
     return saving
   }
@@ -158,22 +212,26 @@ export const useBoatsStore = defineStore('boats', () => {
   async function reconnect(): Promise<boolean> {
     if (!(await connect())) return false
     if (document.changes > 0) {
-      const changes = document.changes, kept = await settle({ revision: revision.value, project: document.project })
+      const changes = document.changes,
+        kept = await settle({ revision: revision.value, project: document.project })
       if (kept.id !== document.project.id) show(kept)
       revision.value = kept.revision
       savedChanges.value = changes
       savedAt.value = kept.updatedAt
-    }
-    else await takeBoat()
+    } else await takeBoat()
     shelf.watch(follow)
     return true
   }
 
   async function saveBoard() {
     if (!dirty() || conflict.value) return
-    const project = document.project, changes = document.changes
+    const project = document.project,
+      changes = document.changes
     const result = await inTime(shelf.save(project, revision.value, writer))
-    if (result.outcome === 'conflict') { conflict.value = result.theirs; return }
+    if (result.outcome === 'conflict') {
+      conflict.value = result.theirs
+      return
+    }
     if (result.again) notice.value = s.again
     if (document.project.id === project.id) {
       revision.value = result.revision
@@ -191,11 +249,19 @@ export const useBoatsStore = defineStore('boats', () => {
 
   /** Puts a boat that could not be saved into the store: over what it came from, else beside it. */
   async function settle(left: LeftBoat, into = shelf): Promise<BoatRow> {
-    const row = await inTime(into.get(left.project.id)), shipped = DEMO_BOATS.find(boat => boat.id === left.project.id)
-    const own = row && (row.revision === left.revision || (row.writer === left.writer && left.writer !== undefined) || (shipped && sameBoat(row.project, shipped)))
-    const kept = row && sameBoat(row.project, left.project)
-      ? row
-      : row && !own ? await beside(left.project, s.kept, into) : { ...firstRow(left.project), revision: Math.max(row?.revision ?? 0, left.revision) + 1, writer }
+    const row = await inTime(into.get(left.project.id)),
+      shipped = DEMO_BOATS.find(boat => boat.id === left.project.id)
+    const own =
+      row &&
+      (row.revision === left.revision ||
+        (row.writer === left.writer && left.writer !== undefined) ||
+        (shipped && sameBoat(row.project, shipped)))
+    const kept =
+      row && sameBoat(row.project, left.project)
+        ? row
+        : row && !own
+          ? await beside(left.project, s.kept, into)
+          : { ...firstRow(left.project), revision: Math.max(row?.revision ?? 0, left.revision) + 1, writer }
     if (!row || own) await inTime(into.put(kept))
     pending.delete(left.project.id)
     keepText(`${UNSAVED}:${left.project.id}`, null)
@@ -204,7 +270,8 @@ export const useBoatsStore = defineStore('boats', () => {
 
   /** Keeps a boat under another name beside one that is kept, and says so. */
   async function beside(project: Project, why: (name: string) => string, into = shelf): Promise<BoatRow> {
-    const id = crypto.randomUUID(), name = s.second(project.name).slice(0, 60)
+    const id = crypto.randomUUID(),
+      name = s.second(project.name).slice(0, 60)
     const row = { ...firstRow({ ...project, id, name }), writer }
     await inTime(into.put(row))
     notice.value = why(name)
@@ -214,7 +281,10 @@ export const useBoatsStore = defineStore('boats', () => {
   /** On leaving the page, what is not saved goes where it can be written at once; the next start picks it up. */
   function keepUnsaved() {
     drafts.commitAll()
-    const left = [...pending.values(), ...(dirty() ? [{ revision: revision.value, project: document.project, writer }] : [])]
+    const left = [
+      ...pending.values(),
+      ...(dirty() ? [{ revision: revision.value, project: document.project, writer }] : []),
+    ]
     for (const boat of left) keepText(`${UNSAVED}:${boat.project.id}`, JSON.stringify(boat))
   }
 
@@ -227,9 +297,13 @@ export const useBoatsStore = defineStore('boats', () => {
   }
 
   /** Whether leaving the page now would lose something. */
-  const wouldLose = () => (failure.value !== null && (dirty() || pending.size > 0 || (!shelf.lasting && document.changes > 0)))
+  const wouldLose = () =>
+    failure.value !== null && (dirty() || pending.size > 0 || (!shelf.lasting && document.changes > 0))
 
-  /** Before another boat comes onto the board: what cannot be saved now waits beside it, or is kept beside the other tab's. */
+  /**
+   * Before another boat comes onto the board: what cannot be saved now waits beside it, or is kept beside the other
+   * tab's.
+   */
   async function leaveBoard() {
     drafts.commitAll()
     await save()
@@ -240,88 +314,121 @@ export const useBoatsStore = defineStore('boats', () => {
 
   /** Runs what reads or writes the store; what fails is told. */
   async function attempt(what: () => Promise<void>) {
-    try { await what() }
-    catch (error) { fail(error) }
+    try {
+      await what()
+    } catch (error) {
+      fail(error)
+    }
   }
 
-  const open = (id: string) => attempt(async () => {
-    await leaveBoard()
-    const waiting = pending.get(id)
-    if (waiting) {
-      show({ ...firstRow(waiting.project), revision: waiting.revision })
-      savedChanges.value = -1
-      pending.delete(id)
-      return
-    }
-    const row = await inTime(shelf.get(id))
-    if (row) show(row)
-  })
+  const open = (id: string) =>
+    attempt(async () => {
+      await leaveBoard()
+      const waiting = pending.get(id)
+      if (waiting) {
+        show({ ...firstRow(waiting.project), revision: waiting.revision })
+        savedChanges.value = -1
+        pending.delete(id)
+        return
+      }
+      const row = await inTime(shelf.get(id))
+      if (row) show(row)
+    })
 
   /** A new boat becomes the open one. */
-  const add = (project: Project) => attempt(async () => {
-    await leaveBoard()
-    const row = { ...firstRow(project), writer }
-    show(row)
-    try { await inTime(shelf.put(row)) }
-    catch (error) {
-      savedChanges.value = -1
-      revision.value = 0
-      throw error
-    }
-  })
+  const add = (project: Project) =>
+    attempt(async () => {
+      await leaveBoard()
+      const row = { ...firstRow(project), writer }
+      show(row)
+      try {
+        await inTime(shelf.put(row))
+      } catch (error) {
+        savedChanges.value = -1
+        revision.value = 0
+        throw error
+      }
+    })
 
-  const duplicate = () => add({ ...document.project, id: crypto.randomUUID(), name: s.copy(document.project.name).slice(0, 60) })
+  const duplicate = () =>
+    add({ ...document.project, id: crypto.randomUUID(), name: s.copy(document.project.name).slice(0, 60) })
 
-  const remove = () => attempt(async () => {
-    await save()
-    const row = await inTime(shelf.get(document.project.id)) ?? firstRow(document.project)
-    await inTime(shelf.remove(row.id))
-    // with what could not be saved
-    deleted.value = dirty() ? { ...row, project: document.project } : row
-    const rows = await shelf.all()
-    if (rows.length === 0) for (const boat of DEMO_BOATS) await shelf.put(firstRow(boat))
-    const next = (await shelf.all()).sort((a, b) => b.updatedAt - a.updatedAt)[0]
-    if (next) show(next)
-  })
+  const remove = () =>
+    attempt(async () => {
+      await save()
+      const row = (await inTime(shelf.get(document.project.id))) ?? firstRow(document.project)
+      await inTime(shelf.remove(row.id))
+      // with what could not be saved
+      deleted.value = dirty() ? { ...row, project: document.project } : row
+      const rows = await shelf.all()
+      if (rows.length === 0) for (const boat of DEMO_BOATS) await shelf.put(firstRow(boat))
+      const next = (await shelf.all()).sort((a, b) => b.updatedAt - a.updatedAt)[0]
+      if (next) show(next)
+    })
 
-  const undoRemove = () => attempt(async () => {
-    const row = deleted.value
-    if (!row) return
-    await leaveBoard()
-    deleted.value = null
-    const there = await inTime(shelf.get(row.id))
-    // another tab went on with it: theirs stays
-    if (there && !sameBoat(there.project, row.project)) return show(await beside(row.project, s.broughtBack))
-    const back = { ...row, revision: Math.max(row.revision, there?.revision ?? 0) + 1, writer }
-    await inTime(shelf.put(back))
-    show(back)
-  })
+  const undoRemove = () =>
+    attempt(async () => {
+      const row = deleted.value
+      if (!row) return
+      await leaveBoard()
+      deleted.value = null
+      const there = await inTime(shelf.get(row.id))
+      // another tab went on with it: theirs stays
+      if (there && !sameBoat(there.project, row.project)) return show(await beside(row.project, s.broughtBack))
+      const back = { ...row, revision: Math.max(row.revision, there?.revision ?? 0) + 1, writer }
+      await inTime(shelf.put(back))
+      show(back)
+    })
 
   /** Two tabs on one boat: take the other's, keep this one's, or keep both. What gives way is one undo away. */
-  const resolveConflict = (choice: 'theirs' | 'mine' | 'both') => attempt(async () => {
-    const theirs = conflict.value
-    if (!theirs) return
-    const mine = document.project
-    if (choice === 'both') {
-      await beside(mine, s.kept)
-      return show(theirs)
-    }
-    conflict.value = null
-    revision.value = theirs.revision
-    document.takeOver(s.otherTab, theirs.project)
-    if (choice === 'mine') {
-      document.takeOver(s.thisTab, mine)
-      return save()
-    }
-    savedChanges.value = document.changes
-    savedAt.value = theirs.updatedAt
-  })
+  const resolveConflict = (choice: 'theirs' | 'mine' | 'both') =>
+    attempt(async () => {
+      const theirs = conflict.value
+      if (!theirs) return
+      const mine = document.project
+      if (choice === 'both') {
+        await beside(mine, s.kept)
+        return show(theirs)
+      }
+      conflict.value = null
+      revision.value = theirs.revision
+      document.takeOver(s.otherTab, theirs.project)
+      if (choice === 'mine') {
+        document.takeOver(s.thisTab, mine)
+        return save()
+      }
+      savedChanges.value = document.changes
+      savedAt.value = theirs.updatedAt
+    })
 
-  return { list, ready, savedAt, failure, conflict, deleted, notice, status, dirty, wouldLose, start, save, keepUnsaved, open, add, duplicate, remove, undoRemove, resolveConflict }
+  return {
+    list,
+    ready,
+    savedAt,
+    failure,
+    conflict,
+    deleted,
+    notice,
+    status,
+    dirty,
+    wouldLose,
+    start,
+    save,
+    keepUnsaved,
+    open,
+    add,
+    duplicate,
+    remove,
+    undoRemove,
+    resolveConflict,
+  }
 })
 
 /** A boat that has its parts, whatever is in them: what is wrong inside is told where it is drawn. */
-const isWhole = (project: Project): boolean => ([project, project?.boat, project?.boat?.drive, project?.use, project?.design] as unknown[]).every(part => typeof part === 'object' && part !== null)
+const isWhole = (project: Project): boolean =>
+  ([project, project?.boat, project?.boat?.drive, project?.use, project?.design] as unknown[]).every(
+    part => typeof part === 'object' && part !== null,
+  )
 
 /** Two boats that hold the same. */
 const sameBoat = (a: Project, b: Project): boolean => a === b || JSON.stringify(a) === JSON.stringify(b)
@@ -331,7 +438,10 @@ function readLeft(text: string | null): LeftBoat | null {
   try {
     const left = JSON.parse(text ?? 'null') as LeftBoat | null
     const migrated = left?.project && migrateProject(left.project)
-    return left && migrated ? { ...left, project: migrated.outcome === 'current' ? migrated.document as unknown as Project : left.project } : null
+    return left && migrated
+      ? { ...left, project: migrated.outcome === 'current' ? (migrated.document as unknown as Project) : left.project }
+      : null
+  } catch {
+    return null
   }
-  catch { return null }
 }

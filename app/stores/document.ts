@@ -1,23 +1,43 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { DEMO_BOATS, withEdits, withFollowingVoltage, type Edit, type Project } from '@remigo/core'
+import { DEMO, withEdits, withFollowingVoltage, type Edit, type Project } from '@remigo/core'
 import { plainData } from './plainData'
 
-/** One step of the history: what it was called, and the boat before and after; edits of one visit to a field are one step. Boats share what did not change. */
-interface Step { label: string, before: Project, after: Project, visit?: symbol }
+/**
+ * One step of the history: what it was called, and the boat before and after; edits of one visit to a field are one
+ * step. Boats share what did not change.
+ */
+interface Step {
+  label: string
+  before: Project
+  after: Project
+  visit?: symbol
+}
 
 /** One thing that is tried: its name and what it changes. */
-interface Tried { label: string, edits: Edit[] }
+interface Tried {
+  label: string
+  edits: Edit[]
+}
 
 /** What is tried, not yet kept: one thing or several, since each is tried on the boat that is shown. */
-export interface Trial { key: string, label: string, project: Project, reasons: string[], steps: Tried[] }
+export interface Trial {
+  key: string
+  label: string
+  project: Project
+  reasons: string[]
+  steps: Tried[]
+}
 
-/** What enters the document is plain data, whatever list or form it comes from: the store, the workers and a file take nothing else. */
+/**
+ * What enters the document is plain data, whatever list or form it comes from: the store, the workers and a file take
+ * nothing else.
+ */
 const plainEdit = ({ path, value }: Edit): Edit => ({ path, value: plainData(value) })
 
 /** The boat on the board: edits, history, and the change on trial. */
 export const useDocumentStore = defineStore('document', () => {
-  const project = shallowRef<Project>(DEMO_BOATS[0]!)
+  const project = shallowRef<Project>(DEMO.tirrick)
   const trial = shallowRef<Trial | null>(null)
   const past = shallowRef<Step[]>([])
   const future = shallowRef<Step[]>([])
@@ -31,25 +51,45 @@ export const useDocumentStore = defineStore('document', () => {
   const redoLabel = computed(() => future.value.at(-1)?.label ?? '')
 
   function commit(label: string, after: Project, visit?: symbol) {
-    const last = past.value.at(-1), goesOn = visit !== undefined && last?.visit === visit
-    past.value = [...(goesOn ? past.value.slice(0, -1) : past.value.slice(-199)), { label, before: goesOn ? last.before : project.value, after, visit }]
+    const last = past.value.at(-1),
+      goesOn = visit !== undefined && last?.visit === visit
+    past.value = [
+      ...(goesOn ? past.value.slice(0, -1) : past.value.slice(-199)),
+      { label, before: goesOn ? last.before : project.value, after, visit },
+    ]
     future.value = []
     project.value = after
     changes.value++
   }
 
-  /** A named edit; those of one visit to a field are one step. While something is on trial the edit goes into the trial's boat and keeps it. */
+  /**
+   * A named edit; those of one visit to a field are one step. While something is on trial the edit goes into the
+   * trial's boat and keeps it.
+   */
   function edit(label: string, edits: Edit[], visit?: symbol) {
     const after = withEdits(shown.value, withFollowingVoltage(shown.value, edits.map(plainEdit)))
     trial.value = null
     commit(label, after, visit)
   }
 
-  /** Tries a change on the boat that is shown. What it changes again of an open trial (another charger) takes the place of that. */
+  /**
+   * Tries a change on the boat that is shown. What it changes again of an open trial (another charger) takes the place
+   * of that.
+   */
   function startTrial(key: string, label: string, edits: Edit[], reasons: string[] = []) {
-    const paths = new Set(edits.map(e => e.path)), before = trial.value?.steps.filter(step => !step.edits.every(e => paths.has(e.path))) ?? []
+    const paths = new Set(edits.map(e => e.path)),
+      before = trial.value?.steps.filter(step => !step.edits.every(e => paths.has(e.path))) ?? []
     const steps = [...before, { label, edits: withFollowingVoltage(shown.value, edits.map(plainEdit)) }]
-    trial.value = { key, label: steps.map(step => step.label).join(' + '), project: withEdits(project.value, steps.flatMap(step => step.edits)), reasons, steps }
+    trial.value = {
+      key,
+      label: steps.map(step => step.label).join(' + '),
+      project: withEdits(
+        project.value,
+        steps.flatMap(step => step.edits),
+      ),
+      reasons,
+      steps,
+    }
   }
 
   /** The boat as another tab left it, or as it is taken from there: a step that can be undone like any other. */
@@ -96,5 +136,22 @@ export const useDocumentStore = defineStore('document', () => {
     project.value = next
   }
 
-  return { project, trial, shown, changes, canUndo, canRedo, undoLabel, redoLabel, edit, startTrial, takeOver, keep, putBack, undo, redo, open }
+  return {
+    project,
+    trial,
+    shown,
+    changes,
+    canUndo,
+    canRedo,
+    undoLabel,
+    redoLabel,
+    edit,
+    startTrial,
+    takeOver,
+    keep,
+    putBack,
+    undo,
+    redo,
+    open,
+  }
 })

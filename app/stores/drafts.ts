@@ -41,13 +41,17 @@ export const useDraftsStore = defineStore('drafts', () => {
   /** The text that was left in a field, once. */
   function recall(key: string): string | null {
     const text = left.get(place(key)) ?? null
-    if (text !== null && left.delete(place(key))) keepText(KEPT, left.size ? JSON.stringify(Object.fromEntries(left)) : null)
+    if (text !== null && left.delete(place(key)))
+      keepText(KEPT, left.size ? JSON.stringify(Object.fromEntries(left)) : null)
     return text
   }
   return { open, held, any, commitAll, remember, recall }
 })
 
 function readTexts(): Record<string, string> {
-  try { return JSON.parse(readText(KEPT) ?? '{}') as Record<string, string> }
-  catch { return {} }
+  try {
+    return JSON.parse(readText(KEPT) ?? '{}') as Record<string, string>
+  } catch {
+    return {}
+  }
 }

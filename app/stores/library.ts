@@ -1,7 +1,20 @@
 import { defineStore } from 'pinia'
 import { plainData } from './plainData'
 import { computed, shallowRef } from 'vue'
-import { libraryWith, type CellSpec, type ChargeControllerSpec, type ChargerSpec, type ControllerSpec, type FuseSpec, type JetSpec, type MotorSpec, type OwnParts, type PanelSpec, type Part, type PartKindId } from '@remigo/core'
+import {
+  libraryWith,
+  type CellSpec,
+  type ChargeControllerSpec,
+  type ChargerSpec,
+  type ControllerSpec,
+  type FuseSpec,
+  type JetSpec,
+  type MotorSpec,
+  type OwnParts,
+  type PanelSpec,
+  type Part,
+  type PartKindId,
+} from '@remigo/core'
 import type { BoatDatabase } from '../storage/boatDatabase'
 
 /** The owner's own parts in this browser, and the library that they make with those that ship. */
@@ -14,18 +27,24 @@ export const useLibraryStore = defineStore('library', () => {
   const ownParts = computed<OwnParts>(() => {
     const of = <P>(...kinds: PartKindId[]) => kinds.flatMap(kind => own.value[kind] ?? []) as unknown as P[]
     return {
-      motors: of<MotorSpec>('motor'), controllers: of<ControllerSpec>('controller'), jets: of<JetSpec>('jet'), cells: of<CellSpec>('cell', 'pack'),
-      chargers: of<ChargerSpec>('charger'), fuses: of<FuseSpec>('fuse'), panels: of<PanelSpec>('panel'), chargeControllers: of<ChargeControllerSpec>('chargeController'),
+      motors: of<MotorSpec>('motor'),
+      controllers: of<ControllerSpec>('controller'),
+      jets: of<JetSpec>('jet'),
+      cells: of<CellSpec>('cell', 'pack'),
+      chargers: of<ChargerSpec>('charger'),
+      fuses: of<FuseSpec>('fuse'),
+      panels: of<PanelSpec>('panel'),
+      chargeControllers: of<ChargeControllerSpec>('chargeController'),
     }
   })
   const library = computed(() => libraryWith(ownParts.value))
 
   /** Reads what is kept, once, and follows what this and other tabs change. */
   function start(): Promise<BoatDatabase> {
-    return opened ??= (async () => {
+    return (opened ??= (async () => {
       const { allParts, BoatDatabase, liveQuery } = await storage()
       const db = new BoatDatabase()
-      await new Promise<void>((resolve) => {
+      await new Promise<void>(resolve => {
         liveQuery(() => allParts(db)).subscribe({
           next(rows) {
             const byKind: Partial<Record<PartKindId, Part[]>> = {}
@@ -40,7 +59,7 @@ export const useLibraryStore = defineStore('library', () => {
         })
       })
       return db
-    })()
+    })())
   }
   /** Keeps parts; those of the same name are replaced. */
   async function put(kind: PartKindId, parts: readonly Part[]) {

@@ -10,7 +10,8 @@ import { toRaw } from 'vue'
 export function plainData<T>(value: T): T {
   const raw = toRaw(value)
   if (typeof raw !== 'object' || raw === null) return raw
-  const entries = Object.entries(raw), plain = entries.map(([key, part]) => [key, plainData(part)] as const)
+  const entries = Object.entries(raw),
+    plain = entries.map(([key, part]) => [key, plainData(part)] as const)
   if (plain.every(([, part], i) => part === entries[i]![1])) return raw
   return (Array.isArray(raw) ? plain.map(([, part]) => part) : Object.fromEntries(plain)) as T
 }

@@ -3,10 +3,22 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { METRIC_UNITS, KNOT, type FigureId, type Project, type UnitChoice } from '@remigo/core'
 
-/** A working that is open: of a figure, at a speed (else the lever's), of another design than the one on the board, or of one method alone. */
-export interface OpenWorking { id: FigureId, anchor: HTMLElement, speed?: number, project?: Project, method?: string }
+/**
+ * A working that is open: of a figure, at a speed (else the lever's), of another design than the one on the board, or
+ * of one method alone.
+ */
+export interface OpenWorking {
+  id: FigureId
+  anchor: HTMLElement
+  speed?: number
+  project?: Project
+  method?: string
+}
 
-/** How this owner looks at things: the lever, units, light or dark, the working that is open. Nothing of it is in the boat. */
+/**
+ * How this owner looks at things: the lever, units, light or dark, the working that is open. Nothing of it is in the
+ * boat.
+ */
 export const useViewStore = defineStore('view', () => {
   const speed = ref(5 * KNOT)
   // a browser that keeps no site data forgets them; useLocalStorage would stop the page there
@@ -17,6 +29,10 @@ export const useViewStore = defineStore('view', () => {
   const settingsOpen = ref(false)
   const focusedFinding = ref<string | null>(null)
   // a plain copy: hundreds of figures read it at each step of the lever
-  const choice = computed<UnitChoice>(() => ({ profile: units.value.profile, overrides: { ...units.value.overrides }, currency: units.value.currency && { ...units.value.currency } }))
+  const choice = computed<UnitChoice>(() => ({
+    profile: units.value.profile,
+    overrides: { ...units.value.overrides },
+    currency: units.value.currency && { ...units.value.currency },
+  }))
   return { speed, units, choice, theme, working, findingsOpen, settingsOpen, focusedFinding }
 })

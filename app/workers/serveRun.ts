@@ -1,7 +1,10 @@
-/** What a worker is asked: to run something for a question, to stop, or to rest a moment because the owner moves the lever. */
-export type RunQuestion<Q> = { id: number, question: Q } | { cancel: true } | { giveWay: true }
+/**
+ * What a worker is asked: to run something for a question, to stop, or to rest a moment because the owner moves the
+ * lever.
+ */
+export type RunQuestion<Q> = { id: number; question: Q } | { cancel: true } | { giveWay: true }
 /** What it tells: how far it is, and what came out. */
-export type RunNews<R> = { id: number, progress: number } | { id: number, result: R }
+export type RunNews<R> = { id: number; progress: number } | { id: number; result: R }
 
 /** ms of work between two looks at what it was told meanwhile */
 const SLICE = 10
@@ -12,23 +15,35 @@ const GIVE_WAY = 60
 
 /** Lets messages come in, without the 4 ms that a timer would wait. */
 const mailbox = new MessageChannel()
-const messagesIn = () => new Promise<void>((resolve) => {
-  mailbox.port1.onmessage = () => resolve()
-  mailbox.port2.postMessage(null)
-})
+const messagesIn = () =>
+  new Promise<void>(resolve => {
+    mailbox.port1.onmessage = () => resolve()
+    mailbox.port2.postMessage(null)
+  })
 
 /**
- * Lets a worker run one generator at a time: what it yields is told as progress, if the last was told a while ago. Between slices of work a cancel or a new question stops it,
+ * Lets a worker run one generator at a time: what it yields is told as progress, if the last was told a while ago.
+ * Between slices of work a cancel or a new question stops it,
  * and a step of the lever has it rest.
  *
  * @param start makes the run for a question
  * @param finish what is done with the outcome before it is told
  */
-export function serveRun<Q, R, T = R>(start: (question: Q) => Generator<number, R>, finish: (outcome: R, question: Q) => T | Promise<T> = outcome => outcome as unknown as T) {
-  let current = 0, restUntil = 0
+export function serveRun<Q, R, T = R>(
+  start: (question: Q) => Generator<number, R>,
+  finish: (outcome: R, question: Q) => T | Promise<T> = outcome => outcome as unknown as T,
+) {
+  let current = 0,
+    restUntil = 0
   self.addEventListener('message', async ({ data }: MessageEvent<RunQuestion<Q>>) => {
-    if ('cancel' in data) { current = 0; return }
-    if ('giveWay' in data) { restUntil = performance.now() + GIVE_WAY; return }
+    if ('cancel' in data) {
+      current = 0
+      return
+    }
+    if ('giveWay' in data) {
+      restUntil = performance.now() + GIVE_WAY
+      return
+    }
     current = data.id
     const run = start(data.question)
     let told = -Infinity
@@ -44,7 +59,8 @@ export function serveRun<Q, R, T = R>(start: (question: Q) => Generator<number, 
         self.postMessage({ id: data.id, progress: step.value } satisfies RunNews<T>)
       }
       await messagesIn()
-      for (let rest; (rest = restUntil - performance.now()) > 0;) await new Promise(resolve => setTimeout(resolve, rest))
+      for (let rest; (rest = restUntil - performance.now()) > 0;)
+        await new Promise(resolve => setTimeout(resolve, rest))
       if (current !== data.id) return
     }
   })

@@ -3,7 +3,7 @@ import { evaluateRequestSchema } from '../evaluateRequest'
 import { readLimitedBody } from '../readLimitedBody'
 
 /** POST /api/evaluate: the same core for those who want it by HTTP. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const body = await readLimitedBody(event)
   if (!body.ok) {
     setResponseStatus(event, body.status)

@@ -5,7 +5,10 @@ import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useStages } from '~/composables/useStages'
 
-/** What the boat is: her speed, her story, what follows from her dimensions; the fields come a moment later on the first view. */
+/**
+ * What the boat is: her speed, her story, what follows from her dimensions; the fields come a moment later on the first
+ * view.
+ */
 const BoatFields = defineAsyncComponent(() => import('./BoatFields.vue'))
 const BoatEstimates = defineAsyncComponent(() => import('./BoatEstimates.vue'))
 const answer = useAnswerStore()
@@ -21,8 +24,15 @@ const payoff = computed(() => answer.summary.payoff)
   <div class="bench">
     <div class="bench__main">
       <BenchLead figure="payoffSpeed">
-        <template #head><FigureSentence v-if="bound" :words="m.boat.leadHead" :figures="['hullSpeed']" /><template v-else>{{ m.boat.leadPaid }}</template></template>
-        <FigureSentence :words="LEADS[payoff.reason]" :figures="['payoffSpeed', { id: 'effectivePower', speed: payoff.speed }]" />
+        <template #head
+          ><FigureSentence v-if="bound" :words="m.boat.leadHead" :figures="['hullSpeed']" /><template v-else>{{
+            m.boat.leadPaid
+          }}</template></template
+        >
+        <FigureSentence
+          :words="LEADS[payoff.reason]"
+          :figures="['payoffSpeed', { id: 'effectivePower', speed: payoff.speed }]"
+        />
       </BenchLead>
       <p v-if="document.shown.story" class="story prose">{{ document.shown.story }}</p>
       <BoatFields v-if="stage >= 3" />
@@ -31,7 +41,9 @@ const payoff = computed(() => answer.summary.payoff)
       <NuxtLink to="/start" class="btn btn--best start" data-start>{{ m.boat.start }}</NuxtLink>
       <section class="block" :aria-label="m.boat.derived">
         <h2 class="section-head">{{ m.boat.derived }}</h2>
-        <FigureRow v-if="bound" id="hullSpeed" /><FigureRow id="displacedVolume" /><FigureRow id="wettedSurface" /><FigureRow v-if="bound" id="waveLength" /><FigureRow id="froude" />
+        <FigureRow v-if="bound" id="hullSpeed" /><FigureRow id="displacedVolume" /><FigureRow
+          id="wettedSurface"
+        /><FigureRow v-if="bound" id="waveLength" /><FigureRow id="froude" />
       </section>
       <BoatEstimates v-if="stage >= 3 && answer.model.hullType.asks.includes('coefficients')" />
     </aside>
@@ -39,6 +51,12 @@ const payoff = computed(() => answer.summary.payoff)
 </template>
 
 <style scoped>
-.story { max-width: 64ch; border-left: 2px solid var(--ink); padding-left: 12px; }
-.start { width: 100%; }
+.story {
+  max-width: 64ch;
+  border-left: 2px solid var(--ink);
+  padding-left: 12px;
+}
+.start {
+  width: 100%;
+}
 </style>

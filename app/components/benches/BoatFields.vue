@@ -13,13 +13,23 @@ const { estimateOf } = useEstimates()
 const boat = computed(() => document.shown.boat)
 const hull = computed(() => answer.model.hullType)
 const asks = (question: HullQuestion) => hull.value.asks.includes(question)
-const drives = computed(() => Object.fromEntries(hull.value.drives.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>)
+const drives = computed(
+  () => Object.fromEntries(hull.value.drives.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>,
+)
 const geared = computed(() => hasLeg(boat.value.drive.kind))
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
 const setType = (id: string) => document.edit(m.boat.hullType, hullTypeEdits(document.shown, id))
 const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path, value }])
 /** no diesel hangs on a transom */
-const engines = computed(() => Object.fromEntries(Object.entries(m.boat.engineKinds).filter(([kind]) => boat.value.drive.kind !== 'outboard' || kind.startsWith('petrol') || boat.value.oldEngine.kind === kind)) as Partial<typeof m.boat.engineKinds> as typeof m.boat.engineKinds)
+const engines = computed(
+  () =>
+    Object.fromEntries(
+      Object.entries(m.boat.engineKinds).filter(
+        ([kind]) =>
+          boat.value.drive.kind !== 'outboard' || kind.startsWith('petrol') || boat.value.oldEngine.kind === kind,
+      ),
+    ) as Partial<typeof m.boat.engineKinds> as typeof m.boat.engineKinds,
+)
 </script>
 
 <template>
@@ -27,47 +37,136 @@ const engines = computed(() => Object.fromEntries(Object.entries(m.boat.engineKi
     <section class="block" :aria-label="m.boat.dimensions">
       <h2 class="section-head">{{ m.boat.dimensions }}</h2>
       <TextField path="name" :label="m.boat.name" :most="60" />
-      <ChoiceField :columns="2" :label="m.boat.hullType" :options="types" :model-value="boat.hullType" @update:model-value="setType" />
-      <ChoiceField v-if="boat.variant" :label="m.boat.kind" :options="hull.variants" :model-value="boat.variant" @update:model-value="set(m.boat.kind, 'boat.variant', $event)" />
+      <ChoiceField
+        :columns="2"
+        :label="m.boat.hullType"
+        :options="types"
+        :model-value="boat.hullType"
+        @update:model-value="setType"
+      />
+      <ChoiceField
+        v-if="boat.variant"
+        :label="m.boat.kind"
+        :options="hull.variants"
+        :model-value="boat.variant"
+        @update:model-value="set(m.boat.kind, 'boat.variant', $event)"
+      />
       <HullMeasure />
       <div class="rows">
-        <QuantityField path="boat.lengthOverAll" /><QuantityField path="boat.lengthWaterline" optional :estimate="estimateOf('boat.lengthWaterline')" />
-        <QuantityField path="boat.beam" /><QuantityField v-if="asks('beamWaterline')" path="boat.beamWaterline" optional :estimate="estimateOf('boat.beamWaterline')" />
+        <QuantityField path="boat.lengthOverAll" /><QuantityField
+          path="boat.lengthWaterline"
+          optional
+          :estimate="estimateOf('boat.lengthWaterline')"
+        />
+        <QuantityField path="boat.beam" /><QuantityField
+          v-if="asks('beamWaterline')"
+          path="boat.beamWaterline"
+          optional
+          :estimate="estimateOf('boat.beamWaterline')"
+        />
         <QuantityField v-if="asks('hullBeam')" path="boat.hullBeam" optional :estimate="estimateOf('boat.hullBeam')" />
-        <QuantityField v-if="asks('hullSpacing')" path="boat.hullSpacing" optional :estimate="estimateOf('boat.hullSpacing')" />
+        <QuantityField
+          v-if="asks('hullSpacing')"
+          path="boat.hullSpacing"
+          optional
+          :estimate="estimateOf('boat.hullSpacing')"
+        />
         <QuantityField v-if="asks('deadrise')" path="boat.deadrise" optional :estimate="estimateOf('boat.deadrise')" />
         <QuantityField v-if="asks('lcg')" path="boat.lcg" optional :estimate="estimateOf('boat.lcg')" />
-        <QuantityField path="boat.draught" /><QuantityField path="boat.mass" /><QuantityField path="boat.massUncertainty" />
+        <QuantityField path="boat.draught" /><QuantityField path="boat.mass" /><QuantityField
+          path="boat.massUncertainty"
+        />
       </div>
-      <ChoiceField v-if="asks('tubes')" :label="m.boat.tubes" :options="m.boat.tubeCounts" :model-value="boat.tubes" @update:model-value="set(m.boat.tubes, 'boat.tubes', Number($event))" />
-      <ChoiceField v-if="asks('keel')" :label="m.boat.keel" :options="m.boat.keels" :model-value="boat.keel" @update:model-value="set(m.boat.keel, 'boat.keel', $event)" />
+      <ChoiceField
+        v-if="asks('tubes')"
+        :label="m.boat.tubes"
+        :options="m.boat.tubeCounts"
+        :model-value="boat.tubes"
+        @update:model-value="set(m.boat.tubes, 'boat.tubes', Number($event))"
+      />
+      <ChoiceField
+        v-if="asks('keel')"
+        :label="m.boat.keel"
+        :options="m.boat.keels"
+        :model-value="boat.keel"
+        @update:model-value="set(m.boat.keel, 'boat.keel', $event)"
+      />
     </section>
     <div>
       <section class="block" :aria-label="m.boat.drive">
         <h2 class="section-head">{{ m.boat.drive }}</h2>
-        <ChoiceField :label="m.boat.driveKind" :options="drives" :model-value="boat.drive.kind" @update:model-value="set(m.boat.driveKind, 'boat.drive.kind', $event)" />
+        <ChoiceField
+          :label="m.boat.driveKind"
+          :options="drives"
+          :model-value="boat.drive.kind"
+          @update:model-value="set(m.boat.driveKind, 'boat.drive.kind', $event)"
+        />
         <div class="rows">
           <QuantityField v-if="geared" path="boat.drive.legRatio" />
-          <QuantityField v-if="boat.drive.kind === 'jet'" path="boat.drive.greatestDiameter" :label="m.boat.largestImpeller" :hint="m.boat.largestImpellerHint" />
-          <template v-else><QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth" /></template>
-          <template v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"><QuantityField path="boat.drive.torqueLimit" optional :estimate="m.boat.notKnown" /><QuantityField path="boat.drive.rpmLimit" optional :estimate="m.boat.notKnown" /></template>
+          <QuantityField
+            v-if="boat.drive.kind === 'jet'"
+            path="boat.drive.greatestDiameter"
+            :label="m.boat.largestImpeller"
+            :hint="m.boat.largestImpellerHint"
+          />
+          <template v-else
+            ><QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth"
+          /></template>
+          <template v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"
+            ><QuantityField path="boat.drive.torqueLimit" optional :estimate="m.boat.notKnown" /><QuantityField
+              path="boat.drive.rpmLimit"
+              optional
+              :estimate="m.boat.notKnown"
+          /></template>
         </div>
-        <ChoiceField v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'" :label="m.boat.astern" :options="m.boat.asternKinds" :model-value="boat.drive.astern" @update:model-value="set(m.boat.astern, 'boat.drive.astern', $event)" />
-        <ChoiceField v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'" :label="m.boat.reverses" :options="m.boat.reversesKinds" :model-value="boat.drive.reverses ? 'yes' : 'no'" @update:model-value="set(m.boat.reverses, 'boat.drive.reverses', $event === 'yes')" />
+        <ChoiceField
+          v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"
+          :label="m.boat.astern"
+          :options="m.boat.asternKinds"
+          :model-value="boat.drive.astern"
+          @update:model-value="set(m.boat.astern, 'boat.drive.astern', $event)"
+        />
+        <ChoiceField
+          v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"
+          :label="m.boat.reverses"
+          :options="m.boat.reversesKinds"
+          :model-value="boat.drive.reverses ? 'yes' : 'no'"
+          @update:model-value="set(m.boat.reverses, 'boat.drive.reverses', $event === 'yes')"
+        />
       </section>
       <section class="block" :aria-label="m.boat.engine">
         <h2 class="section-head">{{ m.boat.engine }}</h2>
-        <ChoiceField :label="m.boat.engineKind" :options="engines" :model-value="boat.oldEngine.kind" @update:model-value="set(m.boat.engineKind, 'boat.oldEngine.kind', $event)" />
+        <ChoiceField
+          :label="m.boat.engineKind"
+          :options="engines"
+          :model-value="boat.oldEngine.kind"
+          @update:model-value="set(m.boat.engineKind, 'boat.oldEngine.kind', $event)"
+        />
         <div class="rows">
           <QuantityField path="boat.oldEngine.ratedPower" /><QuantityField path="boat.oldEngine.ratedRpm" />
-          <QuantityField path="boat.oldEngine.usualRpm" optional :estimate="m.boat.notKnown" /><QuantityField path="boat.oldEngine.fuelRate" optional :estimate="m.boat.notKnown" />
+          <QuantityField path="boat.oldEngine.usualRpm" optional :estimate="m.boat.notKnown" /><QuantityField
+            path="boat.oldEngine.fuelRate"
+            optional
+            :estimate="m.boat.notKnown"
+          />
           <QuantityField path="boat.oldEngine.mass" />
         </div>
         <OldEngineWords />
       </section>
       <section class="block" :aria-label="m.boat.water">
-        <ChoiceField :label="m.boat.water" :options="m.boat.waters" :model-value="boat.water" @update:model-value="set(m.boat.water, 'boat.water', $event)" />
-        <div class="rows"><QuantityField path="boat.waterTemperature" /><QuantityField path="boat.waterDepth" optional :estimate="m.boat.deep" /></div>
+        <ChoiceField
+          :label="m.boat.water"
+          :options="m.boat.waters"
+          :model-value="boat.water"
+          @update:model-value="set(m.boat.water, 'boat.water', $event)"
+        />
+        <div class="rows">
+          <QuantityField path="boat.waterTemperature" /><QuantityField
+            path="boat.waterDepth"
+            optional
+            :estimate="m.boat.deep"
+          />
+        </div>
       </section>
       <TextField path="story" :label="m.boat.story" :most="600" :lines="4" optional />
     </div>

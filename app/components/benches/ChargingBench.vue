@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chargeReport, chargerCounts, chargerFits, chargeStart, hasSails, SHORE_PLUGS, withEdits, type ChargerSpec } from '@remigo/core'
+import {
+  chargeReport,
+  chargerCounts,
+  chargerFits,
+  chargeStart,
+  hasSails,
+  SHORE_PLUGS,
+  withEdits,
+  type ChargerSpec,
+} from '@remigo/core'
 import { b } from '~/messages/benches'
 import { c } from '~/messages/charging'
 import { q, s } from '~/messages/storage'
@@ -26,44 +35,105 @@ const never = computed(() => {
   return limit in c.never ? c.never[limit as keyof typeof c.never] : c.never.other
 })
 const sails = computed(() => hasSails(document.shown.boat) && answer.model.propulsor.kind !== 'jet')
-const rows = computed(() => fewOf(all.value.map(charger => ({ charger, price: charger.price, own: isOwn(charger), fitted: charger.id === charging.value.charger.id, state: chargerFits(charger, answer.model.pack.fullVoltage) ? 'fits' as const : 'stop' as const }))))
-const tryCharger = (charger: ChargerSpec) => document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
-const tryCount = (count: number) => document.startTrial(`chargers/${count}`, c.count(count), [{ path: 'design.charging.count', value: count }])
-const plug = computed(() => SHORE_PLUGS.find(p => p.voltage === charging.value.shoreVoltage && p.current === charging.value.shoreCurrent)?.id ?? '')
+const rows = computed(() =>
+  fewOf(
+    all.value.map(charger => ({
+      charger,
+      price: charger.price,
+      own: isOwn(charger),
+      fitted: charger.id === charging.value.charger.id,
+      state: chargerFits(charger, answer.model.pack.fullVoltage) ? ('fits' as const) : ('stop' as const),
+    })),
+  ),
+)
+const tryCharger = (charger: ChargerSpec) =>
+  document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
+const tryCount = (count: number) =>
+  document.startTrial(`chargers/${count}`, c.count(count), [{ path: 'design.charging.count', value: count }])
+const plug = computed(
+  () =>
+    SHORE_PLUGS.find(p => p.voltage === charging.value.shoreVoltage && p.current === charging.value.shoreCurrent)?.id ??
+    '',
+)
 function choosePlug(id: string) {
   const found = SHORE_PLUGS.find(p => p.id === id)
-  if (found) document.edit(found.label, [{ path: 'design.charging.shoreVoltage', value: found.voltage }, { path: 'design.charging.shoreCurrent', value: found.current }])
+  if (found)
+    document.edit(found.label, [
+      { path: 'design.charging.shoreVoltage', value: found.voltage },
+      { path: 'design.charging.shoreCurrent', value: found.current },
+    ])
 }
-const toggle = (what: 'sun' | 'sailing') => document.edit(q[what], [{ path: `design.charging.${what}`, value: !charging.value[what] }])
+const toggle = (what: 'sun' | 'sailing') =>
+  document.edit(q[what], [{ path: `design.charging.${what}`, value: !charging.value[what] }])
 /** the boat with one, two, three chargers: what their hours are worked out on */
-const boats = computed(() => counts.value.map(r => withEdits(document.shown, [{ path: 'design.charging.count', value: r.count }])))
+const boats = computed(() =>
+  counts.value.map(r => withEdits(document.shown, [{ path: 'design.charging.count', value: r.count }])),
+)
 </script>
 
 <template>
   <div class="bench" data-charging>
     <div class="bench__main">
-      <BenchLead v-if="curve.toEnd" figure="chargeTime" :head="c.limits[curve.limit]">{{ c.lead(text(charging.from, 'ratio'), curve.end > 0.995 ? c.full : text(curve.end, 'ratio'), c.where[charging.supply]) }}</BenchLead>
+      <BenchLead v-if="curve.toEnd" figure="chargeTime" :head="c.limits[curve.limit]">{{
+        c.lead(
+          text(charging.from, 'ratio'),
+          curve.end > 0.995 ? c.full : text(curve.end, 'ratio'),
+          c.where[charging.supply],
+        )
+      }}</BenchLead>
       <p v-else class="prose never" role="status">{{ never }}</p>
       <ChargeChart />
       <section class="block" :aria-label="c.counts" data-counts>
-        <h2 class="section-head">{{ c.counts }}<span>{{ c.countsHint }}</span></h2>
+        <h2 class="section-head">
+          {{ c.counts }}<span>{{ c.countsHint }}</span>
+        </h2>
         <table class="table">
-          <thead><tr><th /><th class="num">{{ c.toEighty }}</th><th class="num">{{ c.toEnd }}</th><th>{{ c.decides }}</th><th class="num">{{ c.price }}</th><th /></tr></thead>
+          <thead>
+            <tr>
+              <th />
+              <th class="num">{{ c.toEighty }}</th>
+              <th class="num">{{ c.toEnd }}</th>
+              <th>{{ c.decides }}</th>
+              <th class="num">{{ c.price }}</th>
+              <th />
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="r in counts" :key="r.count" :class="{ current: r.fitted }">
-              <td>{{ c.count(r.count) }}</td><td class="num"><FigureValue v-if="r.curve.toEighty" id="chargeEighty" :of="boats[r.count - 1]" /><template v-else>–</template></td><td class="num"><FigureValue v-if="r.curve.toEnd" id="chargeTime" :of="boats[r.count - 1]" /><template v-else>–</template></td><td class="soft">{{ r.curve.limit }}</td><td class="num">{{ text(r.price, 'price') }}</td>
+              <td>{{ c.count(r.count) }}</td>
+              <td class="num">
+                <FigureValue v-if="r.curve.toEighty" id="chargeEighty" :of="boats[r.count - 1]" /><template v-else
+                  >–</template
+                >
+              </td>
+              <td class="num">
+                <FigureValue v-if="r.curve.toEnd" id="chargeTime" :of="boats[r.count - 1]" /><template v-else
+                  >–</template
+                >
+              </td>
+              <td class="soft">{{ r.curve.limit }}</td>
+              <td class="num">{{ text(r.price, 'price') }}</td>
               <td class="num"><TryButton :fitted="r.fitted" :name="c.count(r.count)" @try="tryCount(r.count)" /></td>
             </tr>
           </tbody>
         </table>
       </section>
       <section class="block" :aria-label="c.chargers" data-chargers>
-        <h2 class="section-head">{{ c.chargers }}<NuxtLink class="link" to="/library?kind=charger">{{ b.motor.all }}</NuxtLink></h2>
+        <h2 class="section-head">
+          {{ c.chargers }}<NuxtLink class="link" to="/library?kind=charger">{{ b.motor.all }}</NuxtLink>
+        </h2>
         <table class="table">
           <tbody>
             <tr v-for="row in rows" :key="row.charger.id" :class="{ current: row.fitted }">
-              <td><StateMark :state="row.state" :size="13" /></td><td>{{ row.charger.name }}<small class="soft">{{ row.charger.listens ? c.listens : c.deaf }}</small></td><td class="num">{{ text(row.charger.power, 'electricPower') }}</td><td class="num">{{ text(row.charger.price, 'price') }}</td>
-              <td class="num"><TryButton :fitted="row.fitted" :name="row.charger.name" @try="tryCharger(row.charger)" /></td>
+              <td><StateMark :state="row.state" :size="13" /></td>
+              <td>
+                {{ row.charger.name }}<small class="soft">{{ row.charger.listens ? c.listens : c.deaf }}</small>
+              </td>
+              <td class="num">{{ text(row.charger.power, 'electricPower') }}</td>
+              <td class="num">{{ text(row.charger.price, 'price') }}</td>
+              <td class="num">
+                <TryButton :fitted="row.fitted" :name="row.charger.name" @try="tryCharger(row.charger)" />
+              </td>
             </tr>
           </tbody>
         </table>
@@ -73,26 +143,82 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [{ 
     <aside class="bench__side">
       <section :aria-label="c.numbers">
         <h2 class="section-head">{{ c.numbers }}</h2>
-        <FigureRow id="chargePower" /><FigureRow id="shorePower" /><FigureRow v-if="curve.toEighty" id="chargeEighty" /><FigureRow v-if="curve.toEnd" id="chargeTime" /><FigureRow id="chargeBought" />
+        <FigureRow id="chargePower" /><FigureRow id="shorePower" /><FigureRow
+          v-if="curve.toEighty"
+          id="chargeEighty"
+        /><FigureRow v-if="curve.toEnd" id="chargeTime" /><FigureRow id="chargeBought" />
       </section>
       <section class="block" :aria-label="q.supply" data-sources>
-        <ChoiceField :label="q.supply" :options="q.supplies" :model-value="charging.supply" @update:model-value="document.edit(q.supply, [{ path: 'design.charging.supply', value: $event }])" />
-        <div v-if="charging.supply === 'generator'" class="rows"><QuantityField path="design.charging.generatorPower" /><QuantityField path="design.charging.generatorShare" /><QuantityField path="design.charging.generatorFuel" /><FigureRow id="chargeFuel" /></div>
-        <h2 class="section-head helps">{{ q.helps }}<NuxtLink class="link small" to="/solar" data-to-sun>{{ q.sunBench }}</NuxtLink></h2>
-        <label class="ink-check"><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')">{{ q.sun }}</label>
+        <ChoiceField
+          :label="q.supply"
+          :options="q.supplies"
+          :model-value="charging.supply"
+          @update:model-value="document.edit(q.supply, [{ path: 'design.charging.supply', value: $event }])"
+        />
+        <div v-if="charging.supply === 'generator'" class="rows">
+          <QuantityField path="design.charging.generatorPower" /><QuantityField
+            path="design.charging.generatorShare"
+          /><QuantityField path="design.charging.generatorFuel" /><FigureRow id="chargeFuel" />
+        </div>
+        <h2 class="section-head helps">
+          {{ q.helps }}<NuxtLink class="link small" to="/solar" data-to-sun>{{ q.sunBench }}</NuxtLink>
+        </h2>
+        <label class="ink-check"
+          ><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')" />{{ q.sun }}</label
+        >
         <template v-if="charging.sun">
-          <label class="ink-check month"><span>{{ q.month }}</span><select class="ink-select" :value="charging.month" @change="document.edit(q.month, [{ path: 'design.charging.month', value: Number(($event.target as HTMLSelectElement).value) }])"><option v-for="(name, i) in s.months" :key="i" :value="i">{{ name }}</option></select></label>
-          <FigureRow v-if="document.shown.design.solar.fitted" id="chargeSun" /><p v-else class="small soft">{{ s.none }}</p>
+          <label class="ink-check month"
+            ><span>{{ q.month }}</span
+            ><select
+              class="ink-select"
+              :value="charging.month"
+              @change="
+                document.edit(q.month, [
+                  { path: 'design.charging.month', value: Number(($event.target as HTMLSelectElement).value) },
+                ])
+              "
+            >
+              <option v-for="(name, i) in s.months" :key="i" :value="i">{{ name }}</option>
+            </select></label
+          >
+          <FigureRow v-if="document.shown.design.solar.fitted" id="chargeSun" />
+          <p v-else class="small soft">{{ s.none }}</p>
         </template>
-        <label v-if="sails || charging.sailing" class="ink-check"><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')">{{ q.sailing }}</label>
+        <label v-if="sails || charging.sailing" class="ink-check"
+          ><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')" />{{
+            q.sailing
+          }}</label
+        >
         <FigureRow v-if="charging.sailing && answer.model.propulsor.kind !== 'jet'" id="chargeSailing" />
         <QuantityField path="use.houseLoad" />
       </section>
       <section class="block" :aria-label="c.berth">
         <h2 class="section-head">{{ c.berth }}</h2>
-        <ChoiceField :label="c.inlet" :options="c.inlets" :model-value="charging.inlet" @update:model-value="document.edit(c.inlet, [{ path: 'design.charging.inlet', value: $event }])" />
-        <label v-if="charging.inlet === 'household'" class="ink-check month"><span>{{ q.plug }}</span><select class="ink-select" :value="plug" data-plug @change="choosePlug(($event.target as HTMLSelectElement).value)"><option value="">{{ q.other }}</option><option v-for="p in SHORE_PLUGS" :key="p.id" :value="p.id">{{ p.label }}</option></select></label>
-        <div class="rows"><QuantityField path="design.charging.shoreVoltage" /><QuantityField path="design.charging.shoreCurrent" /><QuantityField path="design.charging.continuous" /><QuantityField path="design.charging.from" /><QuantityField path="design.charging.coldest" /></div>
+        <ChoiceField
+          :label="c.inlet"
+          :options="c.inlets"
+          :model-value="charging.inlet"
+          @update:model-value="document.edit(c.inlet, [{ path: 'design.charging.inlet', value: $event }])"
+        />
+        <label v-if="charging.inlet === 'household'" class="ink-check month"
+          ><span>{{ q.plug }}</span
+          ><select
+            class="ink-select"
+            :value="plug"
+            data-plug
+            @change="choosePlug(($event.target as HTMLSelectElement).value)"
+          >
+            <option value="">{{ q.other }}</option>
+            <option v-for="p in SHORE_PLUGS" :key="p.id" :value="p.id">{{ p.label }}</option>
+          </select></label
+        >
+        <div class="rows">
+          <QuantityField path="design.charging.shoreVoltage" /><QuantityField
+            path="design.charging.shoreCurrent"
+          /><QuantityField path="design.charging.continuous" /><QuantityField
+            path="design.charging.from"
+          /><QuantityField path="design.charging.coldest" />
+        </div>
       </section>
       <section class="block" :aria-label="c.charger">
         <h2 class="section-head with-hold">{{ c.charger }} <HoldPin part="charger" /></h2>
@@ -105,9 +231,25 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [{ 
 </template>
 
 <style scoped>
-small { display: block; font-size: 12px; }
-.helps { display: flex; justify-content: space-between; margin-top: 10px; }
-.month { cursor: default; }
-.never { margin-bottom: 14px; font-weight: 600; }
-.caution { margin-top: 14px; padding: 8px 10px; border: 1.25px solid var(--ink); }
+small {
+  display: block;
+  font-size: 12px;
+}
+.helps {
+  display: flex;
+  justify-content: space-between;
+  margin-top: 10px;
+}
+.month {
+  cursor: default;
+}
+.never {
+  margin-bottom: 14px;
+  font-weight: 600;
+}
+.caution {
+  margin-top: 14px;
+  padding: 8px 10px;
+  border: 1.25px solid var(--ink);
+}
 </style>

@@ -15,7 +15,10 @@ import PartsChart from '~/components/curve/PartsChart.vue'
 import PowerChart from '~/components/curve/PowerChart.vue'
 import { useCurveReading, useCurveScale } from '~/components/curve/curveScale'
 
-/** The power curve: its chart in five views, in words, how sure it is, the owner's own runs; beside it the methods and what moves them. */
+/**
+ * The power curve: its chart in five views, in words, how sure it is, the owner's own runs; beside it the methods and
+ * what moves them.
+ */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text, format, difference, fill } = useQuantities()
@@ -28,12 +31,20 @@ const shown = ref<ChartView>('power')
 const powerUnit = ref<'kW' | 'hp'>(unit.value === 'hp' ? 'hp' : 'kW')
 const scale = ref<'linear' | 'log'>('linear')
 const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
-const options = computed(() => shown.value === 'power' ? { hidden: hidden.value, unit: powerUnit.value, log: scale.value === 'log' } : {})
+const options = computed(() =>
+  shown.value === 'power' ? { hidden: hidden.value, unit: powerUnit.value, log: scale.value === 'log' } : {},
+)
 
 const point = computed(() => answer.evaluation.point)
 /** the strength of each input takes some twenty evaluations */
 const settled = useRestingSpeed()
-const moves = computed(() => explain('shaftPower', document.shown, settled.value).sensitivities.filter(s => s.path !== 'design.reduction.ratio' && difference(s.higher - s.lower, 'electricPower').text !== '0').slice(0, 5))
+const moves = computed(() =>
+  explain('shaftPower', document.shown, settled.value)
+    .sensitivities.filter(
+      s => s.path !== 'design.reduction.ratio' && difference(s.higher - s.lower, 'electricPower').text !== '0',
+    )
+    .slice(0, 5),
+)
 const sentences = computed(() => reading.value.sentences.map(fill))
 const file = computed(() => `${document.shown.name.toLowerCase()}-curve`)
 const csv = () => download(`${file.value}.csv`, curveCsv(document.shown), 'text/csv')
@@ -45,13 +56,28 @@ const label = (path: FieldPath) => FIELDS[path].label
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="shaftPower" :head="() => b.curve.range(format(point.shaftPowerLow, 'electricPower').text, text(point.shaftPowerHigh, 'electricPower'))">{{ b.curve.lead }}</BenchLead>
+      <BenchLead
+        figure="shaftPower"
+        :head="
+          () =>
+            b.curve.range(
+              format(point.shaftPowerLow, 'electricPower').text,
+              text(point.shaftPowerHigh, 'electricPower'),
+            )
+        "
+        >{{ b.curve.lead }}</BenchLead
+      >
       <ChartViews v-model="shown" :label="b.curve.view" :views="b.curve.views" />
       <component :is="CHARTS[shown]" ref="chart" v-bind="options" />
       <div class="tools">
         <ChoiceField v-if="shown === 'power'" v-model="powerUnit" :label="b.curve.unit" :options="b.curve.units" />
         <ChoiceField v-if="shown === 'power'" v-model="scale" :label="b.curve.scale" :options="b.curve.scales" />
-        <div class="keep"><span>{{ b.curve.keep }}</span><button type="button" class="btn" @click="chart?.save('png', file)">{{ b.curve.png }}</button><button type="button" class="btn" @click="chart?.save('svg', file)">{{ b.curve.svg }}</button><button type="button" class="btn" data-csv @click="csv">CSV</button></div>
+        <div class="keep">
+          <span>{{ b.curve.keep }}</span><button type="button" class="btn" @click="chart?.save('png', file)">
+            {{ b.curve.png }}</button
+          ><button type="button" class="btn" @click="chart?.save('svg', file)">{{ b.curve.svg }}</button
+          ><button type="button" class="btn" data-csv @click="csv">CSV</button>
+        </div>
       </div>
       <p v-if="shown === 'power'" class="small soft">{{ b.curve.note }}</p>
       <section class="block" :aria-label="b.curve.words" data-words>
@@ -64,9 +90,19 @@ const label = (path: FieldPath) => FIELDS[path].label
     <aside class="bench__side">
       <MethodsList v-model="hidden" />
       <section class="block" :aria-label="b.curve.moves">
-        <h2 class="section-head">{{ b.curve.moves }}<span>{{ b.curve.movesHint }}</span></h2>
+        <h2 class="section-head">
+          {{ b.curve.moves }}<span>{{ b.curve.movesHint }}</span>
+        </h2>
         <div class="rows">
-          <QuantityField v-for="s in moves" :key="s.path" :path="s.path" :label="label(s.path)" :hint="`± ${spread(s.lower, s.higher)} ${UNITS[unit].symbol}`" :optional="s.path === 'boat.lengthWaterline' || s.path === 'boat.beamWaterline'" :estimate="estimateOf(s.path)" />
+          <QuantityField
+            v-for="s in moves"
+            :key="s.path"
+            :path="s.path"
+            :label="label(s.path)"
+            :hint="`± ${spread(s.lower, s.higher)} ${UNITS[unit].symbol}`"
+            :optional="s.path === 'boat.lengthWaterline' || s.path === 'boat.beamWaterline'"
+            :estimate="estimateOf(s.path)"
+          />
         </div>
       </section>
       <CurveNotes />
@@ -75,8 +111,25 @@ const label = (path: FieldPath) => FIELDS[path].label
 </template>
 
 <style scoped>
-.tools { display: flex; flex-wrap: wrap; gap: 6px 18px; align-items: end; margin-top: 4px; }
-.keep { display: flex; gap: 6px; align-items: center; margin-left: auto; padding: 5px 0; font-size: 13.5px; }
-.prose { max-width: 68ch; }
-.prose + .prose { margin-top: 4px; }
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+  align-items: end;
+  margin-top: 4px;
+}
+.keep {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  margin-left: auto;
+  padding: 5px 0;
+  font-size: 13.5px;
+}
+.prose {
+  max-width: 68ch;
+}
+.prose + .prose {
+  margin-top: 4px;
+}
 </style>

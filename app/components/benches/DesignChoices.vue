@@ -16,45 +16,112 @@ const library = useLibraryStore()
 const view = useViewStore()
 const { fill, text } = useQuantities()
 /** the boat as it is kept is searched, not one on trial */
-const { result: search, progress: share, running, start, cancel } = useBoatRun<DesignSearch, { project: Project, own: OwnParts }>(
-  () => new Worker(new URL('../../workers/designs.worker.ts', import.meta.url), { type: 'module' }), () => document.project, project => ({ project, own: toRaw(library.ownParts) }))
+const {
+  result: search,
+  progress: share,
+  running,
+  start,
+  cancel,
+} = useBoatRun<DesignSearch, { project: Project; own: OwnParts }>(
+  () => new Worker(new URL('../../workers/designs.worker.ts', import.meta.url), { type: 'module' }),
+  () => document.project,
+  project => ({ project, own: toRaw(library.ownParts) }),
+)
 const unit = computed(() => chosenUnit('distance', view.choice))
 const miles = (metres: number) => toUnit(metres, unit.value)
 /** every design that no other beats, price against range, with those offered among them */
 const points = computed<ChartCurve[]>(() => {
   const found = search.value
   if (!found) return []
-  const of = (name: string, designs: readonly DesignMerits[], names: string[], colour: 'soft' | 'fits'): ChartCurve => ({ name, x: designs.map(m => m.cost), y: designs.map(m => miles(m.range)), names, points: true, colour })
-  const tell = (m: DesignMerits) => `${text(m.cost, 'price')}, ${text(m.range, 'distance')}, ${text(m.mass, 'partMass')}, ${text(m.cruisePower, 'electricPower')}`
-  return [of(d.unbeaten, found.front, found.front.map(tell), 'soft'), of(d.offered, found.designs, found.designs.map(x => `${virtues(x)}: ${tell(x)}`), 'fits')]
+  const of = (
+    name: string,
+    designs: readonly DesignMerits[],
+    names: string[],
+    colour: 'soft' | 'fits',
+  ): ChartCurve => ({
+    name,
+    x: designs.map(m => m.cost),
+    y: designs.map(m => miles(m.range)),
+    names,
+    points: true,
+    colour,
+  })
+  const tell = (m: DesignMerits) =>
+    `${text(m.cost, 'price')}, ${text(m.range, 'distance')}, ${text(m.mass, 'partMass')}, ` +
+    `${text(m.cruisePower, 'electricPower')}`
+  return [
+    of(d.unbeaten, found.front, found.front.map(tell), 'soft'),
+    of(
+      d.offered,
+      found.designs,
+      found.designs.map(x => `${virtues(x)}: ${tell(x)}`),
+      'fits',
+    ),
+  ]
 })
 const axes = computed(() => {
-  const costs = search.value?.front.map(m => m.cost) ?? [1], ranges = search.value?.front.map(m => miles(m.range)) ?? [1]
-  return { x: { title: `${d.axisCost}, ${currencyOf(view.choice).sign}`, from: 0.9 * Math.min(...costs), to: 1.05 * Math.max(...costs) }, y: { title: `${d.axisRange}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.1 * Math.max(...ranges) } }
+  const costs = search.value?.front.map(m => m.cost) ?? [1],
+    ranges = search.value?.front.map(m => miles(m.range)) ?? [1]
+  return {
+    x: {
+      title: `${d.axisCost}, ${currencyOf(view.choice).sign}`,
+      from: 0.9 * Math.min(...costs),
+      to: 1.05 * Math.max(...costs),
+    },
+    y: { title: `${d.axisRange}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.1 * Math.max(...ranges) },
+  }
 })
 const virtues = (design: FoundDesign) => design.virtues.map(v => d.virtues[v]).join(', ')
 const drive = ({ project: { design } }: FoundDesign) => `${design.motor.name}, ${design.controller.name}`
-const pack = ({ project: { design } }: FoundDesign) => d.pack(design.pack.series, design.pack.parallel, design.pack.cell.name)
-const tryDesign = (design: FoundDesign) => document.startTrial(`design/${design.virtues[0]}`, virtues(design), design.edits, design.reasons.map(r => fill(r.text)))
+const pack = ({ project: { design } }: FoundDesign) =>
+  d.pack(design.pack.series, design.pack.parallel, design.pack.cell.name)
+const tryDesign = (design: FoundDesign) =>
+  document.startTrial(
+    `design/${design.virtues[0]}`,
+    virtues(design),
+    design.edits,
+    design.reasons.map(r => fill(r.text)),
+  )
 const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
 </script>
 
 <template>
   <section id="designs" class="designs no-print" :aria-label="d.head" data-designs>
-    <h3>{{ d.head }}<span class="soft">{{ d.hint }}</span></h3>
+    <h3>
+      {{ d.head }}<span class="soft">{{ d.hint }}</span>
+    </h3>
     <div class="go">
-      <button v-if="!running" type="button" class="btn btn--best" data-search @click="start">{{ search ? d.again : d.go }}</button>
-      <template v-else><button type="button" class="btn" @click="cancel">{{ d.cancel }}</button><progress :value="share" max="1" :aria-label="d.head" /></template>
+      <button v-if="!running" type="button" class="btn btn--best" data-search @click="start">
+        {{ search ? d.again : d.go }}
+      </button>
+      <template v-else
+        ><button type="button" class="btn" @click="cancel">{{ d.cancel }}</button
+        ><progress :value="share" max="1" :aria-label="d.head"
+      /></template>
     </div>
     <template v-if="search">
       <div v-if="search.designs.length" class="scroll">
         <table class="table stacked">
-          <thead><tr><th /><th class="num">{{ d.cost }}</th><th class="num">{{ d.mass }}</th><th class="num">{{ d.range }}</th><th class="num">{{ d.power }}</th><th /></tr></thead>
+          <thead>
+            <tr>
+              <th />
+              <th class="num">{{ d.cost }}</th>
+              <th class="num">{{ d.mass }}</th>
+              <th class="num">{{ d.range }}</th>
+              <th class="num">{{ d.power }}</th>
+              <th />
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="design in search.designs" :key="virtues(design)">
-              <td><b>{{ virtues(design) }}</b><span class="parts soft">{{ drive(design) }}</span><span class="parts soft">{{ pack(design) }}</span></td>
-              <td class="num"><FigureValue id="designPrice" :of="design.project" /></td><td class="num"><FigureValue id="designMass" :of="design.project" /></td>
-              <td class="num"><FigureValue id="cruiseRange" :of="design.project" /></td><td class="num"><FigureValue id="cruisePower" :of="design.project" /></td>
+              <td>
+                <b>{{ virtues(design) }}</b><span class="parts soft">{{ drive(design) }}</span
+                ><span class="parts soft">{{ pack(design) }}</span>
+              </td>
+              <td class="num"><FigureValue id="designPrice" :of="design.project" /></td>
+              <td class="num"><FigureValue id="designMass" :of="design.project" /></td>
+              <td class="num"><FigureValue id="cruiseRange" :of="design.project" /></td>
+              <td class="num"><FigureValue id="cruisePower" :of="design.project" /></td>
               <td class="num"><TryButton :fitted="false" :name="virtues(design)" @try="tryDesign(design)" /></td>
             </tr>
           </tbody>
@@ -64,20 +131,54 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
       </div>
       <div v-else class="relax" role="status">
         <p class="prose">{{ d.none }} {{ search.relax.length ? d.relax : d.noRelax }}</p>
-        <button v-for="r in search.relax" :key="fill(r.text)" type="button" class="btn" @click="relax(r)">{{ fill(r.text) }}</button>
+        <button v-for="r in search.relax" :key="fill(r.text)" type="button" class="btn" @click="relax(r)">
+          {{ fill(r.text) }}
+        </button>
       </div>
     </template>
   </section>
 </template>
 
 <style scoped>
-h3 { font: 600 17px/22px var(--figures); border-bottom: 1px solid var(--ink); margin-top: 22px; padding-bottom: 4px; }
-h3 span { font: 400 13px/16px var(--labels); margin-left: 10px; }
-.go { display: flex; gap: 12px; align-items: center; margin: 8px 0; }
-progress { accent-color: var(--ink); flex: 1; max-width: 240px; }
-.parts { display: block; font-size: 12.5px; line-height: 16px; }
-td b::first-letter { text-transform: uppercase; }
-.relax { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
-.relax p { flex-basis: 100%; }
-.scroll { overflow-x: auto; }
+h3 {
+  font: 600 17px/22px var(--figures);
+  border-bottom: 1px solid var(--ink);
+  margin-top: 22px;
+  padding-bottom: 4px;
+}
+h3 span {
+  font: 400 13px/16px var(--labels);
+  margin-left: 10px;
+}
+.go {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin: 8px 0;
+}
+progress {
+  accent-color: var(--ink);
+  flex: 1;
+  max-width: 240px;
+}
+.parts {
+  display: block;
+  font-size: 12.5px;
+  line-height: 16px;
+}
+td b::first-letter {
+  text-transform: uppercase;
+}
+.relax {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.relax p {
+  flex-basis: 100%;
+}
+.scroll {
+  overflow-x: auto;
+}
 </style>

@@ -3,17 +3,36 @@ import { figureOn, type FigureId } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
 
 /** A computed figure with its label, in a list. */
-defineProps<{ id: FigureId, band?: boolean }>()
+defineProps<{ id: FigureId; band?: boolean }>()
 const document = useDocumentStore()
 </script>
 
 <template>
-  <div class="figure-row"><span>{{ figureOn(id, document.shown).label }}</span><FigureValue :id="id" :band="band" /></div>
+  <div class="figure-row">
+    <span>{{ figureOn(id, document.shown).label }}</span><FigureValue :id="id" :band="band" />
+  </div>
 </template>
 
 <style scoped>
-.figure-row .figure { --ink-anchor: end; }
-.figure-row { contain: size layout; display: flex; justify-content: space-between; align-items: center; gap: 10px; height: 33px; font-size: 13.5px; line-height: 16px; border-top: .75px solid var(--rule); }
-.figure-row:first-child { border-top: 0; }
-@media (pointer: coarse) { .figure-row { height: 45px; } }
+.figure-row .figure {
+}
+.figure-row {
+  contain: size layout;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  height: 33px;
+  font-size: 13.5px;
+  line-height: 16px;
+  border-top: 0.75px solid var(--rule);
+}
+.figure-row:first-child {
+  border-top: 0;
+}
+@media (pointer: coarse) {
+  .figure-row {
+    height: 45px;
+  }
+}
 </style>

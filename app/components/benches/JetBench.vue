@@ -22,13 +22,29 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
       <BenchLead figure="propellerEfficiency">{{ b.jet.lead }} {{ answer.model.interaction.basis }}</BenchLead>
       <JetDrawing />
       <section class="block" :aria-label="b.jet.jets">
-        <h2 class="section-head">{{ b.jet.jets }}<span>{{ b.jet.jetsHint }}</span></h2>
+        <h2 class="section-head">
+          {{ b.jet.jets }}<span>{{ b.jet.jetsHint }}</span>
+        </h2>
         <table class="table" data-jets>
-          <thead><tr><th>{{ m.parts.jet }}</th><th class="num">{{ b.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ b.propeller.limit }}</th><th /></tr></thead>
+          <thead>
+            <tr>
+              <th>{{ m.parts.jet }}</th>
+              <th class="num">{{ b.propeller.atCruise }}</th>
+              <th class="num">rpm</th>
+              <th class="num">{{ b.propeller.limit }}</th>
+              <th />
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="row in rows" :key="row.jet.id" :class="{ current: row.fitted }">
-              <td>{{ row.jet.name }}</td><td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerRpm" :of="row.project" :speed="use.topSpeed" /></td>
-              <td class="num"><StateMark :state="row.state" :size="13" /> <FigureValue v-if="row.tightest.share <= 9" id="ratingUse" :of="row.project" :speed="use.topSpeed" /> {{ LIMIT_LABELS[row.tightest.name] }}</td>
+              <td>{{ row.jet.name }}</td>
+              <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td>
+              <td class="num"><FigureValue id="propellerRpm" :of="row.project" :speed="use.topSpeed" /></td>
+              <td class="num">
+                <StateMark :state="row.state" :size="13" />
+                <FigureValue v-if="row.tightest.share <= 9" id="ratingUse" :of="row.project" :speed="use.topSpeed" />
+                {{ LIMIT_LABELS[row.tightest.name] }}
+              </td>
               <td class="num"><TryButton :fitted="row.fitted" :name="row.jet.name" @try="tryJet(row.jet)" /></td>
             </tr>
           </tbody>
@@ -40,11 +56,23 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
     <aside class="bench__side">
       <section :aria-label="b.jet.dims">
         <h2 class="section-head with-hold">{{ b.jet.dims }} <HoldPin part="propeller" /></h2>
-        <div class="rows"><QuantityField path="design.jet.impellerDiameter" /><QuantityField path="design.jet.nozzleDiameter" /><QuantityField path="design.jet.ratedPower" /><QuantityField path="design.jet.ratedRpm" /><QuantityField path="design.jet.pumpEfficiency" /><QuantityField path="boat.drive.greatestDiameter" :label="m.boat.largestImpeller" :hint="m.boat.largestImpellerHint" /></div>
+        <div class="rows">
+          <QuantityField path="design.jet.impellerDiameter" /><QuantityField
+            path="design.jet.nozzleDiameter"
+          /><QuantityField path="design.jet.ratedPower" /><QuantityField path="design.jet.ratedRpm" /><QuantityField
+            path="design.jet.pumpEfficiency"
+          /><QuantityField
+            path="boat.drive.greatestDiameter"
+            :label="m.boat.largestImpeller"
+            :hint="m.boat.largestImpellerHint"
+          />
+        </div>
       </section>
       <section class="block" :aria-label="b.propeller.numbers">
         <h2 class="section-head">{{ b.propeller.numbers }}</h2>
-        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="jetVelocity" /><FigureRow id="suctionSpeed" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
+        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow
+          id="jetVelocity"
+        /><FigureRow id="suctionSpeed" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
       </section>
     </aside>
   </div>

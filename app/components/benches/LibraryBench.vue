@@ -10,27 +10,63 @@ import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import PartEditor from '~/components/library/PartEditor.vue'
 
-/** The library of parts: those that ship and the owner's own, to read, copy, change, bring in and take out, and to try on the boat. */
+/**
+ * The library of parts: those that ship and the owner's own, to read, copy, change, bring in and take out, and to try
+ * on the boat.
+ */
 const bench = useLibraryBench()
-const { kind, words, chosen, editing, told, removed, own, all, shown, isOwn, imported, noPack, progress, running, errors } = bench
+const {
+  kind,
+  words,
+  chosen,
+  editing,
+  told,
+  removed,
+  own,
+  all,
+  shown,
+  isOwn,
+  imported,
+  noPack,
+  progress,
+  running,
+  errors,
+} = bench
 const library = useLibraryStore()
 const document = useDocumentStore()
 const { fill, text } = useQuantities()
 const route = useRoute()
-const picker = ref<HTMLInputElement>(), side = ref<HTMLElement>()
+const picker = ref<HTMLInputElement>(),
+  side = ref<HTMLElement>()
 const compact = useCompact()
-const KINDS = Object.fromEntries(Object.entries(PART_KINDS).map(([id, k]) => [id, k.many])) as Record<PartKindId, string>
-const lead = computed(() => PART_KINDS[kind.value].lead.map(key => PART_KINDS[kind.value].columns.find(c => c.key === key)!))
+const KINDS = Object.fromEntries(Object.entries(PART_KINDS).map(([id, k]) => [id, k.many])) as Record<
+  PartKindId,
+  string
+>
+const lead = computed(() =>
+  PART_KINDS[kind.value].lead.map(key => PART_KINDS[kind.value].columns.find(c => c.key === key)!),
+)
 const cell = (part: Part, key: string) => {
   const column = lead.value.find(c => c.key === key)!
-  return column.kind === 'number' ? text(partToSi(column as NumberColumn, Number(part[key])), column.quantity) : String(part[key])
+  return column.kind === 'number'
+    ? text(partToSi(column as NumberColumn, Number(part[key])), column.quantity)
+    : String(part[key])
 }
 /** a finger wants a taller row */
 const ROW = matchMedia('(pointer: coarse)').matches ? 48 : 40
 /** thousands of parts: only the rows in sight are drawn */
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(shown, { itemHeight: ROW, overscan: 8 })
-const fitted = (part: Part) => [document.shown.design.motor.id, document.shown.design.controller.id, document.shown.design.jet.id, document.shown.design.pack.cell.id, ...(document.shown.design.solar.fitted ? [document.shown.design.solar.panel.id, document.shown.design.solar.controller?.id] : [])].includes(part.id)
-const edits = computed(() => chosen.value && !editing.value ? bench.editsFor(chosen.value) : null)
+const fitted = (part: Part) =>
+  [
+    document.shown.design.motor.id,
+    document.shown.design.controller.id,
+    document.shown.design.jet.id,
+    document.shown.design.pack.cell.id,
+    ...(document.shown.design.solar.fitted
+      ? [document.shown.design.solar.panel.id, document.shown.design.solar.controller?.id]
+      : []),
+  ].includes(part.id)
+const edits = computed(() => (chosen.value && !editing.value ? bench.editsFor(chosen.value) : null))
 const taken = computed(() => own.value.map(p => p.id))
 /** where the bench is one column, what was chosen comes into sight */
 function choose(part: Part) {
@@ -40,7 +76,8 @@ function choose(part: Part) {
 watch([kind, words], () => scrollTo(0))
 if (typeof route.query.kind === 'string' && route.query.kind in PART_KINDS) bench.show(route.query.kind as PartKindId)
 function picked(event: Event) {
-  const input = event.target as HTMLInputElement, file = input.files?.[0]
+  const input = event.target as HTMLInputElement,
+    file = input.files?.[0]
   input.value = ''
   if (file) void bench.importFile(file)
 }
@@ -51,28 +88,85 @@ function picked(event: Event) {
     <div class="bench__main">
       <h1 class="head">{{ l.head }}</h1>
       <p class="prose">{{ l.lead }}</p>
-      <nav class="kinds" :aria-label="l.kind"><button v-for="(many, id) in KINDS" :key="id" type="button" :class="{ on: kind === id }" :aria-pressed="kind === id" :data-kind="id" @click="bench.show(id)">{{ many }}</button></nav>
+      <nav class="kinds" :aria-label="l.kind">
+        <button
+          v-for="(many, id) in KINDS"
+          :key="id"
+          type="button"
+          :class="{ on: kind === id }"
+          :aria-pressed="kind === id"
+          :data-kind="id"
+          @click="bench.show(id)"
+        >
+          {{ many }}
+        </button>
+      </nav>
       <div class="tools">
-        <label class="find"><span class="visually-hidden">{{ l.find }}</span><input v-model="words" type="search" :placeholder="`${l.find}: ${l.findHint}`" data-find></label>
+        <label class="find"
+          ><span class="visually-hidden">{{ l.find }}</span
+          ><input v-model="words" type="search" :placeholder="`${l.find}: ${l.findHint}`" data-find
+        /></label>
         <button type="button" class="btn btn--best" data-new-part @click="bench.create()">{{ l.add }}</button>
         <button type="button" class="btn" @click="picker?.click()">{{ l.import }}</button>
         <button type="button" class="btn" data-export-parts @click="bench.exportParts('all')">{{ l.exportAll }}</button>
-        <button v-if="own.length" type="button" class="btn" data-export-own @click="bench.exportParts('own')">{{ l.exportOwn }}</button>
+        <button v-if="own.length" type="button" class="btn" data-export-own @click="bench.exportParts('own')">
+          {{ l.exportOwn }}
+        </button>
       </div>
-      <input ref="picker" type="file" accept=".csv,text/csv" class="visually-hidden" tabindex="-1" :aria-label="l.import" data-parts-file @change="picked">
-      <p v-if="running" class="told"><button type="button" class="btn" @click="bench.cancel">{{ l.stop }}</button><progress :value="progress" max="1" :aria-label="l.import" /></p>
-      <p v-else-if="told || imported" class="told" role="status">{{ told ?? imported }}<button v-if="removed" type="button" class="btn" @click="bench.bringBack">{{ l.undo }}</button></p>
+      <input
+        ref="picker"
+        type="file"
+        accept=".csv,text/csv"
+        class="visually-hidden"
+        tabindex="-1"
+        :aria-label="l.import"
+        data-parts-file
+        @change="picked"
+      />
+      <p v-if="running" class="told">
+        <button type="button" class="btn" @click="bench.cancel">{{ l.stop }}</button><progress
+          :value="progress"
+          max="1"
+          :aria-label="l.import"
+        />
+      </p>
+      <p v-else-if="told || imported" class="told" role="status">
+        {{ told ?? imported
+        }}<button v-if="removed" type="button" class="btn" @click="bench.bringBack">{{ l.undo }}</button>
+      </p>
       <p v-if="library.failure" class="errors" role="alert">{{ library.failure }}</p>
       <div v-if="errors.length" class="errors" role="alert" data-part-errors>
         <p>{{ l.wrong }}</p>
-        <ul><li v-for="(e, i) in errors.slice(0, 12)" :key="i"><b>{{ l.cell(e.line, e.column) }}</b> {{ e.message }}</li></ul>
+        <ul>
+          <li v-for="(e, i) in errors.slice(0, 12)" :key="i">
+            <b>{{ l.cell(e.line, e.column) }}</b> {{ e.message }}
+          </li>
+        </ul>
         <p v-if="errors.length > 12">{{ l.more(errors.length - 12) }}</p>
       </div>
-      <div class="row row--head soft"><span>{{ l.count(shown.length, all.length, KINDS[kind]) }}</span><span v-for="c in lead" :key="c.key" class="num">{{ c.label }}</span></div>
+      <div class="row row--head soft">
+        <span>{{ l.count(shown.length, all.length, KINDS[kind]) }}</span><span
+          v-for="c in lead"
+          :key="c.key"
+          class="num"
+          >{{ c.label }}</span
+        >
+      </div>
       <div v-bind="containerProps" class="list" tabindex="-1">
         <div v-bind="wrapperProps">
-          <button v-for="{ data: part } in list" :key="part.id" type="button" class="row" :class="{ current: chosen?.id === part.id }" :aria-pressed="chosen?.id === part.id" @click="choose(part)">
-            <span class="part"><span>{{ part.name }}</span><small v-if="isOwn(part)" class="soft">{{ l.own }}</small></span><span v-for="c in lead" :key="c.key" class="num figures">{{ cell(part, c.key) }}</span>
+          <button
+            v-for="{ data: part } in list"
+            :key="part.id"
+            type="button"
+            class="row"
+            :class="{ current: chosen?.id === part.id }"
+            :aria-pressed="chosen?.id === part.id"
+            @click="choose(part)"
+          >
+            <span class="part"
+              ><span>{{ part.name }}</span
+              ><small v-if="isOwn(part)" class="soft">{{ l.own }}</small></span
+            ><span v-for="c in lead" :key="c.key" class="num figures">{{ cell(part, c.key) }}</span>
           </button>
         </div>
         <p v-if="!shown.length" class="soft none">{{ l.none }}</p>
@@ -84,12 +178,32 @@ function picked(event: Event) {
         <h2 class="section-head">{{ editing ? PART_KINDS[kind].label : chosen.name }}</h2>
         <p v-if="!editing" class="small soft">{{ isOwn(chosen) ? l.own : l.ships }}</p>
         <div v-if="!editing" class="actions">
-          <button v-if="edits && !fitted(chosen)" type="button" class="btn btn--best" data-try-part @click="bench.tryPart(chosen)">{{ l.tryIt }}</button>
+          <button
+            v-if="edits && !fitted(chosen)"
+            type="button"
+            class="btn btn--best"
+            data-try-part
+            @click="bench.tryPart(chosen)"
+          >
+            {{ l.tryIt }}
+          </button>
           <button type="button" class="btn" data-copy-part @click="bench.copy(chosen)">{{ l.copy }}</button>
-          <template v-if="isOwn(chosen)"><button type="button" class="btn" data-edit-part @click="editing = true">{{ l.edit }}</button><button type="button" class="btn" data-delete-part @click="bench.remove(chosen)">{{ l.remove }}</button></template>
+          <template v-if="isOwn(chosen)"
+            ><button type="button" class="btn" data-edit-part @click="editing = true">{{ l.edit }}</button
+            ><button type="button" class="btn" data-delete-part @click="bench.remove(chosen)">
+              {{ l.remove }}
+            </button></template
+          >
         </div>
         <p v-if="noPack" class="small" data-no-pack>{{ fill(noPack) }}</p>
-        <PartEditor :kind="kind" :part="chosen" :editing="editing" :taken="taken" @keep="bench.keep" @cancel="chosen.id ? editing = false : chosen = null" />
+        <PartEditor
+          :kind="kind"
+          :part="chosen"
+          :editing="editing"
+          :taken="taken"
+          @keep="bench.keep"
+          @cancel="chosen.id ? (editing = false) : (chosen = null)"
+        />
       </template>
       <p v-else class="soft">{{ l.nothing }}</p>
     </aside>
@@ -97,30 +211,150 @@ function picked(event: Event) {
 </template>
 
 <style scoped>
-.head { font: 600 28px/32px var(--figures); }
-.kinds { display: flex; flex-wrap: wrap; gap: 0; margin: 10px 0; border-bottom: 1px solid var(--ink); }
-.kinds button { min-height: var(--hit); padding: 0 8.5px; font-size: 13.5px; }
-.kinds .on { background: var(--ink); color: var(--sheet); font-weight: 600; }
-.tools { display: flex; flex-wrap: wrap; gap: 6px; }
-.find { flex: 1 1 150px; }
-.find input { width: 100%; min-height: var(--hit); padding: 0 8px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); }
-.find input::placeholder { color: var(--soft); opacity: 1; }
-.told { display: flex; gap: 12px; align-items: center; margin-top: 8px; min-height: var(--hit); }
-progress { accent-color: var(--ink); flex: 1; max-width: 260px; }
-.errors { margin-top: 8px; color: var(--text); border-left: 3px solid var(--clash); padding: 4px 0 4px 10px; font-size: 13.5px; }
-.row { display: grid; grid-template-columns: minmax(0, 1fr) 84px 84px 84px; gap: 8px; align-items: center; width: 100%; min-height: 40px; padding: 0 8px 0 0; border-bottom: .75px solid var(--rule); font-size: 13.5px; line-height: 16px; text-align: left; }
-button.row { height: 40px; }
-@media (pointer: coarse) { button.row { height: 48px; } }
-.row--head { min-height: 28px; margin-top: 10px; font-size: 13px; border-bottom: 1px solid var(--rule); padding-right: 18px; }
-.row .num { text-align: right; white-space: nowrap; }
-.row .num.figures { font-weight: 500; font-size: 14px; }
-button.row:hover { background: var(--desk); }
-.current { background: var(--band); }
-.part { display: flex; gap: 8px; align-items: baseline; min-width: 0; }
-.part span { overflow: hidden; text-overflow: ellipsis; display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; }
-.part small { flex: none; font-size: 12px; }
-.list { height: max(240px, calc(100dvh - 560px)); border-bottom: 1px solid var(--rule); scrollbar-width: thin; scrollbar-color: var(--rule) transparent; }
-.none { padding: 12px 0; }
-.actions { display: flex; flex-wrap: wrap; gap: 6px; margin: 8px 0; }
-@media (max-width: 560px) { .row { grid-template-columns: minmax(0, 1fr) 70px 64px; } .row .num:nth-child(3) { display: none; } .list { height: 320px; } }
+.head {
+  font: 600 28px/32px var(--figures);
+}
+.kinds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0;
+  margin: 10px 0;
+  border-bottom: 1px solid var(--ink);
+}
+.kinds button {
+  min-height: var(--hit);
+  padding: 0 8.5px;
+  font-size: 13.5px;
+}
+.kinds .on {
+  background: var(--ink);
+  color: var(--sheet);
+  font-weight: 600;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.find {
+  flex: 1 1 150px;
+}
+.find input {
+  width: 100%;
+  min-height: var(--hit);
+  padding: 0 8px;
+  background: var(--sheet);
+  color: var(--text);
+  border: 0.75px solid var(--rule);
+  border-bottom: 1.5px solid var(--ink);
+  font: 500 14px/18px var(--labels);
+}
+.find input::placeholder {
+  color: var(--soft);
+  opacity: 1;
+}
+.told {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-top: 8px;
+  min-height: var(--hit);
+}
+progress {
+  accent-color: var(--ink);
+  flex: 1;
+  max-width: 260px;
+}
+.errors {
+  margin-top: 8px;
+  color: var(--text);
+  border-left: 3px solid var(--clash);
+  padding: 4px 0 4px 10px;
+  font-size: 13.5px;
+}
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 84px 84px 84px;
+  gap: 8px;
+  align-items: center;
+  width: 100%;
+  min-height: 40px;
+  padding: 0 8px 0 0;
+  border-bottom: 0.75px solid var(--rule);
+  font-size: 13.5px;
+  line-height: 16px;
+  text-align: left;
+}
+button.row {
+  height: 40px;
+}
+@media (pointer: coarse) {
+  button.row {
+    height: 48px;
+  }
+}
+.row--head {
+  min-height: 28px;
+  margin-top: 10px;
+  font-size: 13px;
+  border-bottom: 1px solid var(--rule);
+  padding-right: 18px;
+}
+.row .num {
+  text-align: right;
+  white-space: nowrap;
+}
+.row .num.figures {
+  font-weight: 500;
+  font-size: 14px;
+}
+button.row:hover {
+  background: var(--desk);
+}
+.current {
+  background: var(--band);
+}
+.part {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  min-width: 0;
+}
+.part span {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  display: -webkit-box;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
+}
+.part small {
+  flex: none;
+  font-size: 12px;
+}
+.list {
+  height: max(240px, calc(100dvh - 560px));
+  border-bottom: 1px solid var(--rule);
+  scrollbar-width: thin;
+  scrollbar-color: var(--rule) transparent;
+}
+.none {
+  padding: 12px 0;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 8px 0;
+}
+@media (max-width: 560px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) 70px 64px;
+  }
+  .row .num:nth-child(3) {
+    display: none;
+  }
+  .list {
+    height: 320px;
+  }
+}
 </style>

@@ -23,43 +23,118 @@ const CHARTS = { torque: TorqueChart, matching: MatchingChart, heat: HeatChart }
 const shown = ref<keyof typeof CHARTS>('torque')
 
 const packVolts = computed(() => answer.model.pack)
-const fitsPack = (p: MotorSpec | ControllerSpec) => p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
-const need = computed(() => Math.max(answer.summary.top.drive.shaftPower, answer.summary.cruise.drive.shaftPower / (1 - document.shown.use.headroom)))
-const motors = computed(() => fewOf(library.library.motors.map(motor => ({ motor, price: motor.price, own: isOwn(motor), fitted: motor.id === design.value.motor.id, state: !fitsPack(motor) ? 'stop' as const : motor.ratedPower < need.value ? 'caution' as const : 'fits' as const }))))
-const controllers = computed(() => fewOf(library.library.controllers.map(controller => ({ controller, price: controller.price, own: isOwn(controller), fitted: controller.id === design.value.controller.id, state: !fitsPack(controller) ? 'stop' as const : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent ? 'caution' as const : 'fits' as const }))))
-const tryPart = (part: MotorSpec | ControllerSpec, path: string) => document.startTrial(part.id, part.name, [{ path, value: part }])
+const fitsPack = (p: MotorSpec | ControllerSpec) =>
+  p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
+const need = computed(() =>
+  Math.max(
+    answer.summary.top.drive.shaftPower,
+    answer.summary.cruise.drive.shaftPower / (1 - document.shown.use.headroom),
+  ),
+)
+const motors = computed(() =>
+  fewOf(
+    library.library.motors.map(motor => ({
+      motor,
+      price: motor.price,
+      own: isOwn(motor),
+      fitted: motor.id === design.value.motor.id,
+      state: !fitsPack(motor)
+        ? ('stop' as const)
+        : motor.ratedPower < need.value
+          ? ('caution' as const)
+          : ('fits' as const),
+    })),
+  ),
+)
+const controllers = computed(() =>
+  fewOf(
+    library.library.controllers.map(controller => ({
+      controller,
+      price: controller.price,
+      own: isOwn(controller),
+      fitted: controller.id === design.value.controller.id,
+      state: !fitsPack(controller)
+        ? ('stop' as const)
+        : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent
+          ? ('caution' as const)
+          : ('fits' as const),
+    })),
+  ),
+)
+const tryPart = (part: MotorSpec | ControllerSpec, path: string) =>
+  document.startTrial(part.id, part.name, [{ path, value: part }])
 function setKind(kind: ReductionSpec['kind']) {
-  document.edit(b.motor.reduction, [{ path: 'design.reduction', value: { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) } }])
+  document.edit(b.motor.reduction, [
+    {
+      path: 'design.reduction',
+      value: { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) },
+    },
+  ])
 }
-const typedIn = computed(() => !library.library.motors.some(x => x.id === design.value.motor.id && x.ratedPower === design.value.motor.ratedPower && x.ratedRpm === design.value.motor.ratedRpm))
+const typedIn = computed(
+  () =>
+    !library.library.motors.some(
+      x =>
+        x.id === design.value.motor.id &&
+        x.ratedPower === design.value.motor.ratedPower &&
+        x.ratedRpm === design.value.motor.ratedRpm,
+    ),
+)
 </script>
 
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${b.motor.typed.toLowerCase()}` : '')">{{ b.motor.lead }}</BenchLead>
+      <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${b.motor.typed.toLowerCase()}` : '')">{{
+        b.motor.lead
+      }}</BenchLead>
       <ChartViews v-model="shown" :label="w.view" :views="w.views" />
       <component :is="CHARTS[shown]" />
       <ThrottleEditor />
       <ReductionChoices />
       <section class="block" :aria-label="b.motor.library">
-        <h2 class="section-head">{{ b.motor.library }}<NuxtLink class="link" to="/library?kind=motor">{{ b.motor.all }}</NuxtLink></h2>
+        <h2 class="section-head">
+          {{ b.motor.library }}<NuxtLink class="link" to="/library?kind=motor">{{ b.motor.all }}</NuxtLink>
+        </h2>
         <table class="table" data-motors>
           <tbody>
             <tr v-for="row in motors" :key="row.motor.id" :class="{ current: row.fitted }">
-              <td><StateMark :state="row.state" :size="13" /></td><td>{{ row.motor.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span></td><td class="num">{{ text(row.motor.mass, 'partMass') }}</td><td class="num">{{ text(row.motor.price, 'price') }}</td>
-              <td class="num"><TryButton :fitted="row.fitted" :name="row.motor.name" @try="tryPart(row.motor, 'design.motor')" /></td>
+              <td><StateMark :state="row.state" :size="13" /></td>
+              <td>
+                {{ row.motor.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span>
+              </td>
+              <td class="num">{{ text(row.motor.mass, 'partMass') }}</td>
+              <td class="num">{{ text(row.motor.price, 'price') }}</td>
+              <td class="num">
+                <TryButton :fitted="row.fitted" :name="row.motor.name" @try="tryPart(row.motor, 'design.motor')" />
+              </td>
             </tr>
           </tbody>
         </table>
       </section>
       <section class="block" :aria-label="b.motor.controllers">
-        <h2 class="section-head">{{ b.motor.controllers }}<NuxtLink class="link" to="/library?kind=controller">{{ b.motor.all }}</NuxtLink></h2>
+        <h2 class="section-head">
+          {{ b.motor.controllers }}<NuxtLink class="link" to="/library?kind=controller">{{ b.motor.all }}</NuxtLink>
+        </h2>
         <table class="table">
           <tbody>
             <tr v-for="row in controllers" :key="row.controller.id" :class="{ current: row.fitted }">
-              <td><StateMark :state="row.state" :size="13" /></td><td>{{ row.controller.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span></td><td class="num">{{ row.controller.leastVoltage }}–{{ text(row.controller.greatestVoltage, 'voltage') }}</td><td class="num">{{ text(row.controller.batteryCurrent, 'current') }}</td><td class="num">{{ text(row.controller.price, 'price') }}</td>
-              <td class="num"><TryButton :fitted="row.fitted" :name="row.controller.name" @try="tryPart(row.controller, 'design.controller')" /></td>
+              <td><StateMark :state="row.state" :size="13" /></td>
+              <td>
+                {{ row.controller.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span>
+              </td>
+              <td class="num">
+                {{ row.controller.leastVoltage }}–{{ text(row.controller.greatestVoltage, 'voltage') }}
+              </td>
+              <td class="num">{{ text(row.controller.batteryCurrent, 'current') }}</td>
+              <td class="num">{{ text(row.controller.price, 'price') }}</td>
+              <td class="num">
+                <TryButton
+                  :fitted="row.fitted"
+                  :name="row.controller.name"
+                  @try="tryPart(row.controller, 'design.controller')"
+                />
+              </td>
             </tr>
           </tbody>
         </table>
@@ -68,27 +143,55 @@ const typedIn = computed(() => !library.library.motors.some(x => x.id === design
     <aside class="bench__side">
       <section :aria-label="b.motor.numbers">
         <h2 class="section-head with-hold">{{ m.parts.motor }} <HoldPin part="motor" /></h2>
-        <FigureRow id="shaftPower" /><FigureRow id="motorRpm" /><FigureRow id="motorTorque" /><FigureRow id="motorEfficiency" /><FigureRow id="phaseCurrent" /><FigureRow id="controllerCurrent" /><FigureRow id="heat" />
+        <FigureRow id="shaftPower" /><FigureRow id="motorRpm" /><FigureRow id="motorTorque" /><FigureRow
+          id="motorEfficiency"
+        /><FigureRow id="phaseCurrent" /><FigureRow id="controllerCurrent" /><FigureRow id="heat" />
       </section>
       <HeatNotes />
       <section class="block" :aria-label="b.motor.reduction">
         <h2 class="section-head with-hold">{{ b.motor.reduction }} <HoldPin part="reduction" /></h2>
-        <ChoiceField :label="b.motor.reduction" :options="b.motor.kinds" :model-value="design.reduction.kind" @update:model-value="setKind" />
+        <ChoiceField
+          :label="b.motor.reduction"
+          :options="b.motor.kinds"
+          :model-value="design.reduction.kind"
+          @update:model-value="setKind"
+        />
         <QuantityField path="design.reduction.ratio" />
       </section>
       <section class="block" :aria-label="b.motor.nameplate">
         <h2 class="section-head">{{ b.motor.nameplate }}</h2>
         <div class="rows">
-          <QuantityField path="design.motor.ratedPower" /><QuantityField path="design.motor.ratedRpm" /><QuantityField path="design.motor.ratedVoltage" /><QuantityField path="design.motor.ratedEfficiency" />
-          <QuantityField path="design.motor.kvRpmPerVolt" /><QuantityField path="design.motor.noLoadCurrent" /><QuantityField path="design.motor.peakPower" /><QuantityField path="design.motor.peakSeconds" /><QuantityField path="design.motor.greatestRpm" /><QuantityField path="design.motor.leastVoltage" /><QuantityField path="design.motor.greatestVoltage" /><QuantityField path="design.motor.mass" />
+          <QuantityField path="design.motor.ratedPower" /><QuantityField path="design.motor.ratedRpm" /><QuantityField
+            path="design.motor.ratedVoltage"
+          /><QuantityField path="design.motor.ratedEfficiency" />
+          <QuantityField path="design.motor.kvRpmPerVolt" /><QuantityField
+            path="design.motor.noLoadCurrent"
+          /><QuantityField path="design.motor.peakPower" /><QuantityField
+            path="design.motor.peakSeconds"
+          /><QuantityField path="design.motor.greatestRpm" /><QuantityField
+            path="design.motor.leastVoltage"
+          /><QuantityField path="design.motor.greatestVoltage" /><QuantityField path="design.motor.mass" />
         </div>
         <NameplateForms />
-        <ChoiceField :label="w.weaker" :options="w.directions" :model-value="design.motor.weakerDirection" @update:model-value="document.edit(w.weaker, [{ path: 'design.motor.weakerDirection', value: $event }])" />
+        <ChoiceField
+          :label="w.weaker"
+          :options="w.directions"
+          :model-value="design.motor.weakerDirection"
+          @update:model-value="document.edit(w.weaker, [{ path: 'design.motor.weakerDirection', value: $event }])"
+        />
       </section>
       <section class="block" :aria-label="b.motor.controller">
         <h2 class="section-head with-hold">{{ b.motor.controller }} <HoldPin part="controller" /></h2>
         <p class="small soft">{{ design.controller.name }}</p>
-        <div class="rows"><QuantityField path="design.controller.leastVoltage" /><QuantityField path="design.controller.greatestVoltage" /><QuantityField path="design.controller.batteryCurrent" /><QuantityField path="design.controller.batteryCurrentPeak" /><QuantityField path="design.controller.phaseCurrent" /><QuantityField path="design.controller.phaseCurrentPeak" /><QuantityField path="design.controller.regenCurrent" /></div>
+        <div class="rows">
+          <QuantityField path="design.controller.leastVoltage" /><QuantityField
+            path="design.controller.greatestVoltage"
+          /><QuantityField path="design.controller.batteryCurrent" /><QuantityField
+            path="design.controller.batteryCurrentPeak"
+          /><QuantityField path="design.controller.phaseCurrent" /><QuantityField
+            path="design.controller.phaseCurrentPeak"
+          /><QuantityField path="design.controller.regenCurrent" />
+        </div>
       </section>
       <CouplingNotes />
     </aside>

@@ -15,7 +15,8 @@ const range = (r: PowerRange) => `${format(r.low, 'power').text} to ${text(r.hig
 const sentences = computed(() => {
   const { ratedPower } = engine.value
   if (!ratedPower) return [m.boat.noEngine]
-  const byRpm = powerAtUsualRpm(engine.value), byFuel = powerFromFuel(engine.value)
+  const byRpm = powerAtUsualRpm(engine.value),
+    byFuel = powerFromFuel(engine.value)
   return [
     m.boat.oldEngine(text(ratedPower, 'power'), text(answer.summary.cruise.drive.shaftPower / ratedPower, 'ratio')),
     ...(byRpm ? [m.boat.engineUsed(range(byRpm), text(byRpm.value / ratedPower, 'ratio'))] : []),

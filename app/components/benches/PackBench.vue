@@ -10,23 +10,41 @@ import { useLibraryStore } from '~/stores/library'
 import { fewOf, isOwn } from '~/composables/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** Voltage and pack: windows on one scale, amps against what the cells allow, the blocks, and other cells to try; where it stands, how it is kept, what cold and years do to it. */
+/**
+ * Voltage and pack: windows on one scale, amps against what the cells allow, the blocks, and other cells to try; where
+ * it stands, how it is kept, what cold and years do to it.
+ */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const library = useLibraryStore()
 const { fill, text } = useQuantities()
 const route = useRoute()
-const view = ref<keyof typeof f.views>(String(route.query.view) in f.views ? String(route.query.view) as keyof typeof f.views : 'volts')
+const view = ref<keyof typeof f.views>(
+  String(route.query.view) in f.views ? (String(route.query.view) as keyof typeof f.views) : 'volts',
+)
 const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.model.pack)
 const use = computed(() => document.shown.use)
 const wear = computed(() => ageingReport(document.shown))
-const rows = computed(() => fewOf(library.library.cells.map((cell) => {
-  const made = packOf(document.shown, cell), fitted = cell.id === pack.value.cell.id
-  // of the fitted cells the pack that there is, not one that might be
-  const built = fitted ? pack.value : made.outcome === 'pack' ? made.pack : null
-  return { cell, fitted, built, made, own: isOwn(cell), price: cell.price, state: built ? 'fits' as const : 'stop' as const }
-})))
+const rows = computed(() =>
+  fewOf(
+    library.library.cells.map(cell => {
+      const made = packOf(document.shown, cell),
+        fitted = cell.id === pack.value.cell.id
+      // of the fitted cells the pack that there is, not one that might be
+      const built = fitted ? pack.value : made.outcome === 'pack' ? made.pack : null
+      return {
+        cell,
+        fitted,
+        built,
+        made,
+        own: isOwn(cell),
+        price: cell.price,
+        state: built ? ('fits' as const) : ('stop' as const),
+      }
+    }),
+  ),
+)
 function change(key: 'series' | 'parallel', by: number) {
   const value = pack.value[key] + by
   if (value >= 1) document.edit(key === 'series' ? 'In series' : 'In parallel', [{ path: `design.pack.${key}`, value }])
@@ -48,20 +66,40 @@ function tryCell(cell: CellSpec) {
       <PackWear v-else-if="view === 'wear'" />
       <template v-else>
         <BenchLead figure="packEnergy">
-          <template #head><FigureSentence :words="b.pack.lead" :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]" /></template>
+          <template #head
+            ><FigureSentence
+              :words="b.pack.lead"
+              :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]"
+          /></template>
           <FigureSentence :words="b.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
         </BenchLead>
         <VoltageBars />
         <PackBlocks />
         <VoltageChoices />
         <section class="block" :aria-label="b.pack.cells">
-          <h2 class="section-head">{{ b.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ b.motor.all }}</NuxtLink></h2>
+          <h2 class="section-head">
+            {{ b.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ b.motor.all }}</NuxtLink>
+          </h2>
           <table class="table" data-cells>
             <tbody>
               <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">
-                <td>{{ row.cell.name }}<small class="soft">{{ row.made.outcome === 'none' && !row.fitted ? fill(row.made.reason) : CHEMISTRIES[row.cell.chemistry].label }}</small></td>
+                <td>
+                  {{ row.cell.name
+                  }}<small class="soft">{{
+                    row.made.outcome === 'none' && !row.fitted
+                      ? fill(row.made.reason)
+                      : CHEMISTRIES[row.cell.chemistry].label
+                  }}</small>
+                </td>
                 <td class="num">{{ row.built ? `${row.built.series} × ${row.built.parallel}` : '–' }}</td>
-                <td class="num"><TryButton :fitted="row.fitted" :name="row.cell.name" :disabled="!row.built && !(row.made.outcome === 'none' && row.made.edits)" @try="tryCell(row.cell)" /></td>
+                <td class="num">
+                  <TryButton
+                    :fitted="row.fitted"
+                    :name="row.cell.name"
+                    :disabled="!row.built && !(row.made.outcome === 'none' && row.made.edits)"
+                    @try="tryCell(row.cell)"
+                  />
+                </td>
               </tr>
             </tbody>
           </table>
@@ -72,35 +110,115 @@ function tryCell(cell: CellSpec) {
       <section :aria-label="b.pack.build">
         <h2 class="section-head with-hold">{{ b.pack.build }} <HoldPin part="pack" /></h2>
         <p class="small soft">{{ pack.cell.name }}</p>
-        <div class="stepped"><QuantityField path="design.pack.series" /><button type="button" class="icon-btn step" :aria-label="`${b.pack.fewer}: series`" @click="change('series', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${b.pack.more}: series`" @click="change('series', 1)">+</button></div>
-        <div class="stepped"><QuantityField path="design.pack.parallel" /><button type="button" class="icon-btn step" :aria-label="`${b.pack.fewer}: parallel`" @click="change('parallel', -1)">−</button><button type="button" class="icon-btn step" :aria-label="`${b.pack.more}: parallel`" @click="change('parallel', 1)">+</button></div>
-        <QuantityField path="design.pack.chargeVoltage" /><QuantityField path="design.pack.cell.capacityAh" /><QuantityField path="use.reserve" />
+        <div class="stepped">
+          <QuantityField path="design.pack.series" /><button
+            type="button"
+            class="icon-btn step"
+            :aria-label="`${b.pack.fewer}: series`"
+            @click="change('series', -1)"
+          >
+            −</button
+          ><button
+            type="button"
+            class="icon-btn step"
+            :aria-label="`${b.pack.more}: series`"
+            @click="change('series', 1)"
+          >
+            +
+          </button>
+        </div>
+        <div class="stepped">
+          <QuantityField path="design.pack.parallel" /><button
+            type="button"
+            class="icon-btn step"
+            :aria-label="`${b.pack.fewer}: parallel`"
+            @click="change('parallel', -1)"
+          >
+            −</button
+          ><button
+            type="button"
+            class="icon-btn step"
+            :aria-label="`${b.pack.more}: parallel`"
+            @click="change('parallel', 1)"
+          >
+            +
+          </button>
+        </div>
+        <QuantityField path="design.pack.chargeVoltage" /><QuantityField
+          path="design.pack.cell.capacityAh"
+        /><QuantityField path="use.reserve" />
         <h2 class="section-head with-hold voltage">{{ b.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
         <QuantityField path="design.systemVoltage" />
       </section>
       <section class="block" :aria-label="b.pack.amps">
-        <h2 class="section-head">{{ b.pack.amps }}<span>{{ b.pack.allowed }} {{ text(figures.current, 'current') }}</span></h2>
+        <h2 class="section-head">
+          {{ b.pack.amps }}<span>{{ b.pack.allowed }} {{ text(figures.current, 'current') }}</span>
+        </h2>
         <PackAmps :label="b.pack.atLever" />
         <PackAmps :label="`${b.pack.atCruise} ${text(use.cruiseSpeed, 'speed')}`" :speed="use.cruiseSpeed" />
         <PackAmps :label="`${b.pack.atTop} ${text(use.topSpeed, 'speed')}`" :speed="use.topSpeed" />
       </section>
       <CurrentChain />
       <section class="block">
-        <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow id="packCurrent" /><FigureRow id="packMass" /><FigureRow id="packPricePerEnergy" /><FigureRow v-if="Number.isFinite(wear.pricePerEnergy)" id="packUsePrice" />
+        <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow
+          id="packCurrent"
+        /><FigureRow id="packMass" /><FigureRow id="packPricePerEnergy" /><FigureRow
+          v-if="Number.isFinite(wear.pricePerEnergy)"
+          id="packUsePrice"
+        />
       </section>
-      <p class="warning"><svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiFlashOutline" fill="currentColor" /></svg>{{ b.pack.caution }}</p>
+      <p class="warning">
+        <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
+          <path :d="mdiFlashOutline" fill="currentColor" /></svg
+        >{{ b.pack.caution }}
+      </p>
     </aside>
   </div>
 </template>
 
 <style scoped>
-.pack-views { margin: -8px 0 10px; }
-.voltage { margin-top: 12px; }
-.stepped { display: grid; grid-template-columns: 1fr 30px 30px; gap: 4px; align-items: center; }
-.stepped :deep(.field) { grid-template-columns: 1fr 56px; }
-.step { min-width: 30px; font: 600 18px var(--figures); border: .75px solid var(--rule); background: var(--desk); color: var(--text); }
-.warning { display: flex; gap: 8px; margin-top: 18px; font-size: 13px; line-height: 17px; }
-.warning svg { flex: none; }
-small { font-size: 12px; display: block; }
-@media (pointer: coarse) { .stepped { grid-template-columns: 1fr 48px 48px; } .step { min-width: 46px; } }
+.pack-views {
+  margin: -8px 0 10px;
+}
+.voltage {
+  margin-top: 12px;
+}
+.stepped {
+  display: grid;
+  grid-template-columns: 1fr 30px 30px;
+  gap: 4px;
+  align-items: center;
+}
+.stepped :deep(.field) {
+  grid-template-columns: 1fr 56px;
+}
+.step {
+  min-width: 30px;
+  font: 600 18px var(--figures);
+  border: 0.75px solid var(--rule);
+  background: var(--desk);
+  color: var(--text);
+}
+.warning {
+  display: flex;
+  gap: 8px;
+  margin-top: 18px;
+  font-size: 13px;
+  line-height: 17px;
+}
+.warning svg {
+  flex: none;
+}
+small {
+  font-size: 12px;
+  display: block;
+}
+@media (pointer: coarse) {
+  .stepped {
+    grid-template-columns: 1fr 48px 48px;
+  }
+  .step {
+    min-width: 46px;
+  }
+}
 </style>

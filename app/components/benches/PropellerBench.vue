@@ -16,7 +16,9 @@ const best = computed(() => bestPitch(document.shown))
 const sails = computed(() => hasSails(document.shown.boat))
 const limited = computed(() => ({ efficiency: '', shaftSpeed: b.propeller.bestHint, series: '' })[best.value.limitedBy])
 function tryPitch(pitch: number) {
-  document.startTrial(`pitch/${pitch}`, `${b.propeller.pitch} ${text(pitch, 'smallLength')}`, [{ path: 'design.propeller.pitch', value: pitch }])
+  document.startTrial(`pitch/${pitch}`, `${b.propeller.pitch} ${text(pitch, 'smallLength')}`, [
+    { path: 'design.propeller.pitch', value: pitch },
+  ])
 }
 </script>
 
@@ -26,14 +28,32 @@ function tryPitch(pitch: number) {
       <BenchLead figure="propellerEfficiency">{{ b.propeller.lead }} {{ answer.model.interaction.basis }}</BenchLead>
       <PropellerDrawing />
       <section class="block" :aria-label="b.propeller.sizes">
-        <h2 class="section-head">{{ b.propeller.sizes }}<span>{{ b.propeller.sizesHint }}</span></h2>
+        <h2 class="section-head">
+          {{ b.propeller.sizes }}<span>{{ b.propeller.sizesHint }}</span>
+        </h2>
         <table class="table" data-pitches>
-          <thead><tr><th>{{ b.propeller.pitch }}</th><th class="num">{{ b.propeller.atCruise }}</th><th class="num">rpm</th><th class="num">{{ b.propeller.limit }}</th><th /></tr></thead>
+          <thead>
+            <tr>
+              <th>{{ b.propeller.pitch }}</th>
+              <th class="num">{{ b.propeller.atCruise }}</th>
+              <th class="num">rpm</th>
+              <th class="num">{{ b.propeller.limit }}</th>
+              <th />
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="row in rows" :key="row.pitch" :class="{ current: row.fitted }">
-              <td class="figures">{{ text(row.pitch, 'smallLength') }}</td><td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerRpm" :of="row.project" :speed="use.topSpeed" /></td>
-              <td class="num"><StateMark :state="row.state" :size="13" /> <FigureValue v-if="row.tightest.share <= 9" id="ratingUse" :of="row.project" :speed="use.topSpeed" /> {{ LIMIT_LABELS[row.tightest.name] }}</td>
-              <td class="num"><TryButton :fitted="row.fitted" :name="text(row.pitch, 'smallLength')" @try="tryPitch(row.pitch)" /></td>
+              <td class="figures">{{ text(row.pitch, 'smallLength') }}</td>
+              <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td>
+              <td class="num"><FigureValue id="propellerRpm" :of="row.project" :speed="use.topSpeed" /></td>
+              <td class="num">
+                <StateMark :state="row.state" :size="13" />
+                <FigureValue v-if="row.tightest.share <= 9" id="ratingUse" :of="row.project" :speed="use.topSpeed" />
+                {{ LIMIT_LABELS[row.tightest.name] }}
+              </td>
+              <td class="num">
+                <TryButton :fitted="row.fitted" :name="text(row.pitch, 'smallLength')" @try="tryPitch(row.pitch)" />
+              </td>
             </tr>
           </tbody>
         </table>
@@ -45,14 +65,26 @@ function tryPitch(pitch: number) {
     <aside class="bench__side">
       <section :aria-label="b.propeller.dims">
         <h2 class="section-head with-hold">{{ b.propeller.dims }} <HoldPin part="propeller" /></h2>
-        <div class="rows"><QuantityField path="design.propeller.diameter" /><QuantityField path="design.propeller.pitch" /><QuantityField path="design.propeller.blades" /><QuantityField path="design.propeller.areaRatio" /><QuantityField path="boat.drive.greatestDiameter" /></div>
+        <div class="rows">
+          <QuantityField path="design.propeller.diameter" /><QuantityField
+            path="design.propeller.pitch"
+          /><QuantityField path="design.propeller.blades" /><QuantityField
+            path="design.propeller.areaRatio"
+          /><QuantityField path="boat.drive.greatestDiameter" />
+        </div>
         <PropellerKind />
-        <button type="button" class="btn btn--best wide" data-best-pitch @click="tryPitch(best.pitch)"><span>{{ b.propeller.best }}</span><span class="price">{{ text(best.pitch, 'smallLength') }}</span></button>
+        <button type="button" class="btn btn--best wide" data-best-pitch @click="tryPitch(best.pitch)">
+          <span>{{ b.propeller.best }}</span><span class="price">{{ text(best.pitch, 'smallLength') }}</span>
+        </button>
         <p class="small soft">{{ limited || b.propeller.bestHint }}</p>
       </section>
       <section class="block" :aria-label="b.propeller.numbers">
         <h2 class="section-head">{{ b.propeller.numbers }}</h2>
-        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow id="slip" /><FigureRow id="realSlip" /><FigureRow id="areaNeeded" /><FigureRow id="bladeLoading" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
+        <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow
+          id="slip"
+        /><FigureRow id="realSlip" /><FigureRow id="areaNeeded" /><FigureRow id="bladeLoading" /><FigureRow
+          id="quayThrust"
+        /><FigureRow id="windThrust" />
       </section>
       <SailRegeneration v-if="sails" />
     </aside>
@@ -60,5 +92,8 @@ function tryPitch(pitch: number) {
 </template>
 
 <style scoped>
-.wide { width: 100%; margin: 8px 0 4px; }
+.wide {
+  width: 100%;
+  margin: 8px 0 4px;
+}
 </style>

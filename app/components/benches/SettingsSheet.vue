@@ -9,20 +9,45 @@ import { useQuantities } from '~/composables/useQuantities'
 const document = useDocumentStore()
 const { fill } = useQuantities()
 const design = computed(() => document.shown.design)
-const sheets = computed(() => [{ title: b.settingsSheet.title, lead: b.settingsSheet.lead(document.shown.name, design.value.controller.name, design.value.motor.name), groups: controllerSettings(document.shown) }, { title: b.settingsSheet.chargerTitle, lead: b.settingsSheet.chargerLead(design.value.charging.charger.name, design.value.pack.cell.name), groups: chargerSettings(document.shown) }])
+const sheets = computed(() => [
+  {
+    title: b.settingsSheet.title,
+    lead: b.settingsSheet.lead(document.shown.name, design.value.controller.name, design.value.motor.name),
+    groups: controllerSettings(document.shown),
+  },
+  {
+    title: b.settingsSheet.chargerTitle,
+    lead: b.settingsSheet.chargerLead(design.value.charging.charger.name, design.value.pack.cell.name),
+    groups: chargerSettings(document.shown),
+  },
+])
 const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
 const print = () => window.print()
 </script>
 
 <template>
   <div class="sheet" data-settings>
-    <div class="actions no-print"><button type="button" class="btn btn--best" @click="print">{{ b.sheet.print }}</button><NuxtLink to="/motor" class="btn">{{ b.settingsSheet.back }}</NuxtLink></div>
+    <div class="actions no-print">
+      <button type="button" class="btn btn--best" @click="print">{{ b.sheet.print }}</button><NuxtLink
+        to="/motor"
+        class="btn"
+        >{{ b.settingsSheet.back }}</NuxtLink
+      >
+    </div>
     <template v-for="sheet in sheets" :key="sheet.title">
       <h1>{{ sheet.title }}</h1>
       <p class="prose">{{ sheet.lead }}</p>
       <section v-for="g in sheet.groups" :key="g.head">
         <h2>{{ g.head }}</h2>
-        <table class="table"><tbody><tr v-for="(s, i) in g.settings" :key="i"><th scope="row">{{ s.label }}</th><td class="num figures">{{ fill(s.value) }}</td><td class="soft why">{{ s.why }}</td></tr></tbody></table>
+        <table class="table">
+          <tbody>
+            <tr v-for="(s, i) in g.settings" :key="i">
+              <th scope="row">{{ s.label }}</th>
+              <td class="num figures">{{ fill(s.value) }}</td>
+              <td class="soft why">{{ s.why }}</td>
+            </tr>
+          </tbody>
+        </table>
       </section>
     </template>
     <p class="small caution">{{ b.settingsSheet.caution }} {{ b.sheet.made(date) }}</p>
@@ -30,13 +55,45 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.sheet { padding: 16px 20px 32px; max-width: 820px; }
-.actions { display: flex; gap: 8px; margin-bottom: 12px; }
-h1 { font: 600 30px/34px var(--figures); }
-h1:not(:first-of-type) { margin-top: 34px; }
-h2 { font: 600 16px/20px var(--labels); margin: 16px 0 4px; padding-bottom: 3px; border-bottom: 1.25px solid var(--ink); }
-th[scope=row] { color: var(--text); font-weight: 500; width: 34%; white-space: normal; }
-.num { width: 16%; font-size: 15px; }
-.why { font-size: 12.5px; line-height: 16px; padding-left: 12px; }
-.caution { margin-top: 14px; padding: 8px 10px; border: 1.25px solid var(--ink); }
+.sheet {
+  padding: 16px 20px 32px;
+  max-width: 820px;
+}
+.actions {
+  display: flex;
+  gap: 8px;
+  margin-bottom: 12px;
+}
+h1 {
+  font: 600 30px/34px var(--figures);
+}
+h1:not(:first-of-type) {
+  margin-top: 34px;
+}
+h2 {
+  font: 600 16px/20px var(--labels);
+  margin: 16px 0 4px;
+  padding-bottom: 3px;
+  border-bottom: 1.25px solid var(--ink);
+}
+th[scope='row'] {
+  color: var(--text);
+  font-weight: 500;
+  width: 34%;
+  white-space: normal;
+}
+.num {
+  width: 16%;
+  font-size: 15px;
+}
+.why {
+  font-size: 12.5px;
+  line-height: 16px;
+  padding-left: 12px;
+}
+.caution {
+  margin-top: 14px;
+  padding: 8px 10px;
+  border: 1.25px solid var(--ink);
+}
 </style>

@@ -22,34 +22,109 @@ const jet = computed(() => answer.model.propulsor.kind === 'jet')
 const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
 
 const fit = computed(() => [
-  [m.parts.motor, design.value.motor.name, `${text(design.value.motor.ratedPower, 'power')}, ${text(design.value.motor.mass, 'partMass')}`],
-  [b.motor.reduction, design.value.reduction.kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[design.value.reduction.kind]} ${design.value.reduction.ratio} : 1`, ''],
+  [
+    m.parts.motor,
+    design.value.motor.name,
+    `${text(design.value.motor.ratedPower, 'power')}, ${text(design.value.motor.mass, 'partMass')}`,
+  ],
+  [
+    b.motor.reduction,
+    design.value.reduction.kind === 'direct'
+      ? b.motor.kinds.direct
+      : `${b.motor.kinds[design.value.reduction.kind]} ${design.value.reduction.ratio} : 1`,
+    '',
+  ],
   jet.value
-    ? [m.parts.jet, design.value.jet.name, `${b.jet.impeller} ${text(design.value.jet.impellerDiameter, 'smallLength')}, ${b.jet.nozzle} ${text(design.value.jet.nozzleDiameter, 'smallLength')}`]
-    : [m.parts.propeller, `${text(design.value.propeller.diameter, 'smallLength')} × ${text(design.value.propeller.pitch, 'smallLength')}`, `${design.value.propeller.blades} blades, area ${design.value.propeller.areaRatio.toFixed(2)}`],
-  [m.parts.controller, design.value.controller.name, `${format(design.value.controller.leastVoltage, 'voltage').text} to ${text(design.value.controller.greatestVoltage, 'voltage')}, ${text(design.value.controller.batteryCurrent, 'current')}`],
-  [m.parts.pack, `${b.pack.bank(design.value.pack.series, design.value.pack.parallel)}: ${design.value.pack.cell.name}`, `${text(pack.value.energy, 'energy')}, ${text(pack.value.nominalVoltage, 'voltage')} (${CHEMISTRIES[design.value.pack.cell.chemistry].label})`],
+    ? [
+        m.parts.jet,
+        design.value.jet.name,
+        `${b.jet.impeller} ${text(design.value.jet.impellerDiameter, 'smallLength')}, ${b.jet.nozzle} ` +
+          `${text(design.value.jet.nozzleDiameter, 'smallLength')}`,
+      ]
+    : [
+        m.parts.propeller,
+        `${text(design.value.propeller.diameter, 'smallLength')} × ` +
+          `${text(design.value.propeller.pitch, 'smallLength')}`,
+        `${design.value.propeller.blades} blades, area ${design.value.propeller.areaRatio.toFixed(2)}`,
+      ],
+  [
+    m.parts.controller,
+    design.value.controller.name,
+    `${format(design.value.controller.leastVoltage, 'voltage').text} to ` +
+      `${text(design.value.controller.greatestVoltage, 'voltage')}, ` +
+      `${text(design.value.controller.batteryCurrent, 'current')}`,
+  ],
+  [
+    m.parts.pack,
+    `${b.pack.bank(design.value.pack.series, design.value.pack.parallel)}: ${design.value.pack.cell.name}`,
+    `${text(pack.value.energy, 'energy')}, ${text(pack.value.nominalVoltage, 'voltage')} ` +
+      `(${CHEMISTRIES[design.value.pack.cell.chemistry].label})`,
+  ],
 ])
-const TABLE: FigureId[] = ['designPrice', 'designMass', 'packFull', 'packAvailable', 'energyNeeded', 'propellerEfficiency']
-const speeds = computed(() => [s.value.cruise, s.value.top].map((p, i) => ({
-  label: i ? m.lever.top : m.lever.cruise, at: p.speed, speed: text(p.speed, 'speed'), band: `${format(p.packPowerLow, 'electricPower').text} to ${text(p.packPowerHigh, 'electricPower')}`,
-})))
+const TABLE: FigureId[] = [
+  'designPrice',
+  'designMass',
+  'packFull',
+  'packAvailable',
+  'energyNeeded',
+  'propellerEfficiency',
+]
+const speeds = computed(() =>
+  [s.value.cruise, s.value.top].map((p, i) => ({
+    label: i ? m.lever.top : m.lever.cruise,
+    at: p.speed,
+    speed: text(p.speed, 'speed'),
+    band: `${format(p.packPowerLow, 'electricPower').text} to ${text(p.packPowerHigh, 'electricPower')}`,
+  })),
+)
 const COLUMNS: FigureId[] = ['packCurrent', 'propellerRpm', 'timeLeft', 'distanceLeft']
 const LEADS = { steep: m.boat.leadSteep, hullSpeed: m.boat.leadHull, top: m.boat.leadTop }
-const fast = computed(() => `${FIGURES.allDaySpeed.label} ${text('speed' in s.value.allDaySpeed ? s.value.allDaySpeed.speed : 0, 'speed')}; ${FIGURES.minutesSpeed.label.toLowerCase()} ${text('speed' in s.value.minutesSpeed ? s.value.minutesSpeed.speed : 0, 'speed')}. ${answer.model.hullType.waveBound ? `${FIGURES.hullSpeed.label} ${text(s.value.hullSpeed, 'speed')}. ` : ''}${LEADS[s.value.payoff.reason](text(s.value.payoff.speed, 'speed'), text(s.value.payoff.effectivePower, 'electricPower'))}`)
-const far = computed(() => `${text(s.value.cruise.distanceLeft, 'distance')} at ${text(s.value.cruise.speed, 'speed')} (${text(s.value.cruise.distanceLow, 'distance')} to ${text(s.value.cruise.distanceHigh, 'distance')}), ${text(s.value.cruise.timeLeft, 'duration')}, with ${text(document.shown.use.reserve, 'ratio')} kept back. ${m.use.lead(text(s.value.energy.distance, 'distance'), text(s.value.energy.duration, 'duration'))} ${s.value.energy.needed <= s.value.energy.available ? m.use.enough : m.use.short}`)
+const fast = computed(
+  () =>
+    `${FIGURES.allDaySpeed.label} ` +
+    `${text('speed' in s.value.allDaySpeed ? s.value.allDaySpeed.speed : 0, 'speed')}; ` +
+    `${FIGURES.minutesSpeed.label.toLowerCase()} ` +
+    `${text('speed' in s.value.minutesSpeed ? s.value.minutesSpeed.speed : 0, 'speed')}. ` +
+    (answer.model.hullType.waveBound ? `${FIGURES.hullSpeed.label} ${text(s.value.hullSpeed, 'speed')}. ` : '') +
+    LEADS[s.value.payoff.reason](
+      text(s.value.payoff.speed, 'speed'),
+      text(s.value.payoff.effectivePower, 'electricPower'),
+    ),
+)
+const far = computed(
+  () =>
+    `${text(s.value.cruise.distanceLeft, 'distance')} at ${text(s.value.cruise.speed, 'speed')} ` +
+    `(${text(s.value.cruise.distanceLow, 'distance')} to ${text(s.value.cruise.distanceHigh, 'distance')}), ` +
+    `${text(s.value.cruise.timeLeft, 'duration')}, with ${text(document.shown.use.reserve, 'ratio')} kept ` +
+    `back. ${m.use.lead(text(s.value.energy.distance, 'distance'), text(s.value.energy.duration, 'duration'))} ` +
+    (s.value.energy.needed <= s.value.energy.available ? m.use.enough : m.use.short),
+)
 const methods = computed(() => answer.model.methods.map(x => resistanceMethodOf(x.method.id).source).join('; '))
 
-const W = 640, H = 190
+const W = 640,
+  H = 190
 const chart = computed(() => {
   const points = answer.curve.filter(p => p.speed <= Math.max(document.shown.use.topSpeed * 1.05, s.value.cruise.speed))
-  const vMax = points.at(-1)!.speed, pMax = Math.max(...points.map(p => p.packPowerHigh))
-  const x = (v: number) => 52 + v / vMax * (W - 60), y = (p: number) => 8 + (1 - Math.min(1, p / pMax)) * (H - 40)
-  type P = typeof points[number]
+  const vMax = points.at(-1)!.speed,
+    pMax = Math.max(...points.map(p => p.packPowerHigh))
+  const x = (v: number) => 52 + (v / vMax) * (W - 60),
+    y = (p: number) => 8 + (1 - Math.min(1, p / pMax)) * (H - 40)
+  type P = (typeof points)[number]
   return {
-    band: area<P>().x(p => x(p.speed)).y0(p => y(p.packPowerLow)).y1(p => y(p.packPowerHigh))(points) ?? '', centre: line<P>().x(p => x(p.speed)).y(p => y(p.drive.packPower))(points) ?? '',
-    ticksX: [0.25, 0.5, 0.75, 1].map(f => ({ at: x(f * vMax), label: text(f * vMax, 'speed') })), ticksY: [0, 0.5, 1].map(f => ({ at: y(f * pMax), label: text(f * pMax, 'electricPower') })),
-    marks: [s.value.cruise, s.value.top].filter(p => p.speed <= vMax).map(p => ({ x: x(p.speed), y: y(p.drive.packPower) })),
+    band:
+      area<P>()
+        .x(p => x(p.speed))
+        .y0(p => y(p.packPowerLow))
+        .y1(p => y(p.packPowerHigh))(points) ?? '',
+    centre:
+      line<P>()
+        .x(p => x(p.speed))
+        .y(p => y(p.drive.packPower))(points) ?? '',
+    ticksX: [0.25, 0.5, 0.75, 1].map(f => ({ at: x(f * vMax), label: text(f * vMax, 'speed') })),
+    ticksY: [0, 0.5, 1].map(f => ({ at: y(f * pMax), label: text(f * pMax, 'electricPower') })),
+    marks: [s.value.cruise, s.value.top]
+      .filter(p => p.speed <= vMax)
+      .map(p => ({ x: x(p.speed), y: y(p.drive.packPower) })),
   }
 })
 const print = () => window.print()
@@ -63,22 +138,56 @@ const print = () => window.print()
     </div>
     <header>
       <h2>{{ document.shown.name }}</h2>
-      <p>{{ hullLabel(boat) }}, {{ text(boat.lengthOverAll, 'length') }}, {{ text(boat.mass, 'mass') }} ± {{ Math.round(boat.massUncertainty * 100) }} %. {{ document.shown.story }}</p>
+      <p>
+        {{ hullLabel(boat) }}, {{ text(boat.lengthOverAll, 'length') }}, {{ text(boat.mass, 'mass') }} ±
+        {{ Math.round(boat.massUncertainty * 100) }} %. {{ document.shown.story }}
+      </p>
     </header>
     <section>
       <h3>{{ b.sheet.fit }}</h3>
-      <table class="table fit"><tbody><tr v-for="row in fit" :key="row[0]"><th scope="row">{{ row[0] }}</th><td>{{ row[1] }}</td><td class="num">{{ row[2] }}</td></tr></tbody></table>
-      <dl class="figures-list"><div v-for="id in TABLE" :key="id"><dt>{{ figureOn(id, document.shown).label }}</dt><dd><FigureValue :id="id" /></dd></div></dl>
+      <table class="table fit">
+        <tbody>
+          <tr v-for="row in fit" :key="row[0]">
+            <th scope="row">{{ row[0] }}</th>
+            <td>{{ row[1] }}</td>
+            <td class="num">{{ row[2] }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <dl class="figures-list">
+        <div v-for="id in TABLE" :key="id">
+          <dt>{{ figureOn(id, document.shown).label }}</dt>
+          <dd><FigureValue :id="id" /></dd>
+        </div>
+      </dl>
     </section>
     <section>
-      <h3>{{ b.sheet.fast }}</h3><p class="prose">{{ fast }}</p>
+      <h3>{{ b.sheet.fast }}</h3>
+      <p class="prose">{{ fast }}</p>
       <table class="table speeds">
-        <thead><tr><th /><th v-for="row in speeds" :key="row.label" scope="col" class="num">{{ row.label }}</th></tr></thead>
+        <thead>
+          <tr>
+            <th />
+            <th v-for="row in speeds" :key="row.label" scope="col" class="num">{{ row.label }}</th>
+          </tr>
+        </thead>
         <tbody>
-          <tr><th scope="row">{{ b.curve.axisSpeed }}</th><td v-for="row in speeds" :key="row.label" class="num">{{ row.speed }}</td></tr>
-          <tr><th scope="row">{{ FIGURES.packPower.label }}</th><td v-for="row in speeds" :key="row.label" class="num"><FigureValue id="packPower" :speed="row.at" /></td></tr>
-          <tr><th scope="row">{{ m.working.range }}</th><td v-for="row in speeds" :key="row.label" class="num">{{ row.band }}</td></tr>
-          <tr v-for="id in COLUMNS" :key="id"><th scope="row">{{ figureOn(id, document.shown).label }}</th><td v-for="row in speeds" :key="row.label" class="num"><FigureValue :id="id" :speed="row.at" /></td></tr>
+          <tr>
+            <th scope="row">{{ b.curve.axisSpeed }}</th>
+            <td v-for="row in speeds" :key="row.label" class="num">{{ row.speed }}</td>
+          </tr>
+          <tr>
+            <th scope="row">{{ FIGURES.packPower.label }}</th>
+            <td v-for="row in speeds" :key="row.label" class="num"><FigureValue id="packPower" :speed="row.at" /></td>
+          </tr>
+          <tr>
+            <th scope="row">{{ m.working.range }}</th>
+            <td v-for="row in speeds" :key="row.label" class="num">{{ row.band }}</td>
+          </tr>
+          <tr v-for="id in COLUMNS" :key="id">
+            <th scope="row">{{ figureOn(id, document.shown).label }}</th>
+            <td v-for="row in speeds" :key="row.label" class="num"><FigureValue :id="id" :speed="row.at" /></td>
+          </tr>
         </tbody>
       </table>
     </section>
@@ -86,39 +195,133 @@ const print = () => window.print()
       <h3>{{ b.sheet.curve }}</h3>
       <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="b.sheet.curve" class="curve">
         <path v-for="t in chart.ticksY" :key="t.label" :d="`M52 ${t.at}H${W - 8}`" class="grid" />
-        <path :d="chart.band" class="band" /><path :d="chart.centre" class="centre" />
+        <path :d="chart.band" class="band" />
+        <path :d="chart.centre" class="centre" />
         <circle v-for="p in chart.marks" :key="p.x" :cx="p.x" :cy="p.y" r="4" class="mark" />
-        <text v-for="(t, i) in chart.ticksX" :key="t.label" :x="t.at" :y="H - 8" :text-anchor="i === chart.ticksX.length - 1 ? 'end' : 'middle'">{{ t.label }}</text>
+        <text
+          v-for="(t, i) in chart.ticksX"
+          :key="t.label"
+          :x="t.at"
+          :y="H - 8"
+          :text-anchor="i === chart.ticksX.length - 1 ? 'end' : 'middle'"
+        >
+          {{ t.label }}
+        </text>
         <text v-for="t in chart.ticksY" :key="`y${t.label}`" x="48" :y="t.at + 4" text-anchor="end">{{ t.label }}</text>
       </svg>
     </section>
-    <section><h3>{{ b.sheet.far }}</h3><p class="prose">{{ far }}</p></section>
+    <section>
+      <h3>{{ b.sheet.far }}</h3>
+      <p class="prose">{{ far }}</p>
+    </section>
     <section data-sheet-findings>
       <h3>{{ b.sheet.not }}</h3>
-      <p v-if="!s.findings.findings.length" class="prose"><StateMark state="fits" /> {{ b.sheet.all }}</p>
-      <ul v-else><li v-for="f in s.findings.findings" :key="f.rule"><StateMark :state="f.severity" /><p><b>{{ m.states[f.severity] }}, {{ f.title }} {{ fill(f.amount) }}.</b> {{ fill(f.sentence) }} <span v-if="f.caution">{{ f.caution }}</span></p></li></ul>
+      <p v-if="!answer.findings.findings.length" class="prose"><StateMark state="fits" /> {{ b.sheet.all }}</p>
+      <ul v-else>
+        <li v-for="f in answer.findings.findings" :key="f.rule">
+          <StateMark :state="f.severity" />
+          <p>
+            <b>{{ m.states[f.severity] }}, {{ f.title }} {{ fill(f.amount) }}.</b> {{ fill(f.sentence) }}
+            <span v-if="f.caution">{{ f.caution }}</span>
+          </p>
+        </li>
+      </ul>
     </section>
-    <section><h3>{{ b.sheet.working }}</h3><p class="small">{{ methods }}. {{ figureOn('propellerEfficiency', document.shown).source }}. {{ b.sheet.made(date) }}</p><p class="small caution">{{ b.sheet.caution }}</p></section>
+    <section>
+      <h3>{{ b.sheet.working }}</h3>
+      <p class="small">
+        {{ methods }}. {{ figureOn('propellerEfficiency', document.shown).source }}. {{ b.sheet.made(date) }}
+      </p>
+      <p class="small caution">{{ b.sheet.caution }}</p>
+    </section>
     <DesignChoices />
   </div>
 </template>
 
 <style scoped>
-.sheet { padding: 16px 20px 32px; max-width: 820px; }
-.fit td { overflow-wrap: anywhere; }
-.fit .num { white-space: normal; }
-.actions { display: flex; gap: 8px; margin-bottom: 12px; }
-h2 { font: 600 34px/38px var(--figures); }
-h3 { font: 600 16px/20px var(--labels); margin: 18px 0 6px; padding-bottom: 3px; border-bottom: 1.25px solid var(--ink); }
-th[scope=row] { color: var(--text); font-weight: 600; }
-.table td:nth-child(2) { min-width: 90px; }
-.speeds { max-width: 520px; }
-.figures-list { display: grid; grid-template-columns: repeat(auto-fit, minmax(200px, 1fr)); gap: 0 22px; }
-.figures-list div { display: flex; justify-content: space-between; align-items: center; min-height: 30px; border-bottom: .75px solid var(--rule); font-size: 13.5px; }
-li { display: flex; gap: 8px; padding: 5px 0; border-bottom: .75px solid var(--rule); font-size: 14px; line-height: 18px; }
-li svg { margin-top: 2px; }
-.curve { width: 100%; max-width: 720px; }
-.curve text { font: 500 12px var(--figures); fill: var(--text); }
-.grid { stroke: var(--grid); } .band { fill: var(--band); } .centre { fill: none; stroke: var(--ink); stroke-width: 2; } .mark { fill: var(--ink); }
-.caution { margin-top: 8px; padding: 8px 10px; border: 1.25px solid var(--ink); }
+.sheet {
+  padding: 16px 20px 32px;
+  max-width: 820px;
+}
+.fit td {
+  overflow-wrap: anywhere;
+}
+.fit .num {
+  white-space: normal;
+}
+.actions {
+  display: flex;
+  gap: 8px;
+  margin-bottom: 12px;
+}
+h2 {
+  font: 600 34px/38px var(--figures);
+}
+h3 {
+  font: 600 16px/20px var(--labels);
+  margin: 18px 0 6px;
+  padding-bottom: 3px;
+  border-bottom: 1.25px solid var(--ink);
+}
+th[scope='row'] {
+  color: var(--text);
+  font-weight: 600;
+}
+.table td:nth-child(2) {
+  min-width: 90px;
+}
+.speeds {
+  max-width: 520px;
+}
+.figures-list {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  gap: 0 22px;
+}
+.figures-list div {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 30px;
+  border-bottom: 0.75px solid var(--rule);
+  font-size: 13.5px;
+}
+li {
+  display: flex;
+  gap: 8px;
+  padding: 5px 0;
+  border-bottom: 0.75px solid var(--rule);
+  font-size: 14px;
+  line-height: 18px;
+}
+li svg {
+  margin-top: 2px;
+}
+.curve {
+  width: 100%;
+  max-width: 720px;
+}
+.curve text {
+  font: 500 12px var(--figures);
+  fill: var(--text);
+}
+.grid {
+  stroke: var(--grid);
+}
+.band {
+  fill: var(--band);
+}
+.centre {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.mark {
+  fill: var(--ink);
+}
+.caution {
+  margin-top: 8px;
+  padding: 8px 10px;
+  border: 1.25px solid var(--ink);
+}
 </style>

@@ -10,11 +10,18 @@ import { useFirstAnswers } from '~/composables/useFirstAnswers'
 const boats = useBoatsStore()
 const { name, hullType, drive, drives, typed, errors, show, check, finish, clear } = useFirstAnswers()
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
-const driveWords = computed(() => Object.fromEntries(drives.value.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>)
+const driveWords = computed(
+  () => Object.fromEntries(drives.value.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>,
+)
 const failed = ref(false)
 const QUESTIONS = [
-  ['lengthOverAll', FIELDS['boat.lengthOverAll'].label], ['beam', FIELDS['boat.beam'].label], ['mass', FIELDS['boat.mass'].label], ['greatestDiameter', b.start.propeller],
-  ['oldEnginePower', b.start.engine], ['cruiseSpeed', b.start.cruise], ['duration', b.start.hours],
+  ['lengthOverAll', FIELDS['boat.lengthOverAll'].label],
+  ['beam', FIELDS['boat.beam'].label],
+  ['mass', FIELDS['boat.mass'].label],
+  ['greatestDiameter', b.start.propeller],
+  ['oldEnginePower', b.start.engine],
+  ['cruiseSpeed', b.start.cruise],
+  ['duration', b.start.hours],
 ] as const
 
 async function make() {
@@ -33,20 +40,61 @@ async function make() {
     <h2>{{ b.start.title }}</h2>
     <p class="prose soft">{{ b.start.lead }}</p>
     <ol>
-      <li><label for="start-name"><span class="n">1</span>{{ b.start.name }}</label><VTextField id="start-name" v-model="name" class="ink-field wide" data-question="name" maxlength="60" placeholder="My boat" persistent-placeholder /></li>
-      <li><span class="n">2</span><ChoiceField v-model="hullType" :columns="2" :label="b.start.hullType" :options="types" /></li>
+      <li>
+        <label for="start-name"><span class="n">1</span>{{ b.start.name }}</label
+        ><VTextField
+          id="start-name"
+          v-model="name"
+          class="ink-field wide"
+          data-question="name"
+          maxlength="60"
+          placeholder="My boat"
+          persistent-placeholder
+        />
+      </li>
+      <li>
+        <span class="n">2</span
+        ><ChoiceField v-model="hullType" :columns="2" :label="b.start.hullType" :options="types" />
+      </li>
       <li><span class="n">3</span><ChoiceField v-model="drive" :label="b.start.drive" :options="driveWords" /></li>
       <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
-        <label :for="`start-${question}`"><span class="n">{{ i + 4 }}</span>{{ question === 'greatestDiameter' && drive === 'jet' ? b.start.impeller : label }}<small v-if="question === 'mass'" class="soft">{{ b.start.weightHint }}</small></label>
-        <VTextField :id="`start-${question}`" v-model="typed[question]" class="ink-field" :data-question="question" autocomplete="off" :placeholder="question === 'oldEnginePower' ? b.start.none : `${b.start.typical} ${show(question)}`" persistent-placeholder :aria-invalid="errors[question] ? 'true' : undefined" :aria-describedby="errors[question] ? `start-${question}-error` : undefined" @blur="check(question)" />
+        <label :for="`start-${question}`"
+          ><span class="n">{{ i + 4 }}</span
+          >{{ question === 'greatestDiameter' && drive === 'jet' ? b.start.impeller : label
+          }}<small v-if="question === 'mass'" class="soft">{{ b.start.weightHint }}</small></label
+        >
+        <VTextField
+          :id="`start-${question}`"
+          v-model="typed[question]"
+          class="ink-field"
+          :data-question="question"
+          autocomplete="off"
+          :placeholder="question === 'oldEnginePower' ? b.start.none : `${b.start.typical} ${show(question)}`"
+          persistent-placeholder
+          :aria-invalid="errors[question] ? 'true' : undefined"
+          :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
+          @blur="check(question)"
+        />
         <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
       </li>
     </ol>
     <section class="taken">
       <h3 class="section-head">{{ b.start.taken }}</h3>
       <div class="line" :class="{ wrong: errors.houseLoad }">
-        <label for="start-houseLoad">{{ FIELDS['use.houseLoad'].label }}<small class="soft">{{ FIELDS['use.houseLoad'].hint }}</small></label>
-        <VTextField id="start-houseLoad" v-model="typed.houseLoad" class="ink-field" data-question="houseLoad" autocomplete="off" :placeholder="`${b.start.typical} ${show('houseLoad')}`" persistent-placeholder :aria-invalid="errors.houseLoad ? 'true' : undefined" @blur="check('houseLoad')" />
+        <label for="start-houseLoad"
+          >{{ FIELDS['use.houseLoad'].label }}<small class="soft">{{ FIELDS['use.houseLoad'].hint }}</small></label
+        >
+        <VTextField
+          id="start-houseLoad"
+          v-model="typed.houseLoad"
+          class="ink-field"
+          data-question="houseLoad"
+          autocomplete="off"
+          :placeholder="`${b.start.typical} ${show('houseLoad')}`"
+          persistent-placeholder
+          :aria-invalid="errors.houseLoad ? 'true' : undefined"
+          @blur="check('houseLoad')"
+        />
         <p v-if="errors.houseLoad" class="error" role="alert">{{ errors.houseLoad }}</p>
       </div>
       <p class="small soft">{{ b.start.takenWords }}</p>
@@ -60,19 +108,88 @@ async function make() {
 </template>
 
 <style scoped>
-.start { padding: 16px 20px 32px; max-width: 680px; }
-h2 { font: 600 28px/32px var(--figures); margin-bottom: 4px; }
-ol { margin: 12px 0; }
-li { position: relative; display: grid; grid-template-columns: minmax(0, 1fr) 190px; gap: 2px 14px; align-items: center; padding: 5px 0 5px 34px; min-height: 46px; border-bottom: .75px solid var(--rule); }
-li > .choice { grid-column: 1 / -1; }
-.n { position: absolute; left: 0; top: 10px; width: 24px; height: 24px; border: 1.25px solid var(--ink); border-radius: 50%; display: grid; place-items: center; font: 600 13px var(--figures); }
-label { font-size: 15px; }
-.taken { margin: 4px 0 14px 34px; }
-.line { display: grid; grid-template-columns: minmax(0, 1fr) 190px; gap: 2px 14px; align-items: center; min-height: 46px; }
-small { display: block; font-size: 12px; }
-.error { grid-column: 1 / -1; color: var(--clash); font-size: 13px; line-height: 17px; padding-left: 16px; position: relative; }
-.error::before { content: ""; position: absolute; left: 0; top: 4px; width: 10px; height: 10px; background: var(--clash); }
-.actions { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
-.wide :deep(input) { text-align: left !important; }
-@media (max-width: 520px) { li { grid-template-columns: 1fr; } }
+.start {
+  padding: 16px 20px 32px;
+  max-width: 680px;
+}
+h2 {
+  font: 600 28px/32px var(--figures);
+  margin-bottom: 4px;
+}
+ol {
+  margin: 12px 0;
+}
+li {
+  position: relative;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 190px;
+  gap: 2px 14px;
+  align-items: center;
+  padding: 5px 0 5px 34px;
+  min-height: 46px;
+  border-bottom: 0.75px solid var(--rule);
+}
+li > .choice {
+  grid-column: 1 / -1;
+}
+.n {
+  position: absolute;
+  left: 0;
+  top: 10px;
+  width: 24px;
+  height: 24px;
+  border: 1.25px solid var(--ink);
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
+  font: 600 13px var(--figures);
+}
+label {
+  font-size: 15px;
+}
+.taken {
+  margin: 4px 0 14px 34px;
+}
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 190px;
+  gap: 2px 14px;
+  align-items: center;
+  min-height: 46px;
+}
+small {
+  display: block;
+  font-size: 12px;
+}
+.error {
+  grid-column: 1 / -1;
+  color: var(--clash);
+  font-size: 13px;
+  line-height: 17px;
+  padding-left: 16px;
+  position: relative;
+}
+.error::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 4px;
+  width: 10px;
+  height: 10px;
+  background: var(--clash);
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.wide :deep(input) {
+  text-align: left !important;
+}
+@media (max-width: 520px) {
+  li {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -6,7 +6,9 @@ import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** What the sun does for the boat: energy by month, the pace that it carries, panels, their volts, and where she lies. */
+/**
+ * What the sun does for the boat: energy by month, the pace that it carries, panels, their volts, and where she lies.
+ */
 const WorldMap = defineAsyncComponent(() => import('~/components/sun/WorldMap.vue'))
 const document = useDocumentStore()
 const library = useLibraryStore()
@@ -17,12 +19,19 @@ const month = computed(() => document.shown.design.charging.month)
 const report = computed(() => solarReport(document.shown))
 const panels = computed(() => library.library.panels)
 const controllers = computed(() => library.library.chargeControllers)
-const listed = <P extends { id: string }>(all: readonly P[], now: P | null) => now && !all.some(p => p.id === now.id) ? [now, ...all] : all
+const listed = <P extends { id: string }>(all: readonly P[], now: P | null) =>
+  now && !all.some(p => p.id === now.id) ? [now, ...all] : all
 const count = computed(() => solar.value.series * solar.value.parallel)
 const spot = computed(() => s.mark(text(place.value.latitude, 'coordinate'), text(place.value.longitude, 'coordinate')))
-const choosePanel = (id: string) => document.edit(s.panel, [{ path: 'design.solar.panel', value: panels.value.find(p => p.id === id) ?? solar.value.panel }])
-const chooseController = (id: string) => document.edit(s.controller, [{ path: 'design.solar.controller', value: controllers.value.find(p => p.id === id) ?? null }])
-const kind = (c: ChargeControllerSpec) => c.boosts ? s.lifts : c.tracking ? s.tracks : s.plain
+const choosePanel = (id: string) =>
+  document.edit(s.panel, [
+    { path: 'design.solar.panel', value: panels.value.find(p => p.id === id) ?? solar.value.panel },
+  ])
+const chooseController = (id: string) =>
+  document.edit(s.controller, [
+    { path: 'design.solar.controller', value: controllers.value.find(p => p.id === id) ?? null },
+  ])
+const kind = (c: ChargeControllerSpec) => (c.boosts ? s.lifts : c.tracking ? s.tracks : s.plain)
 const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
 </script>
 
@@ -32,52 +41,145 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
       <BenchLead v-if="solar.fitted" figure="sunDay" :head="s.lead(s.months[month]!)">
         <FigureSentence :words="s.carries" :figures="['sunDayPace']" />
       </BenchLead>
-      <p v-else class="prose none"><strong>{{ s.none }}</strong> {{ s.noneWords }}</p>
+      <p v-else class="prose none">
+        <strong>{{ s.none }}</strong> {{ s.noneWords }}
+      </p>
       <SunChart />
-      <p v-if="solar.fitted && !solar.controller?.tracking" class="prose">{{ s.directNote(text(report.lostWithoutTracking, 'ratio')) }}</p>
+      <p v-if="solar.fitted && !solar.controller?.tracking" class="prose">
+        {{ s.directNote(text(report.lostWithoutTracking, 'ratio')) }}
+      </p>
       <p v-if="solar.fitted && report.months[month]!.refillDays === null" class="prose">{{ s.helpless }}</p>
       <StringWindow />
       <section class="block" :aria-label="s.place">
-        <h2 class="section-head">{{ s.place }}<span>{{ s.placeHint }}</span></h2>
-        <WorldMap :latitude="place.latitude" :longitude="place.longitude" :words="spot" @place="document.edit(s.place, [{ path: 'use.place', value: $event }])" />
-        <div class="columns"><QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" /></div>
+        <h2 class="section-head">
+          {{ s.place }}<span>{{ s.placeHint }}</span>
+        </h2>
+        <WorldMap
+          :latitude="place.latitude"
+          :longitude="place.longitude"
+          :words="spot"
+          @place="document.edit(s.place, [{ path: 'use.place', value: $event }])"
+        />
+        <div class="columns">
+          <QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" />
+        </div>
       </section>
       <SunTable />
       <p class="small caution">{{ s.caution }}</p>
     </div>
     <aside class="bench__side">
       <section :aria-label="s.panels">
-        <h2 class="section-head">{{ s.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ s.all }}</NuxtLink></h2>
+        <h2 class="section-head">
+          {{ s.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ s.all }}</NuxtLink>
+        </h2>
         <div class="fit">
-          <button type="button" class="btn" :class="{ 'btn--best': !solar.fitted }" data-fit-panels @click="document.edit(solar.fitted ? s.leave : s.fit, [{ path: 'design.solar.fitted', value: !solar.fitted }])">{{ solar.fitted ? s.leave : s.fit }}</button>
+          <button
+            type="button"
+            class="btn"
+            :class="{ 'btn--best': !solar.fitted }"
+            data-fit-panels
+            @click="
+              document.edit(solar.fitted ? s.leave : s.fit, [{ path: 'design.solar.fitted', value: !solar.fitted }])
+            "
+          >
+            {{ solar.fitted ? s.leave : s.fit }}
+          </button>
           <HoldPin v-if="solar.fitted" part="panels" />
         </div>
-        <label class="pick"><span>{{ s.panel }}</span><select class="ink-select" :value="solar.panel.id" data-panel @change="choosePanel(($event.target as HTMLSelectElement).value)"><option v-for="p in listed(panels, solar.panel)" :key="p.id" :value="p.id">{{ p.name }}, {{ text(p.power, 'electricPower') }}</option></select></label>
+        <label class="pick"
+          ><span>{{ s.panel }}</span
+          ><select
+            class="ink-select"
+            :value="solar.panel.id"
+            data-panel
+            @change="choosePanel(($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="p in listed(panels, solar.panel)" :key="p.id" :value="p.id">
+              {{ p.name }}, {{ text(p.power, 'electricPower') }}
+            </option>
+          </select></label
+        >
         <QuantityField path="design.solar.series" /><QuantityField path="design.solar.parallel" />
-        <p class="small soft">{{ s.area(text(count * solar.panel.length * solar.panel.width, 'area'), text(count * solar.panel.mass, 'partMass')) }}</p>
+        <p class="small soft">
+          {{
+            s.area(
+              text(count * solar.panel.length * solar.panel.width, 'area'),
+              text(count * solar.panel.mass, 'partMass'),
+            )
+          }}
+        </p>
         <QuantityField path="design.solar.tilt" />
-        <ChoiceField :label="s.lies" :options="s.lieWays" :model-value="solar.swings ? 'swings' : 'fixed'" @update:model-value="document.edit(s.lies, [{ path: 'design.solar.swings', value: $event === 'swings' }])" />
+        <ChoiceField
+          :label="s.lies"
+          :options="s.lieWays"
+          :model-value="solar.swings ? 'swings' : 'fixed'"
+          @update:model-value="document.edit(s.lies, [{ path: 'design.solar.swings', value: $event === 'swings' }])"
+        />
         <QuantityField v-if="!solar.swings" path="design.solar.heading" />
         <QuantityField path="design.solar.shading" /><QuantityField path="design.solar.coldest" />
-        <label class="pick"><span>{{ s.controller }}</span><select class="ink-select" :value="solar.controller?.id ?? ''" data-regulator @change="chooseController(($event.target as HTMLSelectElement).value)"><option value="">{{ s.direct }}</option><option v-for="k in listed(controllers, solar.controller)" :key="k.id" :value="k.id">{{ k.name }}</option></select></label>
+        <label class="pick"
+          ><span>{{ s.controller }}</span
+          ><select
+            class="ink-select"
+            :value="solar.controller?.id ?? ''"
+            data-regulator
+            @change="chooseController(($event.target as HTMLSelectElement).value)"
+          >
+            <option value="">{{ s.direct }}</option>
+            <option v-for="k in listed(controllers, solar.controller)" :key="k.id" :value="k.id">{{ k.name }}</option>
+          </select></label
+        >
         <p v-if="solar.controller" class="small soft">{{ kind(solar.controller) }}</p>
       </section>
       <section class="block" :aria-label="s.months[month]">
         <h2 class="section-head">{{ s.ofMonth }} {{ s.months[month] }}</h2>
         <FigureRow id="sunDaylight" />
-        <template v-if="solar.fitted"><FigureRow id="sunDay" /><FigureRow id="sunNoon" /><FigureRow id="sunDayPace" /><FigureRow id="sunNoonPace" /><FigureRow id="sunYear" /><FigureRow v-if="!solar.controller?.tracking" id="sunDirectLoss" /></template>
-        <p v-if="solar.fitted && daylit.perDay > 0 && report.months[month]!.refillDays !== null" class="small soft">{{ s.refill }}: {{ report.months[month]!.refillDays!.toFixed(1) }}</p>
+        <template v-if="solar.fitted"
+          ><FigureRow id="sunDay" /><FigureRow id="sunNoon" /><FigureRow id="sunDayPace" /><FigureRow
+            id="sunNoonPace" /><FigureRow id="sunYear" /><FigureRow
+            v-if="!solar.controller?.tracking"
+            id="sunDirectLoss"
+        /></template>
+        <p v-if="solar.fitted && daylit.perDay > 0 && report.months[month]!.refillDays !== null" class="small soft">
+          {{ s.refill }}: {{ report.months[month]!.refillDays!.toFixed(1) }}
+        </p>
       </section>
     </aside>
   </div>
 </template>
 
 <style scoped>
-.fit { display: flex; gap: 8px; margin: 6px 0; }
-.fit > :first-child { flex: 1; justify-content: center; padding-inline: 6px; }
-.pick { display: block; padding: 5px 0; font-size: 13.5px; }
-.pick span { display: block; line-height: 18px; margin-bottom: 2px; }
-.none { margin-bottom: 10px; }
-.caution { margin-top: 14px; padding: 8px 10px; border: 1.25px solid var(--ink); }
-.section-head { display: flex; justify-content: space-between; gap: 8px; }
+.fit {
+  display: flex;
+  gap: 8px;
+  margin: 6px 0;
+}
+.fit > :first-child {
+  flex: 1;
+  justify-content: center;
+  padding-inline: 6px;
+}
+.pick {
+  display: block;
+  padding: 5px 0;
+  font-size: 13.5px;
+}
+.pick span {
+  display: block;
+  line-height: 18px;
+  margin-bottom: 2px;
+}
+.none {
+  margin-bottom: 10px;
+}
+.caution {
+  margin-top: 14px;
+  padding: 8px 10px;
+  border: 1.25px solid var(--ink);
+}
+.section-head {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+}
 </style>

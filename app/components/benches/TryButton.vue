@@ -2,16 +2,32 @@
 import { m } from '~/messages'
 
 /** At the end of a row of a library: what is fitted says so, anything else can be tried on the board. */
-defineProps<{ fitted: boolean, name: string, disabled?: boolean }>()
+defineProps<{ fitted: boolean; name: string; disabled?: boolean }>()
 defineEmits<{ try: [] }>()
 </script>
 
 <template>
   <span v-if="fitted">{{ m.trial.fitted }}</span>
-  <button v-else type="button" class="btn try" :disabled="disabled" :aria-label="`${m.trial.try} ${name}`" @click="$emit('try')">{{ m.trial.try }}</button>
+  <button
+    v-else
+    type="button"
+    class="btn try"
+    :disabled="disabled"
+    :aria-label="`${m.trial.try} ${name}`"
+    @click="$emit('try')"
+  >
+    {{ m.trial.try }}
+  </button>
 </template>
 
 <style scoped>
-.try { min-height: 28px; padding: 0 12px; }
-@media (pointer: coarse) { .try { min-height: 44px; } }
+.try {
+  min-height: 28px;
+  padding: 0 12px;
+}
+@media (pointer: coarse) {
+  .try {
+    min-height: 44px;
+  }
+}
 </style>

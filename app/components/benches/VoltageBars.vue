@@ -25,37 +25,68 @@ const dcdc = computed(() => {
   return from === null && to === null ? null : { from: from ?? 0, to: to ?? pack.value.to }
 })
 const rows = computed(() => [
-  { key: 'pack', label: b.pack.pack, from: pack.value.from, to: pack.value.to, state: worst(['packAboveWindow', 'packBelowWindow']) },
+  {
+    key: 'pack',
+    label: b.pack.pack,
+    from: pack.value.from,
+    to: pack.value.to,
+    state: worst(['packAboveWindow', 'packBelowWindow']),
+  },
   driven('controller', design.value.controller),
-  { key: 'charger', label: b.pack.charger, from: design.value.charging.charger.leastVoltage, to: design.value.charging.charger.greatestVoltage, state: worst(['chargerWindow']) },
+  {
+    key: 'charger',
+    label: b.pack.charger,
+    from: design.value.charging.charger.leastVoltage,
+    to: design.value.charging.charger.greatestVoltage,
+    state: worst(['chargerWindow']),
+  },
   ...(dcdc.value ? [{ key: 'dcdc', label: b.pack.dcdc, ...dcdc.value, state: worst(['houseConverter']) }] : []),
   driven('motor', design.value.motor, ['motorSpeed']),
 ])
 /** A part that the pack drives is marked by the end of its own window that the pack passes. */
-function driven(key: 'controller' | 'motor', { leastVoltage: from, greatestVoltage: to }: { leastVoltage: number, greatestVoltage: number }, rules: string[] = []) {
-  const passed = [...(to < pack.value.to ? ['packAboveWindow'] : []), ...(from > pack.value.from ? ['packBelowWindow'] : [])]
+function driven(
+  key: 'controller' | 'motor',
+  { leastVoltage: from, greatestVoltage: to }: { leastVoltage: number; greatestVoltage: number },
+  rules: string[] = [],
+) {
+  const passed = [
+    ...(to < pack.value.to ? ['packAboveWindow'] : []),
+    ...(from > pack.value.from ? ['packBelowWindow'] : []),
+  ]
   return { key, label: b.pack[key], from, to, state: worst([...passed, ...rules]) }
 }
 function worst(rules: string[]): Severity | 'fits' {
   return answer.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
 }
 const now = computed(() => answer.evaluation.point.drive.packVoltage)
-const LEFT = 84, RIGHT = 30, TOP = 24, ROW = 34, FOOT = 20
+const LEFT = 84,
+  RIGHT = 30,
+  TOP = 24,
+  ROW = 34,
+  FOOT = 20
 const scale = computed(() => {
   const all = rows.value.flatMap(r => [r.from, r.to])
   const showTouch = Math.max(...all) > 0.6 * TOUCH_LIMIT && Math.min(...all) < 1.3 * TOUCH_LIMIT
-  const from = Math.min(...all) * 0.94, to = Math.max(...all, ...(showTouch ? [TOUCH_LIMIT] : [])) * 1.05
+  const from = Math.min(...all) * 0.94,
+    to = Math.max(...all, ...(showTouch ? [TOUCH_LIMIT] : [])) * 1.05
   return { from, to, showTouch }
 })
-const x = (v: number) => LEFT + (v - scale.value.from) / (scale.value.to - scale.value.from) * Math.max(10, width.value - LEFT - RIGHT)
+const x = (v: number) =>
+  LEFT + ((v - scale.value.from) / (scale.value.to - scale.value.from)) * Math.max(10, width.value - LEFT - RIGHT)
 /** both ends are written inside a bar that is as wide as they are, else side by side beside it */
-const INSIDE = 84, BESIDE = 86
-function beside({ from, to }: { from: number, to: number }) {
-  return x(to) + BESIDE < width.value - RIGHT ? { at: x(to) + 5, anchor: 'start' as const } : { at: x(from) - 5, anchor: 'end' as const }
+const INSIDE = 84,
+  BESIDE = 86
+function beside({ from, to }: { from: number; to: number }) {
+  return x(to) + BESIDE < width.value - RIGHT
+    ? { at: x(to) + 5, anchor: 'start' as const }
+    : { at: x(from) - 5, anchor: 'end' as const }
 }
 /** what the pack is driven by; the charger's window only bounds the charge */
 const drive = computed(() => rows.value.filter(r => r.key === 'controller' || r.key === 'motor'))
-const common = computed(() => ({ from: Math.max(...drive.value.map(r => r.from)), to: Math.min(...drive.value.map(r => r.to)) }))
+const common = computed(() => ({
+  from: Math.max(...drive.value.map(r => r.from)),
+  to: Math.min(...drive.value.map(r => r.to)),
+}))
 /** the foot of the scale; below it stands the word of the touch limit, out of the way of the pack's tag */
 const foot = computed(() => TOP + ROW * rows.value.length + 4)
 const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
@@ -63,24 +94,56 @@ const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
 
 <template>
   <section class="block" :aria-label="b.pack.window">
-    <h2 class="section-head">{{ b.pack.window }}<span>{{ b.pack.windowHint }}</span></h2>
+    <h2 class="section-head">
+      {{ b.pack.window }}<span>{{ b.pack.windowHint }}</span>
+    </h2>
     <div ref="box">
-      <svg v-if="width > 0" :width="width" :height="height" role="img" :aria-label="rows.map(r => `${r.label} ${text(r.from, 'voltage')} to ${text(r.to, 'voltage')}`).join('; ')">
-        <rect v-if="common.to > common.from" :x="x(common.from)" :y="TOP" :width="x(common.to) - x(common.from)" :height="ROW * rows.length" class="common" />
+      <svg
+        v-if="width > 0"
+        :width="width"
+        :height="height"
+        role="img"
+        :aria-label="rows.map(r => `${r.label} ${text(r.from, 'voltage')} to ${text(r.to, 'voltage')}`).join('; ')"
+      >
+        <rect
+          v-if="common.to > common.from"
+          :x="x(common.from)"
+          :y="TOP"
+          :width="x(common.to) - x(common.from)"
+          :height="ROW * rows.length"
+          class="common"
+        />
         <template v-if="scale.showTouch">
           <path :d="`M${x(TOUCH_LIMIT)} ${TOP}V${foot + 3}`" class="touch" />
-          <text :x="Math.min(x(TOUCH_LIMIT), width - 42)" :y="foot + 16" class="label" text-anchor="middle">{{ b.pack.touch }} {{ TOUCH_LIMIT }}</text>
+          <text :x="Math.min(x(TOUCH_LIMIT), width - 42)" :y="foot + 16" class="label" text-anchor="middle">
+            {{ b.pack.touch }} {{ TOUCH_LIMIT }}
+          </text>
         </template>
         <g v-for="(row, i) in rows" :key="row.key" :transform="`translate(0 ${TOP + i * ROW})`">
           <path :d="`M0 0H${width}`" class="hair" />
           <text x="0" y="22" class="label">{{ row.label }}</text>
-          <rect :x="x(row.from)" y="8" :width="Math.max(2, x(row.to) - x(row.from))" height="17" class="bar" :class="row.key" />
+          <rect
+            :x="x(row.from)"
+            y="8"
+            :width="Math.max(2, x(row.to) - x(row.from))"
+            height="17"
+            class="bar"
+            :class="row.key"
+          />
           <template v-if="x(row.to) - x(row.from) > INSIDE">
-            <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">{{ format(row.from, 'voltage').text }}</text>
-            <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">{{ format(row.to, 'voltage').text }}</text>
+            <text :x="x(row.from) + 5" y="21" class="value" :class="row.key">
+              {{ format(row.from, 'voltage').text }}
+            </text>
+            <text :x="x(row.to) - 5" y="21" class="value" :class="row.key" text-anchor="end">
+              {{ format(row.to, 'voltage').text }}
+            </text>
           </template>
-          <text v-else :x="beside(row).at" y="21" class="value value--beside" :text-anchor="beside(row).anchor">{{ format(row.from, 'voltage').text }} – {{ format(row.to, 'voltage').text }}</text>
-          <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest"><title>{{ b.pack.atRest }}</title></path>
+          <text v-else :x="beside(row).at" y="21" class="value value--beside" :text-anchor="beside(row).anchor">
+            {{ format(row.from, 'voltage').text }} – {{ format(row.to, 'voltage').text }}
+          </text>
+          <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest">
+            <title>{{ b.pack.atRest }}</title>
+          </path>
           <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
         </g>
         <g v-live:transform="() => `translateX(${x(now)}px)`">
@@ -94,18 +157,56 @@ const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
 </template>
 
 <style scoped>
-.common { fill: var(--fits-wash); }
-.hair { stroke: var(--rule); stroke-width: .75; }
-.label { font: 400 13px var(--labels); fill: var(--text); }
-.bar { fill: var(--band); stroke: var(--ink); stroke-width: 1.25; }
-.bar.pack { fill: var(--ink); }
-.value { font: 600 14px var(--figures); fill: var(--text); }
-.value.pack { fill: var(--sheet); }
+.common {
+  fill: var(--fits-wash);
+}
+.hair {
+  stroke: var(--rule);
+  stroke-width: 0.75;
+}
+.label {
+  font: 400 13px var(--labels);
+  fill: var(--text);
+}
+.bar {
+  fill: var(--band);
+  stroke: var(--ink);
+  stroke-width: 1.25;
+}
+.bar.pack {
+  fill: var(--ink);
+}
+.value {
+  font: 600 14px var(--figures);
+  fill: var(--text);
+}
+.value.pack {
+  fill: var(--sheet);
+}
 /* over the line of the touch limit */
-.value--beside { paint-order: stroke; stroke: var(--fits-wash); stroke-width: 4px; }
-.rest { stroke: var(--ink); stroke-width: 2; }
-.touch { stroke: var(--text); stroke-width: 1.25; }
-.now { stroke: var(--signal); stroke-width: 2.5; }
-.tag { fill: var(--signal); }
-.tag-text { font: 600 13.5px var(--figures); fill: var(--on-signal); text-anchor: middle; }
+.value--beside {
+  paint-order: stroke;
+  stroke: var(--fits-wash);
+  stroke-width: 4px;
+}
+.rest {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.touch {
+  stroke: var(--text);
+  stroke-width: 1.25;
+}
+.now {
+  stroke: var(--signal);
+  stroke-width: 2.5;
+}
+.tag {
+  fill: var(--signal);
+}
+.tag-text {
+  font: 600 13.5px var(--figures);
+  fill: var(--on-signal);
+  text-anchor: middle;
+}
 </style>

@@ -15,9 +15,15 @@ const library = useLibraryStore()
 const { text } = useQuantities()
 const { failure, sizeAt } = useSizing()
 const rows = computed(() => voltageChoices(document.shown, library.library))
-const size = (c: VoltageChoice) => c.area === null ? e.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
+const size = (c: VoltageChoice) =>
+  c.area === null ? e.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
 /** the boat at a voltage, whatever she has: what its figures are worked out on */
-const at = computed(() => new Map(rows.value.map(r => [r.voltage, withEdits(document.shown, [{ path: 'design.systemVoltage', value: r.voltage }])])))
+const at = computed(
+  () =>
+    new Map(
+      rows.value.map(r => [r.voltage, withEdits(document.shown, [{ path: 'design.systemVoltage', value: r.voltage }])]),
+    ),
+)
 /** the one that is fitted stands as the findings say; the others as their best parts would */
 const FITTED = new Set(['packAboveWindow', 'packBelowWindow', 'motorSpeed', 'chargerWindow'])
 function stateOf(c: VoltageChoice) {
@@ -31,30 +37,85 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
 
 <template>
   <section class="block" :aria-label="e.voltages" data-voltages>
-    <h2 class="section-head">{{ e.voltages }}<span>{{ e.voltagesHint }}</span></h2>
+    <h2 class="section-head">
+      {{ e.voltages }}<span>{{ e.voltagesHint }}</span>
+    </h2>
     <table class="table blocks">
-      <thead><tr><th>{{ e.volts }}</th><th class="num">{{ e.cruise }}</th><th class="num">{{ e.top }}</th><th class="num">{{ e.copper }}</th><th class="num">{{ e.strongest }}</th><th class="num">{{ e.from }}</th><th /></tr></thead>
+      <thead>
+        <tr>
+          <th>{{ e.volts }}</th>
+          <th class="num">{{ e.cruise }}</th>
+          <th class="num">{{ e.top }}</th>
+          <th class="num">{{ e.copper }}</th>
+          <th class="num">{{ e.strongest }}</th>
+          <th class="num">{{ e.from }}</th>
+          <th />
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="r in rows" :key="r.voltage" :class="{ current: r.fitted }">
           <td class="figures"><StateMark :state="stateOf(r)" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
-          <td class="num" :data-head="e.cruise"><FigureValue id="voltageCruise" :of="at.get(r.voltage)" /></td><td class="num" :data-head="e.top"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
-          <td class="num" :data-head="e.copper"><template v-if="r.area !== null"><span v-if="r.parallel > 1">{{ r.parallel }} × </span><FigureValue id="voltageArea" :of="at.get(r.voltage)" /><small><FigureValue id="voltageCopper" :of="at.get(r.voltage)" size="inline" />, <FigureValue id="voltageLoss" :of="at.get(r.voltage)" size="inline" /></small></template><template v-else>{{ e.none }}</template></td>
-          <td class="num" :data-head="e.strongest">{{ r.motors ? text(r.strongest, 'power') : e.none }}<small class="soft wraps">{{ e.motors(r.motors, r.controllers) }}</small></td>
-          <td class="num" :data-head="e.from">{{ r.price === null ? e.none : text(r.price, 'price') }}<small v-if="r.parts" class="soft wraps parts">{{ r.parts.motor }}<br>{{ r.parts.controller }}<br>{{ r.parts.cells }}</small></td>
-          <td class="num"><TryButton :fitted="r.fitted" :name="text(r.voltage, 'voltage')" :disabled="r.price === null" @try="sizeAt(r.voltage)" /></td>
+          <td class="num" :data-head="e.cruise"><FigureValue id="voltageCruise" :of="at.get(r.voltage)" /></td>
+          <td class="num" :data-head="e.top"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
+          <td class="num" :data-head="e.copper">
+            <template v-if="r.area !== null"
+              ><span v-if="r.parallel > 1">{{ r.parallel }} × </span
+              ><FigureValue id="voltageArea" :of="at.get(r.voltage)" /><small
+                ><FigureValue id="voltageCopper" :of="at.get(r.voltage)" size="inline" />,
+                <FigureValue id="voltageLoss" :of="at.get(r.voltage)" size="inline" /></small></template
+            ><template v-else>{{ e.none }}</template>
+          </td>
+          <td class="num" :data-head="e.strongest">
+            {{ r.motors ? text(r.strongest, 'power') : e.none
+            }}<small class="soft wraps">{{ e.motors(r.motors, r.controllers) }}</small>
+          </td>
+          <td class="num" :data-head="e.from">
+            {{ r.price === null ? e.none : text(r.price, 'price')
+            }}<small v-if="r.parts" class="soft wraps parts"
+              >{{ r.parts.motor }}<br />{{ r.parts.controller }}<br />{{ r.parts.cells }}</small
+            >
+          </td>
+          <td class="num">
+            <TryButton
+              :fitted="r.fitted"
+              :name="text(r.voltage, 'voltage')"
+              :disabled="r.price === null"
+              @try="sizeAt(r.voltage)"
+            />
+          </td>
         </tr>
       </tbody>
     </table>
     <p v-if="failure" class="prose" role="alert">{{ failure }}</p>
-    <p v-if="low" class="prose">{{ e.low(text(low.voltage, 'voltage'), text(low.cruiseCurrent, 'current'), size(low), text(TOUCH_LIMIT, 'voltage')) }}</p>
-    <p class="prose">{{ high ? e.high(text(high.voltage, 'voltage'), text(high.cruiseCurrent, 'current'), size(high)) : e.noHigh }}</p>
+    <p v-if="low" class="prose">
+      {{
+        e.low(text(low.voltage, 'voltage'), text(low.cruiseCurrent, 'current'), size(low), text(TOUCH_LIMIT, 'voltage'))
+      }}
+    </p>
+    <p class="prose">
+      {{ high ? e.high(text(high.voltage, 'voltage'), text(high.cruiseCurrent, 'current'), size(high)) : e.noHigh }}
+    </p>
   </section>
 </template>
 
 <style scoped>
-small { display: block; font-size: 12px; line-height: 14px; font-family: var(--labels); }
+small {
+  display: block;
+  font-size: 12px;
+  line-height: 14px;
+  font-family: var(--labels);
+}
 /* names would push the buttons out of sight */
-.wraps { white-space: normal; margin-left: auto; max-width: 84px; }
-.parts { max-width: 132px; }
-.prose { margin-top: 6px; max-width: 70ch; }
+.wraps {
+  white-space: normal;
+  margin-left: auto;
+  max-width: 84px;
+}
+.parts {
+  max-width: 132px;
+}
+.prose {
+  margin-top: 6px;
+  max-width: 70ch;
+}
 </style>

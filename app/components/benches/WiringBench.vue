@@ -13,7 +13,8 @@ const { text } = useQuantities()
 const wiring = computed(() => document.shown.design.wiring)
 const report = computed(() => wiringReport(answer.model))
 const chosen = ref<string | null>(null)
-const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path: `design.wiring.${path}`, value }])
+const set = (label: string, path: string, value: unknown) =>
+  document.edit(label, [{ path: `design.wiring.${path}`, value }])
 const insulations = Object.fromEntries(INSULATIONS.map(i => [String(i), `${i} °C`]))
 const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
 </script>
@@ -21,45 +22,117 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
 <template>
   <div data-wiring>
     <div class="across">
-      <BenchLead figure="mainArea" :head="report.main.parallel > 1 ? e.parallel(report.main.parallel) : report.main.awg ? e.awg(report.main.awg) : ''">{{ e.lead }}</BenchLead>
+      <BenchLead
+        figure="mainArea"
+        :head="
+          report.main.parallel > 1 ? e.parallel(report.main.parallel) : report.main.awg ? e.awg(report.main.awg) : ''
+        "
+        >{{ e.lead }}</BenchLead
+      >
       <OneLineDiagram v-model="chosen" />
     </div>
     <div class="bench">
       <div class="bench__main">
         <PartsList v-model="chosen" />
-        <ul class="notes"><li v-for="note in e.notes" :key="note">{{ note }}</li></ul>
+        <ul class="notes">
+          <li v-for="note in e.notes" :key="note">{{ note }}</li>
+        </ul>
         <p class="caution">{{ e.caution }}</p>
       </div>
       <aside class="bench__side no-print">
         <section :aria-label="e.runs">
           <h2 class="section-head">{{ e.runs }}</h2>
-          <FigureRow id="wiringCurrent" /><FigureRow id="mainAmpacity" /><FigureRow id="mainDrop" /><FigureRow id="mainLoss" /><FigureRow id="mainCopper" />
-          <div class="rows"><QuantityField path="design.wiring.mainLength" /><QuantityField path="design.wiring.mainArea" optional :estimate="sized(report.main.area)" /></div>
+          <FigureRow id="wiringCurrent" /><FigureRow id="mainAmpacity" /><FigureRow id="mainDrop" /><FigureRow
+            id="mainLoss"
+          /><FigureRow id="mainCopper" />
+          <div class="rows">
+            <QuantityField path="design.wiring.mainLength" /><QuantityField
+              path="design.wiring.mainArea"
+              optional
+              :estimate="sized(report.main.area)"
+            />
+          </div>
           <h2 class="section-head second">{{ e.toMotor }}</h2>
           <FigureRow id="motorArea" /><FigureRow id="motorAmpacity" /><FigureRow id="motorDrop" />
-          <div class="rows"><QuantityField path="design.wiring.motorLength" /><QuantityField path="design.wiring.motorArea" optional :estimate="sized(report.motor.area)" /></div>
-          <ChoiceField :columns="2" :label="e.insulation" :options="insulations" :model-value="String(wiring.insulation)" @update:model-value="set(e.insulation, 'insulation', Number($event))" />
-          <ChoiceField :label="e.engine" :options="e.engines" :model-value="wiring.engineSpace ? 'yes' : 'no'" @update:model-value="set(e.engine, 'engineSpace', $event === 'yes')" />
+          <div class="rows">
+            <QuantityField path="design.wiring.motorLength" /><QuantityField
+              path="design.wiring.motorArea"
+              optional
+              :estimate="sized(report.motor.area)"
+            />
+          </div>
+          <ChoiceField
+            :columns="2"
+            :label="e.insulation"
+            :options="insulations"
+            :model-value="String(wiring.insulation)"
+            @update:model-value="set(e.insulation, 'insulation', Number($event))"
+          />
+          <ChoiceField
+            :label="e.engine"
+            :options="e.engines"
+            :model-value="wiring.engineSpace ? 'yes' : 'no'"
+            @update:model-value="set(e.engine, 'engineSpace', $event === 'yes')"
+          />
           <QuantityField path="design.wiring.bundled" />
         </section>
         <section class="block" :aria-label="e.protection">
           <h2 class="section-head">{{ e.protection }}</h2>
           <FigureRow id="shortCircuit" /><FigureRow v-if="report.fuse" id="fuseRating" />
-          <p v-if="report.fuse" class="small" data-fuse>{{ wiring.fuse ? e.fuseOwn : e.fuseChosen }}: {{ report.fuse.name }}</p>
-          <div class="tools"><button v-if="wiring.fuse" type="button" class="btn" data-fuse-auto @click="set(e.letChoose, 'fuse', null)">{{ e.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{ e.choose2 }}</NuxtLink></div>
-          <div class="rows"><QuantityField path="design.wiring.contactorVoltage" optional :estimate="text(report.contactor.voltage, 'voltage')" /><QuantityField path="design.wiring.contactorCurrent" optional :estimate="text(report.contactor.current, 'current')" /><QuantityField path="design.wiring.bmsCurrent" optional :estimate="text(answer.model.pack.current, 'current')" /></div>
+          <p v-if="report.fuse" class="small" data-fuse>
+            {{ wiring.fuse ? e.fuseOwn : e.fuseChosen }}: {{ report.fuse.name }}
+          </p>
+          <div class="tools">
+            <button v-if="wiring.fuse" type="button" class="btn" data-fuse-auto @click="set(e.letChoose, 'fuse', null)">
+              {{ e.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{ e.choose2 }}</NuxtLink>
+          </div>
+          <div class="rows">
+            <QuantityField
+              path="design.wiring.contactorVoltage"
+              optional
+              :estimate="text(report.contactor.voltage, 'voltage')"
+            /><QuantityField
+              path="design.wiring.contactorCurrent"
+              optional
+              :estimate="text(report.contactor.current, 'current')"
+            /><QuantityField
+              path="design.wiring.bmsCurrent"
+              optional
+              :estimate="text(answer.model.pack.current, 'current')"
+            />
+          </div>
           <FigureRow id="prechargeTime" /><FigureRow id="prechargeEnergy" />
-          <div class="rows"><QuantityField path="design.wiring.capacitance" /><QuantityField path="design.wiring.prechargeResistance" optional :estimate="text(report.precharge.resistance, 'bigResistance')" /></div>
+          <div class="rows">
+            <QuantityField path="design.wiring.capacitance" /><QuantityField
+              path="design.wiring.prechargeResistance"
+              optional
+              :estimate="text(report.precharge.resistance, 'bigResistance')"
+            />
+          </div>
         </section>
         <section class="block" :aria-label="e.taps" data-taps>
           <h2 class="section-head">{{ e.taps }}</h2>
           <FigureRow id="chargeArea" /><FigureRow id="chargeDrop" /><QuantityField path="design.wiring.chargeLength" />
-          <template v-if="document.shown.use.houseLoad > 0"><FigureRow id="houseArea" /><FigureRow id="houseDrop" /><QuantityField path="design.wiring.houseLength" /></template>
-          <template v-if="document.shown.design.solar.fitted"><FigureRow id="panelArea" /><FigureRow id="panelDrop" /><QuantityField path="design.wiring.panelLength" /></template>
+          <template v-if="document.shown.use.houseLoad > 0"
+            ><FigureRow id="houseArea" /><FigureRow id="houseDrop" /><QuantityField path="design.wiring.houseLength"
+          /></template>
+          <template v-if="document.shown.design.solar.fitted"
+            ><FigureRow id="panelArea" /><FigureRow id="panelDrop" /><QuantityField path="design.wiring.panelLength"
+          /></template>
         </section>
         <section class="block" :aria-label="e.converter">
           <h2 class="section-head">{{ e.converter }}</h2>
-          <div class="rows"><QuantityField path="design.wiring.dcdcLeast" optional :estimate="e.suits" /><QuantityField path="design.wiring.dcdcGreatest" optional :estimate="e.suits" /><QuantityField path="design.wiring.dcdcPower" optional :estimate="text(converterPower(document.shown.use.houseLoad), 'smallPower')" /></div>
+          <div class="rows">
+            <QuantityField path="design.wiring.dcdcLeast" optional :estimate="e.suits" /><QuantityField
+              path="design.wiring.dcdcGreatest"
+              optional
+              :estimate="e.suits"
+            /><QuantityField
+              path="design.wiring.dcdcPower"
+              optional
+              :estimate="text(converterPower(document.shown.use.houseLoad), 'smallPower')"
+            />
+          </div>
         </section>
         <FittedGear />
       </aside>
@@ -68,10 +141,33 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
 </template>
 
 <style scoped>
-.across { padding: 16px 16px 0; }
-.second { margin-top: 12px; }
-.tools { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; min-height: 30px; }
-.notes { margin-top: 16px; }
-.notes li { padding: 6px 0; border-top: .75px solid var(--rule); font-size: 13.5px; line-height: 18px; max-width: 70ch; }
-.caution { margin-top: 10px; padding: 8px 10px; border: 1.25px solid var(--ink); font-size: 13.5px; }
+.across {
+  padding: 16px 16px 0;
+}
+.second {
+  margin-top: 12px;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  min-height: 30px;
+}
+.notes {
+  margin-top: 16px;
+}
+.notes li {
+  padding: 6px 0;
+  border-top: 0.75px solid var(--rule);
+  font-size: 13.5px;
+  line-height: 18px;
+  max-width: 70ch;
+}
+.caution {
+  margin-top: 10px;
+  padding: 8px 10px;
+  border: 1.25px solid var(--ink);
+  font-size: 13.5px;
+}
 </style>

@@ -10,14 +10,19 @@ const document = useDocumentStore()
 const shown = ref<keyof typeof c.views>('charge')
 const curve = computed(() => chargeReport(document.shown))
 const hours = computed(() => curve.value.time.map(t => t / 3600))
-const curves = computed<ChartCurve[]>(() => [shown.value === 'charge'
-  ? { name: c.charge, x: hours.value, y: curve.value.charge.map(s => 100 * s), width: 2.6 }
-  : { name: c.power, x: hours.value, y: curve.value.power.map(p => p / 1000), width: 2.6 }])
+const curves = computed<ChartCurve[]>(() => [
+  shown.value === 'charge'
+    ? { name: c.charge, x: hours.value, y: curve.value.charge.map(s => 100 * s), width: 2.6 }
+    : { name: c.power, x: hours.value, y: curve.value.power.map(p => p / 1000), width: 2.6 },
+])
 const axes = computed(() => ({
   x: { title: c.time, from: 0, to: Math.max(1, 1.02 * (hours.value.at(-1) ?? 1)) },
-  y: shown.value === 'charge' ? { title: c.charge, from: 0, to: 102 } : { title: c.power, from: 0, to: 1.1 * Math.max(0.1, ...curve.value.power.map(p => p / 1000)) },
+  y:
+    shown.value === 'charge'
+      ? { title: c.charge, from: 0, to: 102 }
+      : { title: c.power, from: 0, to: 1.1 * Math.max(0.1, ...curve.value.power.map(p => p / 1000)) },
 }))
-const upright = computed(() => curve.value.toEighty ? [{ at: curve.value.toEighty / 3600, label: c.eighty }] : [])
+const upright = computed(() => (curve.value.toEighty ? [{ at: curve.value.toEighty / 3600, label: c.eighty }] : []))
 </script>
 
 <template>

@@ -9,12 +9,29 @@ const DASHES = { solid: '', dash: '6 4', dot: '2 3', dashdot: '7 3 2 3', longdas
 <template>
   <ul class="key small">
     <li v-for="c in curves" :key="c.name">
-      <svg width="30" height="8" aria-hidden="true"><path d="M0 4H30" :stroke="`var(--${c.colour ?? 'ink'})`" :stroke-width="c.width ?? 2" :stroke-dasharray="DASHES[c.dash ?? 'solid']" /></svg>{{ c.name }}
+      <svg width="30" height="8" aria-hidden="true">
+        <path
+          d="M0 4H30"
+          :stroke="`var(--${c.colour ?? 'ink'})`"
+          :stroke-width="c.width ?? 2"
+          :stroke-dasharray="DASHES[c.dash ?? 'solid']"
+        /></svg
+      >{{ c.name }}
     </li>
   </ul>
 </template>
 
 <style scoped>
-.key { display: flex; flex-wrap: wrap; gap: 4px 14px; margin-bottom: 6px; color: var(--soft); }
-.key li { display: flex; gap: 5px; align-items: center; }
+.key {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  margin-bottom: 6px;
+  color: var(--soft);
+}
+.key li {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+}
 </style>

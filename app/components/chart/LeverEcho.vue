@@ -1,57 +1,118 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { vLive } from '~/directives/live'
-import { FIGURES_FONT, type Tokens } from '~/composables/useTokens'
 import type { ChartMarker } from './chartTypes'
-import LiveCanvas from './LiveCanvas.vue'
-import { textWidth } from './textWidth'
 
-/** Where the lever stands in a chart: its line, point, range and tag, drawn over it without drawing the chart again. */
-const props = defineProps<{ at: () => ChartMarker, px: (x: number) => number, py: (y: number) => number, width: number, height: number, top: number, bottom: number, most: { x: number, y: number } }>()
+/** Where the lever stands in a chart: its line, point, range and tag, over it, without drawing the chart again. */
+const props = defineProps<{
+  at: () => ChartMarker
+  px: (x: number) => number
+  py: (y: number) => number
+  width: number
+  height: number
+  top: number
+  bottom: number
+  most: { x: number; y: number }
+}>()
 
 const marker = computed(() => props.at())
-const LINE = 20
-const fontOf = (size: number) => `600 ${size}px ${FIGURES_FONT}`
-
-/** a word in a box of its own colour, `align` telling which of its sides stands at x */
-function word(pen: CanvasRenderingContext2D, text: string, box: { x: number, y: number, width: number, size: number, fill: string, ink: string, align: 'left' | 'right' | 'center' }) {
-  const left = box.align === 'left' ? box.x : box.align === 'right' ? box.x - box.width : box.x - box.width / 2
-  pen.fillStyle = box.fill
-  pen.fillRect(left, box.y, box.width, LINE)
-  pen.fillStyle = box.ink
-  pen.font = fontOf(box.size)
-  pen.textAlign = 'center'
-  pen.textBaseline = 'middle'
-  pen.fillText(text, left + box.width / 2, box.y + LINE / 2 + 1)
+const x = computed(() => props.px(marker.value.x))
+const along = computed(() => marker.value.x >= 0 && marker.value.x <= props.most.x)
+const point = computed(() => along.value && marker.value.y <= props.most.y)
+const moved = (shown: boolean, left: number, top: number) =>
+  shown ? `translate(${left.toFixed(1)}px, ${top.toFixed(1)}px)` : 'translate(-999px, 0)'
+/** the range, from 8 px right of the line */
+const range = () => {
+  const { low, high } = marker.value
+  if (!along.value || low === undefined || high === undefined) return ''
+  const above = props.py(Math.min(props.most.y, high)),
+    below = props.py(low),
+    at = x.value + 12
+  return `M${at} ${above}V${below}m-4 0h8M${at - 4} ${above}h8`
 }
-
-function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
-  const { x: along, y: up, low, high, value, tag } = marker.value
-  if (along < 0 || along > props.most.x) return
-  const x = props.px(along), signal = colours.signal
-  pen.fillStyle = signal
-  pen.fillRect(x - 1.25, props.top, 2.5, props.bottom - props.top)
-  word(pen, tag, { x, y: props.bottom + 1, width: 62, size: 14, fill: signal, ink: colours['on-signal'], align: 'center' })
-  if (low !== undefined && high !== undefined) {
-    const above = props.py(Math.min(props.most.y, high)), below = props.py(low)
-    pen.strokeStyle = signal
-    pen.lineWidth = 2
-    pen.stroke(new Path2D(`M${x + 12} ${above}V${below}m-4 0h8M${x + 8} ${above}h8`))
-  }
-  if (up > props.most.y) return
-  const y = props.py(up)
-  const width = textWidth(pen, fontOf(16), value) + 6, late = x + 20 + width > props.width
-  word(pen, value, { x: late ? Math.max(x - 12, width) : x + 20, y: y - 22, width, size: 16, fill: colours.sheet, ink: signal, align: late ? 'right' : 'left' })
-  pen.beginPath()
-  pen.arc(x, y, 5.75, 0, 2 * Math.PI)
-  pen.fillStyle = signal
-  pen.fill()
-  pen.strokeStyle = colours.sheet
-  pen.lineWidth = 1.5
-  pen.stroke()
+/** the value stands left of the line where it would run out of the chart */
+const ROOM = 96
+const valuePlace = () => {
+  const left = x.value + 20 + ROOM > props.width
+  return moved(point.value, left ? x.value - 12 : x.value + 20, props.py(marker.value.y) - 22)
 }
+const side = () => (x.value + 20 + ROOM > props.width ? 'left' : 'right')
 </script>
 
 <template>
-  <LiveCanvas v-live:aria-label="() => `${marker.tag}: ${marker.value}`" class="lever-echo" role="img" :width="width" :height="height" :paint="paint" />
+  <div v-live:aria-label="() => `${marker.tag}: ${marker.value}`" class="lever-echo" role="img" data-covers>
+    <div
+      v-live:transform="() => moved(along, x - 1.25, 0)"
+      class="line"
+      :style="{ top: `${top}px`, height: `${bottom - top}px` }"
+    />
+    <svg :width="width" :height="height"><path v-live:d="range" class="range" /></svg>
+    <div v-live:transform="() => moved(along, x - 31, bottom + 1)" class="tag"><span v-live="() => marker.tag" /></div>
+    <div v-live:transform="valuePlace" class="place">
+      <span v-live="() => marker.value" v-live:data-side="side" class="value" />
+    </div>
+    <div v-live:transform="() => moved(point, x - 6.5, py(marker.y) - 6.5)" class="point" />
+  </div>
 </template>
+
+<style scoped>
+.lever-echo,
+.lever-echo > * {
+  position: absolute;
+  left: 0;
+  top: 0;
+  pointer-events: none;
+}
+.lever-echo {
+  inset: 0;
+  overflow: hidden;
+  contain: strict;
+  font-family: var(--figures);
+  font-weight: 600;
+}
+.line {
+  width: 2.5px;
+  background: var(--signal);
+}
+.range {
+  fill: none;
+  stroke: var(--signal);
+  stroke-width: 2;
+}
+.tag {
+  width: 62px;
+  height: 20px;
+  contain: strict;
+  background: var(--signal);
+  color: var(--on-signal);
+  font-size: 14px;
+  line-height: 21px;
+  text-align: center;
+}
+.place {
+  width: 0;
+  height: 20px;
+}
+.value {
+  position: absolute;
+  top: 0;
+  left: 0;
+  padding: 0 3px;
+  background: var(--sheet);
+  color: var(--signal);
+  font-size: 16px;
+  line-height: 20px;
+  white-space: nowrap;
+}
+.value[data-side='left'] {
+  left: auto;
+  right: 0;
+}
+.point {
+  width: 13px;
+  height: 13px;
+  border: 1.5px solid var(--sheet);
+  border-radius: 50%;
+  background: var(--signal);
+}
+</style>

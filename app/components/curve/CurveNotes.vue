@@ -17,12 +17,20 @@ const state = computed(() => {
 
 <template>
   <section v-if="answer.model.form.bottom" class="block" :aria-label="b.curve.planing" data-planing>
-    <h2 class="section-head">{{ b.curve.planing }}<span v-if="state === 'porpoises'"><StateMark state="caution" :size="13" /> {{ b.curve.porpoises }}</span></h2>
+    <h2 class="section-head">
+      {{ b.curve.planing
+      }}<span v-if="state === 'porpoises'"><StateMark state="caution" :size="13" /> {{ b.curve.porpoises }}</span>
+    </h2>
     <p v-if="state === 'none'" class="small">{{ b.curve.noPlane }}</p>
-    <template v-else><FigureRow id="planingTrim" /><FigureRow id="porpoisingTrim" /><FigureRow id="wettedKeel" /><FigureRow id="trimForward" /><FigureRow id="trimAft" /></template>
+    <template v-else
+      ><FigureRow id="planingTrim" /><FigureRow id="porpoisingTrim" /><FigureRow id="wettedKeel" /><FigureRow
+        id="trimForward" /><FigureRow id="trimAft"
+    /></template>
   </section>
   <section class="block" :aria-label="b.curve.rules">
-    <h2 class="section-head">{{ b.curve.rules }}<span>{{ b.curve.rulesHint }}</span></h2>
+    <h2 class="section-head">
+      {{ b.curve.rules }}<span>{{ b.curve.rulesHint }}</span>
+    </h2>
     <FigureRow id="schoolModest" /><FigureRow id="schoolComfortable" /><FigureRow id="schoolAsBefore" />
   </section>
   <section v-if="sails" class="block" :aria-label="b.curve.idle">

@@ -24,14 +24,36 @@ const curves = computed(() => [
   { name: 'high', x: speeds.value, y: answer.curve.map(p => wh(p.packPowerHigh / p.speed)), fill: true },
   { name: b.curve.band, x: speeds.value, y: answer.curve.map(p => wh(p.energyPerDistance)), width: 2.6 },
 ])
-const y = computed(() => ({ title: `${b.curve.energyAxis}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.6 * wh(Math.max(answer.summary.cruise.energyPerDistance, answer.summary.top.energyPerDistance)) }))
-const upright = computed(() => [{ at: kn(reading.value.cheapest.speed), label: b.curve.cheapest, dash: 'dash' as const }])
+const y = computed(() => ({
+  title: `${b.curve.energyAxis}, ${UNITS[unit.value].symbol}`,
+  from: 0,
+  to: 1.6 * wh(Math.max(answer.summary.cruise.energyPerDistance, answer.summary.top.energyPerDistance)),
+}))
+const upright = computed(() => [
+  { at: kn(reading.value.cheapest.speed), label: b.curve.cheapest, dash: 'dash' as const },
+])
 const marker = () => {
   const p = answer.evaluation.point
-  return { x: kn(p.speed), y: wh(p.energyPerDistance), tag: text(p.speed, 'speed'), value: text(p.energyPerDistance, 'energyPerDistance') }
+  return {
+    x: kn(p.speed),
+    y: wh(p.energyPerDistance),
+    tag: text(p.speed, 'speed'),
+    value: text(p.energyPerDistance, 'energyPerDistance'),
+  }
 }
 </script>
 
 <template>
-  <PlotChart ref="chart" :label="b.curve.energyChart" :curves="curves" :marker="marker" :upright="upright" :height="400" over-lever :x="speedAxis" :y="y" @pick="lever.set(fromUnit($event, speedUnit))" />
+  <PlotChart
+    ref="chart"
+    :label="b.curve.energyChart"
+    :curves="curves"
+    :marker="marker"
+    :upright="upright"
+    :height="400"
+    over-lever
+    :x="speedAxis"
+    :y="y"
+    @pick="lever.set(fromUnit($event, speedUnit))"
+  />
 </template>

@@ -8,13 +8,31 @@ import { useDocumentStore } from '~/stores/document'
 
 /** What the uncertain inputs do together, and which of them matters most. */
 const document = useDocumentStore()
-const { result: report, progress: done, running, start, cancel } = useBoatRun<UncertaintyReport>(() => new Worker(new URL('../../workers/uncertainty.worker.ts', import.meta.url), { type: 'module' }), () => document.shown)
+const {
+  result: report,
+  progress: done,
+  running,
+  start,
+  cancel,
+} = useBoatRun<UncertaintyReport>(
+  () => new Worker(new URL('../../workers/uncertainty.worker.ts', import.meta.url), { type: 'module' }),
+  () => document.shown,
+)
 const { text, format } = useQuantities()
 const bands = computed(() => {
   const r = report.value
   if (!r) return []
-  const row = (label: string, band: Band, quantity: QuantityId) => ({ label, low: format(band.p10, quantity).text, middle: format(band.p50, quantity).text, high: text(band.p90, quantity) })
-  return [row(t.sure.power, r.cruisePower, 'electricPower'), row(t.sure.range, r.range, 'distance'), row(t.sure.top, r.topSpeed, 'speed')]
+  const row = (label: string, band: Band, quantity: QuantityId) => ({
+    label,
+    low: format(band.p10, quantity).text,
+    middle: format(band.p50, quantity).text,
+    high: text(band.p90, quantity),
+  })
+  return [
+    row(t.sure.power, r.cruisePower, 'electricPower'),
+    row(t.sure.range, r.range, 'distance'),
+    row(t.sure.top, r.topSpeed, 'speed'),
+  ]
 })
 const shares = computed(() => report.value?.shares.filter(s => s.share >= 0.005) ?? [])
 const first = computed(() => shares.value[0])
@@ -22,34 +40,99 @@ const first = computed(() => shares.value[0])
 
 <template>
   <section class="block" :aria-label="t.sure.head" data-how-sure>
-    <h2 class="section-head">{{ t.sure.head }}<span>{{ t.sure.hint }}</span></h2>
+    <h2 class="section-head">
+      {{ t.sure.head }}<span>{{ t.sure.hint }}</span>
+    </h2>
     <div class="row">
-      <button v-if="!running" type="button" class="btn" data-sample @click="start">{{ report ? t.sure.again : t.sure.go }}</button>
-      <template v-else><button type="button" class="btn" @click="cancel">{{ t.sure.cancel }}</button><progress :max="USUAL_SAMPLES" :value="done" :aria-label="t.sure.head" /><span class="small soft figures">{{ t.sure.progress(done, USUAL_SAMPLES) }}</span></template>
+      <button v-if="!running" type="button" class="btn" data-sample @click="start">
+        {{ report ? t.sure.again : t.sure.go }}
+      </button>
+      <template v-else
+        ><button type="button" class="btn" @click="cancel">{{ t.sure.cancel }}</button
+        ><progress :max="USUAL_SAMPLES" :value="done" :aria-label="t.sure.head" /><span class="small soft figures">{{
+          t.sure.progress(done, USUAL_SAMPLES)
+        }}</span></template
+      >
     </div>
     <template v-if="report">
-      <p v-if="first" class="prose lead" data-first>{{ t.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}</p>
+      <p v-if="first" class="prose lead" data-first>
+        {{ t.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}
+      </p>
       <table class="table">
-        <tbody><tr v-for="b in bands" :key="b.label"><th scope="row">{{ b.label }}</th><td class="num figures">{{ b.low }}</td><td class="num figures middle">{{ b.middle }}</td><td class="num figures">{{ b.high }}</td></tr></tbody>
-        <caption class="small soft">{{ t.sure.of }}</caption>
+        <tbody>
+          <tr v-for="b in bands" :key="b.label">
+            <th scope="row">{{ b.label }}</th>
+            <td class="num figures">{{ b.low }}</td>
+            <td class="num figures middle">{{ b.middle }}</td>
+            <td class="num figures">{{ b.high }}</td>
+          </tr>
+        </tbody>
+        <caption class="small soft">
+          {{
+            t.sure.of
+          }}
+        </caption>
       </table>
       <ul class="shares">
-        <li v-for="s in shares" :key="s.id"><span>{{ s.label }}</span><i><b :style="{ width: `${100 * s.share}%` }" /></i><span class="figures">{{ text(s.share, 'ratio') }}</span></li>
+        <li v-for="s in shares" :key="s.id">
+          <span>{{ s.label }}</span><i><b :style="{ width: `${100 * s.share}%` }" /></i
+          ><span class="figures">{{ text(s.share, 'ratio') }}</span>
+        </li>
       </ul>
     </template>
   </section>
 </template>
 
 <style scoped>
-.row { display: flex; gap: 10px; align-items: center; }
-progress { accent-color: var(--ink); height: 10px; flex: 1; max-width: 260px; }
-.lead { margin: 8px 0; font-weight: 500; }
-.table { max-width: 460px; }
-caption { caption-side: bottom; text-align: left; padding-top: 3px; }
-.middle { font-size: 17px; }
-.shares { margin-top: 8px; max-width: 460px; }
-.shares li { display: grid; grid-template-columns: 150px 1fr 44px; gap: 10px; align-items: center; min-height: 24px; font-size: 13px; }
-.shares i { height: 9px; border: 1px solid var(--rule); background: var(--sheet); }
-.shares b { display: block; height: 100%; background: var(--ink); }
-.shares .figures { text-align: right; }
+.row {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+progress {
+  accent-color: var(--ink);
+  height: 10px;
+  flex: 1;
+  max-width: 260px;
+}
+.lead {
+  margin: 8px 0;
+  font-weight: 500;
+}
+.table {
+  max-width: 460px;
+}
+caption {
+  caption-side: bottom;
+  text-align: left;
+  padding-top: 3px;
+}
+.middle {
+  font-size: 17px;
+}
+.shares {
+  margin-top: 8px;
+  max-width: 460px;
+}
+.shares li {
+  display: grid;
+  grid-template-columns: 150px 1fr 44px;
+  gap: 10px;
+  align-items: center;
+  min-height: 24px;
+  font-size: 13px;
+}
+.shares i {
+  height: 9px;
+  border: 1px solid var(--rule);
+  background: var(--sheet);
+}
+.shares b {
+  display: block;
+  height: 100%;
+  background: var(--ink);
+}
+.shares .figures {
+  text-align: right;
+}
 </style>

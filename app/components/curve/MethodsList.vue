@@ -6,15 +6,24 @@ import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { vLive } from '~/directives/live'
 
-/** The methods that suit the hull: where each holds, what it says at the lever's speed; a press hides or shows its curve. */
+/**
+ * The methods that suit the hull: where each holds, what it says at the lever's speed; a press hides or shows its
+ * curve.
+ */
 const hidden = defineModel<Set<string>>({ required: true })
 const answer = useAnswerStore()
 const view = useViewStore()
 const unit = computed(() => chosenUnit('speed', view.choice))
 const show = (v: number) => toUnit(v, unit.value).toFixed(1)
-const rows = computed(() => answer.model.methods.map(({ method, middle }, i) => ({
-  i, ...method, range: middle.outside.length ? `${b.curve.outside}: ${middle.outside.map(o => o.name.toLowerCase()).join(', ')}` : `${b.curve.holds} ${show(middle.speedFrom)}–${show(middle.speedTo)} ${UNITS[unit.value].symbol}`,
-})))
+const rows = computed(() =>
+  answer.model.methods.map(({ method, middle }, i) => ({
+    i,
+    ...method,
+    range: middle.outside.length
+      ? `${b.curve.outside}: ${middle.outside.map(o => o.name.toLowerCase()).join(', ')}`
+      : `${b.curve.holds} ${show(middle.speedFrom)}–${show(middle.speedTo)} ${UNITS[unit.value].symbol}`,
+  })),
+)
 const holds = (i: number) => answer.evaluation.point.resistance.methods[i]!.inside > 0
 function toggle(id: string) {
   const next = new Set(hidden.value)
@@ -25,11 +34,21 @@ function toggle(id: string) {
 
 <template>
   <section :aria-label="b.curve.methods">
-    <h2 class="section-head">{{ b.curve.methods }} <span class="soft small">{{ b.curve.here }}</span></h2>
+    <h2 class="section-head">
+      {{ b.curve.methods }} <span class="soft small">{{ b.curve.here }}</span>
+    </h2>
     <div v-for="row in rows" :key="row.id" class="method" :class="{ off: hidden.has(row.id) }">
-      <button type="button" class="toggle" :aria-pressed="!hidden.has(row.id)" :title="row.source" @click="toggle(row.id)">
+      <button
+        type="button"
+        class="toggle"
+        :aria-pressed="!hidden.has(row.id)"
+        :title="row.source"
+        @click="toggle(row.id)"
+      >
         <span v-live:data-holds="() => String(holds(row.i))" class="letter">{{ row.letter }}</span>
-        <span class="name">{{ row.label }}<small>{{ row.range }}</small></span>
+        <span class="name"
+          >{{ row.label }}<small>{{ row.range }}</small></span
+        >
       </button>
       <div class="value"><FigureValue id="shaftPower" :method="row.id" /></div>
     </div>
@@ -37,14 +56,60 @@ function toggle(id: string) {
 </template>
 
 <style scoped>
-.method { position: relative; padding-right: 56px; min-height: 40px; border-top: .75px solid var(--rule); }
-.value { position: absolute; right: 0; top: 0; bottom: 0; width: 52px; contain: size layout; display: grid; align-items: center; justify-content: end; }
-.toggle { display: grid; grid-template-columns: 24px 1fr; gap: 8px; align-items: center; text-align: left; min-height: 40px; }
-.method :deep(.unit) { display: none; }
-.letter { display: grid; place-items: center; width: 22px; height: 22px; border: 1.25px solid var(--ink); border-radius: 50%; font: 600 12px var(--labels); }
-.letter[data-holds=true] { background: var(--ink); color: var(--sheet); }
-.name { font-size: 13.5px; line-height: 16px; }
-.name small { display: block; color: var(--soft); font-size: 12px; }
-.off { color: var(--soft); }
-.off .name { text-decoration: line-through; }
+.method {
+  position: relative;
+  padding-right: 56px;
+  min-height: 40px;
+  border-top: 0.75px solid var(--rule);
+}
+.value {
+  position: absolute;
+  right: 0;
+  top: 0;
+  bottom: 0;
+  width: 52px;
+  contain: size layout;
+  display: grid;
+  align-items: center;
+  justify-content: end;
+}
+.toggle {
+  display: grid;
+  grid-template-columns: 24px 1fr;
+  gap: 8px;
+  align-items: center;
+  text-align: left;
+  min-height: 40px;
+}
+.method :deep(.unit) {
+  display: none;
+}
+.letter {
+  display: grid;
+  place-items: center;
+  width: 22px;
+  height: 22px;
+  border: 1.25px solid var(--ink);
+  border-radius: 50%;
+  font: 600 12px var(--labels);
+}
+.letter[data-holds='true'] {
+  background: var(--ink);
+  color: var(--sheet);
+}
+.name {
+  font-size: 13.5px;
+  line-height: 16px;
+}
+.name small {
+  display: block;
+  color: var(--soft);
+  font-size: 12px;
+}
+.off {
+  color: var(--soft);
+}
+.off .name {
+  text-decoration: line-through;
+}
 </style>

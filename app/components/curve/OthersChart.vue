@@ -19,23 +19,42 @@ const picker = ref<HTMLInputElement>()
 
 const kn = (speed: number, waterline: number) => speed / KNOT / Math.sqrt(waterline)
 const scatter = (boats: readonly OtherBoat[], colour: 'soft' | 'fits', name: string) => {
-  const all = boats.flatMap(b => b.points.map(p => ({ x: kn(p.speed, b.lengthWaterline), y: p.power / b.mass, name: `${b.name}${b.kind ? `, ${b.kind}` : ''}: ${text(p.speed, 'speed')}, ${text(p.power, 'electricPower')}` })))
+  const all = boats.flatMap(b =>
+    b.points.map(p => ({
+      x: kn(p.speed, b.lengthWaterline),
+      y: p.power / b.mass,
+      name: `${b.name}${b.kind ? `, ${b.kind}` : ''}: ${text(p.speed, 'speed')}, ${text(p.power, 'electricPower')}`,
+    })),
+  )
   return { name, x: all.map(a => a.x), y: all.map(a => a.y), names: all.map(a => a.name), points: true, colour }
 }
 const line = computed(() => {
-  const { lengthWaterline } = answer.model.form, { mass } = document.shown.boat
-  return { x: answer.curve.map(p => kn(p.speed, lengthWaterline)), of: (f: (p: (typeof answer.curve)[number]) => number) => answer.curve.map(p => f(p) / mass) }
+  const { lengthWaterline } = answer.model.form,
+    { mass } = document.shown.boat
+  return {
+    x: answer.curve.map(p => kn(p.speed, lengthWaterline)),
+    of: (f: (p: (typeof answer.curve)[number]) => number) => answer.curve.map(p => f(p) / mass),
+  }
 })
 const curves = computed(() => [
   { name: 'low', x: line.value.x, y: line.value.of(p => p.packPowerLow), fill: false },
   { name: 'high', x: line.value.x, y: line.value.of(p => p.packPowerHigh), fill: true },
   { name: document.shown.name, x: line.value.x, y: line.value.of(p => p.drive.packPower), width: 2.6 },
-  scatter(OTHER_BOATS, 'soft', b.curve.views.others), ...(own.value.length ? [scatter(own.value, 'fits', b.curve.views.others)] : []),
+  scatter(OTHER_BOATS, 'soft', b.curve.views.others),
+  ...(own.value.length ? [scatter(own.value, 'fits', b.curve.views.others)] : []),
 ])
-const axes = { x: { title: b.curve.othersX, from: 0.5, to: 3 }, y: { title: b.curve.othersY, from: 0.05, to: 6, log: true } }
+const axes = {
+  x: { title: b.curve.othersX, from: 0.5, to: 3 },
+  y: { title: b.curve.othersY, from: 0.05, to: 6, log: true },
+}
 const marker = () => {
   const p = answer.evaluation.point
-  return { x: kn(p.speed, answer.model.form.lengthWaterline), y: p.drive.packPower / document.shown.boat.mass, tag: text(p.speed, 'speed'), value: `${(p.drive.packPower / document.shown.boat.mass).toFixed(2)} kW/t` }
+  return {
+    x: kn(p.speed, answer.model.form.lengthWaterline),
+    y: p.drive.packPower / document.shown.boat.mass,
+    tag: text(p.speed, 'speed'),
+    value: `${(p.drive.packPower / document.shown.boat.mass).toFixed(2)} kW/t`,
+  }
 }
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
@@ -50,18 +69,48 @@ async function take(event: Event) {
 
 <template>
   <div>
-    <PlotChart ref="chart" :label="b.curve.othersChart" :curves="curves" :marker="marker" :height="380" :x="axes.x" :y="axes.y" />
-    <p class="small soft">{{ b.curve.others }} {{ own.length ? b.curve.othersKept(own.length) : b.curve.othersHint }}</p>
+    <PlotChart
+      ref="chart"
+      :label="b.curve.othersChart"
+      :curves="curves"
+      :marker="marker"
+      :height="380"
+      :x="axes.x"
+      :y="axes.y"
+    />
+    <p class="small soft">
+      {{ b.curve.others }} {{ own.length ? b.curve.othersKept(own.length) : b.curve.othersHint }}
+    </p>
     <div class="row">
       <button type="button" class="btn" @click="picker?.click()">{{ b.curve.othersImport }}</button>
       <button v-if="own.length" type="button" class="btn" @click="own = []">{{ b.curve.othersClear }}</button>
     </div>
-    <input ref="picker" type="file" accept=".csv,text/csv" class="visually-hidden" tabindex="-1" :aria-label="b.curve.othersImport" data-others @change="take">
-    <ul v-if="errors.length" class="errors" role="alert"><li v-for="e in errors.slice(0, 8)" :key="e">{{ e }}</li></ul>
+    <input
+      ref="picker"
+      type="file"
+      accept=".csv,text/csv"
+      class="visually-hidden"
+      tabindex="-1"
+      :aria-label="b.curve.othersImport"
+      data-others
+      @change="take"
+    />
+    <ul v-if="errors.length" class="errors" role="alert">
+      <li v-for="e in errors.slice(0, 8)" :key="e">{{ e }}</li>
+    </ul>
   </div>
 </template>
 
 <style scoped>
-.row { display: flex; gap: 8px; margin-top: 6px; }
-.errors { color: var(--clash); font-size: 13px; line-height: 17px; margin-top: 6px; }
+.row {
+  display: flex;
+  gap: 8px;
+  margin-top: 6px;
+}
+.errors {
+  color: var(--clash);
+  font-size: 13px;
+  line-height: 17px;
+  margin-top: 6px;
+}
 </style>

@@ -19,18 +19,41 @@ defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(
 const unit = computed(() => chosenUnit('force', view.choice))
 const n = (v: number) => toUnit(v, unit.value)
 /** the first of the hull's methods that splits its resistance */
-const index = computed(() => Math.max(0, answer.model.methods.findIndex(x => !x.method.inService)))
+const index = computed(() =>
+  Math.max(
+    0,
+    answer.model.methods.findIndex(x => !x.method.inService),
+  ),
+)
 const label = computed(() => answer.model.methods[index.value]!.method.label)
 const PARTS = ['friction', 'wave', 'appendage', 'air'] as const
 const WASHES = ['band', 'water', 'desk', 'rule'] as const
 const curves = computed(() => {
   const at = answer.curve.map(p => p.resistance.methods[index.value]!)
   return [
-    ...PARTS.map((part, i) => ({ name: b.curve.parts[part], x: speeds.value, y: at.map(a => n(a[part])), stack: true, wash: WASHES[i]!, width: 1.4 })),
-    { name: b.curve.parts.margin, x: speeds.value, y: at.map(a => n(a.value - (a.friction + a.wave + a.appendage + a.air))), stack: true, wash: 'paper', width: 1.4 },
+    ...PARTS.map((part, i) => ({
+      name: b.curve.parts[part],
+      x: speeds.value,
+      y: at.map(a => n(a[part])),
+      stack: true,
+      wash: WASHES[i]!,
+      width: 1.4,
+    })),
+    {
+      name: b.curve.parts.margin,
+      x: speeds.value,
+      y: at.map(a => n(a.value - (a.friction + a.wave + a.appendage + a.air))),
+      stack: true,
+      wash: 'paper',
+      width: 1.4,
+    },
   ]
 })
-const y = computed(() => ({ title: `${b.curve.partsAxis}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.5 * n(answer.summary.top.resistance.methods[index.value]!.value) }))
+const y = computed(() => ({
+  title: `${b.curve.partsAxis}, ${UNITS[unit.value].symbol}`,
+  from: 0,
+  to: 1.5 * n(answer.summary.top.resistance.methods[index.value]!.value),
+}))
 const marker = () => {
   const p = answer.evaluation.point
   const value = p.resistance.methods[index.value]!.value
@@ -40,13 +63,38 @@ const marker = () => {
 
 <template>
   <div>
-    <PlotChart ref="chart" :label="b.curve.partsChart" :curves="curves" :marker="marker" :height="400" over-lever :x="speedAxis" :y="y" @pick="lever.set(fromUnit($event, speedUnit))" />
-    <ul class="key small"><li v-for="(part, i) in PARTS" :key="part"><i :style="{ background: `var(--${WASHES[i]})` }" />{{ b.curve.parts[part] }}</li><li><i :style="{ background: 'var(--paper)' }" />{{ b.curve.parts.margin }}</li></ul>
+    <PlotChart
+      ref="chart"
+      :label="b.curve.partsChart"
+      :curves="curves"
+      :marker="marker"
+      :height="400"
+      over-lever
+      :x="speedAxis"
+      :y="y"
+      @pick="lever.set(fromUnit($event, speedUnit))"
+    />
+    <ul class="key small">
+      <li v-for="(part, i) in PARTS" :key="part">
+        <i :style="{ background: `var(--${WASHES[i]})` }" />{{ b.curve.parts[part] }}
+      </li>
+      <li><i :style="{ background: 'var(--paper)' }" />{{ b.curve.parts.margin }}</li>
+    </ul>
     <p class="small soft">{{ b.curve.partsOf(label) }}</p>
   </div>
 </template>
 
 <style scoped>
-.key { display: flex; flex-wrap: wrap; gap: 4px 14px; }
-.key i { display: inline-block; width: 14px; height: 9px; border: 1px solid var(--ink); margin-right: 5px; }
+.key {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+}
+.key i {
+  display: inline-block;
+  width: 14px;
+  height: 9px;
+  border: 1px solid var(--ink);
+  margin-right: 5px;
+}
 </style>

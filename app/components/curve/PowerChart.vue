@@ -10,7 +10,7 @@ import type { ChartCurve } from '~/components/chart/chartTypes'
 import { useCurveReading, useCurveScale } from './curveScale'
 
 /** Shaft power against speed: every method, the recommended band, the owner's runs, what the motor gives. */
-const props = defineProps<{ hidden: ReadonlySet<string>, unit: 'kW' | 'hp', log: boolean }>()
+const props = defineProps<{ hidden: ReadonlySet<string>; unit: 'kW' | 'hp'; log: boolean }>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const lever = useLever()
@@ -31,39 +31,107 @@ const trial = computed<ChartCurve[]>(() => {
   if (fit.outcome !== 'fitted') return []
   const model = answer.model
   const shaft = (speed: number, resistance: number) => kw(driveTrain(model, speed, resistance).shaftPower)
-  const runs: ChartCurve = { name: b.curve.runs, x: fit.runs.map(r => kn(r.speed)), y: fit.runs.map(r => shaft(r.speed, r.resistance)), points: true, colour: 'fits', names: fit.runs.map(r => `${b.curve.runs}, ${r.rows.join(' + ')}: ${text(r.power, 'electricPower')}`) }
-  if (using.value) {
-    return [{ name: b.curve.theory, x: speeds.value, y: answer.curve.map(p => shaft(p.speed, theoryResistance(model, p.speed).centre)), width: 1.5, dash: 'dash', colour: 'soft' }, runs]
+  const runs: ChartCurve = {
+    name: b.curve.runs,
+    x: fit.runs.map(r => kn(r.speed)),
+    y: fit.runs.map(r => shaft(r.speed, r.resistance)),
+    points: true,
+    colour: 'fits',
+    names: fit.runs.map(r => `${b.curve.runs}, ${r.rows.join(' + ')}: ${text(r.power, 'electricPower')}`),
   }
-  const at = (k: (v: number) => number) => answer.curve.map(p => p.speed < 0.8 * fit.from || p.speed > 1.2 * fit.to ? null : shaft(p.speed, p.resistance.centre * k(p.speed)))
+  if (using.value) {
+    return [
+      {
+        name: b.curve.theory,
+        x: speeds.value,
+        y: answer.curve.map(p => shaft(p.speed, theoryResistance(model, p.speed).centre)),
+        width: 1.5,
+        dash: 'dash',
+        colour: 'soft',
+      },
+      runs,
+    ]
+  }
+  const at = (k: (v: number) => number) =>
+    answer.curve.map(p =>
+      p.speed < 0.8 * fit.from || p.speed > 1.2 * fit.to ? null : shaft(p.speed, p.resistance.centre * k(p.speed)),
+    )
   return [
     { name: b.curve.measured, x: speeds.value, y: at(v => fit.factor(v)), width: 2.2, colour: 'fits' },
-    { name: `${b.curve.measured} −`, x: speeds.value, y: at(v => fit.factor(v) * Math.exp(-fit.spread(v))), width: 1, dash: 'dot', colour: 'fits' },
-    { name: `${b.curve.measured} +`, x: speeds.value, y: at(v => fit.factor(v) * Math.exp(fit.spread(v))), width: 1, dash: 'dot', colour: 'fits' },
+    {
+      name: `${b.curve.measured} −`,
+      x: speeds.value,
+      y: at(v => fit.factor(v) * Math.exp(-fit.spread(v))),
+      width: 1,
+      dash: 'dot',
+      colour: 'fits',
+    },
+    {
+      name: `${b.curve.measured} +`,
+      x: speeds.value,
+      y: at(v => fit.factor(v) * Math.exp(fit.spread(v))),
+      width: 1,
+      dash: 'dot',
+      colour: 'fits',
+    },
     runs,
   ]
 })
 const curves = computed<ChartCurve[]>(() => [
   { name: 'low', x: speeds.value, y: answer.curve.map(p => kw(p.shaftPowerLow)), fill: false },
   { name: 'high', x: speeds.value, y: answer.curve.map(p => kw(p.shaftPowerHigh)), fill: true },
-  { name: using.value ? b.curve.measured : b.curve.band, x: speeds.value, y: answer.curve.map(p => kw(p.drive.shaftPower)), width: 2.6 },
+  {
+    name: using.value ? b.curve.measured : b.curve.band,
+    x: speeds.value,
+    y: answer.curve.map(p => kw(p.drive.shaftPower)),
+    width: 2.6,
+  },
   ...answer.methods.flatMap((curve, i): ChartCurve[] => {
     const { method } = answer.model.methods[i]!
     const off = props.hidden.has(method.id)
     return [
-      { name: method.label, x: speeds.value, y: curve.shaftPower.map((p, k) => curve.holds[k] ? kw(p) : null), dash: DASHES[i % 4], hidden: off, tag: method.letter },
-      { name: `${method.label}, ${b.curve.outside}`, x: speeds.value, y: curve.shaftPower.map((p, k) => curve.holds[k] && curve.holds[k - 1] !== false && curve.holds[k + 1] !== false ? null : kw(p)), dash: 'dot', width: 1.1, colour: 'soft', hidden: off },
+      {
+        name: method.label,
+        x: speeds.value,
+        y: curve.shaftPower.map((p, k) => (curve.holds[k] ? kw(p) : null)),
+        dash: DASHES[i % 4],
+        hidden: off,
+        tag: method.letter,
+      },
+      {
+        name: `${method.label}, ${b.curve.outside}`,
+        x: speeds.value,
+        y: curve.shaftPower.map((p, k) =>
+          curve.holds[k] && curve.holds[k - 1] !== false && curve.holds[k + 1] !== false ? null : kw(p),
+        ),
+        dash: 'dot',
+        width: 1.1,
+        colour: 'soft',
+        hidden: off,
+      },
     ]
   }),
   ...trial.value,
 ])
 /** the axis ends a little above what the motor or the wished top takes */
 const ceiling = computed(() => kw(Math.max(1.5 * motor.value.ratedPower, 1.35 * answer.summary.top.drive.shaftPower)))
-const y = computed(() => ({ title: `${b.curve.axisPower}, ${UNITS[unit.value].symbol}`, from: props.log ? ceiling.value / 2000 : 0, to: ceiling.value, log: props.log }))
+const y = computed(() => ({
+  title: `${b.curve.axisPower}, ${UNITS[unit.value].symbol}`,
+  from: props.log ? ceiling.value / 2000 : 0,
+  to: ceiling.value,
+  log: props.log,
+}))
 const shown = (power: number) => formatNumber(power, power < 0.0995 ? 3 : 2)
 const marker = () => {
   const p = answer.evaluation.point
-  return { x: kn(p.speed), y: kw(p.drive.shaftPower), low: kw(p.shaftPowerLow), high: kw(p.shaftPowerHigh), tag: text(p.speed, 'speed'), value: `${shown(kw(p.drive.shaftPower))} ${UNITS[unit.value].symbol}` }
+  return {
+    x: kn(p.speed),
+    y: kw(p.drive.shaftPower),
+    low: kw(p.shaftPowerLow),
+    high: kw(p.shaftPowerHigh),
+    tag: text(p.speed, 'speed'),
+    value: `${shown(kw(p.drive.shaftPower))} ${UNITS[unit.value].symbol}`,
+  }
 }
 const across = computed(() => [
   { at: kw(motor.value.ratedPower), label: `${b.curve.rated} ${text(motor.value.ratedPower, 'electricPower')}` },
@@ -80,5 +148,17 @@ const upright = computed(() => {
 </script>
 
 <template>
-  <PlotChart ref="chart" :label="b.curve.chart" :curves="curves" :marker="marker" :across="across" :upright="upright" :height="400" over-lever :x="speedAxis" :y="y" @pick="lever.set(fromUnit($event, speedUnit))" />
+  <PlotChart
+    ref="chart"
+    :label="b.curve.chart"
+    :curves="curves"
+    :marker="marker"
+    :across="across"
+    :upright="upright"
+    :height="400"
+    over-lever
+    :x="speedAxis"
+    :y="y"
+    @pick="lever.set(fromUnit($event, speedUnit))"
+  />
 </template>

@@ -13,7 +13,11 @@ export function useCurveScale(powerUnit?: Ref<'kW' | 'hp'>) {
   const kw = (w: number) => toUnit(w, unit.value)
   const kn = (v: number) => toUnit(v, speedUnit.value)
   const speeds = computed(() => answer.curve.map(p => kn(p.speed)))
-  const speedAxis = computed(() => ({ title: `${b.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`, from: 0, to: speeds.value.at(-1)! }))
+  const speedAxis = computed(() => ({
+    title: `${b.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`,
+    from: 0,
+    to: speeds.value.at(-1)!,
+  }))
   return { speedUnit, unit, kw, kn, speeds, speedAxis }
 }
 

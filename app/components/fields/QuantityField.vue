@@ -5,23 +5,44 @@ import type { FieldPath } from '@remigo/core'
 import { m } from '~/messages'
 import { useFieldEdit } from '~/composables/useFieldEdit'
 
-/** A number with its unit: label and hint at the left, the field at the right, a sentence below when it makes no sense. */
-const props = defineProps<{ path: FieldPath, label?: string, hint?: string, estimate?: string, optional?: boolean }>()
+/**
+ * A number with its unit: label and hint at the left, the field at the right, a sentence below when it makes no sense.
+ */
+const props = defineProps<{ path: FieldPath; label?: string; hint?: string; estimate?: string; optional?: boolean }>()
 const { field, text, error, stored, focus, leave, commit, clear } = useFieldEdit(props.path, props.optional)
 const id = useId()
 </script>
 
 <template>
   <div class="field" :class="{ 'field--wrong': error }">
-    <label :for="id">{{ label ?? field.label }}<span v-if="hint ?? field.hint" class="hint">{{ hint ?? field.hint }}</span></label>
+    <label :for="id"
+      >{{ label ?? field.label }}<span v-if="hint ?? field.hint" class="hint">{{ hint ?? field.hint }}</span></label
+    >
     <div class="box">
       <VTextField
-        :id="id" v-model="text" class="ink-field" :data-field="path" autocomplete="off" :placeholder="optional ? (estimate ?? m.field.unset) : ''" persistent-placeholder
-        :aria-invalid="error ? 'true' : undefined" :aria-describedby="error ? `${id}-error` : undefined"
-        @focus="focus" @blur="leave" @keydown.enter="commit"
+        :id="id"
+        v-model="text"
+        class="ink-field"
+        :data-field="path"
+        autocomplete="off"
+        :placeholder="optional ? (estimate ?? m.field.unset) : ''"
+        persistent-placeholder
+        :aria-invalid="error ? 'true' : undefined"
+        :aria-describedby="error ? `${id}-error` : undefined"
+        @focus="focus"
+        @blur="leave"
+        @keydown.enter="commit"
       />
-      <button v-if="optional && stored !== null" type="button" class="clear" :aria-label="`${m.field.clear}: ${field.label}`" @click="clear">
-        <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiBackspaceOutline" fill="currentColor" /></svg>
+      <button
+        v-if="optional && stored !== null"
+        type="button"
+        class="clear"
+        :aria-label="`${m.field.clear}: ${field.label}`"
+        @click="clear"
+      >
+        <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
+          <path :d="mdiBackspaceOutline" fill="currentColor" />
+        </svg>
       </button>
     </div>
     <p v-if="error" :id="`${id}-error`" class="error" role="alert">{{ error }}</p>
@@ -29,12 +50,54 @@ const id = useId()
 </template>
 
 <style scoped>
-.field { display: grid; grid-template-columns: minmax(0, 1fr) 104px; gap: 2px 10px; align-items: center; min-height: 41px; padding: 4px 0; }
-label { font-size: 13.5px; line-height: 16px; }
-.hint { display: block; color: var(--soft); font-size: 12px; line-height: 15px; }
-.box { position: relative; }
-.clear { position: absolute; left: 2px; top: 50%; transform: translateY(-50%); color: var(--ink); padding: 6px 4px; line-height: 0; }
-.error { grid-column: 1 / -1; color: var(--clash); font-size: 12.500px; line-height: 16px; padding-left: 16px; position: relative; }
-.error::before { content: ""; position: absolute; left: 0; top: 3px; width: 10px; height: 10px; background: var(--clash); }
-.field--wrong .box { outline: 1.25px solid var(--clash); }
+.field {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 104px;
+  gap: 2px 10px;
+  align-items: center;
+  min-height: 41px;
+  padding: 4px 0;
+}
+label {
+  font-size: 13.5px;
+  line-height: 16px;
+}
+.hint {
+  display: block;
+  color: var(--soft);
+  font-size: 12px;
+  line-height: 15px;
+}
+.box {
+  position: relative;
+}
+.clear {
+  position: absolute;
+  left: 2px;
+  top: 50%;
+  transform: translateY(-50%);
+  color: var(--ink);
+  padding: 6px 4px;
+  line-height: 0;
+}
+.error {
+  grid-column: 1 / -1;
+  color: var(--clash);
+  font-size: 12.5px;
+  line-height: 16px;
+  padding-left: 16px;
+  position: relative;
+}
+.error::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 3px;
+  width: 10px;
+  height: 10px;
+  background: var(--clash);
+}
+.field--wrong .box {
+  outline: 1.25px solid var(--clash);
+}
 </style>

@@ -7,7 +7,7 @@ import { useDraft } from '~/composables/useDraft'
 import { useDocumentStore } from '~/stores/document'
 
 /** Words of the document: the name (never empty), the story (may be). Kept on Enter or on leaving. */
-const props = defineProps<{ path: 'name' | 'story', label: string, most: number, optional?: boolean, lines?: number }>()
+const props = defineProps<{ path: 'name' | 'story'; label: string; most: number; optional?: boolean; lines?: number }>()
 const document = useDocumentStore()
 const id = useId()
 /** edits of one visit are one step of undo */
@@ -45,15 +45,51 @@ function keepSoFar(value: string) {
   <div class="text-field">
     <label :for="id">{{ label }}</label>
     <!-- one kind of box for all words: a long name goes on in a second row -->
-    <textarea :id="id" v-model="text" :rows="lines ?? (text.length > ROW ? 2 : 1)" :class="{ line: !lines }" autocomplete="off" :maxlength="most" :data-field="path" :aria-invalid="error ? 'true' : undefined" @keydown.enter="enterKey" @focus="visited" @blur="leave" />
+    <textarea
+      :id="id"
+      v-model="text"
+      :rows="lines ?? (text.length > ROW ? 2 : 1)"
+      :class="{ line: !lines }"
+      autocomplete="off"
+      :maxlength="most"
+      :data-field="path"
+      :aria-invalid="error ? 'true' : undefined"
+      @keydown.enter="enterKey"
+      @focus="visited"
+      @blur="leave"
+    />
     <p v-if="error" class="error" role="alert">{{ error }}</p>
   </div>
 </template>
 
 <style scoped>
-.text-field { padding: 4px 0; }
-label { display: block; font-size: 13.5px; line-height: 18px; margin-bottom: 2px; }
-textarea { width: 100%; min-height: var(--hit); padding: 6px 8px; background: var(--sheet); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); resize: vertical; }
-.line { resize: none; overflow: hidden; }
-.error { color: var(--clash); font-size: 12.5px; line-height: 16px; }
+.text-field {
+  padding: 4px 0;
+}
+label {
+  display: block;
+  font-size: 13.5px;
+  line-height: 18px;
+  margin-bottom: 2px;
+}
+textarea {
+  width: 100%;
+  min-height: var(--hit);
+  padding: 6px 8px;
+  background: var(--sheet);
+  color: var(--text);
+  border: 0.75px solid var(--rule);
+  border-bottom: 1.5px solid var(--ink);
+  font: 500 14px/18px var(--labels);
+  resize: vertical;
+}
+.line {
+  resize: none;
+  overflow: hidden;
+}
+.error {
+  color: var(--clash);
+  font-size: 12.5px;
+  line-height: 16px;
+}
 </style>

@@ -1,10 +1,20 @@
 <script setup lang="ts">
-/** The four states by shape: circle with tick, triangle with bar, square with cross, dashed ring; its place alone while the state is not known. */
-defineProps<{ state?: 'stop' | 'caution' | 'note' | 'fits', size?: number }>()
+/**
+ * The four states by shape: circle with tick, triangle with bar, square with cross, dashed ring; its place alone while
+ * the state is not known.
+ */
+defineProps<{ state?: 'stop' | 'caution' | 'note' | 'fits'; size?: number }>()
 </script>
 
 <template>
-  <svg class="mark" :class="`mark--${state}`" :width="size ?? 15" :height="size ?? 15" viewBox="0 0 16 16" aria-hidden="true">
+  <svg
+    class="mark"
+    :class="`mark--${state}`"
+    :width="size ?? 15"
+    :height="size ?? 15"
+    viewBox="0 0 16 16"
+    aria-hidden="true"
+  >
     <template v-if="state === 'fits'">
       <circle cx="8" cy="8" r="7.5" class="body" />
       <path d="m4.400 8.300 2.500 2.500 4.700-5.200" class="sign" />
@@ -22,10 +32,27 @@ defineProps<{ state?: 'stop' | 'caution' | 'note' | 'fits', size?: number }>()
 </template>
 
 <style scoped>
-.mark { flex: none; }
-.sign { fill: none; stroke: var(--on-state); stroke-width: 1.9; }
-.mark--fits .body { fill: var(--fits); }
-.mark--caution .body { fill: var(--tight); }
-.mark--stop .body { fill: var(--clash); }
-.ring { fill: none; stroke: var(--soft); stroke-width: 1.6; stroke-dasharray: 3 2.200; }
+.mark {
+  flex: none;
+}
+.sign {
+  fill: none;
+  stroke: var(--on-state);
+  stroke-width: 1.9;
+}
+.mark--fits .body {
+  fill: var(--fits);
+}
+.mark--caution .body {
+  fill: var(--tight);
+}
+.mark--stop .body {
+  fill: var(--clash);
+}
+.ring {
+  fill: none;
+  stroke: var(--soft);
+  stroke-width: 1.6;
+  stroke-dasharray: 3 2.2;
+}
 </style>

@@ -16,26 +16,55 @@ const { fill, text } = useQuantities()
 
 const rule = computed(() => RULES.find(r => r.id === props.finding.rule)!)
 
-/** Fixes are tried before they are offered, which takes a moment: it is done when the page has nothing else to do. What stood there stays until then. */
-const offered = shallowRef<{ fixes: ReadyFix[], need: string | null } | null>(null)
-interface ReadyFix { label: string, edits: Fix['edits'], reasons: string[], price: string }
+/**
+ * Fixes are tried before they are offered, which takes a moment: it is done when the page has nothing else to do. What
+ * stood there stays until then.
+ */
+const offered = shallowRef<{ fixes: ReadyFix[]; need: string | null } | null>(null)
+interface ReadyFix {
+  label: string
+  edits: Fix['edits']
+  reasons: string[]
+  price: string
+}
 let waiting = 0
-watch(() => props.finding, (finding) => {
-  const turn = ++waiting
-  whenIdle(() => {
-    if (turn !== waiting) return
-    offered.value = { fixes: finding.fixes.slice(0, 2).map(ready), need: finding.need && fill(finding.need) }
-  })
-}, { immediate: true })
+watch(
+  () => props.finding,
+  finding => {
+    const turn = ++waiting
+    whenIdle(() => {
+      if (turn !== waiting) return
+      offered.value = { fixes: finding.fixes.slice(0, 2).map(ready), need: finding.need && fill(finding.need) }
+    })
+  },
+  { immediate: true },
+)
 // in the owner's units, once they change
-watch(() => view.choice, () => { if (offered.value) offered.value = { fixes: props.finding.fixes.slice(0, 2).map(ready), need: props.finding.need && fill(props.finding.need) } })
-onScopeDispose(() => { waiting++ })
+watch(
+  () => view.choice,
+  () => {
+    if (offered.value)
+      offered.value = {
+        fixes: props.finding.fixes.slice(0, 2).map(ready),
+        need: props.finding.need && fill(props.finding.need),
+      }
+  },
+)
+onScopeDispose(() => {
+  waiting++
+})
 
-const ready = (fix: Fix): ReadyFix => ({ label: fill(fix.label), edits: fix.edits, reasons: (fix.reasons ?? []).map(fill), price: price(withEdits(document.shown, fix.edits)) })
+const ready = (fix: Fix): ReadyFix => ({
+  label: fill(fix.label),
+  edits: fix.edits,
+  reasons: (fix.reasons ?? []).map(fill),
+  price: price(withEdits(document.shown, fix.edits)),
+})
 function price(after: Project): string {
   const change = compareDesigns(document.shown, after, document.shown.use.cruiseSpeed, 1)[0]
   if (!change) return ''
-  if (change.quantity !== 'price') return `${m.effects[change.id as keyof typeof m.effects]} ${changeText(change.before, change.after)}`
+  if (change.quantity !== 'price')
+    return `${m.effects[change.id as keyof typeof m.effects]} ${changeText(change.before, change.after)}`
   return `${change.after > change.before ? '+' : '\u2212'}${text(Math.abs(change.after - change.before), 'price')}`
 }
 function tryFix(index: number) {
@@ -48,39 +77,114 @@ function tryFix(index: number) {
   <article class="finding" :class="`finding--${finding.severity}`" :data-rule="finding.rule">
     <header>
       <StateMark :state="finding.severity" />
-      <h3><b :class="finding.severity">{{ m.states[finding.severity] }}</b>, {{ finding.title }}</h3>
+      <h3>
+        <b :class="finding.severity">{{ m.states[finding.severity] }}</b>, {{ finding.title }}
+      </h3>
       <span class="amount figures">{{ fill(finding.amount) }}</span>
     </header>
     <p>{{ fill(finding.sentence) }}</p>
     <p v-if="finding.caution" class="caution">
-      <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiFlashOutline" fill="currentColor" /></svg>{{ finding.caution }}
+      <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
+        <path :d="mdiFlashOutline" fill="currentColor" /></svg
+      >{{ finding.caution }}
     </p>
     <p v-if="!offered" class="looking small soft">{{ m.finding.looking }}</p>
-    <p v-else-if="offered.need" class="small need"><b>{{ m.finding.need }}:</b> {{ offered.need }}</p>
-    <button v-for="(fix, i) in offered?.fixes ?? []" :key="fix.label" type="button" class="btn fix" :class="{ 'btn--best': i === 0 }" @click="tryFix(i)">
+    <p v-else-if="offered.need" class="small need">
+      <b>{{ m.finding.need }}:</b> {{ offered.need }}
+    </p>
+    <button
+      v-for="(fix, i) in offered?.fixes ?? []"
+      :key="fix.label"
+      type="button"
+      class="btn fix"
+      :class="{ 'btn--best': i === 0 }"
+      @click="tryFix(i)"
+    >
       <span>{{ fix.label }}</span><span class="price">{{ fix.price }}</span>
     </button>
-    <details class="whence"><summary>{{ m.working.head }}</summary><p class="small"><b>{{ m.working.rule }}</b> {{ rule.checks }}. <b>{{ m.working.source }}</b> {{ rule.source }}.</p></details>
+    <details class="whence">
+      <summary>{{ m.working.head }}</summary>
+      <p class="small">
+        <b>{{ m.working.rule }}</b> {{ rule.checks }}. <b>{{ m.working.source }}</b> {{ rule.source }}.
+      </p>
+    </details>
   </article>
 </template>
 
 <style scoped>
-.finding { padding: 10px 14px 12px; border-bottom: .75px solid var(--rule); }
-header { display: flex; gap: 8px; align-items: baseline; }
-header svg { transform: translateY(2px); }
-h3 { font: 500 14px/18px var(--labels); flex: 1; }
-b { font-weight: 600; }
-.stop { color: var(--clash); }
-.caution { color: var(--tight); }
-.note { color: var(--soft); }
-.amount { font-size: 15px; white-space: nowrap; }
-p { margin: 2px 0 7px; font-size: 14px; line-height: 18px; }
-p.caution { display: flex; gap: 6px; color: var(--text); font-size: 13px; line-height: 16px; }
-p.caution svg { flex: none; }
-.whence { margin-top: 4px; font-size: 12.5px; color: var(--soft); }
-summary { cursor: pointer; min-height: 24px; display: inline-flex; align-items: center; text-decoration: underline dotted; text-underline-offset: 3px; }
-@media (pointer: coarse) { summary { min-height: 44px; } }
-.looking { min-height: var(--hit); }
-.need { font-size: 13px; }
-.fix { width: 100%; margin-top: 4px; }
+.finding {
+  padding: 10px 14px 12px;
+  border-bottom: 0.75px solid var(--rule);
+}
+header {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+}
+header svg {
+  transform: translateY(2px);
+}
+h3 {
+  font: 500 14px/18px var(--labels);
+  flex: 1;
+}
+b {
+  font-weight: 600;
+}
+.stop {
+  color: var(--clash);
+}
+.caution {
+  color: var(--tight);
+}
+.note {
+  color: var(--soft);
+}
+.amount {
+  font-size: 15px;
+  white-space: nowrap;
+}
+p {
+  margin: 2px 0 7px;
+  font-size: 14px;
+  line-height: 18px;
+}
+p.caution {
+  display: flex;
+  gap: 6px;
+  color: var(--text);
+  font-size: 13px;
+  line-height: 16px;
+}
+p.caution svg {
+  flex: none;
+}
+.whence {
+  margin-top: 4px;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+summary {
+  cursor: pointer;
+  min-height: 24px;
+  display: inline-flex;
+  align-items: center;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+}
+@media (pointer: coarse) {
+  summary {
+    min-height: 44px;
+  }
+}
+.looking {
+  min-height: var(--hit);
+}
+.need {
+  font-size: 13px;
+}
+.fix {
+  width: 100%;
+  margin-top: 4px;
+}
 </style>

@@ -7,12 +7,9 @@ import { useLever } from '~/composables/useLever'
 import { useLeverPointer } from '~/composables/useLeverPointer'
 import { useAnswerStore } from '~/stores/answer'
 import { vLive } from '~/directives/live'
-import { takeInHand } from '~/directives/movingInk'
-import LiveCanvas from '~/components/chart/LiveCanvas.vue'
-import type { Tokens } from '~/composables/useTokens'
 import { areaPoints } from './areaPoints'
+import LeverHandle from './LeverHandle.vue'
 import { LEVER_PAD } from './leverInset'
-import { LYING_HANDLE, paintHandle } from './paintHandle'
 import { placeLabels } from './placeLabels'
 
 /** The lever lying along the bottom, for touch: − and + at the ends, a large handle between. */
@@ -20,33 +17,44 @@ const answer = useAnswerStore()
 const { most, speed, shown, marks, ticks, valueText, symbol, mostShown, drag, step, key, wheel } = useLever()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
-const PAD = LEVER_PAD, BASE = 78, HEAD = 12
+const PAD = LEVER_PAD,
+  BASE = 78,
+  HEAD = 12,
+  HANDLE_WIDE = 72
 
-const x = (v: number) => PAD + v / most.value * Math.max(1, width.value - 2 * PAD)
+const x = (v: number) => PAD + (v / most.value) * Math.max(1, width.value - 2 * PAD)
 const tallest = computed(() => Math.max(...answer.curve.map(p => p.drive.shaftPower)))
-const silhouette = computed(() => areaPoints(answer.curve.map(p => [x(p.speed), BASE - (BASE - HEAD - 14) * p.drive.shaftPower / tallest.value]), ([x]) => [x, BASE]))
-const levels = computed(() => placeLabels(marks.value.map((mark, i) => ({ key: mark.key, at: HEAD + i * 13 })), 13, HEAD, HEAD + 30))
+const silhouette = computed(() =>
+  areaPoints(
+    answer.curve.map(p => [x(p.speed), BASE - ((BASE - HEAD - 14) * p.drive.shaftPower) / tallest.value]),
+    ([x]) => [x, BASE],
+  ),
+)
+const levels = computed(() =>
+  placeLabels(
+    marks.value.map((mark, i) => ({ key: mark.key, at: HEAD + i * 13 })),
+    13,
+    HEAD,
+    HEAD + 30,
+  ),
+)
 
 function move(event: PointerEvent) {
   const { left } = box.value!.getBoundingClientRect()
   const span = width.value - 2 * PAD
-  drag((event.clientX - left - PAD) / span * most.value, 5 / span * most.value)
+  drag(((event.clientX - left - PAD) / span) * most.value, (5 / span) * most.value)
 }
 const { grab, follow, ring, focus, blur } = useLeverPointer(move)
-/** the handle may stand out over the ends */
-const OVER = LYING_HANDLE.width / 2
-function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
-  const at = OVER + x(speed.value), from = OVER + x(0)
-  pen.fillStyle = colours.signal
-  pen.fillRect(from, BASE, at - from, 10)
-  paintHandle(pen, colours, { ...LYING_HANDLE, x: at - OVER, y: 44 }, shown.value, symbol.value, ring.value)
-}
 </script>
 
 <template>
   <div class="flat">
-    <button type="button" class="end" :aria-label="m.lever.slower" @click="step(-1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiMinus" fill="currentColor" /></svg></button>
-    <div ref="box" class="lever" @pointerenter="takeInHand" @focusin="takeInHand" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
+    <button type="button" class="end" :aria-label="m.lever.slower" @click="step(-1)">
+      <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true">
+        <path :d="mdiMinus" fill="currentColor" />
+      </svg>
+    </button>
+    <div ref="box" class="lever" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
       <svg v-if="width > 0" :width="width" height="112" aria-hidden="true">
         <polygon :points="silhouette" class="silhouette" />
         <g v-for="mark in marks" :key="mark.key">
@@ -59,33 +67,130 @@ function paint(pen: CanvasRenderingContext2D, colours: Tokens) {
           <text :x="x(t.speed)" y="107" class="tick-label">{{ t.label }}</text>
         </g>
       </svg>
-      <LiveCanvas v-if="width > 0" class="over" :width="width + 2 * OVER" :height="112" :paint="paint" aria-hidden="true" />
+      <template v-if="width > 0">
+        <div
+          v-live:transform="() => `scaleX(${speed / most})`"
+          class="filled"
+          :style="{ left: `${x(0)}px`, width: `${x(most) - x(0)}px`, top: `${BASE}px` }"
+        />
+        <LeverHandle
+          v-live:transform="() => `translateX(${x(speed) - HANDLE_WIDE / 2}px)`"
+          class="at-speed"
+          lying
+          :speed="() => shown"
+          :symbol="symbol"
+          :ring="ring"
+        />
+      </template>
       <div
-        v-live:aria-valuenow="() => shown" v-live:aria-valuetext="() => valueText" class="slider" role="slider" tabindex="0"
-        :aria-label="m.lever.label" aria-orientation="horizontal" :aria-valuemin="0" :aria-valuemax="mostShown" data-lever @keydown="key" @focus="focus" @blur="blur"
+        v-live:aria-valuenow="() => shown"
+        v-live:aria-valuetext="() => valueText"
+        class="slider"
+        role="slider"
+        tabindex="0"
+        :aria-label="m.lever.label"
+        aria-orientation="horizontal"
+        :aria-valuemin="0"
+        :aria-valuemax="mostShown"
+        data-lever
+        @keydown="key"
+        @focus="focus"
+        @blur="blur"
       />
     </div>
-    <button type="button" class="end" :aria-label="m.lever.faster" @click="step(1)"><svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" fill="currentColor" /></svg></button>
+    <button type="button" class="end" :aria-label="m.lever.faster" @click="step(1)">
+      <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" fill="currentColor" /></svg>
+    </button>
   </div>
 </template>
 
 <style scoped>
-.flat { display: grid; grid-template-columns: 48px 1fr 48px; gap: 4px; align-items: center; padding: 4px 8px; background: var(--sheet); border-top: 2px solid var(--ink); }
-.end { width: 48px; height: 56px; border: 1.25px solid var(--ink); background: var(--paper); display: grid; place-items: center; }
-.lever { position: relative; height: 112px; touch-action: none; min-width: 0; z-index: 1; }
-svg { overflow: visible; }
-.silhouette { fill: var(--band); stroke: var(--ink); }
-.track { fill: var(--desk); stroke: var(--ink); }
-.tick, .mark { stroke: var(--text); fill: none; }
-.tick-label { font: 500 15px var(--figures); fill: var(--text); text-anchor: middle; }
-.mark-label { font: 500 12.500px var(--labels); fill: var(--text); text-anchor: end; paint-order: stroke; stroke: var(--sheet); stroke-width: 3px; }
-.over { left: -36px; }
+.flat {
+  display: grid;
+  grid-template-columns: 48px 1fr 48px;
+  gap: 4px;
+  align-items: center;
+  padding: 4px 8px;
+  background: var(--sheet);
+  border-top: 2px solid var(--ink);
+}
+.end {
+  width: 48px;
+  height: 56px;
+  border: 1.25px solid var(--ink);
+  background: var(--paper);
+  display: grid;
+  place-items: center;
+}
+.lever {
+  position: relative;
+  height: 112px;
+  touch-action: none;
+  min-width: 0;
+  z-index: 1;
+}
+svg {
+  overflow: visible;
+}
+.silhouette {
+  fill: var(--band);
+  stroke: var(--ink);
+}
+.track {
+  fill: var(--desk);
+  stroke: var(--ink);
+}
+.tick,
+.mark {
+  stroke: var(--text);
+  fill: none;
+}
+.tick-label {
+  font: 500 15px var(--figures);
+  fill: var(--text);
+  text-anchor: middle;
+}
+.mark-label {
+  font: 500 12.5px var(--labels);
+  fill: var(--text);
+  text-anchor: end;
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 3px;
+}
+.filled {
+  position: absolute;
+  height: 10px;
+  background: var(--signal);
+  transform-origin: left;
+}
+.at-speed {
+  left: 0;
+  top: 44px;
+}
 /* folded: the handle alone */
 @media (max-height: 560px) {
-  .flat { padding: 2px 8px; }
-  .lever { height: 70px; overflow: hidden; }
-  .lever > svg, .over { margin-top: -44px; }
-  .silhouette, .mark, .mark-label { display: none; }
+  .flat {
+    padding: 2px 8px;
+  }
+  .lever {
+    height: 70px;
+    overflow: hidden;
+  }
+  .lever > svg,
+  .filled,
+  .at-speed {
+    margin-top: -44px;
+  }
+  .silhouette,
+  .mark,
+  .mark-label {
+    display: none;
+  }
 }
-.slider { position: absolute; inset: 0; outline: none; }
+.slider {
+  position: absolute;
+  inset: 0;
+  outline: none;
+}
 </style>

@@ -13,12 +13,25 @@ const notes = computed(() => w.couplingNotes(text(0.1e-3, 'gap')))
 </script>
 
 <template>
-  <section v-if="drive.kind !== 'pod' && drive.kind !== 'outboard'" class="block" :aria-label="w.coupling" data-coupling>
+  <section
+    v-if="drive.kind !== 'pod' && drive.kind !== 'outboard'"
+    class="block"
+    :aria-label="w.coupling"
+    data-coupling
+  >
     <h2 class="section-head">{{ w.coupling }}</h2>
-    <ul class="small"><li v-for="note in notes" :key="note">{{ note }}</li><li v-if="drive.kind !== 'jet'">{{ w.gears[drive.astern] }}</li></ul>
+    <ul class="small">
+      <li v-for="note in notes" :key="note">{{ note }}</li>
+      <li v-if="drive.kind !== 'jet'">{{ w.gears[drive.astern] }}</li>
+    </ul>
   </section>
 </template>
 
 <style scoped>
-li { padding: 5px 0; border-top: .75px solid var(--rule); font-size: 13px; line-height: 17px; }
+li {
+  padding: 5px 0;
+  border-top: 0.75px solid var(--rule);
+  font-size: 13px;
+  line-height: 17px;
+}
 </style>

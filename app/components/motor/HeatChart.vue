@@ -20,40 +20,122 @@ const degrees = (k: number) => toUnit(k, unit.value)
 /** the curves have a hundred temperatures each */
 const settled = useRestingSpeed()
 const over = ref<keyof typeof w.views2>('lever')
-const day = computed(() => over.value === 'day' ? dayWarming(answer.model) : null)
-const duration = computed(() => day.value ? day.value.time.at(-1)! : Math.max(3600, ...document.shown.heat.points.map(p => 1.1 * p.time)))
+const day = computed(() => (over.value === 'day' ? dayWarming(answer.model) : null))
+const duration = computed(() =>
+  day.value ? day.value.time.at(-1)! : Math.max(3600, ...document.shown.heat.points.map(p => 1.1 * p.time)),
+)
 const ways = computed(() => driveHeat(answer.model))
-const warming = computed(() => over.value === 'day' ? day.value : warmingCurve(answer.model, evaluate(document.shown, settled.value).point.drive, duration.value))
+const warming = computed(() =>
+  over.value === 'day'
+    ? day.value
+    : warmingCurve(answer.model, evaluate(document.shown, settled.value).point.drive, duration.value),
+)
 const minutes = computed(() => warming.value?.time.map(t => t / 60) ?? [])
-const curves = computed<ChartCurve[]>(() => warming.value
-  ? [
-      { name: w.winding, x: minutes.value, y: warming.value.winding.map(degrees), width: 2.6 },
-      { name: w.case, x: minutes.value, y: warming.value.case.map(degrees), width: 1.8, dash: 'dash' },
-      { name: m.parts.controller.toLowerCase(), x: minutes.value, y: warming.value.controller.map(degrees), width: 1.8, dash: 'dashdot', colour: 'tight' },
-    ]
-  : [])
-const readings = computed<ChartCurve[]>(() => document.shown.heat.points.length && !day.value
-  ? [{ name: w.readings, x: document.shown.heat.points.map(p => p.time / 60), y: document.shown.heat.points.map(p => degrees(p.temperature)), points: true, colour: 'fits' }]
-  : [])
-const fit = computed(() => document.shown.heat.points.length ? fitWarming(document.shown.heat.points) : null)
-const fitted = computed<ChartCurve[]>(() => fit.value?.outcome === 'fitted' && !day.value
-  ? [{ name: w.readings, x: minutes.value, y: minutes.value.map((t) => { const f = fit.value; return f?.outcome === 'fitted' ? degrees(f.final - (f.final - f.start) * Math.exp(-t * 60 / f.timeConstant)) : null }), width: 1.6, colour: 'fits' }]
-  : [])
-const lines = computed(() => ways.value ? [{ at: degrees(ways.value.path.limit), label: `${w.winding}, ${w.limit} ${text(ways.value.path.limit, 'temperature')}` }, { at: degrees(ways.value.controller.from), label: w.backs, dash: 'dash' as const }] : [])
-const upright = computed(() => day.value ? [{ at: day.value.pushFrom / 60, label: w.pushes }, ...(day.value.drop ? [{ at: day.value.drop.time / 60, label: '' }] : [])] : [])
+const curves = computed<ChartCurve[]>(() =>
+  warming.value
+    ? [
+        { name: w.winding, x: minutes.value, y: warming.value.winding.map(degrees), width: 2.6 },
+        { name: w.case, x: minutes.value, y: warming.value.case.map(degrees), width: 1.8, dash: 'dash' },
+        {
+          name: m.parts.controller.toLowerCase(),
+          x: minutes.value,
+          y: warming.value.controller.map(degrees),
+          width: 1.8,
+          dash: 'dashdot',
+          colour: 'tight',
+        },
+      ]
+    : [],
+)
+const readings = computed<ChartCurve[]>(() =>
+  document.shown.heat.points.length && !day.value
+    ? [
+        {
+          name: w.readings,
+          x: document.shown.heat.points.map(p => p.time / 60),
+          y: document.shown.heat.points.map(p => degrees(p.temperature)),
+          points: true,
+          colour: 'fits',
+        },
+      ]
+    : [],
+)
+const fit = computed(() => (document.shown.heat.points.length ? fitWarming(document.shown.heat.points) : null))
+const fitted = computed<ChartCurve[]>(() =>
+  fit.value?.outcome === 'fitted' && !day.value
+    ? [
+        {
+          name: w.readings,
+          x: minutes.value,
+          y: minutes.value.map(t => {
+            const f = fit.value
+            return f?.outcome === 'fitted'
+              ? degrees(f.final - (f.final - f.start) * Math.exp((-t * 60) / f.timeConstant))
+              : null
+          }),
+          width: 1.6,
+          colour: 'fits',
+        },
+      ]
+    : [],
+)
+const lines = computed(() =>
+  ways.value
+    ? [
+        {
+          at: degrees(ways.value.path.limit),
+          label: `${w.winding}, ${w.limit} ${text(ways.value.path.limit, 'temperature')}`,
+        },
+        { at: degrees(ways.value.controller.from), label: w.backs, dash: 'dash' as const },
+      ]
+    : [],
+)
+const upright = computed(() =>
+  day.value
+    ? [
+        { at: day.value.pushFrom / 60, label: w.pushes },
+        ...(day.value.drop ? [{ at: day.value.drop.time / 60, label: '' }] : []),
+      ]
+    : [],
+)
 const dayWords = computed(() => {
   const drop = day.value?.drop
-  return drop ? w.dayDrops(text(drop.time, 'shortTime'), text(drop.speed, 'speed'), text(drop.train.packPower, 'electricPower')) : w.dayHolds
+  return drop
+    ? w.dayDrops(text(drop.time, 'shortTime'), text(drop.speed, 'speed'), text(drop.train.packPower, 'electricPower'))
+    : w.dayHolds
 })
 const axes = computed(() => ({
   x: { title: `${w.axisTime}, min`, from: 0, to: duration.value / 60 },
-  y: { title: `${w.axisTemperature}, ${UNITS[unit.value].symbol}`, from: degrees(273.15), to: degrees(Math.max((ways.value?.path.limit ?? 430) + 15, ...(warming.value ? [Math.min(520, 1.02 * warming.value.winding.at(-1)!)] : []))) },
+  y: {
+    title: `${w.axisTemperature}, ${UNITS[unit.value].symbol}`,
+    from: degrees(273.15),
+    to: degrees(
+      Math.max(
+        (ways.value?.path.limit ?? 430) + 15,
+        ...(warming.value ? [Math.min(520, 1.02 * warming.value.winding.at(-1)!)] : []),
+      ),
+    ),
+  },
 }))
 </script>
 
 <template>
-  <ChoiceField :label="w.axisTime" :options="w.views2" :model-value="over" data-heat-over @update:model-value="over = $event" />
-  <PlotChart :label="day ? w.heatDay : w.heat" :curves="[...curves, ...fitted, ...readings]" :height="330" :x="axes.x" :y="axes.y" :across="lines" :upright="upright" />
+  <ChoiceField
+    :label="w.axisTime"
+    :options="w.views2"
+    :model-value="over"
+    data-heat-over
+    @update:model-value="over = $event"
+  />
+  <PlotChart
+    :label="day ? w.heatDay : w.heat"
+    :curves="[...curves, ...fitted, ...readings]"
+    :height="330"
+    :x="axes.x"
+    :y="axes.y"
+    :across="lines"
+    :upright="upright"
+  />
   <p v-if="day" class="prose" data-day>{{ dayWords }}</p>
   <ChartKey :curves="curves" />
   <HeatReadings :fit="fit" />

@@ -5,13 +5,17 @@ import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 
-/** Beside the heat chart: what motor and controller come to, when they must drop, and what each kind of cooling gives. */
+/**
+ * Beside the heat chart: what motor and controller come to, when they must drop, and what each kind of cooling gives.
+ */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const cooling = computed(() => fittedCooling(document.shown.design))
 const warm = computed(() => driveWarming(answer.model, answer.evaluation.point.drive, answer.evaluation.cruise.drive))
 const windingDrops = computed(() => warm.value?.fromCruise.outcome === 'drops')
-const drops = computed(() => warm.value !== null && (warm.value.fromCruise.outcome !== 'holds' || warm.value.rollback < 1))
+const drops = computed(
+  () => warm.value !== null && (warm.value.fromCruise.outcome !== 'holds' || warm.value.rollback < 1),
+)
 const set = (label: string, path: string, value: string) => document.edit(label, [{ path, value }])
 </script>
 
@@ -19,18 +23,45 @@ const set = (label: string, path: string, value: string) => document.edit(label,
   <section class="block" :aria-label="w.heatAt" data-heat>
     <h2 class="section-head">{{ w.heatAt }}</h2>
     <FigureRow id="windingTemperature" /><FigureRow id="caseTemperature" /><FigureRow id="controllerTemperature" />
-    <template v-if="drops"><FigureRow v-if="windingDrops" id="heatHolds" /><FigureRow id="heatDropPower" /><FigureRow id="heatDropSpeed" /></template><p v-else class="small line">{{ w.holdsAll }}</p>
-    <FigureRow v-if="cooling !== 'air'" id="coolantFlow" /><FigureRow v-if="cooling === 'closed loop'" id="hullCooler" />
+    <template v-if="drops"
+      ><FigureRow v-if="windingDrops" id="heatHolds" /><FigureRow id="heatDropPower" /><FigureRow id="heatDropSpeed"
+    /></template>
+    <p v-else class="small line">{{ w.holdsAll }}</p>
+    <FigureRow v-if="cooling !== 'air'" id="coolantFlow" /><FigureRow
+      v-if="cooling === 'closed loop'"
+      id="hullCooler"
+    />
   </section>
   <section class="block" :aria-label="w.coolings">
-    <h2 class="section-head">{{ w.coolings }}<span>{{ w.coolingsHint }}</span></h2>
+    <h2 class="section-head">
+      {{ w.coolings }}<span>{{ w.coolingsHint }}</span>
+    </h2>
     <FigureRow id="coolAir" /><FigureRow id="coolLoop" /><FigureRow id="coolRaw" />
-    <ChoiceField :label="w.cooling" :options="w.coolingKinds" :model-value="cooling" @update:model-value="set(w.cooling, 'design.cooling', $event as Cooling)" />
-    <ChoiceField :label="w.insulation" :options="w.classes" :model-value="document.shown.design.motor.insulation" @update:model-value="set(w.insulation, 'design.motor.insulation', $event)" />
-    <div class="rows"><QuantityField path="use.ambient" /><QuantityField path="design.controller.rollbackFrom" /><QuantityField path="design.controller.rollbackTo" /></div>
+    <ChoiceField
+      :label="w.cooling"
+      :options="w.coolingKinds"
+      :model-value="cooling"
+      @update:model-value="set(w.cooling, 'design.cooling', $event as Cooling)"
+    />
+    <ChoiceField
+      :label="w.insulation"
+      :options="w.classes"
+      :model-value="document.shown.design.motor.insulation"
+      @update:model-value="set(w.insulation, 'design.motor.insulation', $event)"
+    />
+    <div class="rows">
+      <QuantityField path="use.ambient" /><QuantityField path="design.controller.rollbackFrom" /><QuantityField
+        path="design.controller.rollbackTo"
+      />
+    </div>
   </section>
 </template>
 
 <style scoped>
-.line { min-height: 33px; display: flex; align-items: center; border-top: .75px solid var(--rule); }
+.line {
+  min-height: 33px;
+  display: flex;
+  align-items: center;
+  border-top: 0.75px solid var(--rule);
+}
 </style>

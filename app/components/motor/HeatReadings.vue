@@ -13,39 +13,109 @@ const view = useViewStore()
 const { text } = useQuantities()
 const typed = reactive({ time: '', temperature: '' })
 const error = ref('')
-const read = (field: keyof typeof typed, quantity: 'shortTime' | 'temperature') => parseQuantity(typed[field], quantity, view.choice)
+const read = (field: keyof typeof typed, quantity: 'shortTime' | 'temperature') =>
+  parseQuantity(typed[field], quantity, view.choice)
 function add() {
-  const time = read('time', 'shortTime'), temperature = read('temperature', 'temperature')
-  error.value = !time.ok ? `${w.time}: ${time.message}` : !temperature.ok ? `${w.temperature}: ${temperature.message}` : heatPointError({ time: time.value, temperature: temperature.value }) ?? ''
+  const time = read('time', 'shortTime'),
+    temperature = read('temperature', 'temperature')
+  error.value = !time.ok
+    ? `${w.time}: ${time.message}`
+    : !temperature.ok
+      ? `${w.temperature}: ${temperature.message}`
+      : (heatPointError({ time: time.value, temperature: temperature.value }) ?? '')
   if (error.value || !time.ok || !temperature.ok) return
-  document.edit(w.addReading, [{ path: 'heat.points', value: [...document.shown.heat.points, { time: time.value, temperature: temperature.value }].sort((a, b) => a.time - b.time) }])
+  document.edit(w.addReading, [
+    {
+      path: 'heat.points',
+      value: [...document.shown.heat.points, { time: time.value, temperature: temperature.value }].sort(
+        (a, b) => a.time - b.time,
+      ),
+    },
+  ])
   typed.time = typed.temperature = ''
 }
-const remove = (index: number) => document.edit(w.remove, [{ path: 'heat.points', value: document.shown.heat.points.filter((_, i) => i !== index) }])
+const remove = (index: number) =>
+  document.edit(w.remove, [{ path: 'heat.points', value: document.shown.heat.points.filter((_, i) => i !== index) }])
 </script>
 
 <template>
   <section class="block" :aria-label="w.readings" data-readings>
-    <h2 class="section-head">{{ w.readings }}<span>{{ w.readingsHint }}</span></h2>
+    <h2 class="section-head">
+      {{ w.readings }}<span>{{ w.readingsHint }}</span>
+    </h2>
     <form class="row" @submit.prevent="add">
-      <label>{{ w.time }}<input v-model="typed.time" placeholder="15 min" data-reading="time"></label>
-      <label>{{ w.temperature }}<input v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"></label>
+      <label>{{ w.time }}<input v-model="typed.time" placeholder="15 min" data-reading="time" /></label>
+      <label
+        >{{ w.temperature }}<input v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"
+      /></label>
       <button type="submit" class="btn" data-reading-add>{{ w.addReading }}</button>
     </form>
     <p v-if="error" class="error small" role="alert">{{ error }}</p>
     <ul v-if="document.shown.heat.points.length" class="list">
-      <li v-for="(p, i) in document.shown.heat.points" :key="`${p.time}/${i}`"><span class="figures">{{ text(p.time, 'shortTime') }}, {{ text(p.temperature, 'temperature') }}</span><button type="button" class="link" :aria-label="`${w.remove}: ${text(p.time, 'shortTime')}`" @click="remove(i)">{{ w.remove }}</button></li>
+      <li v-for="(p, i) in document.shown.heat.points" :key="`${p.time}/${i}`">
+        <span class="figures">{{ text(p.time, 'shortTime') }}, {{ text(p.temperature, 'temperature') }}</span
+        ><button
+          type="button"
+          class="link"
+          :aria-label="`${w.remove}: ${text(p.time, 'shortTime')}`"
+          @click="remove(i)"
+        >
+          {{ w.remove }}
+        </button>
+      </li>
     </ul>
-    <p v-if="fit" class="small">{{ fit.outcome === 'fitted' ? w.fitted(text(fit.timeConstant, 'shortTime'), text(fit.final, 'temperature')) : fit.reason }}</p>
+    <p v-if="fit" class="small">
+      {{
+        fit.outcome === 'fitted'
+          ? w.fitted(text(fit.timeConstant, 'shortTime'), text(fit.final, 'temperature'))
+          : fit.reason
+      }}
+    </p>
   </section>
 </template>
 
 <style scoped>
-.row { display: flex; flex-wrap: wrap; gap: 8px; align-items: end; }
-label { display: grid; gap: 2px; font-size: 13px; }
-input { width: 92px; min-height: var(--hit); padding: 0 8px; text-align: right; font: 600 16px/20px var(--figures); background: var(--sheet); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); color: var(--text); }
-.list { display: flex; flex-wrap: wrap; gap: 4px 18px; margin: 6px 0; font-size: 14px; }
-.list li { display: flex; gap: 8px; align-items: center; }
-.link { text-decoration: underline dotted; font-size: 12.5px; color: var(--soft); min-height: 24px; }
-.error { color: var(--clash); }
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+}
+label {
+  display: grid;
+  gap: 2px;
+  font-size: 13px;
+}
+input {
+  width: 92px;
+  min-height: var(--hit);
+  padding: 0 8px;
+  text-align: right;
+  font: 600 16px/20px var(--figures);
+  background: var(--sheet);
+  border: 0.75px solid var(--rule);
+  border-bottom: 1.5px solid var(--ink);
+  color: var(--text);
+}
+.list {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 6px 0;
+  font-size: 14px;
+}
+.list li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.link {
+  text-decoration: underline dotted;
+  font-size: 12.5px;
+  color: var(--soft);
+  min-height: 24px;
+}
+.error {
+  color: var(--clash);
+}
 </style>

@@ -12,19 +12,44 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const use = computed(() => document.shown.use)
 const rows = computed(() => reductionChoices(document.shown))
-const name = ({ reduction }: ReductionChoice) => reduction.kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
-const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reduction.kind}`, name(c), [{ path: 'design.reduction', value: c.reduction }, { path: 'design.propeller', value: c.project.design.propeller }])
+const name = ({ reduction }: ReductionChoice) =>
+  reduction.kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
+const tryIt = (c: ReductionChoice) =>
+  document.startTrial(`reduction/${c.reduction.kind}`, name(c), [
+    { path: 'design.reduction', value: c.reduction },
+    { path: 'design.propeller', value: c.project.design.propeller },
+  ])
 </script>
 
 <template>
   <section class="block" :aria-label="w.reductions" data-reductions>
-    <h2 class="section-head">{{ w.reductions }}<span>{{ w.reductionsHint }}</span></h2>
+    <h2 class="section-head">
+      {{ w.reductions }}<span>{{ w.reductionsHint }}</span>
+    </h2>
     <table class="table">
-      <thead><tr><th /><th /><th class="num">{{ b.propeller.atCruise }}</th><th class="num">{{ m.parts.propeller.toLowerCase() }}</th><th class="num">{{ w.lost }}</th><th class="num">{{ w.price }}</th><th /></tr></thead>
+      <thead>
+        <tr>
+          <th />
+          <th />
+          <th class="num">{{ b.propeller.atCruise }}</th>
+          <th class="num">{{ m.parts.propeller.toLowerCase() }}</th>
+          <th class="num">{{ w.lost }}</th>
+          <th class="num">{{ w.price }}</th>
+          <th />
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="row in rows" :key="row.reduction.kind" :class="{ current: row.fitted }">
-          <td><StateMark :state="row.holds ? 'fits' : 'caution'" :size="13" /></td><td>{{ name(row) }}<span class="soft noise">{{ w.noises[row.noise] }}</span></td>
-          <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num">{{ text(row.loss, 'smallPower') }}</td><td class="num">{{ text(row.price, 'price') }}<small class="soft weight">{{ text(row.mass, 'partMass') }}</small></td>
+          <td><StateMark :state="row.holds ? 'fits' : 'caution'" :size="13" /></td>
+          <td>
+            {{ name(row) }}<span class="soft noise">{{ w.noises[row.noise] }}</span>
+          </td>
+          <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td>
+          <td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td>
+          <td class="num">{{ text(row.loss, 'smallPower') }}</td>
+          <td class="num">
+            {{ text(row.price, 'price') }}<small class="soft weight">{{ text(row.mass, 'partMass') }}</small>
+          </td>
           <td class="num"><TryButton :fitted="row.fitted" :name="name(row)" @try="tryIt(row)" /></td>
         </tr>
       </tbody>
@@ -33,6 +58,13 @@ const tryIt = (c: ReductionChoice) => document.startTrial(`reduction/${c.reducti
 </template>
 
 <style scoped>
-.noise { display: block; font-size: 12.5px; line-height: 15px; }
-.weight { display: block; font: 400 12px/14px var(--labels); }
+.noise {
+  display: block;
+  font-size: 12.5px;
+  line-height: 15px;
+}
+.weight {
+  display: block;
+  font: 400 12px/14px var(--labels);
+}
 </style>

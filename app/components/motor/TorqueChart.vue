@@ -22,24 +22,61 @@ const most = computed(() => Math.max(...envelope.value.peak))
 const lines = computed<ChartCurve[]>(() => {
   const fit = answer.model.motor
   if (fit.outcome !== 'fitted') return []
-  return efficiencyLines(fit.losses, document.shown.design.motor.greatestRpm).flatMap(({ efficiency, rpm, upper, lower }) => [upper, lower].map((torque, i) => ({
-    name: `${Math.round(100 * efficiency)} % ${w.better}`, x: rpm, y: torque.map(t => t === null || t > 1.1 * most.value ? null : nm(t)), width: 1, colour: 'soft' as const, dash: 'dot' as const,
-    ...(i === 0 ? { tag: `${Math.round(100 * efficiency)} %` } : {}),
-  })))
+  return efficiencyLines(fit.losses, document.shown.design.motor.greatestRpm).flatMap(
+    ({ efficiency, rpm, upper, lower }) =>
+      [upper, lower].map((torque, i) => ({
+        name: `${Math.round(100 * efficiency)} % ${w.better}`,
+        x: rpm,
+        y: torque.map(t => (t === null || t > 1.1 * most.value ? null : nm(t))),
+        width: 1,
+        colour: 'soft' as const,
+        dash: 'dot' as const,
+        ...(i === 0 ? { tag: `${Math.round(100 * efficiency)} %` } : {}),
+      })),
+  )
 })
 const main = computed<ChartCurve[]>(() => [
-  { name: b.motor.peak, x: envelope.value.rpm, y: envelope.value.peak.map(nm), dash: 'dash', colour: 'tight', width: 1.6 },
+  {
+    name: b.motor.peak,
+    x: envelope.value.rpm,
+    y: envelope.value.peak.map(nm),
+    dash: 'dash',
+    colour: 'tight',
+    width: 1.6,
+  },
   { name: b.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
-  { name: b.motor.demand, x: envelope.value.demandRpm, y: envelope.value.demand.map(nm), colour: 'text', dash: 'longdash', width: 1.8 },
+  {
+    name: b.motor.demand,
+    x: envelope.value.demandRpm,
+    y: envelope.value.demand.map(nm),
+    colour: 'text',
+    dash: 'longdash',
+    width: 1.8,
+  },
 ])
 /** where the day is spent: cruise and top */
 const day = computed<ChartCurve>(() => {
-  const points = [[m.lever.cruise, answer.summary.cruise], [m.lever.top, answer.summary.top]] as const
-  return { name: w.dayPoints, x: points.map(([, p]) => p.drive.motorRpm), y: points.map(([, p]) => nm(p.drive.motorTorque)), names: points.map(([word, p]) => `${word}: ${text(p.drive.motorEfficiency, 'ratio')}`), points: true, colour: 'fits' }
+  const points = [
+    [m.lever.cruise, answer.summary.cruise],
+    [m.lever.top, answer.summary.top],
+  ] as const
+  return {
+    name: w.dayPoints,
+    x: points.map(([, p]) => p.drive.motorRpm),
+    y: points.map(([, p]) => nm(p.drive.motorTorque)),
+    names: points.map(([word, p]) => `${word}: ${text(p.drive.motorEfficiency, 'ratio')}`),
+    points: true,
+    colour: 'fits',
+  }
 })
 const marker = () => {
   const { drive, speed } = answer.evaluation.point
-  return { x: drive.motorRpm, y: nm(drive.motorTorque), tag: text(drive.motorRpm / 60, 'rotation'), value: `${text(drive.motorTorque, 'torque')}, ${text(drive.motorEfficiency, 'ratio')}, ${text(speed, 'speed')}` }
+  return {
+    x: drive.motorRpm,
+    y: nm(drive.motorTorque),
+    tag: text(drive.motorRpm / 60, 'rotation'),
+    value: `${text(drive.motorTorque, 'torque')}, ${text(drive.motorEfficiency, 'ratio')}, ${text(speed, 'speed')}`,
+  }
 }
 const axes = computed(() => ({
   x: { title: `${b.motor.axisRpm}, rpm`, from: 0, to: document.shown.design.motor.greatestRpm },
@@ -48,6 +85,13 @@ const axes = computed(() => ({
 </script>
 
 <template>
-  <PlotChart :label="b.motor.torque" :curves="[...lines, ...main, day]" :marker="marker" :height="300" :x="axes.x" :y="axes.y" />
+  <PlotChart
+    :label="b.motor.torque"
+    :curves="[...lines, ...main, day]"
+    :marker="marker"
+    :height="300"
+    :x="axes.x"
+    :y="axes.y"
+  />
   <ChartKey :curves="[...main, { name: w.better, dash: 'dot', colour: 'soft', width: 1 }]" />
 </template>

@@ -7,25 +7,56 @@ import { useDocumentStore } from '~/stores/document'
 /** Blocks that the owner has already, and the best ways to wire them. */
 const document = useDocumentStore()
 const uses = computed(() => ownedUses(document.shown))
-const fitted = (use: OwnedUse) => use.pack.series === document.shown.design.pack.series && use.pack.parallel === document.shown.design.pack.parallel
+const fitted = (use: OwnedUse) =>
+  use.pack.series === document.shown.design.pack.series && use.pack.parallel === document.shown.design.pack.parallel
 const name = (use: OwnedUse) => `${use.pack.series} × ${use.pack.parallel}`
 /** the boat with each way, on which its figures are worked out */
-const boats = computed(() => new Map<string, Project>(uses.value.map(use => [name(use), withEdits(document.shown, [{ path: 'design.pack', value: use.pack }])])))
-const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name(use), [{ path: 'design.pack', value: use.pack }])
+const boats = computed(
+  () =>
+    new Map<string, Project>(
+      uses.value.map(use => [name(use), withEdits(document.shown, [{ path: 'design.pack', value: use.pack }])]),
+    ),
+)
+const tryUse = (use: OwnedUse) =>
+  document.startTrial(`owned/${name(use)}`, name(use), [{ path: 'design.pack', value: use.pack }])
 </script>
 
 <template>
   <section class="block" :aria-label="f.owned" data-owned>
-    <h2 class="section-head">{{ f.owned }}<span>{{ f.ownedHint }}</span></h2>
-    <div class="count"><QuantityField path="design.banks.owned" optional :estimate="f.unset" :hint="document.shown.design.pack.cell.name" /></div>
+    <h2 class="section-head">
+      {{ f.owned }}<span>{{ f.ownedHint }}</span>
+    </h2>
+    <div class="count">
+      <QuantityField
+        path="design.banks.owned"
+        optional
+        :estimate="f.unset"
+        :hint="document.shown.design.pack.cell.name"
+      />
+    </div>
     <p v-if="document.shown.design.banks.owned === null" class="prose">{{ f.ownedNone }}</p>
     <p v-else-if="uses.length === 0" class="prose">{{ f.ownedNo }}</p>
     <div v-else class="scroll" role="region" tabindex="0" :aria-label="f.owned">
       <table class="table">
-        <thead><tr><th>{{ f.way }}</th><th class="num">{{ f.full }}</th><th class="num">{{ f.fastest }}</th><th class="num">{{ f.range }}</th><th class="num">{{ f.spare }}</th><th /></tr></thead>
+        <thead>
+          <tr>
+            <th>{{ f.way }}</th>
+            <th class="num">{{ f.full }}</th>
+            <th class="num">{{ f.fastest }}</th>
+            <th class="num">{{ f.range }}</th>
+            <th class="num">{{ f.spare }}</th>
+            <th />
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="use in uses" :key="name(use)" :class="{ current: fitted(use) }">
-            <td class="figures"><StateMark :state="use.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ name(use) }}</td><td class="num"><FigureValue id="packFull" :of="boats.get(name(use))" /></td><td class="num"><FigureValue id="allDaySpeed" :of="boats.get(name(use))" /></td><td class="num"><FigureValue id="cruiseRange" :of="boats.get(name(use))" /></td><td class="num">{{ use.spare }}</td>
+            <td class="figures">
+              <StateMark :state="use.aboveTouch ? 'caution' : 'fits'" :size="13" /> {{ name(use) }}
+            </td>
+            <td class="num"><FigureValue id="packFull" :of="boats.get(name(use))" /></td>
+            <td class="num"><FigureValue id="allDaySpeed" :of="boats.get(name(use))" /></td>
+            <td class="num"><FigureValue id="cruiseRange" :of="boats.get(name(use))" /></td>
+            <td class="num">{{ use.spare }}</td>
             <td class="num"><TryButton :fitted="fitted(use)" :name="name(use)" @try="tryUse(use)" /></td>
           </tr>
         </tbody>
@@ -35,6 +66,10 @@ const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name
 </template>
 
 <style scoped>
-.count { max-width: 320px; }
-.scroll { overflow-x: auto; }
+.count {
+  max-width: 320px;
+}
+.scroll {
+  overflow-x: auto;
+}
 </style>

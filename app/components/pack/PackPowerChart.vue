@@ -8,7 +8,10 @@ import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import type { ChartCurve } from '~/components/chart/chartTypes'
 
-/** What the pack gives, and how far it sags, from empty to full, warm and cold; and what charging is allowed in the cold. */
+/**
+ * What the pack gives, and how far it sags, from empty to full, warm and cold; and what charging is allowed in the
+ * cold.
+ */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text } = useQuantities()
@@ -22,23 +25,62 @@ const design = computed(() => document.shown.design)
 /** steps of a tenth of a kilowatt, so that the curves do not follow every twitch of the lever */
 const asked = computed(() => Math.round(answer.evaluation.point.drive.packPower / 100) * 100)
 const least = computed(() => Math.max(design.value.controller.leastVoltage, design.value.motor.leastVoltage))
-const at = (charge: number, temperature: number) => packPower(design.value.pack, { power: asked.value, leastVoltage: least.value, which: rating.value }, charge, temperature, design.value.banks)
+const at = (charge: number, temperature: number) =>
+  packPower(
+    design.value.pack,
+    { power: asked.value, leastVoltage: least.value, which: rating.value },
+    charge,
+    temperature,
+    design.value.banks,
+  )
 const lines = computed(() => TEMPERATURES.map(t => ({ t, points: CHARGES.map(charge => at(charge, t)) })))
-const curves = computed<ChartCurve[]>(() => lines.value.map(({ t, points }, i) => ({
-  name: text(t, 'temperature'), x: CHARGES.map(x => 100 * x), y: points.map(p => shown.value === 'limit' ? p.power / 1000 : p.loaded), dash: DASH[i]!, width: i === 3 ? 2.6 : 1.6,
-})))
+const curves = computed<ChartCurve[]>(() =>
+  lines.value.map(({ t, points }, i) => ({
+    name: text(t, 'temperature'),
+    x: CHARGES.map(x => 100 * x),
+    y: points.map(p => (shown.value === 'limit' ? p.power / 1000 : p.loaded)),
+    dash: DASH[i]!,
+    width: i === 3 ? 2.6 : 1.6,
+  })),
+)
 const axes = computed(() => {
   const all = curves.value.flatMap(k => k.y).filter((y): y is number => y !== null)
   const limit = shown.value === 'limit'
-  const low = Math.min(least.value, ...all), high = Math.max(least.value, ...all, limit ? asked.value / 1000 : 0)
-  return { x: { title: f.charge, from: 0, to: 100 }, y: limit ? { title: f.kilowatts, from: 0, to: 1.1 * Math.max(0.1, high) } : { title: f.volts, from: Math.max(0, low - 0.05 * high), to: 1.03 * high } }
+  const low = Math.min(least.value, ...all),
+    high = Math.max(least.value, ...all, limit ? asked.value / 1000 : 0)
+  return {
+    x: { title: f.charge, from: 0, to: 100 },
+    y: limit
+      ? { title: f.kilowatts, from: 0, to: 1.1 * Math.max(0.1, high) }
+      : { title: f.volts, from: Math.max(0, low - 0.05 * high), to: 1.03 * high },
+  }
 })
-const across = computed(() => [shown.value === 'limit' ? { at: asked.value / 1000, label: f.asked, dash: 'dash' as const } : { at: least.value, label: f.least, dash: 'dash' as const }])
+const across = computed(() => [
+  shown.value === 'limit'
+    ? { at: asked.value / 1000, label: f.asked, dash: 'dash' as const }
+    : { at: least.value, label: f.least, dash: 'dash' as const },
+])
 /** the boat with cells as cold as that: what its figures are worked out on */
-const colder = (temperature: number) => withEdits(document.shown, [{ path: 'design.charging.coldest', value: temperature }])
+const colder = (temperature: number) =>
+  withEdits(document.shown, [{ path: 'design.charging.coldest', value: temperature }])
 /** the power asked is more than it gives: then no sag is told */
-const cannot = (t: number, charge: number) => packPower(design.value.pack, { power: answer.evaluation.point.drive.packPower, leastVoltage: least.value, which: 'minutes' }, charge, t, design.value.banks).loaded === null
-const table = computed(() => TEMPERATURES.map(t => ({ t, of: colder(t), never: { coldSagHalf: cannot(t, 0.5), coldSagLow: cannot(t, 0.2) } as Partial<Record<typeof COLUMNS[number], boolean>> })))
+const cannot = (t: number, charge: number) =>
+  packPower(
+    design.value.pack,
+    { power: answer.evaluation.point.drive.packPower, leastVoltage: least.value, which: 'minutes' },
+    charge,
+    t,
+    design.value.banks,
+  ).loaded === null
+const table = computed(() =>
+  TEMPERATURES.map(t => ({
+    t,
+    of: colder(t),
+    never: { coldSagHalf: cannot(t, 0.5), coldSagLow: cannot(t, 0.2) } as Partial<
+      Record<(typeof COLUMNS)[number], boolean>
+    >,
+  })),
+)
 const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, of: colder(step.temperature) })))
 </script>
 
@@ -47,22 +89,66 @@ const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, o
     <ChartViews v-model="shown" :label="f.chart" :views="f.charts" />
     <ChartKey :curves="curves" />
     <PlotChart :label="f.power" :curves="curves" :height="290" :x="axes.x" :y="axes.y" :across="across" />
-    <div class="rating"><ChoiceField :label="f.rating" :options="{ minutes: f.minutes, allDay: f.allDay }" :model-value="rating" @update:model-value="rating = $event" /></div>
+    <div class="rating">
+      <ChoiceField
+        :label="f.rating"
+        :options="{ minutes: f.minutes, allDay: f.allDay }"
+        :model-value="rating"
+        @update:model-value="rating = $event"
+      />
+    </div>
     <table class="table">
-      <thead><tr><th>{{ f.warmth }}</th><th class="num">{{ f.capacity }}</th><th class="num">50 %: {{ f.gives }}</th><th class="num">{{ f.sags }}</th><th class="num">20 %: {{ f.gives }}</th><th class="num">{{ f.sags }}</th></tr></thead>
-      <tbody><tr v-for="r in table" :key="r.t"><td class="figures">{{ text(r.t, 'temperature') }}</td><td class="num"><FigureValue id="coldCapacity" :of="r.of" /></td><td v-for="id in COLUMNS" :key="id" class="num"><template v-if="r.never[id]">{{ f.cannot }}</template><FigureValue v-else :id="id" :of="r.of" /></td></tr></tbody>
+      <thead>
+        <tr>
+          <th>{{ f.warmth }}</th>
+          <th class="num">{{ f.capacity }}</th>
+          <th class="num">50 %: {{ f.gives }}</th>
+          <th class="num">{{ f.sags }}</th>
+          <th class="num">20 %: {{ f.gives }}</th>
+          <th class="num">{{ f.sags }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in table" :key="r.t">
+          <td class="figures">{{ text(r.t, 'temperature') }}</td>
+          <td class="num"><FigureValue id="coldCapacity" :of="r.of" /></td>
+          <td v-for="id in COLUMNS" :key="id" class="num">
+            <template v-if="r.never[id]">{{ f.cannot }}</template><FigureValue v-else :id="id" :of="r.of" />
+          </td>
+        </tr>
+      </tbody>
     </table>
     <p class="small soft">{{ f.coldNote }}</p>
   </section>
   <section class="block" :aria-label="f.coldCharge" data-cold-charge>
-    <h2 class="section-head">{{ f.coldCharge }}<span>{{ f.coldHint }}</span></h2>
+    <h2 class="section-head">
+      {{ f.coldCharge }}<span>{{ f.coldHint }}</span>
+    </h2>
     <table class="table">
-      <thead><tr><th>{{ f.at }}</th><th class="num">{{ f.flows }}</th><th>{{ f.why }}</th></tr></thead>
-      <tbody><tr v-for="step in steps" :key="step.temperature"><td class="figures"><StateMark :state="step.current <= 0 ? 'stop' : step.limit === 'cold' ? 'caution' : 'fits'" :size="13" /> {{ text(step.temperature, 'temperature') }}</td><td class="num"><FigureValue id="chargeAmps" :of="step.of" /></td><td>{{ c.limits[step.limit] }}</td></tr></tbody>
+      <thead>
+        <tr>
+          <th>{{ f.at }}</th>
+          <th class="num">{{ f.flows }}</th>
+          <th>{{ f.why }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="step in steps" :key="step.temperature">
+          <td class="figures">
+            <StateMark :state="step.current <= 0 ? 'stop' : step.limit === 'cold' ? 'caution' : 'fits'" :size="13" />
+            {{ text(step.temperature, 'temperature') }}
+          </td>
+          <td class="num"><FigureValue id="chargeAmps" :of="step.of" /></td>
+          <td>{{ c.limits[step.limit] }}</td>
+        </tr>
+      </tbody>
     </table>
   </section>
 </template>
 
 <style scoped>
-.rating { max-width: 280px; margin: 4px 0 8px; }
+.rating {
+  max-width: 280px;
+  margin: 4px 0 8px;
+}
 </style>

@@ -11,65 +11,194 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const spaces = computed(() => document.shown.boat.compartments)
 const pack = computed(() => document.shown.design.pack)
-const fit = computed(() => packIntoCompartments(pack.value.cell, pack.value.series, pack.value.series * pack.value.parallel, spaces.value))
-const SIZES = [['length', f.length], ['width', f.width], ['height', f.height], ['clearance', f.clearance]] as const
+const fit = computed(() =>
+  packIntoCompartments(pack.value.cell, pack.value.series, pack.value.series * pack.value.parallel, spaces.value),
+)
+const SIZES = [
+  ['length', f.length],
+  ['width', f.width],
+  ['height', f.height],
+  ['clearance', f.clearance],
+] as const
 const keep = (what: string, value: Compartment[]) => document.edit(what, [{ path: 'boat.compartments', value }])
-const change = (i: number, of: Partial<Compartment>) => keep(f.name, spaces.value.map((c, j) => j === i ? { ...c, ...of } : c))
+const change = (i: number, of: Partial<Compartment>) =>
+  keep(
+    f.name,
+    spaces.value.map((c, j) => (j === i ? { ...c, ...of } : c)),
+  )
 function rename(i: number, event: Event) {
-  const input = event.target as HTMLInputElement, name = input.value.trim()
+  const input = event.target as HTMLInputElement,
+    name = input.value.trim()
   if (name) change(i, { name })
   else input.value = spaces.value[i]!.name
 }
 /** a first guess just large enough for the whole pack in one layer */
 function add() {
-  const { cell, series, parallel } = pack.value, columns = Math.min(16, series)
+  const { cell, series, parallel } = pack.value,
+    columns = Math.min(16, series)
   const up = (v: number) => Math.min(6, Math.ceil(v * 20) / 20)
-  keep(f.add, [...spaces.value, { name: f.newSpace(spaces.value.length + 1), length: up(columns * cell.depth + 0.06), width: up(Math.ceil(series / columns) * parallel * cell.width + 0.06), height: up(cell.height + 0.1), clearance: 0.02 }])
+  keep(f.add, [
+    ...spaces.value,
+    {
+      name: f.newSpace(spaces.value.length + 1),
+      length: up(columns * cell.depth + 0.06),
+      width: up(Math.ceil(series / columns) * parallel * cell.width + 0.06),
+      height: up(cell.height + 0.1),
+      clearance: 0.02,
+    },
+  ])
 }
 /** one scale for all drawings: the longest space fills the width */
 const longest = computed(() => Math.max(0.1, ...spaces.value.map(c => c.length)))
 const WIDE = 560
-const drawings = computed(() => fit.value.compartments.map((c) => {
-  const k = WIDE / longest.value
-  return { ...c, k, w: c.compartment.length * k, h: c.compartment.width * k, top: c.blocks.filter(b => b.layer === 0) }
-}))
+const drawings = computed(() =>
+  fit.value.compartments.map(c => {
+    const k = WIDE / longest.value
+    return {
+      ...c,
+      k,
+      w: c.compartment.length * k,
+      h: c.compartment.width * k,
+      top: c.blocks.filter(b => b.layer === 0),
+    }
+  }),
+)
 const HATCH = ['band', 'hull', 'desk', 'sheet']
 </script>
 
 <template>
   <section class="block" :aria-label="f.room" data-room>
-    <h2 class="section-head">{{ f.room }}<span>{{ f.roomHint }}</span></h2>
+    <h2 class="section-head">
+      {{ f.room }}<span>{{ f.roomHint }}</span>
+    </h2>
     <p v-if="spaces.length === 0" class="prose">{{ f.noRoom }}</p>
     <div v-for="(space, i) in spaces" :key="i" class="space">
       <div class="sizes">
-        <label class="name"><span class="soft">{{ f.name }}</span><input type="text" maxlength="40" :value="space.name" @change="rename(i, $event)"></label>
-        <div v-for="[key, label] in SIZES" :key="key" class="size"><span class="soft" aria-hidden="true">{{ label }}</span><UnitInput bare :label="`${space.name}: ${label}`" :quantity="key === 'clearance' ? 'smallLength' : 'length'" :value="space[key]" :range="COMPARTMENT_RANGE[key]" @change="change(i, { [key]: $event })" /></div>
-        <button type="button" class="icon-btn" :aria-label="f.remove(space.name)" @click="keep(f.remove(space.name), spaces.filter((_, j) => j !== i))"><svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button>
+        <label class="name"
+          ><span class="soft">{{ f.name }}</span
+          ><input type="text" maxlength="40" :value="space.name" @change="rename(i, $event)"
+        /></label>
+        <div v-for="[key, label] in SIZES" :key="key" class="size">
+          <span class="soft" aria-hidden="true">{{ label }}</span><UnitInput
+            bare
+            :label="`${space.name}: ${label}`"
+            :quantity="key === 'clearance' ? 'smallLength' : 'length'"
+            :value="space[key]"
+            :range="COMPARTMENT_RANGE[key]"
+            @change="change(i, { [key]: $event })"
+          />
+        </div>
+        <button
+          type="button"
+          class="icon-btn"
+          :aria-label="f.remove(space.name)"
+          @click="
+            keep(
+              f.remove(space.name),
+              spaces.filter((_, j) => j !== i),
+            )
+          "
+        >
+          <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
+            <path :d="mdiClose" fill="currentColor" />
+          </svg>
+        </button>
       </div>
-      <svg :viewBox="`0 0 ${WIDE + 2} ${drawings[i]!.h + 2}`" class="plan" role="img" :aria-label="`${space.name}: ${f.roomHolds(drawings[i]!.room)}`">
+      <svg
+        :viewBox="`0 0 ${WIDE + 2} ${drawings[i]!.h + 2}`"
+        class="plan"
+        role="img"
+        :aria-label="`${space.name}: ${f.roomHolds(drawings[i]!.room)}`"
+      >
         <rect x="1" y="1" :width="drawings[i]!.w" :height="drawings[i]!.h" class="wall" />
         <template v-for="(b, n) in drawings[i]!.top" :key="n">
-          <rect :x="1 + b.x * drawings[i]!.k" :y="1 + b.y * drawings[i]!.k" :width="drawings[i]!.blockLength * drawings[i]!.k" :height="drawings[i]!.blockWidth * drawings[i]!.k" class="cell" :style="{ fill: `var(--${HATCH[b.string % HATCH.length]})` }" />
+          <rect
+            :x="1 + b.x * drawings[i]!.k"
+            :y="1 + b.y * drawings[i]!.k"
+            :width="drawings[i]!.blockLength * drawings[i]!.k"
+            :height="drawings[i]!.blockWidth * drawings[i]!.k"
+            class="cell"
+            :style="{ fill: `var(--${HATCH[b.string % HATCH.length]})` }"
+          />
         </template>
       </svg>
-      <p class="small soft">{{ text(space.length, 'length') }} × {{ text(space.width, 'length') }} × {{ text(space.height, 'length') }}, {{ f.roomHolds(drawings[i]!.room) }}{{ f.layers(drawings[i]!.layers) }}. {{ f.seen }}</p>
+      <p class="small soft">
+        {{ text(space.length, 'length') }} × {{ text(space.width, 'length') }} × {{ text(space.height, 'length') }},
+        {{ f.roomHolds(drawings[i]!.room) }}{{ f.layers(drawings[i]!.layers) }}. {{ f.seen }}
+      </p>
     </div>
-    <div class="below"><button type="button" class="btn" data-add-space :disabled="spaces.length >= 12" @click="add">{{ f.add }}</button><p v-if="spaces.length" role="status" class="prose figures">{{ f.placed(fit.placed, fit.placed + fit.left) }}</p></div>
+    <div class="below">
+      <button type="button" class="btn" data-add-space :disabled="spaces.length >= 12" @click="add">{{ f.add }}</button>
+      <p v-if="spaces.length" role="status" class="prose figures">{{ f.placed(fit.placed, fit.placed + fit.left) }}</p>
+    </div>
     <p class="small soft">{{ f.roomCaution }}</p>
   </section>
 </template>
 
 <style scoped>
-.space { border-top: .75px solid var(--rule); padding: 8px 0; }
-.sizes { display: grid; grid-template-columns: repeat(4, minmax(68px, 1fr)) auto; gap: 4px 8px; align-items: end; }
-.name { grid-column: 1 / -1; }
-.sizes .soft { display: block; font-size: 12px; line-height: 15px; }
-.name input { width: 100%; min-height: var(--hit); padding: 0 8px; background: var(--sheet); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px/18px var(--labels); color: var(--text); }
-.size :deep(.unit-input) { min-height: 0; }
-.size :deep(.bare) { grid-template-columns: minmax(0, 1fr); }
-.plan { display: block; width: 100%; max-width: 640px; max-height: 300px; margin: 8px 0 2px; }
-.wall { fill: var(--water); stroke: var(--ink); stroke-width: 2; }
-.cell { stroke: var(--ink); stroke-width: 1; }
-.below { display: flex; flex-wrap: wrap; gap: 8px 16px; align-items: center; margin: 8px 0; }
-@media (max-width: 560px) { .sizes { grid-template-columns: repeat(2, 1fr); } .name { grid-column: 1 / -1; } }
+.space {
+  border-top: 0.75px solid var(--rule);
+  padding: 8px 0;
+}
+.sizes {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(68px, 1fr)) auto;
+  gap: 4px 8px;
+  align-items: end;
+}
+.name {
+  grid-column: 1 / -1;
+}
+.sizes .soft {
+  display: block;
+  font-size: 12px;
+  line-height: 15px;
+}
+.name input {
+  width: 100%;
+  min-height: var(--hit);
+  padding: 0 8px;
+  background: var(--sheet);
+  border: 0.75px solid var(--rule);
+  border-bottom: 1.5px solid var(--ink);
+  font: 500 14px/18px var(--labels);
+  color: var(--text);
+}
+.size :deep(.unit-input) {
+  min-height: 0;
+}
+.size :deep(.bare) {
+  grid-template-columns: minmax(0, 1fr);
+}
+.plan {
+  display: block;
+  width: 100%;
+  max-width: 640px;
+  max-height: 300px;
+  margin: 8px 0 2px;
+}
+.wall {
+  fill: var(--water);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.cell {
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+.below {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  margin: 8px 0;
+}
+@media (max-width: 560px) {
+  .sizes {
+    grid-template-columns: repeat(2, 1fr);
+  }
+  .name {
+    grid-column: 1 / -1;
+  }
+}
 </style>

@@ -16,67 +16,219 @@ const gone = computed(() => bankGone(document.shown))
 const mix = computed(() => mixReport(document.shown.design.pack, banks.value))
 const beside = computed(() => mix.value.groups.slice(1))
 const cells = computed(() => library.library.cells)
-const keep = (what: string, others: StringGroup[]) => document.edit(what, [{ path: 'design.banks.others', value: others }])
-const change = (i: number, of: Partial<StringGroup>) => keep(f.others, banks.value.others.map((g, j) => j === i ? { ...g, ...of } : g))
+const keep = (what: string, others: StringGroup[]) =>
+  document.edit(what, [{ path: 'design.banks.others', value: others }])
+const change = (i: number, of: Partial<StringGroup>) =>
+  keep(
+    f.others,
+    banks.value.others.map((g, j) => (j === i ? { ...g, ...of } : g)),
+  )
 function add() {
   const { pack } = document.shown.design
-  keep(f.addString, [...banks.value.others, { cell: pack.cell, series: pack.series, parallel: 1, health: 0.8, lowCut: null, highCut: null }])
+  keep(f.addString, [
+    ...banks.value.others,
+    { cell: pack.cell, series: pack.series, parallel: 1, health: 0.8, lowCut: null, highCut: null },
+  ])
 }
 function swap(i: number, id: string) {
   const cell = cells.value.find(c => c.id === id)
   if (cell) change(i, { cell })
 }
-const options = (group: StringGroup) => cells.value.some(c => c.id === group.cell.id) ? cells.value : [group.cell, ...cells.value]
+const options = (group: StringGroup) =>
+  cells.value.some(c => c.id === group.cell.id) ? cells.value : [group.cell, ...cells.value]
 /** sails are a way home where there are any */
-const ways = computed(() => Object.fromEntries(Object.entries(f.wayHome).filter(([way]) => way !== 'sails' || hasSails(document.shown.boat) || document.shown.use.wayHome === 'sails')) as Partial<typeof f.wayHome> as typeof f.wayHome)
+const ways = computed(
+  () =>
+    Object.fromEntries(
+      Object.entries(f.wayHome).filter(
+        ([way]) => way !== 'sails' || hasSails(document.shown.boat) || document.shown.use.wayHome === 'sails',
+      ),
+    ) as Partial<typeof f.wayHome> as typeof f.wayHome,
+)
 </script>
 
 <template>
   <section class="block" :aria-label="f.banks" data-banks>
-    <h2 class="section-head">{{ f.banks }}<span>{{ f.banksHint }}</span></h2>
+    <h2 class="section-head">
+      {{ f.banks }}<span>{{ f.banksHint }}</span>
+    </h2>
     <div class="columns">
       <div class="rows">
         <QuantityField path="design.banks.count" />
-        <ChoiceField :label="f.ways" :options="ways" :columns="2" :model-value="document.shown.use.wayHome" @update:model-value="document.edit(f.ways, [{ path: 'use.wayHome', value: $event }])" />
+        <ChoiceField
+          :label="f.ways"
+          :options="ways"
+          :columns="2"
+          :model-value="document.shown.use.wayHome"
+          @update:model-value="document.edit(f.ways, [{ path: 'use.wayHome', value: $event }])"
+        />
       </div>
       <div class="rows">
         <p v-if="!gone" class="prose">{{ f.oneBank }}</p>
-        <template v-else><h3 class="small soft">{{ f.gone }}</h3><FigureRow v-if="gone.fastest.outcome !== 'none'" id="goneSpeed" /><FigureRow id="goneRange" /><FigureRow id="gonePower" /></template>
+        <template v-else
+          ><h3 class="small soft">{{ f.gone }}</h3>
+          <FigureRow v-if="gone.fastest.outcome !== 'none'" id="goneSpeed" /><FigureRow id="goneRange" /><FigureRow
+            id="gonePower"
+        /></template>
       </div>
     </div>
   </section>
   <section class="block" :aria-label="f.worn">
     <h2 class="section-head">{{ f.worn }}</h2>
-    <div class="columns"><QuantityField path="design.banks.health" /><QuantityField path="design.banks.lowCut" optional :estimate="f.unset" :hint="`${document.shown.design.pack.cell.name}`" /><QuantityField path="design.banks.highCut" optional :estimate="f.unset" /></div>
+    <div class="columns">
+      <QuantityField path="design.banks.health" /><QuantityField
+        path="design.banks.lowCut"
+        optional
+        :estimate="f.unset"
+        :hint="`${document.shown.design.pack.cell.name}`"
+      /><QuantityField path="design.banks.highCut" optional :estimate="f.unset" />
+    </div>
   </section>
   <section class="block" :aria-label="f.others" data-others>
-    <h2 class="section-head">{{ f.others }}<span>{{ f.othersHint }}</span></h2>
+    <h2 class="section-head">
+      {{ f.others }}<span>{{ f.othersHint }}</span>
+    </h2>
     <div v-for="(g, i) in beside" :key="i" class="group">
       <div class="line">
-        <label class="which"><span class="soft">{{ f.block }}</span><select class="ink-select" :value="g.group.cell.id" @change="swap(i, ($event.target as HTMLSelectElement).value)"><option v-for="cell in options(g.group)" :key="cell.id" :value="cell.id">{{ cell.name }}</option></select></label>
-        <div><span class="soft" aria-hidden="true">{{ f.series }}</span><UnitInput bare whole :label="`${g.group.cell.name}: ${f.series}`" quantity="count" :value="g.group.series" :range="[1, 400]" @change="change(i, { series: $event! })" /></div>
-        <div><span class="soft" aria-hidden="true">{{ f.parallel }}</span><UnitInput bare whole :label="`${g.group.cell.name}: ${f.parallel}`" quantity="count" :value="g.group.parallel" :range="[1, 100]" @change="change(i, { parallel: $event! })" /></div>
-        <div><span class="soft" aria-hidden="true">{{ f.left }}</span><UnitInput bare :label="`${g.group.cell.name}: ${f.left}`" quantity="ratio" :value="g.group.health" :range="[0.3, 1]" @change="change(i, { health: $event! })" /></div>
-        <div><span class="soft" aria-hidden="true">{{ f.lowCut }}</span><UnitInput bare optional :label="`${g.group.cell.name}: ${f.lowCut}`" quantity="voltage" :value="g.group.lowCut" :range="[0.5, 1000]" @change="change(i, { lowCut: $event })" /></div>
-        <div><span class="soft" aria-hidden="true">{{ f.highCut }}</span><UnitInput bare optional :label="`${g.group.cell.name}: ${f.highCut}`" quantity="voltage" :value="g.group.highCut" :range="[0.5, 1000]" @change="change(i, { highCut: $event })" /></div>
-        <button type="button" class="icon-btn" :aria-label="f.remove(g.group.cell.name)" @click="keep(f.remove(g.group.cell.name), banks.others.filter((_, j) => j !== i))"><svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button>
+        <label class="which"
+          ><span class="soft">{{ f.block }}</span
+          ><select
+            class="ink-select"
+            :value="g.group.cell.id"
+            @change="swap(i, ($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="cell in options(g.group)" :key="cell.id" :value="cell.id">{{ cell.name }}</option>
+          </select></label
+        >
+        <div>
+          <span class="soft" aria-hidden="true">{{ f.series }}</span><UnitInput
+            bare
+            whole
+            :label="`${g.group.cell.name}: ${f.series}`"
+            quantity="count"
+            :value="g.group.series"
+            :range="[1, 400]"
+            @change="change(i, { series: $event! })"
+          />
+        </div>
+        <div>
+          <span class="soft" aria-hidden="true">{{ f.parallel }}</span><UnitInput
+            bare
+            whole
+            :label="`${g.group.cell.name}: ${f.parallel}`"
+            quantity="count"
+            :value="g.group.parallel"
+            :range="[1, 100]"
+            @change="change(i, { parallel: $event! })"
+          />
+        </div>
+        <div>
+          <span class="soft" aria-hidden="true">{{ f.left }}</span><UnitInput
+            bare
+            :label="`${g.group.cell.name}: ${f.left}`"
+            quantity="ratio"
+            :value="g.group.health"
+            :range="[0.3, 1]"
+            @change="change(i, { health: $event! })"
+          />
+        </div>
+        <div>
+          <span class="soft" aria-hidden="true">{{ f.lowCut }}</span><UnitInput
+            bare
+            optional
+            :label="`${g.group.cell.name}: ${f.lowCut}`"
+            quantity="voltage"
+            :value="g.group.lowCut"
+            :range="[0.5, 1000]"
+            @change="change(i, { lowCut: $event })"
+          />
+        </div>
+        <div>
+          <span class="soft" aria-hidden="true">{{ f.highCut }}</span><UnitInput
+            bare
+            optional
+            :label="`${g.group.cell.name}: ${f.highCut}`"
+            quantity="voltage"
+            :value="g.group.highCut"
+            :range="[0.5, 1000]"
+            @change="change(i, { highCut: $event })"
+          />
+        </div>
+        <button
+          type="button"
+          class="icon-btn"
+          :aria-label="f.remove(g.group.cell.name)"
+          @click="
+            keep(
+              f.remove(g.group.cell.name),
+              banks.others.filter((_, j) => j !== i),
+            )
+          "
+        >
+          <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
+            <path :d="mdiClose" fill="currentColor" />
+          </svg>
+        </button>
       </div>
-      <p class="prose"><StateMark :state="g.counted ? g.reasons.length ? 'caution' : 'fits' : 'stop'" :size="13" /> {{ CHEMISTRIES[g.group.cell.chemistry].label }}, {{ text(g.figures.nominalVoltage, 'voltage') }}, {{ g.counted ? `${text(g.share, 'ratio')} of the amps` : f.notCounted }}. {{ g.reasons.length ? g.reasons.map(r => f.reasons[r]).join(' ') : `${f.alike}.` }} {{ g.joining ? f.joined(text(g.joining.current, 'current')) : '' }}</p>
+      <p class="prose">
+        <StateMark :state="g.counted ? (g.reasons.length ? 'caution' : 'fits') : 'stop'" :size="13" />
+        {{ CHEMISTRIES[g.group.cell.chemistry].label }}, {{ text(g.figures.nominalVoltage, 'voltage') }},
+        {{ g.counted ? `${text(g.share, 'ratio')} of the amps` : f.notCounted }}.
+        {{ g.reasons.length ? g.reasons.map(r => f.reasons[r]).join(' ') : `${f.alike}.` }}
+        {{ g.joining ? f.joined(text(g.joining.current, 'current')) : '' }}
+      </p>
     </div>
-    <p v-if="beside.length" class="prose">{{ mix.window.high > mix.window.low ? f.mixWindow(text(mix.window.low, 'voltage'), text(mix.window.high, 'voltage')) : f.mixNoWindow }}</p>
+    <p v-if="beside.length" class="prose">
+      {{
+        mix.window.high > mix.window.low
+          ? f.mixWindow(text(mix.window.low, 'voltage'), text(mix.window.high, 'voltage'))
+          : f.mixNoWindow
+      }}
+    </p>
     <div v-if="beside.length" class="rows together"><FigureRow id="mixCurrent" /></div>
-    <button type="button" class="btn" data-add-string :disabled="banks.others.length >= 6" @click="add">{{ f.addString }}</button>
+    <button type="button" class="btn" data-add-string :disabled="banks.others.length >= 6" @click="add">
+      {{ f.addString }}
+    </button>
   </section>
   <OwnedBlocks />
 </template>
 
 <style scoped>
-.columns { align-items: start; }
-.group { border-top: .75px solid var(--rule); padding: 8px 0; }
-.line { display: grid; grid-template-columns: minmax(150px, 2fr) repeat(5, minmax(64px, 1fr)) auto; gap: 4px 8px; align-items: end; margin-bottom: 4px; }
-.line .soft { display: block; font-size: 12px; line-height: 15px; }
-.line :deep(.unit-input) { min-height: 0; }
-.line :deep(.bare) { grid-template-columns: minmax(0, 1fr); }
-.together { max-width: 320px; margin: 4px 0 8px; }
-@media (max-width: 760px) { .line { grid-template-columns: repeat(3, 1fr); } .which { grid-column: 1 / -1; } }
+.columns {
+  align-items: start;
+}
+.group {
+  border-top: 0.75px solid var(--rule);
+  padding: 8px 0;
+}
+.line {
+  display: grid;
+  grid-template-columns: minmax(150px, 2fr) repeat(5, minmax(64px, 1fr)) auto;
+  gap: 4px 8px;
+  align-items: end;
+  margin-bottom: 4px;
+}
+.line .soft {
+  display: block;
+  font-size: 12px;
+  line-height: 15px;
+}
+.line :deep(.unit-input) {
+  min-height: 0;
+}
+.line :deep(.bare) {
+  grid-template-columns: minmax(0, 1fr);
+}
+.together {
+  max-width: 320px;
+  margin: 4px 0 8px;
+}
+@media (max-width: 760px) {
+  .line {
+    grid-template-columns: repeat(3, 1fr);
+  }
+  .which {
+    grid-column: 1 / -1;
+  }
+}
 </style>

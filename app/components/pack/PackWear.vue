@@ -13,15 +13,25 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const YEAR = 365.25 * 86_400
 const wear = computed(() => ageingReport(document.shown))
-const curves = computed<ChartCurve[]>(() => [{ name: f.leftShare, x: wear.value.left.map((_, i) => i), y: wear.value.left.map(s => 100 * s), width: 2.6 }])
+const curves = computed<ChartCurve[]>(() => [
+  { name: f.leftShare, x: wear.value.left.map((_, i) => i), y: wear.value.left.map(s => 100 * s), width: 2.6 },
+])
 const needs = computed(() => {
   const { needed, available } = energyBalance(answer.model, answer.summary.cruise.drive)
-  return 100 * needed / available
+  return (100 * needed) / available
 })
-const axes = computed(() => ({ x: { title: f.years, from: 0, to: wear.value.left.length - 1 }, y: { title: f.leftShare, from: Math.max(0, Math.min(70, needs.value - 5)), to: 102 } }))
+const axes = computed(() => ({
+  x: { title: f.years, from: 0, to: wear.value.left.length - 1 },
+  y: { title: f.leftShare, from: Math.max(0, Math.min(70, needs.value - 5)), to: 102 },
+}))
 /** the two lines would stand on each other: then only the one that matters */
 const APART = 6
-const across = computed(() => [...(needs.value < 100 && Math.abs(needs.value - 100 * END_OF_LIFE) < APART ? [] : [{ at: 100 * END_OF_LIFE, label: f.worn80, dash: 'dash' as const }]), ...(needs.value < 100 ? [{ at: needs.value, label: f.needs, dash: 'dashdot' as const }] : [])])
+const across = computed(() => [
+  ...(needs.value < 100 && Math.abs(needs.value - 100 * END_OF_LIFE) < APART
+    ? []
+    : [{ at: 100 * END_OF_LIFE, label: f.worn80, dash: 'dash' as const }]),
+  ...(needs.value < 100 ? [{ at: needs.value, label: f.needs, dash: 'dashdot' as const }] : []),
+])
 const lead = computed(() => CHEMISTRIES[document.shown.design.pack.cell.chemistry].peukert > 1)
 </script>
 
@@ -29,15 +39,31 @@ const lead = computed(() => CHEMISTRIES[document.shown.design.pack.cell.chemistr
   <section class="block" :aria-label="f.wear" data-wear>
     <BenchLead figure="packYears" :head="f.wearLead">{{ f.by[wear.by] }}</BenchLead>
     <PlotChart :label="f.wear" :curves="curves" :height="270" :x="axes.x" :y="axes.y" :across="across" />
-    <p class="prose">{{ wear.outgrown === 0 ? f.neverFits : wear.outgrown === null ? f.fitsToEnd : f.outgrown(text(wear.outgrown * YEAR, 'years')) }}</p>
+    <p class="prose">
+      {{
+        wear.outgrown === 0
+          ? f.neverFits
+          : wear.outgrown === null
+            ? f.fitsToEnd
+            : f.outgrown(text(wear.outgrown * YEAR, 'years'))
+      }}
+    </p>
     <div class="columns wear">
       <div class="rows"><QuantityField path="use.outings" /></div>
-      <div class="rows"><FigureRow id="packDepth" /><FigureRow v-if="Number.isFinite(wear.pricePerEnergy)" id="packUsePrice" /><FigureRow v-if="lead" id="peukertShare" /></div>
+      <div class="rows">
+        <FigureRow id="packDepth" /><FigureRow
+          v-if="Number.isFinite(wear.pricePerEnergy)"
+          id="packUsePrice"
+        /><FigureRow v-if="lead" id="peukertShare" />
+      </div>
     </div>
     <p class="small soft">{{ f.wearCaution }}</p>
   </section>
 </template>
 
 <style scoped>
-.wear { margin: 8px 0; align-items: start; }
+.wear {
+  margin: 8px 0;
+  align-items: start;
+}
 </style>

@@ -12,18 +12,35 @@ const { text } = useQuantities()
 const use = computed(() => document.shown.use)
 const rows = computed(() => propellerChoices(document.shown))
 const name = (c: PropellerChoice) => w.blades(c.blades, text(c.diameter, 'smallLength'), text(c.pitch, 'smallLength'))
-const tryIt = (c: PropellerChoice) => document.startTrial(`propeller/${c.blades}/${c.diameter}`, name(c), [{ path: 'design.propeller', value: c.project.design.propeller }])
+const tryIt = (c: PropellerChoice) =>
+  document.startTrial(`propeller/${c.blades}/${c.diameter}`, name(c), [
+    { path: 'design.propeller', value: c.project.design.propeller },
+  ])
 </script>
 
 <template>
   <section class="block" :aria-label="w.others" data-propellers>
-    <h2 class="section-head">{{ w.others }}<span>{{ w.othersHint }}</span></h2>
+    <h2 class="section-head">
+      {{ w.others }}<span>{{ w.othersHint }}</span>
+    </h2>
     <div class="scroll">
       <table class="table stacked">
-        <thead><tr><th /><th class="num">{{ w.area }}</th><th class="num">{{ b.propeller.atCruise }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ b.propeller.limit }}</th><th /></tr></thead>
+        <thead>
+          <tr>
+            <th />
+            <th class="num">{{ w.area }}</th>
+            <th class="num">{{ b.propeller.atCruise }}</th>
+            <th class="num">{{ w.efficiency }}</th>
+            <th class="num">{{ b.propeller.limit }}</th>
+            <th />
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="(row, i) in rows" :key="i" :class="{ current: row.fitted }">
-            <td class="figures">{{ name(row) }}</td><td class="num">{{ row.areaRatio.toFixed(2) }}</td><td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td>
+            <td class="figures">{{ name(row) }}</td>
+            <td class="num">{{ row.areaRatio.toFixed(2) }}</td>
+            <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td>
+            <td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td>
             <td class="num"><StateMark :state="row.state" :size="13" /> {{ LIMIT_LABELS[row.tightest.name] }}</td>
             <td class="num"><TryButton :fitted="row.fitted" :name="name(row)" @try="tryIt(row)" /></td>
           </tr>
@@ -34,5 +51,7 @@ const tryIt = (c: PropellerChoice) => document.startTrial(`propeller/${c.blades}
 </template>
 
 <style scoped>
-.scroll { overflow-x: auto; }
+.scroll {
+  overflow-x: auto;
+}
 </style>

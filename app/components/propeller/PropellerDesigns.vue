@@ -13,23 +13,48 @@ const use = computed(() => document.shown.use)
 const leg = computed(() => hasLeg(document.shown.boat.drive.kind))
 const rows = computed(() => propellerDesigns(document.shown))
 const size = (d: PropellerDesign) => `${text(d.diameter, 'smallLength')} × ${text(d.pitch, 'smallLength')}`
-const gears = ({ reduction: { kind, ratio } }: PropellerDesign) => kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[kind]} ${ratio} : 1`
+const gears = ({ reduction: { kind, ratio } }: PropellerDesign) =>
+  kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[kind]} ${ratio} : 1`
 function tryIt({ basis, project }: PropellerDesign) {
-  document.startTrial(`design/${basis}`, `${w.designs}: ${w.bases[basis].toLowerCase()}`, [{ path: 'design.propeller', value: project.design.propeller }, { path: 'design.reduction', value: project.design.reduction }])
+  document.startTrial(`design/${basis}`, `${w.designs}: ${w.bases[basis].toLowerCase()}`, [
+    { path: 'design.propeller', value: project.design.propeller },
+    { path: 'design.reduction', value: project.design.reduction },
+  ])
 }
 </script>
 
 <template>
   <section class="block" :aria-label="w.designs" data-propeller-designs>
-    <h2 class="section-head">{{ w.designs }}<span>{{ w.designsHint }}</span></h2>
+    <h2 class="section-head">
+      {{ w.designs }}<span>{{ w.designsHint }}</span>
+    </h2>
     <div class="scroll">
       <table class="table stacked">
-        <thead><tr><th /><th class="num">{{ w.turns }}</th><th class="num">{{ w.reduction }}</th><th class="num">{{ w.efficiency }}</th><th class="num">{{ b.propeller.atCruise }}</th><th /></tr></thead>
+        <thead>
+          <tr>
+            <th />
+            <th class="num">{{ w.turns }}</th>
+            <th class="num">{{ w.reduction }}</th>
+            <th class="num">{{ w.efficiency }}</th>
+            <th class="num">{{ b.propeller.atCruise }}</th>
+            <th />
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="row in rows" :key="row.basis">
-            <td><span class="figures">{{ size(row) }}</span> <span class="soft small">{{ w.bases[row.basis] }}, {{ w.basisHints[leg && row.basis === 'place' ? 'turns' : row.basis] }}</span></td>
-            <td class="num">{{ text(row.shaftSpeed, 'rotation') }}</td><td class="num">{{ gears(row) }}</td>
-            <td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td><td class="num"><StateMark :state="row.state" :size="13" /> <FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td>
+            <td>
+              <span class="figures">{{ size(row) }}</span>
+              <span class="soft small"
+                >{{ w.bases[row.basis] }}, {{ w.basisHints[leg && row.basis === 'place' ? 'turns' : row.basis] }}</span
+              >
+            </td>
+            <td class="num">{{ text(row.shaftSpeed, 'rotation') }}</td>
+            <td class="num">{{ gears(row) }}</td>
+            <td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td>
+            <td class="num">
+              <StateMark :state="row.state" :size="13" />
+              <FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" />
+            </td>
             <td class="num"><TryButton :fitted="false" :name="size(row)" @try="tryIt(row)" /></td>
           </tr>
         </tbody>
@@ -39,5 +64,7 @@ function tryIt({ basis, project }: PropellerDesign) {
 </template>
 
 <style scoped>
-.scroll { overflow-x: auto; }
+.scroll {
+  overflow-x: auto;
+}
 </style>

@@ -13,7 +13,22 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
 </script>
 
 <template>
-  <ChoiceField :columns="2" :label="w.kind" :options="w.kinds" :model-value="propeller.kind" @update:model-value="set(w.kind, 'design.propeller.kind', $event)" />
-  <QuantityField path="design.propeller.efficiencyFactor" optional :estimate="w.usualOf(text(WHEEL_EFFICIENCY[propeller.kind], 'ratio'))" />
-  <ChoiceField :label="w.hand" :options="w.hands" :model-value="propeller.hand" @update:model-value="set(w.hand, 'design.propeller.hand', $event)" />
+  <ChoiceField
+    :columns="2"
+    :label="w.kind"
+    :options="w.kinds"
+    :model-value="propeller.kind"
+    @update:model-value="set(w.kind, 'design.propeller.kind', $event)"
+  />
+  <QuantityField
+    path="design.propeller.efficiencyFactor"
+    optional
+    :estimate="w.usualOf(text(WHEEL_EFFICIENCY[propeller.kind], 'ratio'))"
+  />
+  <ChoiceField
+    :label="w.hand"
+    :options="w.hands"
+    :model-value="propeller.hand"
+    @update:model-value="set(w.hand, 'design.propeller.hand', $event)"
+  />
 </template>

@@ -6,7 +6,10 @@ import { useAnswerStore } from '~/stores/answer'
 import { useQuantities } from '~/composables/useQuantities'
 import { vLive } from '~/directives/live'
 
-/** Watts that the towed propeller gives under sail at the lever's speed, what they cost, and the panels that would do the same. */
+/**
+ * Watts that the towed propeller gives under sail at the lever's speed, what they cost, and the panels that would do
+ * the same.
+ */
 const answer = useAnswerStore()
 const { text } = useQuantities()
 const start = computed(() => regenerationStart(answer.model))
@@ -18,8 +21,12 @@ const panels = () => {
 
 <template>
   <section class="block" :aria-label="w.regen" data-regen>
-    <h2 class="section-head">{{ w.regen }}<span>{{ w.regenHint }}</span></h2>
+    <h2 class="section-head">
+      {{ w.regen }}<span>{{ w.regenHint }}</span>
+    </h2>
     <FigureRow id="regenPower" band /><FigureRow id="regenDrag" /><FigureRow id="regenSpeedLost" />
-    <p class="small soft">{{ start === null ? w.regenNever : w.regenStart(text(start, 'speed')) }} <span v-live="panels" /></p>
+    <p class="small soft">
+      {{ start === null ? w.regenNever : w.regenStart(text(start, 'speed')) }} <span v-live="panels" />
+    </p>
   </section>
 </template>

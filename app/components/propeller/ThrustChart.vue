@@ -15,30 +15,57 @@ const { text } = useQuantities()
 const units = computed(() => ({ force: chosenUnit('force', view.choice), speed: chosenUnit('speed', view.choice) }))
 const balance = computed(() => thrustBalance(answer.model))
 const x = computed(() => balance.value.speeds.map(v => toUnit(v, units.value.speed)))
-const line = (name: string, forces: number[], look: Partial<ChartCurve> = {}): ChartCurve => ({ name, x: x.value, y: forces.map(f => toUnit(f, units.value.force)), ...look })
+const line = (name: string, forces: number[], look: Partial<ChartCurve> = {}): ChartCurve => ({
+  name,
+  x: x.value,
+  y: forces.map(f => toUnit(f, units.value.force)),
+  ...look,
+})
 const curves = computed(() => [
-  line(w.givesMinutes, balance.value.minutes, { dash: 'dash', colour: 'tight', width: 1.6 }), line(w.givesAll, balance.value.allDay, { width: 2.6 }),
-  line(w.asksCalm, balance.value.calm, { colour: 'text', width: 1.8 }), line(w.asksWind, balance.value.wind, { colour: 'text', width: 1.4, dash: 'longdash' }), line(w.asksSea, balance.value.sea, { colour: 'text', width: 1.4, dash: 'dot' }),
+  line(w.givesMinutes, balance.value.minutes, { dash: 'dash', colour: 'tight', width: 1.6 }),
+  line(w.givesAll, balance.value.allDay, { width: 2.6 }),
+  line(w.asksCalm, balance.value.calm, { colour: 'text', width: 1.8 }),
+  line(w.asksWind, balance.value.wind, { colour: 'text', width: 1.4, dash: 'longdash' }),
+  line(w.asksSea, balance.value.sea, { colour: 'text', width: 1.4, dash: 'dot' }),
 ])
 const holds = computed(() => answer.summary.holding.share <= 1)
 const axes = computed(() => ({
   x: { title: `${b.curve.axisSpeed}, ${UNITS[units.value.speed].symbol}`, from: 0, to: x.value.at(-1)! },
-  y: { title: `${w.axisThrust}, ${UNITS[units.value.force].symbol}`, from: 0, to: 1.1 * toUnit(Math.max(...balance.value.minutes), units.value.force) },
+  y: {
+    title: `${w.axisThrust}, ${UNITS[units.value.force].symbol}`,
+    from: 0,
+    to: 1.1 * toUnit(Math.max(...balance.value.minutes), units.value.force),
+  },
 }))
 const marker = () => {
   const { drive, speed } = answer.evaluation.point
-  return { x: toUnit(speed, units.value.speed), y: toUnit(drive.thrust, units.value.force), tag: text(speed, 'speed'), value: text(drive.thrust, 'force') }
+  return {
+    x: toUnit(speed, units.value.speed),
+    y: toUnit(drive.thrust, units.value.force),
+    tag: text(speed, 'speed'),
+    value: text(drive.thrust, 'force'),
+  }
 }
 </script>
 
 <template>
   <section class="block" :aria-label="w.thrust" data-thrust>
-    <h2 class="section-head">{{ w.thrust }}<span class="state"><StateMark :state="holds ? 'fits' : 'caution'" :size="13" /> {{ holds ? w.holds : w.blown }}</span></h2>
+    <h2 class="section-head">
+      {{ w.thrust
+      }}<span class="state"
+        ><StateMark :state="holds ? 'fits' : 'caution'" :size="13" /> {{ holds ? w.holds : w.blown }}</span
+      >
+    </h2>
     <PlotChart :label="w.thrustChart" :curves="curves" :marker="marker" :height="280" :x="axes.x" :y="axes.y" />
     <ChartKey :curves="curves" />
   </section>
 </template>
 
 <style scoped>
-.state { display: inline-flex; gap: 6px; align-items: center; color: var(--text); }
+.state {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  color: var(--text);
+}
 </style>

@@ -4,14 +4,16 @@ import { m } from '~/messages'
 import { w } from '~/messages/trouble'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { useCompact } from '~/composables/useCompact'
-import { useMovingInk } from '~/composables/useMovingInk'
 import { useStages } from '~/composables/useStages'
 import { useSelectOnEntry } from '~/composables/useSelectOnEntry'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 
-/** The board: title block, strip, tally; lever, bench, findings. On small screens the strip stays and the lever lies below. */
+/**
+ * The board: title block, strip, tally; lever, bench, findings. On small screens the strip stays and the lever lies
+ * below.
+ */
 const compact = useCompact()
 const view = useViewStore()
 const library = useLibraryStore()
@@ -22,13 +24,17 @@ const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/Set
 const { stage, start, LAST_STAGE } = useStages()
 useShortcuts()
 useSelectOnEntry()
-useMovingInk()
 /** another bench begins at its top, or where its address points */
 const route = useRoute()
 const bench = ref<HTMLElement>()
-watch(() => route.path, () => { if (!route.hash && bench.value) bench.value.scrollTop = 0 })
+watch(
+  () => route.path,
+  () => {
+    if (!route.hash && bench.value) bench.value.scrollTop = 0
+  },
+)
 onMounted(start)
-watch(stage, (reached) => {
+watch(stage, reached => {
   if (reached !== LAST_STAGE) return
   useOfflineCopy()
   void library.start()
@@ -40,16 +46,28 @@ watch(stage, (reached) => {
     <a href="#bench" class="skip">{{ m.shell.skip }}</a>
     <template v-if="!compact">
       <TitleBlock class="at-title" />
-      <div class="at-strip"><PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary></div>
-      <div class="at-tally"><PanelBoundary :panel="w.panels.tally"><TallyPanel v-if="stage >= 1" /></PanelBoundary></div>
-      <div class="at-lever"><PanelBoundary :panel="w.panels.lever"><LeverPanel v-if="stage >= 1" /></PanelBoundary></div>
+      <div class="at-strip">
+        <PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary>
+      </div>
+      <div class="at-tally">
+        <PanelBoundary :panel="w.panels.tally"><TallyPanel v-if="stage >= 1" /></PanelBoundary>
+      </div>
+      <div class="at-lever">
+        <PanelBoundary :panel="w.panels.lever"><LeverPanel v-if="stage >= 1" /></PanelBoundary>
+      </div>
       <BenchTabs class="at-tabs" />
-      <div class="at-findings"><PanelBoundary :panel="w.panels.findings"><FindingsRail v-if="stage >= 2" /></PanelBoundary></div>
+      <div class="at-findings">
+        <PanelBoundary :panel="w.panels.findings"><FindingsRail v-if="stage >= 2" /></PanelBoundary>
+      </div>
     </template>
     <template v-else>
       <CompactHeader class="at-title" />
-      <div class="at-strip"><PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary></div>
-      <div class="at-lever"><PanelBoundary :panel="w.panels.lever"><SpeedLeverFlat /></PanelBoundary></div>
+      <div class="at-strip">
+        <PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary>
+      </div>
+      <div class="at-lever">
+        <PanelBoundary :panel="w.panels.lever"><SpeedLeverFlat /></PanelBoundary>
+      </div>
     </template>
     <main id="bench" ref="bench" class="at-bench" tabindex="-1">
       <NoticeBands />
@@ -61,35 +79,149 @@ watch(stage, (reached) => {
 </template>
 
 <style scoped>
-.board { display: grid; height: 100dvh; grid-template-columns: 216px minmax(0, 1fr) 280px; grid-template-rows: 250px 38px minmax(0, 1fr); grid-template-areas: "title strip tally" "lever tabs findings" "lever bench findings"; background: var(--paper); }
-.at-title { grid-area: title; border-right: 1px solid var(--ink); border-bottom: 2px solid var(--ink); min-width: 0; }
-.at-strip { grid-area: strip; min-width: 0; }
-.at-tally, .at-lever, .at-findings { background: var(--sheet); min-height: 0; }
-.at-tally { grid-area: tally; border-left: 1px solid var(--ink); border-bottom: 2px solid var(--ink); min-width: 0; }
-.at-lever { grid-area: lever; border-right: 1px solid var(--ink); min-width: 0; }
-.at-tabs { grid-area: tabs; min-width: 0; }
-.at-findings { grid-area: findings; border-left: 1px solid var(--ink); min-width: 0; }
-.at-bench { grid-area: bench; overflow: auto; min-width: 0; scrollbar-width: thin; scrollbar-color: var(--rule) transparent; }
-/* what moves in one place lays out and paints nothing elsewhere */
-.at-strip, .at-lever, .at-bench, .at-findings, .at-title, .at-tally { contain: layout paint; }
-.board:not(.board--compact) > :is(.at-strip, .at-lever, .at-bench, .at-findings, .at-title, .at-tally) { contain: strict; }
-.at-bench:focus { outline: none; }
-.board--compact { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto 196px minmax(0, 1fr) auto; grid-template-areas: "title" "strip" "bench" "lever"; }
-.board--compact .at-title { border-right: 0; border-bottom: 1px solid var(--ink); }
-.board--compact .at-strip { border-bottom: 2px solid var(--ink); }
-.board--compact .at-lever { border-right: 0; }
-.skip { position: absolute; left: -999px; top: 0; z-index: 10; background: var(--sheet); color: var(--text); padding: 8px 12px; border: 1.25px solid var(--ink); }
-.skip:focus { left: 8px; top: 8px; }
-@media (min-width: 1500px) { .board { grid-template-columns: 248px minmax(0, 1fr) 320px; grid-template-rows: 310px 38px minmax(0, 1fr); } }
-@media (max-width: 1120px) { .board:not(.board--compact) { grid-template-columns: 208px minmax(0, 1fr) 250px; } }
-/* a low screen (a phone lying down, a laptop at 200 %): the strip folds to its cells, the lever to its handle, and the board scrolls */
-@media (max-height: 560px) {
-  .board--compact { display: flex; flex-direction: column; overflow: auto; scroll-padding: 56px 0 82px; }
-  .board--compact > * { flex: none; }
-  .board--compact .at-title { position: sticky; top: 0; z-index: 5; contain: none; }
-  .board--compact .at-strip { height: 47px; overflow: hidden; }
-  .board--compact .at-bench { overflow: visible; contain: none; min-height: calc(100dvh - 171px); }
-  .board--compact .at-lever { position: sticky; bottom: 0; z-index: 5; order: 9; }
+.board {
+  display: grid;
+  height: 100dvh;
+  grid-template-columns: 216px minmax(0, 1fr) 280px;
+  grid-template-rows: 250px 38px minmax(0, 1fr);
+  grid-template-areas: 'title strip tally' 'lever tabs findings' 'lever bench findings';
+  background: var(--paper);
 }
-@media (max-width: 899px) and (min-height: 1000px) { .board--compact { grid-template-rows: auto 260px minmax(0, 1fr) auto; } }
+.at-title {
+  grid-area: title;
+  border-right: 1px solid var(--ink);
+  border-bottom: 2px solid var(--ink);
+  min-width: 0;
+}
+.at-strip {
+  grid-area: strip;
+  min-width: 0;
+}
+.at-tally,
+.at-lever,
+.at-findings {
+  background: var(--sheet);
+  min-height: 0;
+}
+.at-tally {
+  grid-area: tally;
+  border-left: 1px solid var(--ink);
+  border-bottom: 2px solid var(--ink);
+  min-width: 0;
+}
+.at-lever {
+  grid-area: lever;
+  border-right: 1px solid var(--ink);
+  min-width: 0;
+}
+.at-tabs {
+  grid-area: tabs;
+  min-width: 0;
+}
+.at-findings {
+  grid-area: findings;
+  border-left: 1px solid var(--ink);
+  min-width: 0;
+}
+.at-bench {
+  grid-area: bench;
+  overflow: auto;
+  min-width: 0;
+  scrollbar-width: thin;
+  scrollbar-color: var(--rule) transparent;
+}
+/* what moves in one place lays out and paints nothing elsewhere */
+.at-strip,
+.at-lever,
+.at-bench,
+.at-findings,
+.at-title,
+.at-tally {
+  contain: layout paint;
+}
+.board:not(.board--compact) > :is(.at-strip, .at-lever, .at-bench, .at-findings, .at-title, .at-tally) {
+  contain: strict;
+}
+.at-bench:focus {
+  outline: none;
+}
+.board--compact {
+  grid-template-columns: minmax(0, 1fr);
+  grid-template-rows: auto 196px minmax(0, 1fr) auto;
+  grid-template-areas: 'title' 'strip' 'bench' 'lever';
+}
+.board--compact .at-title {
+  border-right: 0;
+  border-bottom: 1px solid var(--ink);
+}
+.board--compact .at-strip {
+  border-bottom: 2px solid var(--ink);
+}
+.board--compact .at-lever {
+  border-right: 0;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  top: 0;
+  z-index: 10;
+  background: var(--sheet);
+  color: var(--text);
+  padding: 8px 12px;
+  border: 1.25px solid var(--ink);
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+}
+@media (min-width: 1500px) {
+  .board {
+    grid-template-columns: 248px minmax(0, 1fr) 320px;
+    grid-template-rows: 310px 38px minmax(0, 1fr);
+  }
+}
+@media (max-width: 1120px) {
+  .board:not(.board--compact) {
+    grid-template-columns: 208px minmax(0, 1fr) 250px;
+  }
+}
+/* a low screen (a phone lying down, a laptop at 200 %): the strip folds to its cells,
+   the lever to its handle, and the board scrolls */
+@media (max-height: 560px) {
+  .board--compact {
+    display: flex;
+    flex-direction: column;
+    overflow: auto;
+    scroll-padding: 56px 0 82px;
+  }
+  .board--compact > * {
+    flex: none;
+  }
+  .board--compact .at-title {
+    position: sticky;
+    top: 0;
+    z-index: 5;
+    contain: none;
+  }
+  .board--compact .at-strip {
+    height: 47px;
+    overflow: hidden;
+  }
+  .board--compact .at-bench {
+    overflow: visible;
+    contain: none;
+    min-height: calc(100dvh - 171px);
+  }
+  .board--compact .at-lever {
+    position: sticky;
+    bottom: 0;
+    z-index: 5;
+    order: 9;
+  }
+}
+@media (max-width: 899px) and (min-height: 1000px) {
+  .board--compact {
+    grid-template-rows: auto 260px minmax(0, 1fr) auto;
+  }
+}
 </style>

@@ -38,8 +38,17 @@ async function picked(event: Event) {
       <h2 class="section-head">{{ m.boats.title }}</h2>
       <ul data-boats>
         <li v-for="boat in boats.list" :key="boat.id">
-          <button type="button" :class="{ current: boat.id === document.project.id }" :aria-current="boat.id === document.project.id" @click="go(() => boats.open(boat.id))">
-            {{ boat.name }}<span class="soft kind">{{ orElse('', () => hullLabel(boat.project.boat)) }}{{ boat.id.startsWith('demo-') ? `, ${m.boats.demo}` : '' }}</span>
+          <button
+            type="button"
+            :class="{ current: boat.id === document.project.id }"
+            :aria-current="boat.id === document.project.id"
+            @click="go(() => boats.open(boat.id))"
+          >
+            {{ boat.name
+            }}<span class="soft kind"
+              >{{ orElse('', () => hullLabel(boat.project.boat))
+              }}{{ boat.id.startsWith('demo-') ? `, ${m.boats.demo}` : '' }}</span
+            >
           </button>
         </li>
       </ul>
@@ -49,28 +58,90 @@ async function picked(event: Event) {
         <button type="button" class="btn" @click="go(exportBoat)">{{ m.boats.export }}</button>
         <button type="button" class="btn" @click="picker?.click()">{{ m.boats.import }}</button>
         <button type="button" class="btn" @click="go(() => boats.remove())">{{ m.boats.remove }}</button>
-        <button type="button" class="btn" @click="go(() => { view.settingsOpen = true })">{{ m.settings.title }}</button>
+        <button
+          type="button"
+          class="btn"
+          @click="
+            go(() => {
+              view.settingsOpen = true
+            })
+          "
+        >
+          {{ m.settings.title }}
+        </button>
       </div>
-      <input ref="picker" type="file" accept=".json,application/json" class="visually-hidden" tabindex="-1" :aria-label="m.boats.import" @change="picked">
+      <input
+        ref="picker"
+        type="file"
+        accept=".json,application/json"
+        class="visually-hidden"
+        tabindex="-1"
+        :aria-label="m.boats.import"
+        @change="picked"
+      />
     </div>
   </VMenu>
   <VDialog v-model="failed">
     <div class="errors" role="alertdialog" :aria-label="m.boats.importFailed">
       <h2 class="section-head">{{ m.boats.importFailed }}</h2>
-      <ul data-import-errors><li v-for="e in errors.slice(0, 12)" :key="e.field + e.message"><b>{{ e.field }}</b> {{ e.message }}</li></ul>
+      <ul data-import-errors>
+        <li v-for="e in errors.slice(0, 12)" :key="e.field + e.message">
+          <b>{{ e.field }}</b> {{ e.message }}
+        </li>
+      </ul>
       <button type="button" class="btn btn--best" @click="failed = false">{{ m.boats.close }}</button>
     </div>
   </VDialog>
 </template>
 
 <style scoped>
-.menu { background: var(--sheet); border: 1.25px solid var(--ink); box-shadow: 3px 3px 0 var(--rule); padding: 10px 12px 12px; color: var(--text); }
-ul { margin: 4px 0 10px; max-height: 40vh; overflow: auto; }
-li button { display: flex; justify-content: space-between; width: 100%; min-height: var(--hit); align-items: center; border-bottom: .75px solid var(--rule); padding: 0 6px; }
-li .kind { font-size: 12.5px; font-weight: 400; }
-li button:hover { background: var(--desk); }
-li .current { font-weight: 600; border-left: 3px solid var(--ink); }
-.actions { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; }
-.errors { background: var(--sheet); border: 1.25px solid var(--ink); padding: 16px; color: var(--text); }
-.errors li { padding: 6px 0; border-bottom: .75px solid var(--rule); font-size: 14px; overflow-wrap: anywhere; }
+.menu {
+  background: var(--sheet);
+  border: 1.25px solid var(--ink);
+  box-shadow: 3px 3px 0 var(--rule);
+  padding: 10px 12px 12px;
+  color: var(--text);
+}
+ul {
+  margin: 4px 0 10px;
+  max-height: 40vh;
+  overflow: auto;
+}
+li button {
+  display: flex;
+  justify-content: space-between;
+  width: 100%;
+  min-height: var(--hit);
+  align-items: center;
+  border-bottom: 0.75px solid var(--rule);
+  padding: 0 6px;
+}
+li .kind {
+  font-size: 12.5px;
+  font-weight: 400;
+}
+li button:hover {
+  background: var(--desk);
+}
+li .current {
+  font-weight: 600;
+  border-left: 3px solid var(--ink);
+}
+.actions {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+.errors {
+  background: var(--sheet);
+  border: 1.25px solid var(--ink);
+  padding: 16px;
+  color: var(--text);
+}
+.errors li {
+  padding: 6px 0;
+  border-bottom: 0.75px solid var(--rule);
+  font-size: 14px;
+  overflow-wrap: anywhere;
+}
 </style>

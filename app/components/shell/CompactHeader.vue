@@ -19,7 +19,7 @@ const view = useViewStore()
 const route = useRoute()
 const words = usePartWords()
 const bench = computed(() => benchOf(route.path))
-const counts = computed(() => answer.trouble ? { stop: 1, caution: 0 } : answer.findings.counts)
+const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer.findings.counts))
 </script>
 
 <template>
@@ -29,24 +29,63 @@ const counts = computed(() => answer.trouble ? { stop: 1, caution: 0 } : answer.
       <template #activator="{ props }">
         <button type="button" class="bench-button" v-bind="props" data-bench-menu>
           <span class="soft">{{ bench?.key }}</span><b>{{ bench ? words.bench(bench) : m.brand }}</b>
-          <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiChevronDown" fill="currentColor" /></svg>
+          <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
+            <path :d="mdiChevronDown" fill="currentColor" />
+          </svg>
         </button>
       </template>
       <VList nav role="menu">
-        <VListItem v-for="b in BENCHES" :key="b.id" :to="b.path" :title="`${b.key}  ${words.bench(b)}`" role="menuitem" :data-bench="b.id" />
+        <VListItem
+          v-for="b in BENCHES"
+          :key="b.id"
+          :to="b.path"
+          :title="`${b.key}  ${words.bench(b)}`"
+          role="menuitem"
+          :data-bench="b.id"
+        />
       </VList>
     </VMenu>
-    <span v-if="boats.status !== 'saved'" class="unsaved" :class="{ bad: boats.status === 'failed' || boats.status === 'conflict' }" data-saved>{{ s.short[boats.status] }}</span>
-    <button type="button" class="icon-btn" :disabled="!document.canUndo" :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`" @click="document.undo()"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg></button>
-    <button type="button" class="counts" :aria-label="`${m.shell.openFindings}: ${counts.stop} ${m.states.stop}, ${counts.caution} ${m.states.caution}`" data-open-findings @click="view.findingsOpen = true">
-      <StateMark state="stop" /><span class="figures">{{ counts.stop }}</span><StateMark state="caution" /><span class="figures">{{ counts.caution }}</span>
+    <span
+      v-if="boats.status !== 'saved'"
+      class="unsaved"
+      :class="{ bad: boats.status === 'failed' || boats.status === 'conflict' }"
+      data-saved
+      >{{ s.short[boats.status] }}</span
+    >
+    <button
+      type="button"
+      class="icon-btn"
+      :disabled="!document.canUndo"
+      :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`"
+      @click="document.undo()"
+    >
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg>
+    </button>
+    <button
+      type="button"
+      class="counts"
+      :aria-label="`${m.shell.openFindings}: ${counts.stop} ${m.states.stop}, ${counts.caution} ${m.states.caution}`"
+      data-open-findings
+      @click="view.findingsOpen = true"
+    >
+      <StateMark state="stop" /><span class="figures">{{ counts.stop }}</span
+      ><StateMark state="caution" /><span class="figures">{{ counts.caution }}</span>
     </button>
     <VDialog v-model="view.findingsOpen" location="bottom" class="findings-sheet" :max-width="720" width="100%">
       <div class="sheet" role="dialog" :aria-label="m.shell.findings">
         <PanelBoundary :panel="w.panels.tally"><TallyPanel class="sheet__tally" /></PanelBoundary>
         <PanelBoundary :panel="w.panels.findings">
           <FindingsRail class="sheet__rail">
-            <button type="button" class="icon-btn" :aria-label="m.shell.closeFindings" @click="view.findingsOpen = false"><svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" fill="currentColor" /></svg></button>
+            <button
+              type="button"
+              class="icon-btn"
+              :aria-label="m.shell.closeFindings"
+              @click="view.findingsOpen = false"
+            >
+              <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
+                <path :d="mdiClose" fill="currentColor" />
+              </svg>
+            </button>
           </FindingsRail>
         </PanelBoundary>
       </div>
@@ -55,20 +94,78 @@ const counts = computed(() => answer.trouble ? { stop: 1, caution: 0 } : answer.
 </template>
 
 <style scoped>
-.head { display: flex; align-items: stretch; background: var(--sheet); min-height: 48px; }
-.bench-button { flex: 1; display: flex; align-items: center; gap: 7px; min-width: 0; padding: 0 6px; font-size: 16px; border-left: .75px solid var(--rule); }
-.bench-button b { font-weight: 600; white-space: nowrap; }
-.counts { display: flex; align-items: center; gap: 6px; padding: 0 12px; border-left: 1px solid var(--ink); font-size: 18px; min-height: 48px; }
-.sheet { display: flex; flex-direction: column; height: 78dvh; background: var(--sheet); border-top: 2px solid var(--ink); color: var(--text); }
-.sheet__tally { height: auto; flex: none; }
-.sheet__tally :deep(ul) { display: grid; grid-template-columns: 1fr 1fr; flex: none; }
-.sheet__tally :deep(li .small) { display: none; }
-.sheet__rail { flex: 1; border-top: 1px solid var(--ink); }
-.unsaved { align-self: center; padding: 0 6px; font-size: 12.5px; line-height: 15px; color: var(--soft); }
-.bad { color: var(--clash); font-weight: 600; }
+.head {
+  display: flex;
+  align-items: stretch;
+  background: var(--sheet);
+  min-height: 48px;
+}
+.bench-button {
+  flex: 1;
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  min-width: 0;
+  padding: 0 6px;
+  font-size: 16px;
+  border-left: 0.75px solid var(--rule);
+}
+.bench-button b {
+  font-weight: 600;
+  white-space: nowrap;
+}
+.counts {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  padding: 0 12px;
+  border-left: 1px solid var(--ink);
+  font-size: 18px;
+  min-height: 48px;
+}
+.sheet {
+  display: flex;
+  flex-direction: column;
+  height: 78dvh;
+  background: var(--sheet);
+  border-top: 2px solid var(--ink);
+  color: var(--text);
+}
+.sheet__tally {
+  height: auto;
+  flex: none;
+}
+.sheet__tally :deep(ul) {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  flex: none;
+}
+.sheet__tally :deep(li .small) {
+  display: none;
+}
+.sheet__rail {
+  flex: 1;
+  border-top: 1px solid var(--ink);
+}
+.unsaved {
+  align-self: center;
+  padding: 0 6px;
+  font-size: 12.5px;
+  line-height: 15px;
+  color: var(--soft);
+}
+.bad {
+  color: var(--clash);
+  font-weight: 600;
+}
 </style>
 
 <style>
-.findings-sheet { align-items: flex-end !important; }
-.findings-sheet > .v-overlay__content { margin: 0 !important; max-height: none !important; }
+.findings-sheet {
+  align-items: flex-end !important;
+}
+.findings-sheet > .v-overlay__content {
+  margin: 0 !important;
+  max-height: none !important;
+}
 </style>

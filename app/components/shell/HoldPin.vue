@@ -15,13 +15,23 @@ const held = computed(() => document.shown.held[props.part])
 
 <template>
   <button type="button" class="btn hold" :class="{ held }" :aria-pressed="held" @click="toggle(part)">
-    <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true"><path :d="held ? mdiPin : mdiPinOutline" fill="currentColor" /></svg>
+    <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
+      <path :d="held ? mdiPin : mdiPinOutline" fill="currentColor" />
+    </svg>
     {{ held ? m.held.head : m.held.hold }} <span class="visually-hidden">{{ m.held.names[part] }}</span>
   </button>
 </template>
 
 <style scoped>
-.hold { gap: 6px; padding: 0 10px; justify-content: flex-start; }
-.held svg { color: var(--signal); }
-.held { font-weight: 600; }
+.hold {
+  gap: 6px;
+  padding: 0 10px;
+  justify-content: flex-start;
+}
+.held svg {
+  color: var(--signal);
+}
+.held {
+  font-weight: 600;
+}
 </style>

@@ -13,14 +13,22 @@ const document = useDocumentStore()
 const { exportBoat } = useBoatFiles()
 /** the parts that a trial changes, where its own name cannot say them all */
 const changing = computed(() => {
-  const parts = document.trial ? changedParts(document.project, document.trial.project).map(p => p.part.toLowerCase()) : []
+  const parts = document.trial
+    ? changedParts(document.project, document.trial.project).map(p => p.part.toLowerCase())
+    : []
   return parts.length > 1 ? m.trial.changes(parts.join(', ')) : ''
 })
 let timer: ReturnType<typeof setTimeout> | undefined
-watch(() => boats.notice, (notice) => {
-  clearTimeout(timer)
-  if (notice) timer = setTimeout(() => { boats.notice = null }, 6000)
-})
+watch(
+  () => boats.notice,
+  notice => {
+    clearTimeout(timer)
+    if (notice)
+      timer = setTimeout(() => {
+        boats.notice = null
+      }, 6000)
+  },
+)
 </script>
 
 <template>
@@ -37,7 +45,10 @@ watch(() => boats.notice, (notice) => {
       <button type="button" class="btn" @click="boats.resolveConflict('both')">{{ m.conflict.both }}</button>
     </div>
     <div v-if="document.trial" class="band" role="status">
-      <span><b>{{ m.trial.band }}:</b> {{ document.trial.label }} <small v-if="changing" class="soft" data-changing>{{ changing }}</small></span>
+      <span
+        ><b>{{ m.trial.band }}:</b> {{ document.trial.label }}
+        <small v-if="changing" class="soft" data-changing>{{ changing }}</small></span
+      >
       <button type="button" class="btn btn--best" @click="document.keep()">{{ m.trial.keep }}</button>
       <button type="button" class="btn" @click="document.putBack()">{{ m.trial.back }}</button>
     </div>
@@ -46,14 +57,34 @@ watch(() => boats.notice, (notice) => {
       <button type="button" class="btn btn--best" @click="boats.undoRemove()">{{ m.boats.undo }}</button>
       <button type="button" class="btn" @click="boats.deleted = null">{{ m.boats.close }}</button>
     </div>
-    <div v-if="boats.notice" class="band" role="status"><span>{{ boats.notice }}</span></div>
+    <div v-if="boats.notice" class="band" role="status">
+      <span>{{ boats.notice }}</span>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.band { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; padding: 5px 16px; background: var(--band); border-bottom: 1px solid var(--ink); font-size: 14px; }
-.band span { flex: 1 1 140px; }
-.band .btn { padding: 0 12px; }
-.band--stop { background: var(--clash-wash); border-left: 4px solid var(--clash); }
-.band--tight { background: var(--tight-wash); }
+.band {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  padding: 5px 16px;
+  background: var(--band);
+  border-bottom: 1px solid var(--ink);
+  font-size: 14px;
+}
+.band span {
+  flex: 1 1 140px;
+}
+.band .btn {
+  padding: 0 12px;
+}
+.band--stop {
+  background: var(--clash-wash);
+  border-left: 4px solid var(--clash);
+}
+.band--tight {
+  background: var(--tight-wash);
+}
 </style>

@@ -5,7 +5,10 @@ import { useBoatFiles } from '~/composables/useBoatFiles'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 
-/** A panel that fails says so and leaves the rest alive: the last step can be taken back, the boat exported. It is drawn anew as soon as the boat changes. */
+/**
+ * A panel that fails says so and leaves the rest alive: the last step can be taken back, the boat exported. It is drawn
+ * anew as soon as the boat changes.
+ */
 const props = defineProps<{ panel: string }>()
 const document = useDocumentStore()
 const boats = useBoatsStore()
@@ -20,7 +23,9 @@ onErrorCaptured((error, _, info) => {
   else failed.value = error
   return false
 })
-watch([() => document.shown, () => route.path], () => { failed.value = null })
+watch([() => document.shown, () => route.path], () => {
+  failed.value = null
+})
 </script>
 
 <template>
@@ -30,7 +35,9 @@ watch([() => document.shown, () => route.path], () => { failed.value = null })
       <h2 class="section-head">{{ w.head(props.panel) }}</h2>
       <p class="prose">{{ w.words(failed.message) }}</p>
       <div class="actions">
-        <button v-if="document.canUndo" type="button" class="btn btn--best" @click="document.undo()">{{ w.undo(document.undoLabel) }}</button>
+        <button v-if="document.canUndo" type="button" class="btn btn--best" @click="document.undo()">
+          {{ w.undo(document.undoLabel) }}
+        </button>
         <button type="button" class="btn" @click="exportBoat">{{ w.export }}</button>
         <button type="button" class="btn" @click="failed = null">{{ w.again }}</button>
       </div>
@@ -40,8 +47,27 @@ watch([() => document.shown, () => route.path], () => { failed.value = null })
 </template>
 
 <style scoped>
-.failed { display: flex; gap: 10px; padding: 14px; background: var(--clash-wash); color: var(--text); overflow: auto; height: 100%; align-content: flex-start; }
-.failed > svg { flex: none; margin-top: 2px; }
-.prose { overflow-wrap: anywhere; }
-.actions { display: flex; flex-wrap: wrap; gap: 8px; margin-top: 8px; }
+.failed {
+  display: flex;
+  gap: 10px;
+  padding: 14px;
+  background: var(--clash-wash);
+  color: var(--text);
+  overflow: auto;
+  height: 100%;
+  align-content: flex-start;
+}
+.failed > svg {
+  flex: none;
+  margin-top: 2px;
+}
+.prose {
+  overflow-wrap: anywhere;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+}
 </style>

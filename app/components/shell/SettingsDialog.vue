@@ -1,16 +1,45 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chosenUnit, CURRENCIES, currencyOf, QUANTITIES, UNITS, type Currency, type QuantityId, type Quantity, type UnitId } from '@remigo/core'
+import {
+  chosenUnit,
+  CURRENCIES,
+  currencyOf,
+  QUANTITIES,
+  UNITS,
+  type Currency,
+  type QuantityId,
+  type Quantity,
+  type UnitId,
+} from '@remigo/core'
 import { m } from '~/messages'
 import { useViewStore } from '~/stores/view'
 
 /** The owner's units, as a profile and one by one, and day or night. */
 const view = useViewStore()
 /** quantities of which an owner may want one in another unit than the rest */
-const shown: [QuantityId, string][] = [['speed', 'Speed'], ['length', 'Length'], ['smallLength', 'Propeller'], ['distance', 'Distance'], ['mass', 'Weight of the boat'], ['partMass', 'Weight of parts'], ['power', 'Power of engines'], ['electricPower', 'Electric power'], ['force', 'Pull'], ['torque', 'Torque'], ['temperature', 'Temperature'], ['energyPerDistance', 'Energy for a distance'], ['copperArea', 'Cable'], ['fuelRate', 'Fuel in an hour'], ['duration', 'Times'], ['area', 'Areas']]
+const shown: [QuantityId, string][] = [
+  ['speed', 'Speed'],
+  ['length', 'Length'],
+  ['smallLength', 'Propeller'],
+  ['distance', 'Distance'],
+  ['mass', 'Weight of the boat'],
+  ['partMass', 'Weight of parts'],
+  ['power', 'Power of engines'],
+  ['electricPower', 'Electric power'],
+  ['force', 'Pull'],
+  ['torque', 'Torque'],
+  ['temperature', 'Temperature'],
+  ['energyPerDistance', 'Energy for a distance'],
+  ['copperArea', 'Cable'],
+  ['fuelRate', 'Fuel in an hour'],
+  ['duration', 'Times'],
+  ['area', 'Areas'],
+]
 const unitsOf = (id: QuantityId) => (QUANTITIES[id] as Quantity).units
 const money = computed(() => currencyOf(view.choice))
-const known = computed(() => CURRENCIES.find(c => c.name === money.value.name && c.sign === money.value.sign)?.name ?? '')
+const known = computed(
+  () => CURRENCIES.find(c => c.name === money.value.name && c.sign === money.value.sign)?.name ?? '',
+)
 function chooseMoney(currency: Partial<Currency>) {
   view.units = { ...view.units, currency: { ...money.value, ...currency } }
 }
@@ -28,23 +57,57 @@ function choose(id: QuantityId, unit: string) {
   <VDialog v-model="view.settingsOpen" :max-width="460">
     <div class="settings" role="dialog" :aria-label="m.settings.title">
       <h2 class="section-head">{{ m.settings.title }}</h2>
-      <ChoiceField :label="m.settings.profile" :options="m.settings.profiles" :model-value="view.units.profile" @update:model-value="view.units = { profile: $event, overrides: {}, currency: view.units.currency }" />
+      <ChoiceField
+        :label="m.settings.profile"
+        :options="m.settings.profiles"
+        :model-value="view.units.profile"
+        @update:model-value="view.units = { profile: $event, overrides: {}, currency: view.units.currency }"
+      />
       <ChoiceField v-model="view.theme" :label="m.settings.theme" :options="m.settings.themes" />
       <h3 class="section-head">{{ m.settings.each }}</h3>
       <div class="grid">
-        <label v-for="[id, label] in shown" :key="id">{{ label }}
-          <select :value="chosenUnit(id, view.choice)" :data-unit="id" @change="choose(id, ($event.target as HTMLSelectElement).value)">
+        <label v-for="[id, label] in shown" :key="id"
+          >{{ label }}
+          <select
+            :value="chosenUnit(id, view.choice)"
+            :data-unit="id"
+            @change="choose(id, ($event.target as HTMLSelectElement).value)"
+          >
             <option v-for="unit in unitsOf(id)" :key="unit" :value="unit">{{ UNITS[unit].symbol }}</option>
           </select>
         </label>
       </div>
       <h3 class="section-head">{{ m.settings.money }}</h3>
       <div class="grid">
-        <label>{{ m.settings.money }}<select :value="known" data-money @change="pickMoney(($event.target as HTMLSelectElement).value)"><option v-for="c in CURRENCIES" :key="c.name" :value="c.name">{{ c.name }} {{ c.sign }}</option><option value="">{{ m.settings.otherMoney }}</option></select></label>
+        <label
+          >{{ m.settings.money
+          }}<select :value="known" data-money @change="pickMoney(($event.target as HTMLSelectElement).value)">
+            <option v-for="c in CURRENCIES" :key="c.name" :value="c.name">{{ c.name }} {{ c.sign }}</option>
+            <option value="">{{ m.settings.otherMoney }}</option>
+          </select></label
+        >
         <template v-if="!known">
-          <label>{{ m.settings.moneyName }}<input :value="money.name" class="short" data-money-name @change="chooseMoney({ name: words($event) })"></label>
-          <label>{{ m.settings.moneySign }}<input :value="money.sign" class="short" data-money-sign @change="chooseMoney({ sign: words($event) || '¤' })"></label>
-          <label>{{ m.settings.moneyPlace }}<select :value="money.before ? 'before' : 'after'" @change="chooseMoney({ before: ($event.target as HTMLSelectElement).value === 'before' })"><option v-for="(word, place) in m.settings.moneyPlaces" :key="place" :value="place">{{ word }}</option></select></label>
+          <label
+            >{{ m.settings.moneyName
+            }}<input :value="money.name" class="short" data-money-name @change="chooseMoney({ name: words($event) })"
+          /></label>
+          <label
+            >{{ m.settings.moneySign
+            }}<input
+              :value="money.sign"
+              class="short"
+              data-money-sign
+              @change="chooseMoney({ sign: words($event) || '¤' })"
+          /></label>
+          <label
+            >{{ m.settings.moneyPlace
+            }}<select
+              :value="money.before ? 'before' : 'after'"
+              @change="chooseMoney({ before: ($event.target as HTMLSelectElement).value === 'before' })"
+            >
+              <option v-for="(word, place) in m.settings.moneyPlaces" :key="place" :value="place">{{ word }}</option>
+            </select></label
+          >
         </template>
       </div>
       <p class="small soft">{{ m.settings.moneyHint }}</p>
@@ -54,12 +117,50 @@ function choose(id: QuantityId, unit: string) {
 </template>
 
 <style scoped>
-.settings { background: var(--sheet); border: 1.25px solid var(--ink); padding: 16px; color: var(--text); overflow: auto; }
-h3 { margin-top: 10px; }
-.grid { display: grid; grid-template-columns: 1fr 1fr; gap: 0 20px; margin-bottom: 14px; }
-.grid label { display: flex; justify-content: space-between; align-items: center; min-height: 40px; border-bottom: .75px solid var(--rule); font-size: 13.5px; }
-.short { width: 84px; }
-.small { margin: 4px 0 12px; }
-select, .short { min-height: var(--hit); min-width: 84px; background: var(--paper); color: var(--text); border: .75px solid var(--rule); border-bottom: 1.5px solid var(--ink); font: 500 14px var(--figures); padding: 0 6px; }
-@media (max-width: 480px) { .grid { grid-template-columns: 1fr; } }
+.settings {
+  background: var(--sheet);
+  border: 1.25px solid var(--ink);
+  padding: 16px;
+  color: var(--text);
+  overflow: auto;
+}
+h3 {
+  margin-top: 10px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 20px;
+  margin-bottom: 14px;
+}
+.grid label {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 40px;
+  border-bottom: 0.75px solid var(--rule);
+  font-size: 13.5px;
+}
+.short {
+  width: 84px;
+}
+.small {
+  margin: 4px 0 12px;
+}
+select,
+.short {
+  min-height: var(--hit);
+  min-width: 84px;
+  background: var(--paper);
+  color: var(--text);
+  border: 0.75px solid var(--rule);
+  border-bottom: 1.5px solid var(--ink);
+  font: 500 14px var(--figures);
+  padding: 0 6px;
+}
+@media (max-width: 480px) {
+  .grid {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -25,31 +25,77 @@ function clock(at: number) {
   return `${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
 }
 const bad = computed(() => boats.status === 'failed' || boats.status === 'conflict')
-const saved = computed(() => boats.status === 'saved' && boats.savedAt ? `${s.status.saved} ${clock(boats.savedAt)}, ${m.shell.onThisMachine}` : s.status[boats.status])
+const saved = computed(() =>
+  boats.status === 'saved' && boats.savedAt
+    ? `${s.status.saved} ${clock(boats.savedAt)}, ${m.shell.onThisMachine}`
+    : s.status[boats.status],
+)
 /** the block with undo and the menu of boats stays alive whatever the boat holds */
-const rows = computed(() => orElse([], () => [
-  { label: 'Length over all', value: text(boat.value.lengthOverAll, 'length') },
-  { label: 'Waterline', value: boat.value.lengthWaterline === null ? m.strip.open : text(boat.value.lengthWaterline, 'length') },
-  { label: 'Weight', value: `${text(boat.value.mass, 'mass')} ± ${Math.round(boat.value.massUncertainty * 100)} %` },
-  { label: 'Draught', value: text(boat.value.draught, 'length') },
-]))
-const kind = computed(() => orElse('', () => `${hullLabel(boat.value)}${boat.value.drive.kind === 'jet' ? '' : `, ${m.boat.drives[boat.value.drive.kind].toLowerCase()}`}`))
+const rows = computed(() =>
+  orElse([], () => [
+    { label: 'Length over all', value: text(boat.value.lengthOverAll, 'length') },
+    {
+      label: 'Waterline',
+      value: boat.value.lengthWaterline === null ? m.strip.open : text(boat.value.lengthWaterline, 'length'),
+    },
+    { label: 'Weight', value: `${text(boat.value.mass, 'mass')} ± ${Math.round(boat.value.massUncertainty * 100)} %` },
+    { label: 'Draught', value: text(boat.value.draught, 'length') },
+  ]),
+)
+const kind = computed(() =>
+  orElse('', () =>
+    boat.value.drive.kind === 'jet'
+      ? hullLabel(boat.value)
+      : `${hullLabel(boat.value)}, ${m.boat.drives[boat.value.drive.kind].toLowerCase()}`,
+  ),
+)
 </script>
 
 <template>
   <section class="title">
     <div class="bar">
       <BoatsMenu />
-      <button type="button" class="icon-btn" :disabled="!document.canUndo" :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`" :title="`${m.shell.undo} ${document.undoLabel}`" @click="document.undo()"><svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg></button>
-      <button type="button" class="icon-btn" :disabled="!document.canRedo" :aria-label="`${m.shell.redo}: ${document.redoLabel || m.shell.nothing}`" :title="`${m.shell.redo} ${document.redoLabel}`" @click="document.redo()"><svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiRedo" fill="currentColor" /></svg></button>
-      <button type="button" class="icon-btn" :aria-label="m.shell.light" :title="m.shell.light" @click="toggle"><svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiThemeLightDark" fill="currentColor" /></svg></button>
+      <button
+        type="button"
+        class="icon-btn"
+        :disabled="!document.canUndo"
+        :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`"
+        :title="`${m.shell.undo} ${document.undoLabel}`"
+        @click="document.undo()"
+      >
+        <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
+          <path :d="mdiUndo" fill="currentColor" />
+        </svg>
+      </button>
+      <button
+        type="button"
+        class="icon-btn"
+        :disabled="!document.canRedo"
+        :aria-label="`${m.shell.redo}: ${document.redoLabel || m.shell.nothing}`"
+        :title="`${m.shell.redo} ${document.redoLabel}`"
+        @click="document.redo()"
+      >
+        <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
+          <path :d="mdiRedo" fill="currentColor" />
+        </svg>
+      </button>
+      <button type="button" class="icon-btn" :aria-label="m.shell.light" :title="m.shell.light" @click="toggle">
+        <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
+          <path :d="mdiThemeLightDark" fill="currentColor" />
+        </svg>
+      </button>
     </div>
     <div class="name">
-      <h1 :class="{ long: document.shown.name.length > 17, longer: document.shown.name.length > 36 }">{{ document.shown.name }}</h1>
+      <h1 :class="{ long: document.shown.name.length > 17, longer: document.shown.name.length > 36 }">
+        {{ document.shown.name }}
+      </h1>
       <p class="soft">{{ kind }}</p>
     </div>
     <dl>
-      <div v-for="row in rows" :key="row.label"><dt>{{ row.label }}</dt><dd class="figures">{{ row.value }}</dd></div>
+      <div v-for="row in rows" :key="row.label">
+        <dt>{{ row.label }}</dt>
+        <dd class="figures">{{ row.value }}</dd>
+      </div>
     </dl>
     <div class="foot">
       <p v-if="sheet" class="sheet">{{ m.benches.sheet }} {{ sheet }} of {{ BENCHES.length }}</p>
@@ -59,19 +105,74 @@ const kind = computed(() => orElse('', () => `${hullLabel(boat.value)}${boat.val
 </template>
 
 <style scoped>
-.title { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.bar { display: flex; align-items: center; min-height: 39px; padding: 0 2px 0 0; border-bottom: 1px solid var(--ink); background: var(--paper); }
-.name { padding: 8px 14px 6px; border-bottom: 1px solid var(--ink); }
-h1 { font: 600 25px/29px var(--figures); overflow-wrap: anywhere; }
-.long { font-size: 18px; line-height: 20px; }
-.longer { font-size: 15px; line-height: 17px; }
-.name p { font-size: 13.5px; line-height: 17px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-dl { display: grid; grid-template-columns: 1fr 1fr; }
-dl div { padding: 4px 6px 3px 14px; border-bottom: .75px solid var(--rule); }
-dl div:nth-child(odd) { border-right: .75px solid var(--rule); }
-dt { color: var(--soft); font-size: 12.5px; line-height: 15px; white-space: nowrap; }
-dd { font-size: 15.5px; line-height: 19px; white-space: nowrap; }
-.foot { padding: 7px 14px; font-size: 13px; line-height: 17px; }
-.sheet { font-weight: 600; }
-.bad { color: var(--clash); }
+.title {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.bar {
+  display: flex;
+  align-items: center;
+  min-height: 39px;
+  padding: 0 2px 0 0;
+  border-bottom: 1px solid var(--ink);
+  background: var(--paper);
+}
+.name {
+  padding: 8px 14px 6px;
+  border-bottom: 1px solid var(--ink);
+}
+h1 {
+  font: 600 25px/29px var(--figures);
+  overflow-wrap: anywhere;
+}
+.long {
+  font-size: 18px;
+  line-height: 20px;
+}
+.longer {
+  font-size: 15px;
+  line-height: 17px;
+}
+.name p {
+  font-size: 13.5px;
+  line-height: 17px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+dl {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+}
+dl div {
+  padding: 4px 6px 3px 14px;
+  border-bottom: 0.75px solid var(--rule);
+}
+dl div:nth-child(odd) {
+  border-right: 0.75px solid var(--rule);
+}
+dt {
+  color: var(--soft);
+  font-size: 12.5px;
+  line-height: 15px;
+  white-space: nowrap;
+}
+dd {
+  font-size: 15.5px;
+  line-height: 19px;
+  white-space: nowrap;
+}
+.foot {
+  padding: 7px 14px;
+  font-size: 13px;
+  line-height: 17px;
+}
+.sheet {
+  font-weight: 600;
+}
+.bad {
+  color: var(--clash);
+}
 </style>

@@ -4,27 +4,42 @@ import type { Elevation, PlacedBox } from '@remigo/core'
 import { strokesToPath, type StripScale } from './strokesToPath'
 
 /** The drawn boat: water is behind it, leaders and marks come on top. */
-const props = defineProps<{ elevation: Elevation, scale: StripScale }>()
-const path = (line: Parameters<typeof strokesToPath>[0] | null) => line ? strokesToPath(line, props.scale) : ''
+const props = defineProps<{ elevation: Elevation; scale: StripScale }>()
+const path = (line: Parameters<typeof strokesToPath>[0] | null) => (line ? strokesToPath(line, props.scale) : '')
 
 const box = (part: PlacedBox, least: number) => {
   const k = props.scale.pixelsPerMetre
-  const width = Math.max(least, part.width * k), height = Math.max(least * 0.62, part.height * k)
-  return { width, height, x: -width / 2, y: -height / 2, at: `translate(${props.scale.bowX + part.x * k} ${props.scale.waterY - part.z * k}) rotate(${part.tilt ?? 0})` }
+  const width = Math.max(least, part.width * k),
+    height = Math.max(least * 0.62, part.height * k)
+  return {
+    width,
+    height,
+    x: -width / 2,
+    y: -height / 2,
+    at: `translate(${props.scale.bowX + part.x * k} ${props.scale.waterY - part.z * k}) rotate(${part.tilt ?? 0})`,
+  }
 }
 const pack = computed(() => box(props.elevation.pack, 30))
 const controller = computed(() => box(props.elevation.controller, 15))
 const motor = computed(() => box(props.elevation.motor, 22))
 const wheel = computed(() => {
   const { x, z, diameter } = props.elevation.propeller
-  const k = props.scale.pixelsPerMetre, r = Math.max(7, diameter / 2 * k)
-  const cx = props.scale.bowX + x * k, cy = props.scale.waterY - z * k
-  return `M${cx - 2} ${cy}C${cx - 4} ${cy - r * 0.6} ${cx - 1} ${cy - r} ${cx + 1} ${cy - r}C${cx + 4} ${cy - r} ${cx + 3} ${cy - r * 0.4} ${cx + 2} ${cy}C${cx + 3} ${cy + r * 0.4} ${cx + 4} ${cy + r} ${cx + 1} ${cy + r}C${cx - 1} ${cy + r} ${cx - 4} ${cy + r * 0.6} ${cx - 2} ${cy}Z`
+  const k = props.scale.pixelsPerMetre,
+    r = Math.max(7, (diameter / 2) * k)
+  const cx = props.scale.bowX + x * k,
+    cy = props.scale.waterY - z * k
+  return (
+    `M${cx - 2} ${cy}C${cx - 4} ${cy - r * 0.6} ${cx - 1} ${cy - r} ${cx + 1} ${cy - r}C${cx + 4} ${cy - r} ` +
+    `${cx + 3} ${cy - r * 0.4} ${cx + 2} ${cy}C${cx + 3} ${cy + r * 0.4} ${cx + 4} ${cy + r} ${cx + 1} ` +
+    `${cy + r}C${cx - 1} ${cy + r} ${cx - 4} ${cy + r * 0.6} ${cx - 2} ${cy}Z`
+  )
 })
 const cable = computed(() => {
   const k = props.scale.pixelsPerMetre
   const p = (part: PlacedBox) => [props.scale.bowX + part.x * k, props.scale.waterY - part.z * k] as const
-  const [px, py] = p(props.elevation.pack), [cx, cy] = p(props.elevation.controller), [mx, my] = p(props.elevation.motor)
+  const [px, py] = p(props.elevation.pack),
+    [cx, cy] = p(props.elevation.controller),
+    [mx, my] = p(props.elevation.motor)
   return `M${px} ${py}H${cx}V${cy}M${cx} ${cy}H${mx}V${my}`
 })
 </script>
@@ -42,8 +57,18 @@ const cable = computed(() => {
     <path :d="cable" class="cable" />
     <path :d="path(elevation.shaft)" class="shaft" />
     <path :d="wheel" class="wheel" />
-    <g :transform="pack.at"><rect v-bind="{ x: pack.x, y: pack.y, width: pack.width, height: pack.height }" class="part" /><rect v-bind="{ x: pack.x, y: pack.y, width: pack.width, height: pack.height }" fill="url(#cells)" /></g>
-    <g :transform="controller.at"><rect v-bind="{ x: controller.x, y: controller.y, width: controller.width, height: controller.height }" class="part" /><rect v-bind="{ x: controller.x, y: controller.y, width: controller.width, height: controller.height }" fill="url(#ribs)" /></g>
+    <g :transform="pack.at"
+      ><rect v-bind="{ x: pack.x, y: pack.y, width: pack.width, height: pack.height }" class="part" /><rect
+        v-bind="{ x: pack.x, y: pack.y, width: pack.width, height: pack.height }"
+        fill="url(#cells)"
+    /></g>
+    <g :transform="controller.at"
+      ><rect
+        v-bind="{ x: controller.x, y: controller.y, width: controller.width, height: controller.height }"
+        class="part" /><rect
+        v-bind="{ x: controller.x, y: controller.y, width: controller.width, height: controller.height }"
+        fill="url(#ribs)"
+    /></g>
     <g :transform="motor.at">
       <rect v-bind="{ x: motor.x, y: motor.y, width: motor.width, height: motor.height }" class="part" />
       <rect v-bind="{ x: motor.x, y: motor.y, width: motor.width, height: motor.height }" fill="url(#ribs)" />
@@ -53,14 +78,49 @@ const cable = computed(() => {
 </template>
 
 <style scoped>
-.body { fill: var(--hull); stroke: var(--ink); stroke-width: 1.5; stroke-linejoin: round; }
-.hull { stroke-width: 1.75; }
-.ballast { fill: url(#ballast); stroke: var(--ink); stroke-width: 1; }
-.line { fill: none; stroke: var(--ink); stroke-width: 1.25; }
-.hidden { stroke-width: .75; }
-.window { fill: var(--water); stroke: var(--ink); stroke-width: 1; }
-.part { fill: var(--hull); stroke: var(--ink); stroke-width: 1.5; }
-.cable { fill: none; stroke: var(--ink); stroke-width: 2; }
-.shaft { fill: none; stroke: var(--ink); stroke-width: 3; }
-.wheel { fill: var(--ink); }
+.body {
+  fill: var(--hull);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  stroke-linejoin: round;
+}
+.hull {
+  stroke-width: 1.75;
+}
+.ballast {
+  fill: url(#ballast);
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+.line {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.25;
+}
+.hidden {
+  stroke-width: 0.75;
+}
+.window {
+  fill: var(--water);
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+.part {
+  fill: var(--hull);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.cable {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.shaft {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.wheel {
+  fill: var(--ink);
+}
 </style>

@@ -8,12 +8,10 @@ import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { vLive } from '~/directives/live'
-import LiveCanvas from '~/components/chart/LiveCanvas.vue'
-import type { Tokens } from '~/composables/useTokens'
 import PowerCells from './PowerCells.vue'
 import StripDrawing from './StripDrawing.vue'
 import { STAGES } from './stages'
-import { WAVE_MOST, wavePoints } from './wavePoints'
+import { wavePoints } from './wavePoints'
 
 /** The boat in side elevation, its own wave, and the flow of power from the pack to the water. */
 const answer = useAnswerStore()
@@ -27,13 +25,34 @@ const boat = computed(() => document.shown.boat)
 const elevation = computed(() => answer.model.hullType.elevation(boat.value, answer.model.form))
 const layout = computed(() => {
   const e = elevation.value
-  const side = compact.value ? 10 : 62, above = compact.value ? 40 : 46, below = compact.value ? 6 : 22
+  const side = compact.value ? 10 : 62,
+    above = compact.value ? 40 : 46,
+    below = compact.value ? 6 : 22
   /** an outboard or a leg stands out behind the stern */
   const span = Math.max(e.lengthOverAll, e.motor.x + e.motor.width / 2, e.propeller.x + e.propeller.diameter / 4)
-  const pixelsPerMetre = Math.max(1, Math.min((width.value - 2 * side) / span, (height.value - above - below) / (e.top - e.bottom)))
-  return { pixelsPerMetre, bowX: Math.min((width.value - e.lengthOverAll * pixelsPerMetre) / 2, width.value - side - span * pixelsPerMetre), waterY: above + e.top * pixelsPerMetre + Math.max(0, height.value - above - below - (e.top - e.bottom) * pixelsPerMetre) * 0.5 }
+  const pixelsPerMetre = Math.max(
+    1,
+    Math.min((width.value - 2 * side) / span, (height.value - above - below) / (e.top - e.bottom)),
+  )
+  return {
+    pixelsPerMetre,
+    bowX: Math.min((width.value - e.lengthOverAll * pixelsPerMetre) / 2, width.value - side - span * pixelsPerMetre),
+    waterY:
+      above +
+      e.top * pixelsPerMetre +
+      Math.max(0, height.value - above - below - (e.top - e.bottom) * pixelsPerMetre) * 0.5,
+  }
 })
-const wave = computed(() => wavePoints(layout.value, elevation.value.waterlineFrom, answer.model.form.lengthWaterline, answer.evaluation.point.waveLength, answer.evaluation.point.froude, width.value))
+const wave = computed(() =>
+  wavePoints(
+    layout.value,
+    elevation.value.waterlineFrom,
+    answer.model.form.lengthWaterline,
+    answer.evaluation.point.waveLength,
+    answer.evaluation.point.froude,
+    width.value,
+  ),
+)
 
 /** Ribbon: as thick as the power, at most 9 px at the top speed wished, so that it never runs into what is lost. */
 const RIBBON_Y = 2
@@ -44,43 +63,29 @@ const ribbon = computed(() => {
     const inKw = stage.power(answer.evaluation.point) / 1000
     const next = STAGES[i + 1]
     const outKw = next ? next.power(answer.evaluation.point) / 1000 : inKw
-    const a = Math.max(1.2, Math.min(10, inKw * perKilowatt.value)), b = Math.max(1.2, Math.min(10, outKw * perKilowatt.value))
-    const x0 = i * cell + (i ? 3 : 0), x1 = (i + 1) * cell - 10, tip = (i + 1) * cell
-    return `M${x0} ${RIBBON_Y}L${x1} ${RIBBON_Y}L${tip} ${RIBBON_Y + Math.min(a, b) / 2}L${x1} ${RIBBON_Y + a}L${x0} ${RIBBON_Y + a}Z`
+    const a = Math.max(1.2, Math.min(10, inKw * perKilowatt.value)),
+      b = Math.max(1.2, Math.min(10, outKw * perKilowatt.value))
+    const x0 = i * cell + (i ? 3 : 0),
+      x1 = (i + 1) * cell - 10,
+      tip = (i + 1) * cell
+    return (
+      `M${x0} ${RIBBON_Y}L${x1} ${RIBBON_Y}L${tip} ${RIBBON_Y + Math.min(a, b) / 2}L${x1} ${RIBBON_Y + a}L${x0} ` +
+      `${RIBBON_Y + a}Z`
+    )
   }).join('')
 })
-/** the band that the wave moves in: a canvas costs by its area */
-const BAND = 2 * WAVE_MOST + 4
-const waveTop = computed(() => Math.floor(layout.value.waterY - BAND / 2))
-function paintSea(pen: CanvasRenderingContext2D, colours: Tokens) {
-  pen.fillStyle = colours.water
-  surfaceLine(pen)
-  pen.lineTo(width.value, waveTop.value + BAND)
-  pen.lineTo(0, waveTop.value + BAND)
-  pen.fill()
-}
-function paintSurface(pen: CanvasRenderingContext2D, colours: Tokens) {
-  pen.strokeStyle = colours.ink
-  pen.lineWidth = 1.4
-  surfaceLine(pen)
-  pen.stroke()
-}
-function surfaceLine(pen: CanvasRenderingContext2D) {
-  pen.translate(0, -waveTop.value)
-  pen.beginPath()
-  for (const [x, y] of wave.value) pen.lineTo(x, y)
-}
-function paintRibbon(pen: CanvasRenderingContext2D, colours: Tokens) {
-  pen.fillStyle = colours.ink
-  pen.fill(new Path2D(ribbon.value))
-}
+const surface = computed(() => `M${wave.value.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`)
 /** a wave far longer than the hull is one that she has left behind: on the plane it says nothing */
 const LEFT_BEHIND = 2.5
 const waveText = computed(() => {
   const { waveLength } = answer.evaluation.point
-  return waveLength > LEFT_BEHIND * answer.model.form.lengthWaterline ? '' : `${m.strip.wave} ${quantityText(waveLength, 'length', view.choice)},`
+  return waveLength > LEFT_BEHIND * answer.model.form.lengthWaterline
+    ? ''
+    : `${m.strip.wave} ${quantityText(waveLength, 'length', view.choice)},`
 })
-const waterlineText = computed(() => `${m.strip.waterline} ${quantityText(answer.model.form.lengthWaterline, 'length', view.choice)}`)
+const waterlineText = computed(
+  () => `${m.strip.waterline} ${quantityText(answer.model.form.lengthWaterline, 'length', view.choice)}`,
+)
 </script>
 
 <template>
@@ -88,23 +93,65 @@ const waterlineText = computed(() => `${m.strip.waterline} ${quantityText(answer
     <PowerCells :compact="compact" />
     <div ref="box" class="drawing">
       <!-- three layers: what does not move with the lever is not painted again with it -->
-      <template v-if="width > 0">
-        <div class="sea" :style="{ top: `${waveTop + BAND}px` }" />
-        <LiveCanvas class="wave" :style="{ top: `${waveTop}px` }" :width="width" :height="BAND" :paint="paintSea" aria-hidden="true" />
-      </template>
-      <StripDrawing v-if="width > 0" :width="width" :height="height" :scale="layout" :elevation="elevation" :compact="compact" :ribbon-y="RIBBON_Y" />
-      <template v-if="width > 0">
-        <LiveCanvas class="wave" :style="{ top: `${waveTop}px` }" :width="width" :height="BAND" :paint="paintSurface" aria-hidden="true" />
-        <LiveCanvas :width="width" :height="RIBBON_Y + 12" :paint="paintRibbon" aria-hidden="true" />
-      </template>
-      <p class="wave-text" data-ink-sheet :class="{ 'visually-hidden': compact }" :style="{ top: `${layout.waterY + 13}px` }"><span v-live="() => waveText" /><br>{{ waterlineText }}</p>
+      <svg v-if="width > 0" class="layer" :width="width" :height="height" aria-hidden="true">
+        <path v-live:d="() => `${surface}V${height}H0Z`" class="sea" />
+      </svg>
+      <StripDrawing
+        v-if="width > 0"
+        :width="width"
+        :height="height"
+        :scale="layout"
+        :elevation="elevation"
+        :compact="compact"
+        :ribbon-y="RIBBON_Y"
+      />
+      <svg v-if="width > 0" class="layer" :width="width" :height="height" aria-hidden="true">
+        <path v-live:d="() => surface" class="surface" />
+        <path v-live:d="() => ribbon" class="ribbon" />
+      </svg>
+      <p class="wave-text" :class="{ 'visually-hidden': compact }" :style="{ top: `${layout.waterY + 13}px` }">
+        <span v-live="() => waveText" /><br />{{ waterlineText }}
+      </p>
     </div>
   </section>
 </template>
 
 <style scoped>
-.strip { display: grid; grid-template-rows: auto minmax(0, 1fr); height: 100%; min-width: 0; background: var(--paper); }
-.sea { position: absolute; inset: 0; background: var(--water); }
-.drawing { position: relative; min-height: 0; overflow: hidden; }
-.wave-text { position: absolute; left: 8px; width: 150px; height: 30px; contain: size layout; font: 400 12.5px/15px var(--labels); pointer-events: none; }
+.strip {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  height: 100%;
+  min-width: 0;
+  background: var(--paper);
+}
+.layer {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+.sea {
+  fill: var(--water);
+}
+.surface {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.4;
+}
+.ribbon {
+  fill: var(--ink);
+}
+.drawing {
+  position: relative;
+  min-height: 0;
+  overflow: hidden;
+}
+.wave-text {
+  position: absolute;
+  left: 8px;
+  width: 150px;
+  height: 30px;
+  contain: size layout;
+  font: 400 12.5px/15px var(--labels);
+  pointer-events: none;
+}
 </style>

@@ -19,5 +19,16 @@ const lost = () => {
 </template>
 
 <style scoped>
-.lost { --ink-anchor: middle; position: absolute; right: -28px; width: 56px; height: 14px; contain: size layout; bottom: -25px; text-align: center; z-index: 1; font: 500 12px/14px var(--figures); font-variant-numeric: tabular-nums; color: var(--text); }
+.lost {
+  position: absolute;
+  right: -28px;
+  width: 56px;
+  height: 14px;
+  contain: size layout;
+  bottom: -25px;
+  text-align: center;
+  z-index: 1;
+  font: 500 12px/14px var(--figures);
+  color: var(--text);
+}
 </style>

@@ -9,27 +9,49 @@ import { useDocumentStore } from '~/stores/document'
 import LostPower from './LostPower.vue'
 import { STAGES } from './stages'
 
-/** The head of the strip: a cell a stage, in the order of the power, each a door to its bench. Only the figures move with the lever. */
+/**
+ * The head of the strip: a cell a stage, in the order of the power, each a door to its bench. Only the figures move
+ * with the lever.
+ */
 defineProps<{ compact: boolean }>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const route = useRoute()
 
 const words = usePartWords()
-const cells = computed(() => STAGES.map(stage => ({
-  ...stage, state: answer.stateOf(stage.part),
-  held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
-  current: route.path === stage.bench && stage.part !== 'controller',
-})))
+const cells = computed(() =>
+  STAGES.map(stage => ({
+    ...stage,
+    state: answer.stateOf(stage.part),
+    held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
+    current: route.path === stage.bench && stage.part !== 'controller',
+  })),
+)
 </script>
 
 <template>
-  <nav class="cells" data-ink-sheet :aria-label="m.parts.pack + ' to ' + m.parts.hull.toLowerCase()">
-    <div v-for="(cell, i) in cells" :key="cell.part" class="cell" :class="{ current: cell.current }" :data-part="cell.part">
+  <nav class="cells" :aria-label="m.parts.pack + ' to ' + m.parts.hull.toLowerCase()">
+    <div
+      v-for="(cell, i) in cells"
+      :key="cell.part"
+      class="cell"
+      :class="{ current: cell.current }"
+      :data-part="cell.part"
+    >
       <NuxtLink :to="cell.bench" class="head">
         <StateMark :state="cell.state" :size="compact ? 12 : 14" />
         <span class="name">{{ compact ? words.short(cell.part) : words.part(cell.part) }}</span>
-        <svg v-if="cell.held" class="pin" width="15" height="15" viewBox="0 0 24 24" role="img" :aria-label="m.held.head"><path :d="mdiPin" fill="currentColor" /></svg>
+        <svg
+          v-if="cell.held"
+          class="pin"
+          width="15"
+          height="15"
+          viewBox="0 0 24 24"
+          role="img"
+          :aria-label="m.held.head"
+        >
+          <path :d="mdiPin" fill="currentColor" />
+        </svg>
         <span v-if="!compact" class="key">{{ m.keys[cell.part] }}</span>
         <span class="visually-hidden">{{ cell.state && m.states[cell.state] }}</span>
       </NuxtLink>
@@ -43,28 +65,108 @@ const cells = computed(() => STAGES.map(stage => ({
 </template>
 
 <style scoped>
-.cells { display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); border-bottom: 1px solid var(--ink); background: var(--sheet); }
-.cell { position: relative; display: block; padding: 5px 12px 4px; color: var(--text); text-decoration: none; border-left: 1px solid var(--ink); min-width: 0; }
-.cell:first-child { border-left: 0; }
-.head { display: flex; align-items: center; gap: 6px; font: 500 14px/18px var(--labels); color: inherit; text-decoration: none; }
+.cells {
+  display: grid;
+  grid-template-columns: repeat(5, minmax(0, 1fr));
+  border-bottom: 1px solid var(--ink);
+  background: var(--sheet);
+}
+.cell {
+  position: relative;
+  display: block;
+  padding: 5px 12px 4px;
+  color: var(--text);
+  text-decoration: none;
+  border-left: 1px solid var(--ink);
+  min-width: 0;
+}
+.cell:first-child {
+  border-left: 0;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font: 500 14px/18px var(--labels);
+  color: inherit;
+  text-decoration: none;
+}
 /* the whole cell is the door; the figures stand on it and open their workings */
-.head::after { content: ""; position: absolute; inset: 0; }
-.current :deep(.figure), .current :deep(.unit) { color: var(--sheet); }
-.name { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.pin { color: var(--signal); }
-.key { margin-left: auto; color: var(--soft); font-size: 12px; }
-.values { position: relative; z-index: 1; pointer-events: none; contain: size layout; height: 25px; white-space: nowrap; display: flex; justify-content: space-between; align-items: baseline; gap: 6px; }
-.values :deep(button) { pointer-events: auto; }
-.main { --ink-anchor: start; font-size: 20px; line-height: 25px; white-space: nowrap; }
-.second.figure { --ink-anchor: end; font-size: 13.5px; line-height: 16px; font-weight: 500; color: var(--soft); }
-.current .second.figure { color: var(--sheet); }
-.current { background: var(--ink); color: var(--sheet); }
-.current .key { color: var(--sheet); }
-.current .pin { color: var(--sheet); }
-.current :deep(.ring) { stroke: var(--sheet); }
+.head::after {
+  content: '';
+  position: absolute;
+  inset: 0;
+}
+.current :deep(.figure),
+.current :deep(.unit) {
+  color: var(--sheet);
+}
+.name {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.pin {
+  color: var(--signal);
+}
+.key {
+  margin-left: auto;
+  color: var(--soft);
+  font-size: 12px;
+}
+.values {
+  position: relative;
+  z-index: 1;
+  pointer-events: none;
+  contain: size layout;
+  height: 25px;
+  white-space: nowrap;
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 6px;
+}
+.values :deep(button) {
+  pointer-events: auto;
+}
+.main {
+  font-size: 20px;
+  line-height: 25px;
+  white-space: nowrap;
+}
+.second.figure {
+  font-size: 13.5px;
+  line-height: 16px;
+  font-weight: 500;
+  color: var(--soft);
+}
+.current .second.figure {
+  color: var(--sheet);
+}
+.current {
+  background: var(--ink);
+  color: var(--sheet);
+}
+.current .key {
+  color: var(--sheet);
+}
+.current .pin {
+  color: var(--sheet);
+}
+.current :deep(.ring) {
+  stroke: var(--sheet);
+}
 @media (max-width: 899px) {
-  .cell { padding: 4px 5px 2px 6px; }
-  .head { font-size: 13px; gap: 3px; }
-  .main { font-size: 17px; line-height: 20px; }
+  .cell {
+    padding: 4px 5px 2px 6px;
   }
+  .head {
+    font-size: 13px;
+    gap: 3px;
+  }
+  .main {
+    font-size: 17px;
+    line-height: 20px;
+  }
+}
 </style>

@@ -4,41 +4,76 @@ import { quantityText, type Elevation } from '@remigo/core'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
+import { dimensionLine } from './dimensionLine'
 import BoatElevation from './BoatElevation.vue'
 import { STAGES } from './stages'
 import type { StripScale } from './strokesToPath'
 
-/** What stands still on the strip while the lever moves: the boat, her parts with their marks and leaders, her dimensions. */
-const props = defineProps<{ width: number, height: number, scale: StripScale, elevation: Elevation, compact: boolean, ribbonY: number }>()
+/**
+ * What stands still on the strip while the lever moves: the boat, her parts with their marks and leaders, her
+ * dimensions.
+ */
+const props = defineProps<{
+  width: number
+  height: number
+  scale: StripScale
+  elevation: Elevation
+  compact: boolean
+  ribbonY: number
+}>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
 const places = computed(() => {
   const e = props.elevation
-  return { pack: e.pack, controller: e.controller, motor: e.motor, propeller: e.propeller, hull: { x: Math.min(e.lengthOverAll * 0.99, e.waterlineTo), z: 0 } }
+  return {
+    pack: e.pack,
+    controller: e.controller,
+    motor: e.motor,
+    propeller: e.propeller,
+    hull: { x: Math.min(e.lengthOverAll * 0.99, e.waterlineTo), z: 0 },
+  }
 })
-const leaders = computed(() => STAGES.map((stage, i) => {
-  const { pixelsPerMetre: k, bowX, waterY } = props.scale
-  const place = places.value[stage.part]
-  const px = bowX + place.x * k, lift = 'height' in place ? place.height / 2 * k : 'diameter' in place ? place.diameter / 2 * k : 0
-  const py = waterY - place.z * k - lift
-  const from = (i + 0.5) * props.width / STAGES.length
-  const knee = 26
-  return { part: stage.part, x: px, y: py, path: `M${from} ${props.ribbonY + 4}V${knee - 8}L${px} ${knee + 8}V${py}`, mark: { x: px - 8, y: py - 20 } }
-}))
+const leaders = computed(() =>
+  STAGES.map((stage, i) => {
+    const { pixelsPerMetre: k, bowX, waterY } = props.scale
+    const place = places.value[stage.part]
+    const px = bowX + place.x * k,
+      lift = 'height' in place ? (place.height / 2) * k : 'diameter' in place ? (place.diameter / 2) * k : 0
+    const py = waterY - place.z * k - lift
+    const from = ((i + 0.5) * props.width) / STAGES.length
+    const knee = 26
+    return {
+      part: stage.part,
+      x: px,
+      y: py,
+      path: `M${from} ${props.ribbonY + 4}V${knee - 8}L${px} ${knee + 8}V${py}`,
+      mark: { x: px - 8, y: py - 20 },
+    }
+  }),
+)
 const text = computed(() => ({
-  length: quantityText(document.shown.boat.lengthOverAll, 'length', view.choice), draught: quantityText(document.shown.boat.draught, 'length', view.choice),
+  length: quantityText(document.shown.boat.lengthOverAll, 'length', view.choice),
+  draught: quantityText(document.shown.boat.draught, 'length', view.choice),
 }))
-const keelX = computed(() => props.scale.bowX + (props.elevation.lengthOverAll + 0.25) * props.scale.pixelsPerMetre + 14)
+const keelX = computed(
+  () => props.scale.bowX + (props.elevation.lengthOverAll + 0.25) * props.scale.pixelsPerMetre + 14,
+)
 const bottomY = computed(() => props.scale.waterY - props.elevation.bottom * props.scale.pixelsPerMetre)
 </script>
 
 <template>
   <svg :width="width" :height="height" class="still" aria-hidden="true">
     <defs>
-      <pattern id="ballast" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0v7" stroke="var(--ink)" stroke-width=".9" /></pattern>
-      <pattern id="cells" width="9" height="40" patternUnits="userSpaceOnUse"><path d="M0 0v40M1 40 8 0" stroke="var(--ink)" stroke-width="1" fill="none" /></pattern>
-      <pattern id="ribs" width="4" height="10" patternUnits="userSpaceOnUse"><path d="M2 0v10" stroke="var(--ink)" stroke-width="1" /></pattern>
+      <pattern id="ballast" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path d="M0 0v7" stroke="var(--ink)" stroke-width=".9" />
+      </pattern>
+      <pattern id="cells" width="9" height="40" patternUnits="userSpaceOnUse">
+        <path d="M0 0v40M1 40 8 0" stroke="var(--ink)" stroke-width="1" fill="none" />
+      </pattern>
+      <pattern id="ribs" width="4" height="10" patternUnits="userSpaceOnUse">
+        <path d="M2 0v10" stroke="var(--ink)" stroke-width="1" />
+      </pattern>
     </defs>
     <BoatElevation :elevation="elevation" :scale="scale" />
     <path v-for="l in leaders" :key="l.part" :d="l.path" class="leader" />
@@ -48,19 +83,48 @@ const bottomY = computed(() => props.scale.waterY - props.elevation.bottom * pro
       <StateMark :state="answer.stateOf(l.part)" :size="16" />
     </g>
     <template v-if="!compact">
-      <path :d="`M${scale.bowX} ${height - 11}H${scale.bowX + elevation.lengthOverAll * scale.pixelsPerMetre}M${scale.bowX} ${height - 15}v8M${scale.bowX + elevation.lengthOverAll * scale.pixelsPerMetre} ${height - 15}v8`" class="dimension" />
+      <path
+        :d="dimensionLine(scale.bowX, scale.bowX + elevation.lengthOverAll * scale.pixelsPerMetre, height - 11)"
+        class="dimension"
+      />
       <text :x="width / 2" :y="height - 6" class="dimension-text boxed" text-anchor="middle">{{ text.length }}</text>
-      <path :d="`M${keelX} ${scale.waterY}V${bottomY}M${keelX - 4} ${scale.waterY}h8M${keelX - 4} ${bottomY}h8`" class="dimension" />
+      <path
+        :d="`M${keelX} ${scale.waterY}V${bottomY}M${keelX - 4} ${scale.waterY}h8M${keelX - 4} ${bottomY}h8`"
+        class="dimension"
+      />
       <text :x="keelX + 5" :y="(scale.waterY + bottomY) / 2 + 4" class="dimension-text">{{ text.draught }}</text>
     </template>
   </svg>
 </template>
 
 <style scoped>
-svg { position: absolute; inset: 0; contain: strict; pointer-events: none; }
-.leader { fill: none; stroke: var(--text); stroke-width: .9; }
-.dot { fill: var(--text); }
-.disc { fill: var(--hull); }
-.dimension { fill: none; stroke: var(--soft); stroke-width: .75; }
-.dimension-text { font: 600 14px var(--figures); fill: var(--text); paint-order: stroke; stroke: var(--water); stroke-width: 6px; }
+svg {
+  position: absolute;
+  inset: 0;
+  contain: strict;
+  pointer-events: none;
+}
+.leader {
+  fill: none;
+  stroke: var(--text);
+  stroke-width: 0.9;
+}
+.dot {
+  fill: var(--text);
+}
+.disc {
+  fill: var(--hull);
+}
+.dimension {
+  fill: none;
+  stroke: var(--soft);
+  stroke-width: 0.75;
+}
+.dimension-text {
+  font: 600 14px var(--figures);
+  fill: var(--text);
+  paint-order: stroke;
+  stroke: var(--water);
+  stroke-width: 6px;
+}
 </style>

@@ -10,18 +10,46 @@ const solar = computed(() => document.shown.design.solar)
 const year = computed(() => boatSolarYear(document.shown))
 const KWH = 3.6e6
 const own = computed(() => solar.value.sun !== null)
-const use = (kind: 'usual' | 'own') => document.edit(s.table, [{ path: 'design.solar.sun', value: kind === 'usual' ? null : year.value.map(m => Math.round(m.flat / KWH * 20) / 20 * KWH) }])
-const set = (i: number, value: number) => document.edit(s.table, [{ path: 'design.solar.sun', value: solar.value.sun!.map((v, j) => j === i ? value : v) }])
+const use = (kind: 'usual' | 'own') =>
+  document.edit(s.table, [
+    {
+      path: 'design.solar.sun',
+      value: kind === 'usual' ? null : year.value.map(m => (Math.round((m.flat / KWH) * 20) / 20) * KWH),
+    },
+  ])
+const set = (i: number, value: number) =>
+  document.edit(s.table, [{ path: 'design.solar.sun', value: solar.value.sun!.map((v, j) => (j === i ? value : v)) }])
 </script>
 
 <template>
   <section class="block" :aria-label="s.table" data-sun-table>
-    <h2 class="section-head">{{ s.table }}<span>{{ s.tableHint }}</span></h2>
-    <ChoiceField :label="s.table" :options="{ usual: s.usualTable, own: s.ownTable }" :model-value="own ? 'own' : 'usual'" @update:model-value="use($event)" />
-    <div v-if="own" class="months"><UnitInput v-for="(value, i) in solar.sun" :key="i" :label="s.months[i]!" quantity="sunlight" :value="value" :range="[0, 5e7]" @change="set(i, $event!)" /></div>
+    <h2 class="section-head">
+      {{ s.table }}<span>{{ s.tableHint }}</span>
+    </h2>
+    <ChoiceField
+      :label="s.table"
+      :options="{ usual: s.usualTable, own: s.ownTable }"
+      :model-value="own ? 'own' : 'usual'"
+      @update:model-value="use($event)"
+    />
+    <div v-if="own" class="months">
+      <UnitInput
+        v-for="(value, i) in solar.sun"
+        :key="i"
+        :label="s.months[i]!"
+        quantity="sunlight"
+        :value="value"
+        :range="[0, 5e7]"
+        @change="set(i, $event!)"
+      />
+    </div>
   </section>
 </template>
 
 <style scoped>
-.months { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 0 24px; }
+.months {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 0 24px;
+}
 </style>

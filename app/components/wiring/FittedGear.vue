@@ -7,18 +7,37 @@ import { useDocumentStore } from '~/stores/document'
 /** The usual gear, each fitted or left out, and where the pack stands. */
 const document = useDocumentStore()
 const wiring = computed(() => document.shown.design.wiring)
-const toggle = (fitting: Fitting) => document.edit(e.fittings[fitting], [{ path: `design.wiring.fitted.${fitting}`, value: !wiring.value.fitted[fitting] }])
+const toggle = (fitting: Fitting) =>
+  document.edit(e.fittings[fitting], [
+    { path: `design.wiring.fitted.${fitting}`, value: !wiring.value.fitted[fitting] },
+  ])
 </script>
 
 <template>
   <section class="block" :aria-label="e.fitted" data-fitted>
     <h2 class="section-head">{{ e.fitted }}</h2>
-    <label v-for="fitting in FITTINGS" :key="fitting" class="ink-check fit"><input type="checkbox" :checked="wiring.fitted[fitting]" :data-fit="fitting" @change="toggle(fitting)"><span>{{ e.fittings[fitting] }}</span></label>
-    <ChoiceField :label="e.place" :options="e.places" :model-value="wiring.place" @update:model-value="document.edit(e.place, [{ path: 'design.wiring.place', value: $event }])" />
-    <ChoiceField :label="e.vented" :options="e.vents" :model-value="wiring.vented ? 'yes' : 'no'" @update:model-value="document.edit(e.vented, [{ path: 'design.wiring.vented', value: $event === 'yes' }])" />
+    <label v-for="fitting in FITTINGS" :key="fitting" class="ink-check fit"
+      ><input type="checkbox" :checked="wiring.fitted[fitting]" :data-fit="fitting" @change="toggle(fitting)" /><span>{{
+        e.fittings[fitting]
+      }}</span></label
+    >
+    <ChoiceField
+      :label="e.place"
+      :options="e.places"
+      :model-value="wiring.place"
+      @update:model-value="document.edit(e.place, [{ path: 'design.wiring.place', value: $event }])"
+    />
+    <ChoiceField
+      :label="e.vented"
+      :options="e.vents"
+      :model-value="wiring.vented ? 'yes' : 'no'"
+      @update:model-value="document.edit(e.vented, [{ path: 'design.wiring.vented', value: $event === 'yes' }])"
+    />
   </section>
 </template>
 
 <style scoped>
-.fit { border-top: .75px solid var(--rule); }
+.fit {
+  border-top: 0.75px solid var(--rule);
+}
 </style>

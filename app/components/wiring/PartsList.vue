@@ -11,8 +11,16 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const chosen = defineModel<string | null>({ required: true })
 const lines = computed(() => partsList(document.shown))
-const count = (n: number, unit: 'piece' | 'm') => unit === 'm' ? text(n, 'length') : String(n)
-const sum = computed(() => e.sum(text(lines.value.reduce((s, l) => s + (l.price ?? 0), 0), 'price'), lines.value.filter(l => l.price === null).length))
+const count = (n: number, unit: 'piece' | 'm') => (unit === 'm' ? text(n, 'length') : String(n))
+const sum = computed(() =>
+  e.sum(
+    text(
+      lines.value.reduce((s, l) => s + (l.price ?? 0), 0),
+      'price',
+    ),
+    lines.value.filter(l => l.price === null).length,
+  ),
+)
 const save = () => download(`${document.shown.name.toLowerCase()}-parts.csv`, partsListCsv(document.shown), 'text/csv')
 </script>
 
@@ -20,11 +28,24 @@ const save = () => download(`${document.shown.name.toLowerCase()}-parts.csv`, pa
   <section class="block" :aria-label="e.parts" data-parts-list>
     <h2 class="section-head">{{ e.parts }}</h2>
     <table class="table">
-      <thead><tr><th>{{ e.item }}</th><th class="num">{{ e.quantity }}</th><th class="num">{{ e.price }}</th></tr></thead>
+      <thead>
+        <tr>
+          <th>{{ e.item }}</th>
+          <th class="num">{{ e.quantity }}</th>
+          <th class="num">{{ e.price }}</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="(l, i) in lines" :key="i" :class="{ current: chosen === l.device }">
-          <td><button type="button" class="item" :data-part-of="l.device" @click="chosen = l.device">{{ l.item }}<small class="soft">{{ l.use }}</small></button></td>
-          <td class="num">{{ count(l.quantity, l.unit) }}</td><td class="num" :class="{ soft: l.price === null }">{{ l.price === null ? e.noPrice : text(l.price, 'price') }}</td>
+          <td>
+            <button type="button" class="item" :data-part-of="l.device" @click="chosen = l.device">
+              {{ l.item }}<small class="soft">{{ l.use }}</small>
+            </button>
+          </td>
+          <td class="num">{{ count(l.quantity, l.unit) }}</td>
+          <td class="num" :class="{ soft: l.price === null }">
+            {{ l.price === null ? e.noPrice : text(l.price, 'price') }}
+          </td>
         </tr>
       </tbody>
     </table>
@@ -34,7 +55,18 @@ const save = () => download(`${document.shown.name.toLowerCase()}-parts.csv`, pa
 </template>
 
 <style scoped>
-.item { text-align: left; width: 100%; min-height: 28px; }
-small { display: block; font-size: 12px; }
-@media (pointer: coarse) { .item { min-height: 44px; } }
+.item {
+  text-align: left;
+  width: 100%;
+  min-height: 28px;
+}
+small {
+  display: block;
+  font-size: 12px;
+}
+@media (pointer: coarse) {
+  .item {
+    min-height: 44px;
+  }
+}
 </style>

@@ -1,8 +1,10 @@
 /** Letters that a device's usual box is wide, and rows that it is high below its name. */
-const WIDE = 23, ROWS = 3
+const WIDE = 23,
+  ROWS = 3
 
 /**
- * Words of a device as rows of its box: long lines go on in the next row; a line for which there is no room stands below the diagram
+ * Words of a device as rows of its box: long lines go on in the next row; a line for which there is no room stands
+ * below the diagram
  * alone, where all of them do.
  *
  * @param lines of the device, the first of them the most wanted
@@ -24,12 +26,14 @@ export function deviceRows(lines: readonly string[], wide = WIDE, high = ROWS): 
   return rows
 }
 
-const short = (text: string, wide: number): string => text.length > wide ? `${text.slice(0, wide - 1).trimEnd()}…` : text
+const short = (text: string, wide: number): string =>
+  text.length > wide ? `${text.slice(0, wide - 1).trimEnd()}…` : text
 
 function wrapped(line: string, wide: number): string[] {
   const rows = ['']
   for (const word of line.split(' ')) {
-    const last = rows.at(-1)!, longer = last ? `${last} ${word}` : word
+    const last = rows.at(-1)!,
+      longer = last ? `${last} ${word}` : word
     if (longer.length <= wide || !last) rows[rows.length - 1] = short(longer, wide)
     else rows.push(short(word, wide))
   }

@@ -5,8 +5,21 @@ import { describe, expect, it } from 'vitest'
 
 const SRC = join(__dirname, '../src')
 const files = readdirSync(SRC, { recursive: true, encoding: 'utf8' }).filter(f => f.endsWith('.ts'))
-const examples = files.flatMap(file => [...readFileSync(join(SRC, file), 'utf8').matchAll(/@example (.+?) \/\/ (.+)$/gm)].map(m => ({ file, code: m[1]!, wanted: m[2]! })))
-const core: Record<string, unknown> = Object.assign({}, ...Object.values(import.meta.glob('../src/**/*.ts', { eager: true })))
+/** An example that goes on over the next line of its comment stands in one. */
+const joinedExamples = (source: string) =>
+  source.replace(/@example (?:.+\n \* (?: {2}).+)+/g, text => text.replace(/\n \* +/g, ' '))
+
+const examples = files.flatMap(file =>
+  [...joinedExamples(readFileSync(join(SRC, file), 'utf8')).matchAll(/@example (.+?) \/\/ (.+)$/gm)].map(m => ({
+    file,
+    code: m[1]!,
+    wanted: m[2]!,
+  })),
+)
+const core: Record<string, unknown> = Object.assign(
+  {},
+  ...Object.values(import.meta.glob('../src/**/*.ts', { eager: true })),
+)
 const names = Object.keys(core)
 
 /** Runs an example with everything that the core exports in scope. */
@@ -23,14 +36,12 @@ describe('the examples in the doc comments run', () => {
       // as exact as the figure that the example prints
       const decimals = /e/.test(wanted) ? 12 : (wanted.split('.')[1] ?? '').replace(/\D/g, '').length
       expect(Math.abs(value - expected)).toBeLessThanOrEqual(0.51 * 10 ** -decimals)
-    }
-    else if (typeof expected === 'object' && expected !== null) {
+    } else if (typeof expected === 'object' && expected !== null) {
       for (const [key, v] of Object.entries(expected)) {
         const got = (value as Record<string, unknown>)[key]
         if (typeof v === 'number') expect(got).toBeCloseTo(v, 6)
         else expect(got).toEqual(v)
       }
-    }
-    else expect(value).toEqual(expected)
+    } else expect(value).toEqual(expected)
   })
 })

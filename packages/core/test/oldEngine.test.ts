@@ -1,10 +1,25 @@
 import { describe, expect, it } from 'vitest'
-import { ENGINE_KINDS, engineCurves, ENGINES, fullLoadPower, powerAtUsualRpm, powerFromFuel, TORQUE_AT, type OldEngine } from '../src/oldEngine'
+import {
+  ENGINE_KINDS,
+  engineCurves,
+  ENGINES,
+  fullLoadPower,
+  powerAtUsualRpm,
+  powerFromFuel,
+  TORQUE_AT,
+  type OldEngine,
+} from '../src/oldEngine'
 
-const engine: OldEngine = { kind: 'dieselNatural', ratedPower: 13_400, ratedRpm: 2800, usualRpm: 1900, fuelRate: 1.2e-3 / 3600 }
+const engine: OldEngine = {
+  kind: 'dieselNatural',
+  ratedPower: 13_400,
+  ratedRpm: 2800,
+  usualRpm: 1900,
+  fuelRate: 1.2e-3 / 3600,
+}
 
 describe('the old engine', () => {
-  it.each(ENGINE_KINDS)('%s: rated power at rated speed, nothing below idle, torque 1 at the end', (kind) => {
+  it.each(ENGINE_KINDS)('%s: rated power at rated speed, nothing below idle, torque 1 at the end', kind => {
     expect(fullLoadPower({ ...engine, kind }, 2800)).toBeCloseTo(13_400, 6)
     expect(fullLoadPower({ ...engine, kind }, 100)).toBe(0)
     expect(ENGINES[kind].torque).toHaveLength(TORQUE_AT.length)

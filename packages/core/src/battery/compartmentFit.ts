@@ -12,7 +12,12 @@ export interface Compartment {
 }
 
 /** A block in its place: m from the compartment's aft port corner, layer from below, string of the pack. */
-export interface PlacedBlock { x: number, y: number, layer: number, string: number }
+export interface PlacedBlock {
+  x: number
+  y: number
+  layer: number
+  string: number
+}
 
 /** How blocks stand in one compartment. */
 export interface CompartmentFit {
@@ -29,7 +34,11 @@ export interface CompartmentFit {
 }
 
 /** A pack in the spaces of the boat. */
-export interface PackFit { compartments: CompartmentFit[], placed: number, left: number }
+export interface PackFit {
+  compartments: CompartmentFit[]
+  placed: number
+  left: number
+}
 
 /** Room above each layer for poles and links, m (common practice). */
 export const POLE_ROOM = 0.03
@@ -37,26 +46,36 @@ export const POLE_ROOM = 0.03
 type BlockSize = Pick<CellSpec, 'width' | 'depth' | 'height'>
 
 /**
- * Sets the blocks of a pack into the spaces of the boat, upright, all one way round within a space, in the order of the spaces.
+ * Sets the blocks of a pack into the spaces of the boat, upright, all one way round within a space, in the order of the
+ * spaces.
  *
  * @param block size of one block, m
  * @param series blocks of a string, so that strings can be told apart
  * @param count of blocks
  * @param compartments as measured
  * @returns where each stands, how many found a place and how many did not
- * @example packIntoCompartments({ width: 0.174, depth: 0.072, height: 0.207 }, 16, 16, [{ name: 'bunk', length: 0.7, width: 0.5, height: 0.3, clearance: 0.02 }]).left // 0
+ * @example packIntoCompartments({ width: 0.174, depth: 0.072, height: 0.207 }, 16, 16, [{ name: 'bunk', length: 0.7,
+ *   width: 0.5, height: 0.3, clearance: 0.02 }]).left // 0
  *
  * Source: whole blocks along each side, better of two ways round.
  */
-export function packIntoCompartments(block: BlockSize, series: number, count: number, compartments: readonly Compartment[]): PackFit {
+export function packIntoCompartments(
+  block: BlockSize,
+  series: number,
+  count: number,
+  compartments: readonly Compartment[],
+): PackFit {
   let placed = 0
-  const fits = compartments.map((compartment) => {
-    const grid = bestGrid(block, compartment), blocks: PlacedBlock[] = []
+  const fits = compartments.map(compartment => {
+    const grid = bestGrid(block, compartment),
+      blocks: PlacedBlock[] = []
     for (let i = 0; i < grid.room && placed < count; i++, placed++) {
       const inLayer = i % (grid.columns * grid.rows)
       blocks.push({
-        x: compartment.clearance + (inLayer % grid.columns) * grid.blockLength, y: compartment.clearance + Math.floor(inLayer / grid.columns) * grid.blockWidth,
-        layer: Math.floor(i / (grid.columns * grid.rows)), string: Math.floor(placed / series),
+        x: compartment.clearance + (inLayer % grid.columns) * grid.blockLength,
+        y: compartment.clearance + Math.floor(inLayer / grid.columns) * grid.blockWidth,
+        layer: Math.floor(i / (grid.columns * grid.rows)),
+        string: Math.floor(placed / series),
       })
     }
     return { compartment, ...grid, blocks }
@@ -67,8 +86,13 @@ export function packIntoCompartments(block: BlockSize, series: number, count: nu
 /** The way round that takes more blocks. */
 function bestGrid({ width, depth, height }: BlockSize, { length: l, width: w, height: h, clearance }: Compartment) {
   const whole = (room: number, size: number) => Math.max(0, Math.floor((room - 2 * clearance) / size + 1e-9))
-  const grids = [[depth, width], [width, depth]].map(([blockLength, blockWidth]) => {
-    const columns = whole(l, blockLength!), rows = whole(w, blockWidth!), layers = whole(h, height + POLE_ROOM)
+  const grids = [
+    [depth, width],
+    [width, depth],
+  ].map(([blockLength, blockWidth]) => {
+    const columns = whole(l, blockLength!),
+      rows = whole(w, blockWidth!),
+      layers = whole(h, height + POLE_ROOM)
     return { columns, rows, layers, room: columns * rows * layers, blockLength: blockLength!, blockWidth: blockWidth! }
   })
   return grids[1]!.room > grids[0]!.room ? grids[1]! : grids[0]!

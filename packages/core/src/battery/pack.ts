@@ -40,14 +40,24 @@ export interface PackFigures {
  * @param banks wear, cut-offs, other strings
  * @returns energy in J, voltages in V, resistance in Ω, limits in A, mass and price with box and battery management
  *
- * Source: E = series × nominal V × parallel × Ah; R = series × R_cell / parallel; strings in parallel share amps by resistance.
+ * Source: E = series × nominal V × parallel × Ah; R = series × R_cell / parallel; strings in parallel share amps by
+ * resistance.
  */
 export function packFigures(pack: PackSpec, banks: Banks = ONE_NEW_BANK): PackFigures {
-  const own = groupFigures(ownStrings(pack, banks)), { usableShare }: Chemistry = CHEMISTRIES[pack.cell.chemistry]
+  const own = groupFigures(ownStrings(pack, banks)),
+    { usableShare }: Chemistry = CHEMISTRIES[pack.cell.chemistry]
   const weighed = weigh(pack.cell, pack.series * pack.parallel)
   const alone = {
-    cellsInSeries: own.cellsInSeries, nominalVoltage: own.nominalVoltage, capacityAh: own.capacityAh, resistance: own.resistance, current: own.current, currentPeak: own.currentPeak,
-    fullVoltage: own.cellsInSeries * pack.chargeVoltage, lowVoltage: own.lowVoltage, highVoltage: own.highVoltage, ...weighed,
+    cellsInSeries: own.cellsInSeries,
+    nominalVoltage: own.nominalVoltage,
+    capacityAh: own.capacityAh,
+    resistance: own.resistance,
+    current: own.current,
+    currentPeak: own.currentPeak,
+    fullVoltage: own.cellsInSeries * pack.chargeVoltage,
+    lowVoltage: own.lowVoltage,
+    highVoltage: own.highVoltage,
+    ...weighed,
   }
   const sum = banks.others.length === 0 ? alone : { ...alone, ...besides(pack, banks) }
   const energy = sum.nominalVoltage * sum.capacityAh * 3600
@@ -55,7 +65,7 @@ export function packFigures(pack: PackSpec, banks: Banks = ONE_NEW_BANK): PackFi
 }
 
 /** Blocks with their share of box and management. */
-function weigh(cell: PackSpec['cell'], blocks: number): { mass: number, price: number, blocks: number } {
+function weigh(cell: PackSpec['cell'], blocks: number): { mass: number; price: number; blocks: number } {
   const overhead = cell.complete ? { mass: 0, price: 0 } : PACK_OVERHEAD
   return { blocks, mass: blocks * cell.mass * (1 + overhead.mass), price: blocks * cell.price * (1 + overhead.price) }
 }
@@ -64,13 +74,21 @@ function weigh(cell: PackSpec['cell'], blocks: number): { mass: number, price: n
 function besides(pack: PackSpec, banks: Banks) {
   const groups = workingGroups(pack, banks).map(groupFigures)
   const resistance = 1 / groups.reduce((sum, g) => sum + 1 / g.resistance, 0)
-  const parts = [weigh(pack.cell, pack.series * pack.parallel), ...banks.others.map(g => weigh(g.cell, g.series * g.parallel))]
+  const parts = [
+    weigh(pack.cell, pack.series * pack.parallel),
+    ...banks.others.map(g => weigh(g.cell, g.series * g.parallel)),
+  ]
   const total = (of: 'mass' | 'price' | 'blocks') => parts.reduce((sum, p) => sum + p[of], 0)
   return {
-    resistance, capacityAh: groups.reduce((sum, g) => sum + g.capacityAh, 0),
-    current: Math.min(...groups.map(g => g.current * g.resistance / resistance)), currentPeak: Math.min(...groups.map(g => g.currentPeak * g.resistance / resistance)),
-    lowVoltage: Math.max(...groups.map(g => g.lowVoltage)), highVoltage: Math.min(...groups.map(g => g.highVoltage)),
-    mass: total('mass'), price: total('price'), blocks: total('blocks'),
+    resistance,
+    capacityAh: groups.reduce((sum, g) => sum + g.capacityAh, 0),
+    current: Math.min(...groups.map(g => (g.current * g.resistance) / resistance)),
+    currentPeak: Math.min(...groups.map(g => (g.currentPeak * g.resistance) / resistance)),
+    lowVoltage: Math.max(...groups.map(g => g.lowVoltage)),
+    highVoltage: Math.min(...groups.map(g => g.highVoltage)),
+    mass: total('mass'),
+    price: total('price'),
+    blocks: total('blocks'),
   }
 }
 
@@ -82,13 +100,17 @@ function besides(pack: PackSpec, banks: Banks) {
  * @returns V
  */
 export function restVoltage(pack: PackSpec, stateOfCharge: number): number {
-  return pack.series * pack.cell.cellsInSeries * interpolate(SHARES, CHEMISTRIES[pack.cell.chemistry].restVoltage, stateOfCharge)
+  return (
+    pack.series *
+    pack.cell.cellsInSeries *
+    interpolate(SHARES, CHEMISTRIES[pack.cell.chemistry].restVoltage, stateOfCharge)
+  )
 }
 
 /** Current and voltage of a pack that gives a power, or the most that it can give. */
-export type PackLoad
-  = | { outcome: 'carries', current: number, voltage: number }
-    | { outcome: 'tooWeak', greatestPower: number, current: number, voltage: number }
+export type PackLoad =
+  | { outcome: 'carries'; current: number; voltage: number }
+  | { outcome: 'tooWeak'; greatestPower: number; current: number; voltage: number }
 
 /**
  * Current and loaded voltage of a pack at a power: I = (V0 − √(V0² − 4 R P)) / (2 R).
@@ -101,13 +123,19 @@ export type PackLoad
  * @example packLoad(52, 0.02, 5000).outcome // 'carries'
  */
 export function packLoad(rest: number, resistance: number, power: number): PackLoad {
-  if (!(rest > 0) || !(resistance >= 0) || !(power >= 0)) throw new RangeError(`rest must be above 0, resistance and power 0 or more; got ${rest}, ${resistance}, ${power}`)
+  if (!(rest > 0) || !(resistance >= 0) || !(power >= 0))
+    throw new RangeError(`rest must be above 0, resistance and power 0 or more; got ${rest}, ${resistance}, ${power}`)
   if (resistance === 0) return { outcome: 'carries', current: power / rest, voltage: rest }
   const root = rest * rest - 4 * resistance * power
   if (root < 0) {
-    return { outcome: 'tooWeak', greatestPower: rest * rest / (4 * resistance), current: rest / (2 * resistance), voltage: rest / 2 }
+    return {
+      outcome: 'tooWeak',
+      greatestPower: (rest * rest) / (4 * resistance),
+      current: rest / (2 * resistance),
+      voltage: rest / 2,
+    }
   }
   // 2P/(V0 + √…) is the same root without the loss of figures at small R
-  const current = 2 * power / (rest + Math.sqrt(root))
+  const current = (2 * power) / (rest + Math.sqrt(root))
   return { outcome: 'carries', current, voltage: rest - current * resistance }
 }

@@ -17,7 +17,11 @@ export interface PackPower {
 }
 
 /** What is asked of the pack: a power, the lowest volts that the drive stands, all day or for half a minute. */
-export interface PowerDemand { power: number, leastVoltage: number, which: 'allDay' | 'minutes' }
+export interface PowerDemand {
+  power: number
+  leastVoltage: number
+  which: 'allDay' | 'minutes'
+}
 
 /**
  * Power that a pack can give, and its loaded volts at a power asked, at a state of charge and a temperature.
@@ -31,13 +35,24 @@ export interface PowerDemand { power: number, leastVoltage: number, which: 'allD
  *
  * Source: P = V (OCV − V)/R at the volts where the first limit is met; V = OCV/2 is the most that resistance allows.
  */
-export function packPower(pack: PackSpec, { power, leastVoltage, which }: PowerDemand, charge: number, temperature: number, banks: Banks = ONE_NEW_BANK): PackPower {
+export function packPower(
+  pack: PackSpec,
+  { power, leastVoltage, which }: PowerDemand,
+  charge: number,
+  temperature: number,
+  banks: Banks = ONE_NEW_BANK,
+): PackPower {
   const figures = packFigures(pack, banks)
-  const rest = restVoltage(pack, charge), resistance = figures.resistance * coldFactors(pack.cell.chemistry, temperature).resistance
+  const rest = restVoltage(pack, charge),
+    resistance = figures.resistance * coldFactors(pack.cell.chemistry, temperature).resistance
   const amps = which === 'allDay' ? figures.current : figures.currentPeak
-  const ends: [PowerLimit, number][] = [['amps', rest - amps * resistance], ['volts', Math.max(leastVoltage, figures.lowVoltage)], ['resistance', rest / 2]]
-  const [limit, volts] = ends.reduce((a, b) => b[1] > a[1] ? b : a)
-  const greatest = volts >= rest ? 0 : limit === 'amps' ? volts * amps : volts * (rest - volts) / resistance
+  const ends: [PowerLimit, number][] = [
+    ['amps', rest - amps * resistance],
+    ['volts', Math.max(leastVoltage, figures.lowVoltage)],
+    ['resistance', rest / 2],
+  ]
+  const [limit, volts] = ends.reduce((a, b) => (b[1] > a[1] ? b : a))
+  const greatest = volts >= rest ? 0 : limit === 'amps' ? volts * amps : (volts * (rest - volts)) / resistance
   const load = packLoad(rest, resistance, power)
   return { rest, power: greatest, limit, loaded: power <= greatest && load.outcome === 'carries' ? load.voltage : null }
 }

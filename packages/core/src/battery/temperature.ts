@@ -4,8 +4,11 @@ import type { ChemistryId } from './chemistry'
 /** Temperatures of the tables below, K. */
 const AT = [253.15, 263.15, 273.15, 283.15, 293.15, 313.15]
 
-/** Times the resistance at 20 °C, and share of its capacity. LFP capacity as handbooks give it; all the rest from memory, ± 30 %. */
-const COLD: Record<ChemistryId, { resistance: readonly number[], capacity: readonly number[] }> = {
+/**
+ * Times the resistance at 20 °C, and share of its capacity. LFP capacity as handbooks give it; all the rest from
+ * memory, ± 30 %.
+ */
+const COLD: Record<ChemistryId, { resistance: readonly number[]; capacity: readonly number[] }> = {
   LFP: { resistance: [6, 3.6, 2.2, 1.4, 1, 0.7], capacity: [0.55, 0.75, 0.9, 0.96, 1, 1] },
   NMC: { resistance: [5, 3, 1.9, 1.35, 1, 0.75], capacity: [0.65, 0.8, 0.92, 0.97, 1, 1] },
   LTO: { resistance: [2.6, 2, 1.5, 1.2, 1, 0.8], capacity: [0.8, 0.88, 0.94, 0.98, 1, 1] },
@@ -14,7 +17,10 @@ const COLD: Record<ChemistryId, { resistance: readonly number[], capacity: reado
 }
 
 /** What cold does to a chemistry: times its resistance at 20 °C, and share of its capacity. */
-export interface ColdFactors { resistance: number, capacity: number }
+export interface ColdFactors {
+  resistance: number
+  capacity: number
+}
 
 /**
  * Resistance and capacity of a chemistry at a temperature, against 20 °C.

@@ -15,9 +15,9 @@ export interface MotorLosses {
 }
 
 /** Fitted losses, or the reason why the nameplate cannot be. */
-export type MotorFit = { outcome: 'fitted', losses: MotorLosses } | { outcome: 'impossible', reason: string }
+export type MotorFit = { outcome: 'fitted'; losses: MotorLosses } | { outcome: 'impossible'; reason: string }
 
-const RPM = 2 * Math.PI / 60
+const RPM = (2 * Math.PI) / 60
 
 /**
  * Torque per amp from speed per volt: Kt = 60 / (2π Kv).
@@ -33,15 +33,19 @@ export function torqueConstant(kvRpmPerVolt: number): number {
 }
 
 /**
- * Friction, hysteresis, eddy currents and windage from the no-load loss V·I0 at the no-load speed, half and half (common practice).
+ * Friction, hysteresis, eddy currents and windage from the no-load loss V·I0 at the no-load speed, half and half
+ * (common practice).
  *
  * @param motor nameplate
  * @returns c1 in N·m, c2 in N·m·s
  */
-export function ironConstants(motor: Pick<MotorSpec, 'kvRpmPerVolt' | 'ratedVoltage' | 'noLoadCurrent'>): { c1: number, c2: number } {
+export function ironConstants(motor: Pick<MotorSpec, 'kvRpmPerVolt' | 'ratedVoltage' | 'noLoadCurrent'>): {
+  c1: number
+  c2: number
+} {
   const omegaFree = motor.kvRpmPerVolt * motor.ratedVoltage * RPM
   const freeLoss = motor.ratedVoltage * motor.noLoadCurrent
-  return { c1: 0.5 * freeLoss / omegaFree, c2: 0.5 * freeLoss / omegaFree ** 2 }
+  return { c1: (0.5 * freeLoss) / omegaFree, c2: (0.5 * freeLoss) / omegaFree ** 2 }
 }
 
 /**
@@ -63,7 +67,9 @@ export function fitMotorLosses(motor: MotorSpec): MotorFit {
   if (!(copperLoss > 0)) {
     return {
       outcome: 'impossible',
-      reason: `Turning free it loses ${ironAtRated.toFixed(0)} W, more than the ${ratedLoss.toFixed(0)} W that its rated efficiency allows. Check the no-load current and the rated efficiency.`,
+      reason:
+        `Turning free it loses ${ironAtRated.toFixed(0)} W, more than the ${ratedLoss.toFixed(0)} W that its ` +
+        'rated efficiency allows. Check the no-load current and the rated efficiency.',
     }
   }
   const kt = torqueConstant(motor.kvRpmPerVolt)

@@ -1,7 +1,7 @@
 /** How a motor gets rid of its heat, the least first. */
 export const COOLINGS = ['air', 'closed loop', 'raw water'] as const
 /** One of them. */
-export type Cooling = typeof COOLINGS[number]
+export type Cooling = (typeof COOLINGS)[number]
 
 /** Insulation classes; the winding's greatest temperature is in INSULATION_LIMIT. */
 export type InsulationClass = 'B' | 'F' | 'H'

@@ -3,12 +3,18 @@ import { fitMotorLosses, ironConstants, torqueConstant, type MotorFit } from './
 import type { MotorSpec } from './motorSpec'
 
 /** A nameplate changed by another way to say it, or why that cannot be. */
-export type NameplateForm = { outcome: 'said', change: Partial<MotorSpec> } | { outcome: 'impossible', reason: string }
+export type NameplateForm = { outcome: 'said'; change: Partial<MotorSpec> } | { outcome: 'impossible'; reason: string }
 
 const EFFICIENCY = { least: 0.4, most: 0.985 }
-const asEfficiency = (efficiency: number, what: string): NameplateForm => efficiency >= EFFICIENCY.least && efficiency <= EFFICIENCY.most
-  ? { outcome: 'said', change: { ratedEfficiency: efficiency } }
-  : { outcome: 'impossible', reason: `${what} means an efficiency of ${(100 * efficiency).toFixed(0)} % at the rated point; motors have ${100 * EFFICIENCY.least} to ${100 * EFFICIENCY.most} %. Check rated power and volts too.` }
+const asEfficiency = (efficiency: number, what: string): NameplateForm =>
+  efficiency >= EFFICIENCY.least && efficiency <= EFFICIENCY.most
+    ? { outcome: 'said', change: { ratedEfficiency: efficiency } }
+    : {
+        outcome: 'impossible',
+        reason:
+          `${what} means an efficiency of ${(100 * efficiency).toFixed(0)} % at the rated point; motors have ` +
+          `${100 * EFFICIENCY.least} to ${100 * EFFICIENCY.most} %. Check rated power and volts too.`,
+      }
 
 /**
  * DC amps at the rated point, which many plates print instead of the efficiency.
@@ -19,7 +25,11 @@ const asEfficiency = (efficiency: number, what: string): NameplateForm => effici
  *
  * Source: I = P / (η V).
  */
-export function ratedAmps({ ratedPower, ratedEfficiency, ratedVoltage }: Pick<MotorSpec, 'ratedPower' | 'ratedEfficiency' | 'ratedVoltage'>): number {
+export function ratedAmps({
+  ratedPower,
+  ratedEfficiency,
+  ratedVoltage,
+}: Pick<MotorSpec, 'ratedPower' | 'ratedEfficiency' | 'ratedVoltage'>): number {
   return ratedPower / (ratedEfficiency * ratedVoltage)
 }
 
@@ -59,7 +69,8 @@ export function leadResistance(fit: MotorFit): number | null {
 }
 
 /**
- * The nameplate with a resistance measured between two leads, cold: what copper and iron lose at the rated point gives its efficiency.
+ * The nameplate with a resistance measured between two leads, cold: what copper and iron lose at the rated point gives
+ * its efficiency.
  *
  * @param motor nameplate
  * @param cold Ω between two leads at about 20 °C, > 0; the current flows through two phases in series
@@ -68,9 +79,14 @@ export function leadResistance(fit: MotorFit): number | null {
  * Source: P_copper = (T/Kt)² R, R taken hot; iron from the no-load current as in the loss model.
  */
 export function withLeadResistance(motor: MotorSpec, cold: number): NameplateForm {
-  const omega = motor.ratedRpm * Math.PI / 30, { c1, c2 } = ironConstants(motor), iron = (c1 + c2 * omega) * omega
+  const omega = (motor.ratedRpm * Math.PI) / 30,
+    { c1, c2 } = ironConstants(motor),
+    iron = (c1 + c2 * omega) * omega
   const amps = motor.ratedPower / omega / torqueConstant(motor.kvRpmPerVolt)
-  const change = asEfficiency(motor.ratedPower / (motor.ratedPower + iron + amps * amps * cold * HOT_COPPER), 'That resistance')
+  const change = asEfficiency(
+    motor.ratedPower / (motor.ratedPower + iron + amps * amps * cold * HOT_COPPER),
+    'That resistance',
+  )
   if (change.outcome === 'impossible') return change
   const fit = fitMotorLosses({ ...motor, ...change.change })
   return fit.outcome === 'fitted' ? change : fit

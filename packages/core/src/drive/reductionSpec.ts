@@ -1,5 +1,8 @@
 /** What stands between motor and shaft: motor turns = ratio × shaft turns. */
-export interface ReductionSpec { kind: 'direct' | 'belt' | 'gear', ratio: number }
+export interface ReductionSpec {
+  kind: 'direct' | 'belt' | 'gear'
+  ratio: number
+}
 
 /** Efficiency of each kind: toothed belt 0.97 to 0.98, gearbox 0.96 to 0.98 (common practice). */
 export const REDUCTION_EFFICIENCY = { direct: 1, belt: 0.97, gear: 0.965 } as const
@@ -7,9 +10,16 @@ export const REDUCTION_EFFICIENCY = { direct: 1, belt: 0.97, gear: 0.965 } as co
 /** Ratios that can be bought or made with stock pulleys and gears (common practice). */
 export const REDUCTION_CHOICES: readonly ReductionSpec[] = [
   { kind: 'direct', ratio: 1 },
-  { kind: 'belt', ratio: 1.5 }, { kind: 'belt', ratio: 1.75 }, { kind: 'belt', ratio: 2 }, { kind: 'belt', ratio: 2.25 },
-  { kind: 'belt', ratio: 2.5 }, { kind: 'belt', ratio: 2.75 }, { kind: 'belt', ratio: 3 },
-  { kind: 'gear', ratio: 3.5 }, { kind: 'gear', ratio: 4 }, { kind: 'gear', ratio: 5 },
+  { kind: 'belt', ratio: 1.5 },
+  { kind: 'belt', ratio: 1.75 },
+  { kind: 'belt', ratio: 2 },
+  { kind: 'belt', ratio: 2.25 },
+  { kind: 'belt', ratio: 2.5 },
+  { kind: 'belt', ratio: 2.75 },
+  { kind: 'belt', ratio: 3 },
+  { kind: 'gear', ratio: 3.5 },
+  { kind: 'gear', ratio: 4 },
+  { kind: 'gear', ratio: 5 },
 ]
 
 /** Shaft bearings and seal, one set (0.96 to 0.98, common practice). */

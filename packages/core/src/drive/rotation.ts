@@ -4,7 +4,10 @@ import type { MotorSpec } from './motorSpec'
 export type Turning = 'clockwise' | 'anticlockwise'
 
 /** What stands between the motor and the propeller and turns it round. */
-export interface Reversals { gear: boolean, leg: boolean }
+export interface Reversals {
+  gear: boolean
+  leg: boolean
+}
 
 /**
  * Direction in which the motor's shaft turns when the boat goes ahead, seen from aft (and so on its shaft's end).
@@ -26,6 +29,10 @@ export function aheadTurning(hand: 'right' | 'left', { gear, leg }: Reversals): 
  * @param reversals on the way
  * @returns whether the hand is wrong for the motor
  */
-export function runsWeaker(motor: Pick<MotorSpec, 'weakerDirection'>, hand: 'right' | 'left', reversals: Reversals): boolean {
+export function runsWeaker(
+  motor: Pick<MotorSpec, 'weakerDirection'>,
+  hand: 'right' | 'left',
+  reversals: Reversals,
+): boolean {
   return motor.weakerDirection === aheadTurning(hand, reversals)
 }

@@ -8,7 +8,7 @@ export const THROTTLE_POINTS = 5
 
 /** What the lever asks of the motor. */
 export interface Throttle {
-  controls: typeof THROTTLE_CONTROLS[number]
+  controls: (typeof THROTTLE_CONTROLS)[number]
   /** share of the lever's way in which nothing happens */
   deadband: number
   /** s from stop to full, and from full to stop */
@@ -19,7 +19,13 @@ export interface Throttle {
 }
 
 /** A soft start that suits most boats: a gentle foot, full at the end (common practice). */
-export const USUAL_THROTTLE: Throttle = { controls: 'torque', deadband: 0.04, rampUp: 1.5, rampDown: 0.4, points: [0, 0.08, 0.27, 0.58, 1] }
+export const USUAL_THROTTLE: Throttle = {
+  controls: 'torque',
+  deadband: 0.04,
+  rampUp: 1.5,
+  rampDown: 0.4,
+  points: [0, 0.08, 0.27, 0.58, 1],
+}
 
 /**
  * Share of torque or turns that the lever asks for.
@@ -34,7 +40,10 @@ export const USUAL_THROTTLE: Throttle = { controls: 'torque', deadband: 0.04, ra
 export function throttleShare({ deadband, points }: Throttle, travel: number): number {
   if (travel <= deadband) return 0
   const way = Math.min(1, (travel - deadband) / (1 - deadband))
-  return monotoneCubic(points.map((_, i) => i / (points.length - 1)), points)(way)
+  return monotoneCubic(
+    points.map((_, i) => i / (points.length - 1)),
+    points,
+  )(way)
 }
 
 /**
@@ -48,5 +57,5 @@ export function throttleShare({ deadband, points }: Throttle, travel: number): n
  */
 export function movePoint(points: readonly number[], index: number, share: number): number[] {
   const at = index === 0 ? 0 : Math.min(1, Math.max(0, Math.round(share * 100) / 100))
-  return points.map((p, i) => i === index ? at : i < index ? Math.min(p, at) : Math.max(p, at))
+  return points.map((p, i) => (i === index ? at : i < index ? Math.min(p, at) : Math.max(p, at)))
 }

@@ -9,5 +9,5 @@
  */
 export function torqueFromPower(power: number, rpm: number): number {
   if (!(rpm > 0)) throw new RangeError(`rpm must be above 0; got ${rpm}`)
-  return power * 60 / (2 * Math.PI * rpm)
+  return (power * 60) / (2 * Math.PI * rpm)
 }

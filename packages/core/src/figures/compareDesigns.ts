@@ -4,10 +4,27 @@ import type { QuantityId } from '../units'
 import { figureOn, type FigureId } from './figures'
 
 /** One figure before and after a change. */
-export interface Change { id: FigureId, label: string, quantity: QuantityId, before: number, after: number, relative: number }
+export interface Change {
+  id: FigureId
+  label: string
+  quantity: QuantityId
+  before: number
+  after: number
+  relative: number
+}
 
 /** The figures that an owner weighs a change by. */
-const WEIGHED: readonly FigureId[] = ['cruiseRange', 'cruisePower', 'allDaySpeed', 'designPrice', 'designMass', 'packFull', 'packAvailable', 'motorUse', 'propellerEfficiency']
+const WEIGHED: readonly FigureId[] = [
+  'cruiseRange',
+  'cruisePower',
+  'allDaySpeed',
+  'designPrice',
+  'designMass',
+  'packFull',
+  'packAvailable',
+  'motorUse',
+  'propellerEfficiency',
+]
 
 /**
  * What a change does, largest relative change first; figures that stay within half a per cent are left out.
@@ -19,13 +36,16 @@ const WEIGHED: readonly FigureId[] = ['cruiseRange', 'cruisePower', 'allDaySpeed
  * @returns before and after
  */
 export function compareDesigns(before: Project, after: Project, speed: number, most = 4): Change[] {
-  const a = evaluate(before, speed), b = evaluate(after, speed)
+  const a = evaluate(before, speed),
+    b = evaluate(after, speed)
   const changes: Change[] = []
   for (const id of WEIGHED) {
     const figure = figureOn(id, after)
-    const x = figure.read(a).value, y = figure.read(b).value
+    const x = figure.read(a).value,
+      y = figure.read(b).value
     const relative = x === 0 ? (y === 0 ? 0 : 1) : (y - x) / Math.abs(x)
-    if (Math.abs(relative) > 0.005) changes.push({ id, label: figure.label, quantity: figure.quantity, before: x, after: y, relative })
+    if (Math.abs(relative) > 0.005)
+      changes.push({ id, label: figure.label, quantity: figure.quantity, before: x, after: y, relative })
   }
   return changes.sort((p, q) => Math.abs(q.relative) - Math.abs(p.relative)).slice(0, most)
 }

@@ -7,7 +7,12 @@ import type { Figure, FigureValue, WorkingInput } from './figure'
 import { FIGURES, figureOn, type FigureId } from './figures'
 
 /** How far a figure moves when one input is a tenth lower or higher. */
-export interface Sensitivity { path: FieldPath, label: string, lower: number, higher: number }
+export interface Sensitivity {
+  path: FieldPath
+  label: string
+  lower: number
+  higher: number
+}
 
 /** The working of one figure, ready to be shown. */
 export interface Working extends FigureValue {
@@ -39,9 +44,17 @@ export function explain(id: FigureId, project: Project, speed: number): Working 
   const value = figure.read(evaluation)
   let known: Sensitivity[] | undefined
   return {
-    id, label: figure.label, quantity: figure.quantity, ...value,
-    formula: figure.formula, inputs: figure.inputs(evaluation), source: figure.source, holds: figure.holds(evaluation),
-    get sensitivities() { return known ??= sensitivitiesOf(figure.depends, project, speed, e => figure.read(e).value) },
+    id,
+    label: figure.label,
+    quantity: figure.quantity,
+    ...value,
+    formula: figure.formula,
+    inputs: figure.inputs(evaluation),
+    source: figure.source,
+    holds: figure.holds(evaluation),
+    get sensitivities() {
+      return (known ??= sensitivitiesOf(figure.depends, project, speed, e => figure.read(e).value))
+    },
   }
 }
 
@@ -54,7 +67,12 @@ export function explain(id: FigureId, project: Project, speed: number): Working 
  * @param read the value of an evaluation
  * @returns strongest first; fields that are 0 or would leave their range are left out
  */
-export function sensitivitiesOf(paths: readonly FieldPath[], project: Project, speed: number, read: (e: Evaluation) => number): Sensitivity[] {
+export function sensitivitiesOf(
+  paths: readonly FieldPath[],
+  project: Project,
+  speed: number,
+  read: (e: Evaluation) => number,
+): Sensitivity[] {
   const found: Sensitivity[] = []
   for (const path of paths) {
     const base = baseValue(project, path)
@@ -63,7 +81,8 @@ export function sensitivitiesOf(paths: readonly FieldPath[], project: Project, s
       if (fieldError(path, value)) return null
       return read(evaluate(withEdits(project, [{ path, value }]), speed))
     }
-    const lower = at(1 - SENSITIVITY_STEP), higher = at(1 + SENSITIVITY_STEP)
+    const lower = at(1 - SENSITIVITY_STEP),
+      higher = at(1 + SENSITIVITY_STEP)
     if (base === 0 || lower === null || higher === null) continue
     const field: Field = FIELDS[path]
     found.push({ path, label: field.label, lower, higher })

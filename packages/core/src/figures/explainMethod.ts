@@ -8,7 +8,8 @@ import { HULL_FIELDS } from './figure'
 /** One method at the speed of an evaluation. */
 function methodAt({ point }: Evaluation, method: string): MethodPoint {
   const found = point.resistance.methods.find(m => m.id === method)
-  if (!found) throw new RangeError(`method must be one of ${point.resistance.methods.map(m => m.id).join(', ')}; got ${method}`)
+  if (!found)
+    throw new RangeError(`method must be one of ${point.resistance.methods.map(m => m.id).join(', ')}; got ${method}`)
   return found
 }
 
@@ -29,13 +30,20 @@ export function methodShaftPower(evaluation: Evaluation, method: string): number
 /** Where a method holds for this hull, and whether it does here. */
 function methodHolds(e: Evaluation, method: string): Text {
   const { middle } = e.model.methods.find(m => m.method.id === method)!
-  const range = { from: { value: middle.speedFrom, quantity: 'speed' as const }, to: { value: middle.speedTo, quantity: 'speed' as const } }
+  const range = {
+    from: { value: middle.speedFrom, quantity: 'speed' as const },
+    to: { value: middle.speedTo, quantity: 'speed' as const },
+  }
   if (middle.outside.length > 0) {
     const which = middle.outside.map(o => `${o.name} ${o.value.toFixed(2)} (${o.min} to ${o.max})`).join(', ')
-    return { text: 'Outside its range by {which}: drawn dotted, and not used while another method holds.', params: { which } }
+    return {
+      text: 'Outside its range by {which}: drawn dotted, and not used while another method holds.',
+      params: { which },
+    }
   }
   const { speed } = e.point
-  if (speed < middle.speedFrom || speed > middle.speedTo) return { text: 'From {from} to {to}: outside it here.', params: range }
+  if (speed < middle.speedFrom || speed > middle.speedTo)
+    return { text: 'From {from} to {to}: outside it here.', params: range }
   return { text: 'From {from} to {to} for this hull.', params: range }
 }
 
@@ -55,16 +63,31 @@ export function explainMethod(method: string, project: Project, speed: number): 
   const force = (value: number, what: string) => ({ value, quantity: 'force' as const, what })
   let known: Sensitivity[] | undefined
   return {
-    id: 'shaftPower', label: `shaft power, ${label}`, quantity: 'electricPower',
-    value: shaftPowerBy(e, at.value), low: shaftPowerBy(e, at.low), high: shaftPowerBy(e, at.high),
-    formula: inService ? 'pull of the formula, service in it, through propeller and transmission' : 'pull = (friction + wave + keel and rudder + air) × margin, through propeller and transmission',
+    id: 'shaftPower',
+    label: `shaft power, ${label}`,
+    quantity: 'electricPower',
+    value: shaftPowerBy(e, at.value),
+    low: shaftPowerBy(e, at.low),
+    high: shaftPowerBy(e, at.high),
+    formula: inService
+      ? 'pull of the formula, service in it, through propeller and transmission'
+      : 'pull = (friction + wave + keel and rudder + air) × margin, through propeller and transmission',
     inputs: [
-      ...(inService ? [force(at.wave, 'pull by the formula')] : [force(at.friction, 'friction of the hull'), force(at.wave, 'waves'), force(at.appendage, 'keel, skeg and rudder')]),
+      ...(inService
+        ? [force(at.wave, 'pull by the formula')]
+        : [
+            force(at.friction, 'friction of the hull'),
+            force(at.wave, 'waves'),
+            force(at.appendage, 'keel, skeg and rudder'),
+          ]),
       force(at.air, inService ? 'head wind on top' : 'air'),
       { value: at.margin, quantity: 'plain', what: 'sea margin' },
       { value: e.point.drive.propellerEfficiency, quantity: 'ratio', what: 'propeller, at the recommended pull' },
     ],
-    source: `${source}. ${basis}`, holds: methodHolds(e, method),
-    get sensitivities() { return known ??= sensitivitiesOf(HULL_FIELDS, project, speed, x => methodShaftPower(x, method)) },
+    source: `${source}. ${basis}`,
+    holds: methodHolds(e, method),
+    get sensitivities() {
+      return (known ??= sensitivitiesOf(HULL_FIELDS, project, speed, x => methodShaftPower(x, method)))
+    },
   }
 }

@@ -1,13 +1,21 @@
-import type { PartName } from '../findings'
+import type { PartName } from '../project/partName'
 import type { FieldPath } from '../project/fields'
 import type { Evaluation } from '../system'
 import type { QuantityId, Text } from '../units'
 
 /** A figure's value, with the ends of its band where it has one. SI. */
-export interface FigureValue { value: number, low?: number, high?: number }
+export interface FigureValue {
+  value: number
+  low?: number
+  high?: number
+}
 
 /** One input of a formula, as the working lists it. */
-export interface WorkingInput { value: number | null, quantity: QuantityId, what: string }
+export interface WorkingInput {
+  value: number | null
+  quantity: QuantityId
+  what: string
+}
 
 /** A figure that can stand on the screen, and how it is worked out. */
 export interface Figure {
@@ -30,13 +38,26 @@ export interface Figure {
 }
 
 /** What a boat's resistance hangs on. */
-export const HULL_FIELDS = ['boat.mass', 'boat.lengthWaterline', 'boat.beamWaterline', 'use.seaMargin'] as const satisfies readonly FieldPath[]
+export const HULL_FIELDS = [
+  'boat.mass',
+  'boat.lengthWaterline',
+  'boat.beamWaterline',
+  'use.seaMargin',
+] as const satisfies readonly FieldPath[]
 /** The same and the propeller. */
-export const DRIVE_FIELDS = [...HULL_FIELDS, 'design.propeller.diameter', 'design.propeller.pitch'] as const satisfies readonly FieldPath[]
+export const DRIVE_FIELDS = [
+  ...HULL_FIELDS,
+  'design.propeller.diameter',
+  'design.propeller.pitch',
+] as const satisfies readonly FieldPath[]
 /** The same and the reduction. */
 export const MOTOR_FIELDS = [...DRIVE_FIELDS, 'design.reduction.ratio'] as const satisfies readonly FieldPath[]
 /** The same, the motor's own losses and the house. */
-export const PACK_FIELDS = [...DRIVE_FIELDS, 'design.motor.ratedEfficiency', 'use.houseLoad'] as const satisfies readonly FieldPath[]
+export const PACK_FIELDS = [
+  ...DRIVE_FIELDS,
+  'design.motor.ratedEfficiency',
+  'use.houseLoad',
+] as const satisfies readonly FieldPath[]
 
 /** Sentence for a figure that holds wherever its inputs do. */
 export const ALWAYS = (): Text => ({ text: 'Holds wherever its inputs do.' })

@@ -15,7 +15,19 @@ import { USE_FIGURES } from './useFigures'
 import { WIRING_FIGURES } from './wiringFigures'
 
 /** Every figure that can stand on the screen. */
-export const FIGURES = { ...HULL_FIGURES, ...PROPELLER_FIGURES, ...MOTOR_FIGURES, ...PACK_FIGURES, ...USE_FIGURES, ...CURVE_FIGURES, ...MATCH_FIGURES, ...WIRING_FIGURES, ...CHARGE_FIGURES, ...STORAGE_FIGURES, ...SOLAR_FIGURES } satisfies Record<string, Figure>
+export const FIGURES = {
+  ...HULL_FIGURES,
+  ...PROPELLER_FIGURES,
+  ...MOTOR_FIGURES,
+  ...PACK_FIGURES,
+  ...USE_FIGURES,
+  ...CURVE_FIGURES,
+  ...MATCH_FIGURES,
+  ...WIRING_FIGURES,
+  ...CHARGE_FIGURES,
+  ...STORAGE_FIGURES,
+  ...SOLAR_FIGURES,
+} satisfies Record<string, Figure>
 
 /** The short name of a figure. */
 export type FigureId = keyof typeof FIGURES
@@ -26,7 +38,7 @@ export type FigureId = keyof typeof FIGURES
  * @param id the figure
  * @param project the boat
  * @returns the figure
- * @example figureOn('slip', DEMO_BOATS[0]).label // 'Apparent slip'
+ * @example figureOn('slip', DEMO.tirrick).label // 'Apparent slip'
  */
 export function figureOn(id: FigureId, project: Project): Figure {
   const figure: Figure = FIGURES[id]

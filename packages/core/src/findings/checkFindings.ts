@@ -1,4 +1,8 @@
-import type { Facts, Finding, Fix, PartName, RawFinding, Severity } from './finding'
+import { SHIPPED_LIBRARY, type Library } from '../parts'
+import type { PartName } from '../project/partName'
+import type { Project } from '../project/projectSchema'
+import { factsOf } from '../system'
+import type { Facts, Finding, Fix, RawFinding, Severity } from './finding'
 import { FIELDS, fieldError, type FieldPath } from '../project/fields'
 import { RULES } from './rules'
 
@@ -14,23 +18,48 @@ const ORDER: Record<Severity, number> = { stop: 0, caution: 1, note: 2 }
 
 /** A fix that would leave a field's range (a hundred strings in parallel) is none. */
 function isPossible(fix: Fix): boolean {
-  return fix.edits.every(({ path, value }) => !(path in FIELDS) || typeof value !== 'number' || fieldError(path as FieldPath, value) === null)
+  return fix.edits.every(
+    ({ path, value }) =>
+      !(path in FIELDS) || typeof value !== 'number' || fieldError(path as FieldPath, value) === null,
+  )
 }
 
+const known = new WeakMap<Project, WeakMap<Library, FindingsReport<RawFinding>>>()
+
 /**
- * Runs every rule. The fixes are not tried yet: system/provenFixes does.
+ * Runs every rule on a boat. The fixes are not tried yet: advice/findingsOf does. Kept as long as the document lives.
  *
- * @param facts of the boat
+ * @param project the boat
+ * @param library parts that a fix may offer
  * @returns findings, worst first, in the order of the rules within a severity
  */
-export function checkFindings(facts: Facts): FindingsReport<RawFinding> {
+export function checkFindings(project: Project, library: Library = SHIPPED_LIBRARY): FindingsReport<RawFinding> {
+  const byLibrary = known.get(project) ?? new WeakMap<Library, FindingsReport<RawFinding>>()
+  known.set(project, byLibrary)
+  let report = byLibrary.get(library)
+  if (!report) byLibrary.set(library, (report = runRules({ ...factsOf(project), library })))
+  return report
+}
+
+/** Runs every rule on what is known of a boat. */
+export function runRules(facts: Facts): FindingsReport<RawFinding> {
   const counts = { stop: 0, caution: 0, note: 0, fits: 0 }
   const worst: FindingsReport['worst'] = {}
   const findings: RawFinding[] = []
   for (const rule of RULES) {
     const found = rule.check(facts)
-    if (!found) { counts.fits++; continue }
-    findings.push({ ...found, fixes: found.fixes.filter(isPossible), rule: rule.id, part: rule.part, slowerHelps: rule.slowerHelps, reveals: rule.reveals })
+    if (!found) {
+      counts.fits++
+      continue
+    }
+    findings.push({
+      ...found,
+      fixes: found.fixes.filter(isPossible),
+      rule: rule.id,
+      part: rule.part,
+      slowerHelps: rule.slowerHelps,
+      reveals: rule.reveals,
+    })
     counts[found.severity]++
     const known = worst[rule.part]
     if (!known || ORDER[found.severity] < ORDER[known]) worst[rule.part] = found.severity

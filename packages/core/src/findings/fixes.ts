@@ -24,11 +24,17 @@ export function lowerTopSpeed({ allDaySpeed, model }: Designed): Fix[] {
   if (allDaySpeed.outcome !== 'limited') return []
   const speed = roundDown(allDaySpeed.speed)
   if (speed < model.project.use.cruiseSpeed) return []
-  return [{ label: { text: 'Lower top to {speed}', params: { speed: { value: speed, quantity: 'speed' } } }, edits: [{ path: 'use.topSpeed', value: speed }] }]
+  return [
+    {
+      label: { text: 'Lower top to {speed}', params: { speed: { value: speed, quantity: 'speed' } } },
+      edits: [{ path: 'use.topSpeed', value: speed }],
+    },
+  ]
 }
 
 /**
- * Lower cruise until the rating that bites first keeps the headroom; demand rises at least with the square of the speed.
+ * Lower cruise until the rating that bites first keeps the headroom; demand rises at least with the square of the
+ * speed.
  *
  * @param facts of the boat
  * @returns one fix, or none
@@ -38,7 +44,12 @@ export function lowerCruise({ allDaySpeed, model: { project } }: Designed): Fix[
   const { headroom, cruiseSpeed } = project.use
   const speed = roundDown(allDaySpeed.speed * Math.sqrt(1 - headroom))
   if (speed >= cruiseSpeed || speed < 0.2) return []
-  return [{ label: { text: 'Cruise at {speed}', params: { speed: { value: speed, quantity: 'speed' } } }, edits: [{ path: 'use.cruiseSpeed', value: speed }] }]
+  return [
+    {
+      label: { text: 'Cruise at {speed}', params: { speed: { value: speed, quantity: 'speed' } } },
+      edits: [{ path: 'use.cruiseSpeed', value: speed }],
+    },
+  ]
 }
 
 /**
@@ -50,7 +61,12 @@ export function lowerCruise({ allDaySpeed, model: { project } }: Designed): Fix[
  */
 export function moreParallel({ model: { project } }: Designed, strings = project.design.pack.parallel + 1): Fix[] {
   if (project.held.pack) return []
-  return [{ label: { text: 'Pack of {n} in parallel', params: { n: String(strings) } }, edits: [{ path: 'design.pack.parallel', value: strings }] }]
+  return [
+    {
+      label: { text: 'Pack of {n} in parallel', params: { n: String(strings) } },
+      edits: [{ path: 'design.pack.parallel', value: strings }],
+    },
+  ]
 }
 
 /**
@@ -62,7 +78,8 @@ export function moreParallel({ model: { project } }: Designed, strings = project
  */
 export function largerMotor({ library, model: { project, pack } }: Designed, power: number): Fix[] {
   if (project.held.motor) return []
-  const fits = (m: MotorSpec) => m.ratedPower >= power && m.leastVoltage <= pack.nominalVoltage && m.greatestVoltage >= pack.fullVoltage
+  const fits = (m: MotorSpec) =>
+    m.ratedPower >= power && m.leastVoltage <= pack.nominalVoltage && m.greatestVoltage >= pack.fullVoltage
   const found = library.motors.filter(fits).sort((a, b) => a.price - b.price)[0]
   if (!found || found.id === project.design.motor.id) return []
   return [{ label: { text: found.name }, edits: [{ path: 'design.motor', value: found }] }]
@@ -75,10 +92,18 @@ export function largerMotor({ library, model: { project, pack } }: Designed, pow
  * @param needs battery-side and motor-side amps all day
  * @returns one fix, or none
  */
-export function otherController({ library, model: { project, pack } }: Designed, needs: { batteryCurrent: number, phaseCurrent: number }): Fix[] {
-  const fits = (c: ControllerSpec) => c.greatestVoltage >= pack.fullVoltage && c.leastVoltage <= 0.85 * pack.nominalVoltage
-    && c.batteryCurrent >= needs.batteryCurrent && c.phaseCurrent >= needs.phaseCurrent
-  const found = library.controllers.filter(c => c.id !== project.design.controller.id && fits(c)).sort((a, b) => a.price - b.price)[0]
+export function otherController(
+  { library, model: { project, pack } }: Designed,
+  needs: { batteryCurrent: number; phaseCurrent: number },
+): Fix[] {
+  const fits = (c: ControllerSpec) =>
+    c.greatestVoltage >= pack.fullVoltage &&
+    c.leastVoltage <= 0.85 * pack.nominalVoltage &&
+    c.batteryCurrent >= needs.batteryCurrent &&
+    c.phaseCurrent >= needs.phaseCurrent
+  const found = library.controllers
+    .filter(c => c.id !== project.design.controller.id && fits(c))
+    .sort((a, b) => a.price - b.price)[0]
   if (!found) return []
   return [{ label: { text: found.name }, edits: [{ path: 'design.controller', value: found }] }]
 }
@@ -92,7 +117,12 @@ export function otherController({ library, model: { project, pack } }: Designed,
 export function betterCooling({ model: { project } }: Designed): Fix[] {
   const better = COOLINGS[COOLINGS.indexOf(fittedCooling(project.design)) + 1]
   if (!better) return []
-  return [{ label: { text: better === 'closed loop' ? 'Closed water loop' : 'Raw water' }, edits: [{ path: 'design.cooling', value: better }] }]
+  return [
+    {
+      label: { text: better === 'closed loop' ? 'Closed water loop' : 'Raw water' },
+      edits: [{ path: 'design.cooling', value: better }],
+    },
+  ]
 }
 
 /**
@@ -101,9 +131,23 @@ export function betterCooling({ model: { project } }: Designed): Fix[] {
  * @param facts of the boat
  * @returns one fix, or none
  */
-export function withoutOldGears({ model: { project: { boat } } }: Designed): Fix[] {
+export function withoutOldGears({
+  model: {
+    project: { boat },
+  },
+}: Designed): Fix[] {
   if (boat.drive.kind !== 'shaft') return []
-  return [{ label: { text: 'Take the old gears out' }, edits: [{ path: 'boat.drive.torqueLimit', value: null }, { path: 'boat.drive.rpmLimit', value: null }, { path: 'boat.drive.reverses', value: false }, { path: 'boat.drive.astern', value: 'motor' }] }]
+  return [
+    {
+      label: { text: 'Take the old gears out' },
+      edits: [
+        { path: 'boat.drive.torqueLimit', value: null },
+        { path: 'boat.drive.rpmLimit', value: null },
+        { path: 'boat.drive.reverses', value: false },
+        { path: 'boat.drive.astern', value: 'motor' },
+      ],
+    },
+  ]
 }
 
 /** Size whatever is not held again. */

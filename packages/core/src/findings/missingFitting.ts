@@ -1,9 +1,20 @@
 import type { Fitting } from '../wiring'
 import type { Project } from '../project/projectSchema'
-import type { PartName, Rule, Severity } from './finding'
+import type { PartName } from '../project/partName'
+import type { Rule, Severity } from './finding'
 
 /** What a left-out piece of gear means. */
-export interface MissingFitting { id: string, fitting: Fitting, part: PartName, checks: string, severity: Severity, title: string, sentence: string, caution?: string, applies?: (project: Project) => boolean }
+export interface MissingFitting {
+  id: string
+  fitting: Fitting
+  part: PartName
+  checks: string
+  severity: Severity
+  title: string
+  sentence: string
+  caution?: string
+  applies?: (project: Project) => boolean
+}
 
 /**
  * A rule on a piece of gear that is usual and was left out: it says why it is usual, and fits it at a touch.
@@ -11,11 +22,32 @@ export interface MissingFitting { id: string, fitting: Fitting, part: PartName, 
  * @param of the gear and its words
  * @returns the rule
  */
-export function missingFitting({ id, fitting, part, checks, severity, title, sentence, caution, applies }: MissingFitting): Rule {
+export function missingFitting({
+  id,
+  fitting,
+  part,
+  checks,
+  severity,
+  title,
+  sentence,
+  caution,
+  applies,
+}: MissingFitting): Rule {
   return {
-    id, part, checks, source: 'Common practice; ISO 13297, ISO 16315 and ABYC E-30 by name',
-    check: ({ model: { project } }) => project.design.wiring.fitted[fitting] || applies?.(project) === false
-      ? null
-      : { severity, title, amount: { text: '' }, sentence: { text: sentence }, ...(caution ? { caution } : {}), fixes: [{ label: { text: 'Fit it' }, edits: [{ path: `design.wiring.fitted.${fitting}`, value: true }] }] },
+    id,
+    part,
+    checks,
+    source: 'Common practice; ISO 13297, ISO 16315 and ABYC E-30 by name',
+    check: ({ model: { project } }) =>
+      project.design.wiring.fitted[fitting] || applies?.(project) === false
+        ? null
+        : {
+            severity,
+            title,
+            amount: { text: '' },
+            sentence: { text: sentence },
+            ...(caution ? { caution } : {}),
+            fixes: [{ label: { text: 'Fit it' }, edits: [{ path: `design.wiring.fitted.${fitting}`, value: true }] }],
+          },
   }
 }

@@ -5,14 +5,19 @@ import type { Project } from '../project/projectSchema'
 import type { Fix, RawFinding } from './finding'
 
 /**
- * What is found of a motor or controller whose figures contradict each other: the first that is known to be at least so much.
+ * What is found of a motor or controller whose figures contradict each other: the first that is known to be at least so
+ * much.
  *
  * @param kind of part
  * @param project the boat
  * @param others fixes beside raising that figure
  * @returns the finding, or null when its plate agrees with itself
  */
-export function plateFinding(kind: 'motor' | 'controller', { design }: Project, others: () => Fix[]): Omit<RawFinding, 'rule' | 'part'> | null {
+export function plateFinding(
+  kind: 'motor' | 'controller',
+  { design }: Project,
+  others: () => Fix[],
+): Omit<RawFinding, 'rule' | 'part'> | null {
   const part = design[kind] as unknown as Part
   for (const { key, message, least } of partContradictions(kind, part)) {
     const path = `design.${kind}.${key}`
@@ -20,9 +25,17 @@ export function plateFinding(kind: 'motor' | 'controller', { design }: Project, 
     const { label, quantity, storedPerSi = 1 }: Field = FIELDS[path as FieldPath]
     const shown = (stored: unknown) => ({ value: Number(stored) / storedPerSi, quantity })
     return {
-      severity: 'stop', title: 'plate', amount: { text: '' },
-      sentence: { text: `${message.replace(/\.$/, '')}: it says {is}, and {least} is the least.`, params: { is: shown(part[key]), least: shown(least) } },
-      fixes: [{ label: { text: `${label} {v}`, params: { v: shown(least) } }, edits: [{ path, value: least }] }, ...others()],
+      severity: 'stop',
+      title: 'plate',
+      amount: { text: '' },
+      sentence: {
+        text: `${message.replace(/\.$/, '')}: it says {is}, and {least} is the least.`,
+        params: { is: shown(part[key]), least: shown(least) },
+      },
+      fixes: [
+        { label: { text: `${label} {v}`, params: { v: shown(least) } }, edits: [{ path, value: least }] },
+        ...others(),
+      ],
     }
   }
   return null

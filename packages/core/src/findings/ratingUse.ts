@@ -1,7 +1,11 @@
 import type { Severity } from './finding'
 
 /** How a rating stands against cruise and the top speed wished. */
-export interface RatingUse { severity: Severity, case: 'cruiseBeyond' | 'topBeyond' | 'topMinutes' | 'headroom', share: number }
+export interface RatingUse {
+  severity: Severity
+  case: 'cruiseBeyond' | 'topBeyond' | 'topMinutes' | 'headroom'
+  share: number
+}
 
 /**
  * Judges a rating: cruise must stay within the all-day rating less the headroom; top may use the peak for minutes.

@@ -3,11 +3,20 @@ import { fuseFor, sizeConductor, type CableRun, type FuseDemand } from '../wirin
 import type { Facts, Fix } from './finding'
 
 /** The usual caution of a fault current. */
-export const FIRE = 'A short in a battery cable starts a fire in seconds. Fuse at the pack, within a hand’s breadth. Local code first; a licensed electrician checks it.'
+export const FIRE =
+  'A short in a battery cable starts a fire in seconds. Fuse at the pack, within a hand’s breadth. Local code ' +
+  'first; a licensed electrician checks it.'
 
 /** What the fuse of a bank must do. */
-const demandOf = ({ wiring: { bank, shortCircuit }, model: { pack } }: Pick<Facts, 'wiring' | 'model'>): FuseDemand =>
-  ({ current: bank.current, ampacity: bank.lead.ampacity, voltage: pack.fullVoltage, shortCircuit })
+const demandOf = ({
+  wiring: { bank, shortCircuit },
+  model: { pack },
+}: Pick<Facts, 'wiring' | 'model'>): FuseDemand => ({
+  current: bank.current,
+  ampacity: bank.lead.ampacity,
+  voltage: pack.fullVoltage,
+  shortCircuit,
+})
 
 /**
  * A fuse of the owner's library that suits where none that ships does.
@@ -29,7 +38,16 @@ export function ownFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fix
 export function bestFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fix[] {
   const fuse = fuseFor(SHIPPED_LIBRARY.fuses, demandOf(facts))
   if (fuse) return [{ label: { text: fuse.name }, edits: [{ path: 'design.wiring.fuse', value: null }] }]
-  return [...ownFuse(facts), { label: { text: 'Cable and fuse sized together' }, edits: [{ path: 'design.wiring.fuse', value: null }, { path: 'design.wiring.mainArea', value: null }] }]
+  return [
+    ...ownFuse(facts),
+    {
+      label: { text: 'Cable and fuse sized together' },
+      edits: [
+        { path: 'design.wiring.fuse', value: null },
+        { path: 'design.wiring.mainArea', value: null },
+      ],
+    },
+  ]
 }
 
 /**
@@ -42,5 +60,16 @@ export function bestFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fi
 export function sizedCable(field: 'mainArea' | 'motorArea', run: CableRun): Fix[] {
   const sized = sizeConductor(run)
   if (!sized) return []
-  return [{ label: sized.parallel > 1 ? { text: '{n} × {a}', params: { n: String(sized.parallel), a: { value: sized.area * 1e-6, quantity: 'copperArea' } } } : { text: '{a}', params: { a: { value: sized.area * 1e-6, quantity: 'copperArea' } } }, edits: [{ path: `design.wiring.${field}`, value: null }] }]
+  return [
+    {
+      label:
+        sized.parallel > 1
+          ? {
+              text: '{n} × {a}',
+              params: { n: String(sized.parallel), a: { value: sized.area * 1e-6, quantity: 'copperArea' } },
+            }
+          : { text: '{a}', params: { a: { value: sized.area * 1e-6, quantity: 'copperArea' } } },
+      edits: [{ path: `design.wiring.${field}`, value: null }],
+    },
+  ]
 }

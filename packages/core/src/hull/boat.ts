@@ -1,4 +1,4 @@
-import type { DriveKind } from '../resistance/legResistance'
+import type { DriveKind } from './driveKind'
 
 /** What is asked about the boat. Null where the owner does not know: Remigo then estimates, and says so. */
 export interface BoatDimensions {
@@ -36,5 +36,5 @@ export interface BoatDimensions {
   water: 'sea' | 'fresh'
   /** K */
   waterTemperature: number
-  drive: { kind: DriveKind, greatestDiameter: number, shaftDepth: number }
+  drive: { kind: DriveKind; greatestDiameter: number; shaftDepth: number }
 }

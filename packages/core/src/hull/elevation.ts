@@ -1,17 +1,22 @@
 /** One stroke of a drawn line: x in m aft of the bow, z in m above the waterline. */
-export type Stroke
-  = | readonly ['M' | 'L', number, number]
-    | readonly ['C', number, number, number, number, number, number]
-    | readonly ['Z']
+export type Stroke =
+  readonly ['M' | 'L', number, number] | readonly ['C', number, number, number, number, number, number] | readonly ['Z']
 
 /** A line of the side elevation. */
 export type Line = readonly Stroke[]
 
 /** A place on board. */
-export interface Place { x: number, z: number }
+export interface Place {
+  x: number
+  z: number
+}
 
 /** A part's box on board, centred on its place. */
-export interface PlacedBox extends Place { width: number, height: number, tilt?: number }
+export interface PlacedBox extends Place {
+  width: number
+  height: number
+  tilt?: number
+}
 
 /** The side elevation as data, bow to the left. Drawn in this order. */
 export interface Elevation {

@@ -1,5 +1,9 @@
 /** A keel, skeg or rudder: span and mean chord in m, thickness as a share of the chord. */
-export interface Fin { span: number, chord: number, thickness: number }
+export interface Fin {
+  span: number
+  chord: number
+  thickness: number
+}
 
 /**
  * Volume of a fin with a NACA four-digit section, whose area is 0.685 t c.

@@ -55,7 +55,17 @@ export const ONE_ROUND_HULL = { hulls: 1, hullSpacing: 0, section: 'round', tube
 
 /** A figure that the owner did not give. */
 export interface FormEstimate {
-  field: 'lengthWaterline' | 'beamWaterline' | 'prismatic' | 'midship' | 'waterplane' | 'lcb' | 'hullBeam' | 'hullSpacing' | 'deadrise' | 'lcg'
+  field:
+    | 'lengthWaterline'
+    | 'beamWaterline'
+    | 'prismatic'
+    | 'midship'
+    | 'waterplane'
+    | 'lcb'
+    | 'hullBeam'
+    | 'hullSpacing'
+    | 'deadrise'
+    | 'lcg'
   value: number
   /** likely error, as a share of the value */
   spread: number

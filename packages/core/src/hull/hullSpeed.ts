@@ -24,7 +24,7 @@ export function froudeNumber(speed: number, length: number): number {
  * Source: deep-water wave of length λ = 2πV²/g; in knots and feet 1.34 √LWL.
  */
 export function hullSpeed(length: number): number {
-  return Math.sqrt(GRAVITY * checkRange('length', length, 0.01) / (2 * Math.PI))
+  return Math.sqrt((GRAVITY * checkRange('length', length, 0.01)) / (2 * Math.PI))
 }
 
 /**
@@ -35,5 +35,5 @@ export function hullSpeed(length: number): number {
  * @example waveLength(2.675) // 4.585
  */
 export function waveLength(speed: number): number {
-  return 2 * Math.PI * checkRange('speed', speed, 0) ** 2 / GRAVITY
+  return (2 * Math.PI * checkRange('speed', speed, 0) ** 2) / GRAVITY
 }

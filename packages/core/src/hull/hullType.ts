@@ -1,5 +1,5 @@
-import type { Appendage } from '../resistance/appendageResistance'
-import type { DriveKind } from '../resistance/legResistance'
+import type { Appendage } from './appendage'
+import type { DriveKind } from './driveKind'
 import type { BoatDimensions } from './boat'
 import type { Elevation } from './elevation'
 import type { HullForm } from './hullForm'
@@ -16,10 +16,18 @@ export interface HullPropellerInteraction {
 }
 
 /** A method that fits this hull type, and how much it weighs in the recommendation. */
-export interface MethodWeight { method: string, weight: number }
+export interface MethodWeight {
+  method: string
+  weight: number
+}
 
 /** Dimensions that are usual for a boat of this type and length: what the first questions offer. */
-export interface TypicalDimensions { beam: number, draught: number, mass: number, propellerDiameter: number }
+export interface TypicalDimensions {
+  beam: number
+  draught: number
+  mass: number
+  propellerDiameter: number
+}
 
 /** How such boats are usually used and fitted. */
 export interface UsualUse {
@@ -31,12 +39,16 @@ export interface UsualUse {
   /** m over all, and hours of an outing */
   length: number
   hours: number
-  /** house load, W for each square metre of the length squared: lights, instruments, fridge, on average; 0 where there is no house */
+  /**
+   * house load, W for each square metre of the length squared: lights, instruments, fridge, on average; 0 where there
+   * is no house
+   */
   house: number
 }
 
 /** A dimension or choice that only some hulls have. */
-export type HullQuestion = 'keel' | 'beamWaterline' | 'coefficients' | 'hullBeam' | 'hullSpacing' | 'tubes' | 'deadrise' | 'lcg'
+export type HullQuestion =
+  'keel' | 'beamWaterline' | 'coefficients' | 'hullBeam' | 'hullSpacing' | 'tubes' | 'deadrise' | 'lcg'
 
 /** Everything that is particular to one hull type. A new type is one folder with these, and a line in the registry. */
 export interface HullType {

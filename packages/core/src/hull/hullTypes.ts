@@ -10,7 +10,17 @@ import { pontoon } from './pontoon/pontoon'
 import { semiDisplacement } from './semiDisplacement/semiDisplacement'
 
 /** Every hull type that Remigo knows. A new one is its own folder and one line here. */
-export const HULL_TYPES: readonly HullType[] = [keelYacht, displacementLaunch, semiDisplacement, planing, jetBoat, catamaran, pontoon, canoe, dinghy]
+export const HULL_TYPES: readonly HullType[] = [
+  keelYacht,
+  displacementLaunch,
+  semiDisplacement,
+  planing,
+  jetBoat,
+  catamaran,
+  pontoon,
+  canoe,
+  dinghy,
+]
 
 /**
  * What a boat is called: her kind within the type where there is one.
@@ -19,13 +29,14 @@ export const HULL_TYPES: readonly HullType[] = [keelYacht, displacementLaunch, s
  * @returns a few words
  * @example hullLabel({ hullType: 'canoe', variant: 'kayak' }) // 'Kayak'
  */
-export function hullLabel({ hullType, variant }: { hullType: string, variant: string }): string {
+export function hullLabel({ hullType, variant }: { hullType: string; variant: string }): string {
   const type = hullTypeOf(hullType)
   return type.variants[variant] ?? type.label
 }
 
 /** True for boats that carry sail, under which a propeller is towed. */
-export const hasSails = ({ hullType, variant }: { hullType: string, variant: string }): boolean => hullType === 'keelYacht' || variant === 'sail'
+export const hasSails = ({ hullType, variant }: { hullType: string; variant: string }): boolean =>
+  hullType === 'keelYacht' || variant === 'sail'
 
 /**
  * The hull type of a short name.

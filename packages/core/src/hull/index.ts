@@ -1,4 +1,6 @@
+export type * from './appendage'
 export type * from './boat'
+export * from './driveKind'
 export type * from './elevation'
 export type * from './hullForm'
 export type * from './hullType'

@@ -30,5 +30,5 @@ const vogel = (temperature: number): number => 10 ** (247.8 / (temperature - 140
  */
 export function waterProperties(kind: 'sea' | 'fresh', temperature = FIFTEEN_DEGREES): Water {
   const base = AT_FIFTEEN[kind]
-  return { density: base.density, viscosity: base.viscosity * vogel(temperature) / vogel(FIFTEEN_DEGREES) }
+  return { density: base.density, viscosity: (base.viscosity * vogel(temperature)) / vogel(FIFTEEN_DEGREES) }
 }

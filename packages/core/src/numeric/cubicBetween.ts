@@ -12,6 +12,8 @@
  * Source: Lagrange's interpolation, Abramowitz & Stegun 1964, 25.2.13, with its powers of t collected.
  */
 export function cubicBetween(before: number, from: number, to: number, after: number, t: number): number {
-  const slope = to - before / 3 - from / 2 - after / 6, bend = (before + to) / 2 - from, twist = (after - before) / 6 + (from - to) / 2
+  const slope = to - before / 3 - from / 2 - after / 6,
+    bend = (before + to) / 2 - from,
+    twist = (after - before) / 6 + (from - to) / 2
   return from + t * (slope + t * (bend + t * twist))
 }

@@ -10,7 +10,8 @@
  * Source: Lagrange's interpolation.
  */
 export function cubicThrough(xs: readonly number[], valueAt: (i: number) => number, x: number): number {
-  let low = 0, high = xs.length - 1
+  let low = 0,
+    high = xs.length - 1
   while (high - low > 1) {
     const middle = (low + high) >> 1
     if (xs[middle]! <= x) low = middle

@@ -1,12 +1,32 @@
-import type { PartName } from '../findings'
-import type { Project } from '../project'
+import type { PartName, Project } from '../project'
 import { stringVoltage } from '../solar'
 import { modelOf, tapRuns, wiringReport } from '../system'
 import type { Text } from '../units'
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent } from '../wiring'
 
 /** What a device is; each has its symbol. */
-export type DeviceKind = 'battery' | 'fuse' | 'switch' | 'contactor' | 'resistor' | 'stop' | 'shunt' | 'controller' | 'motor' | 'guard' | 'converter' | 'load' | 'watch' | 'charger' | 'inlet' | 'relay' | 'bus' | 'panel' | 'regulator' | 'generator' | 'isolator'
+export type DeviceKind =
+  | 'battery'
+  | 'fuse'
+  | 'switch'
+  | 'contactor'
+  | 'resistor'
+  | 'stop'
+  | 'shunt'
+  | 'controller'
+  | 'motor'
+  | 'guard'
+  | 'converter'
+  | 'load'
+  | 'watch'
+  | 'charger'
+  | 'inlet'
+  | 'relay'
+  | 'bus'
+  | 'panel'
+  | 'regulator'
+  | 'generator'
+  | 'isolator'
 
 /** A device of the one-line diagram. */
 export interface Device {
@@ -21,13 +41,24 @@ export interface Device {
 }
 
 /** What joins two devices: cables that carry power, and lines that only tell. */
-export interface Wire { from: string, to: string, kind: 'dc' | 'phase' | 'ac' | 'signal', label: Text | null }
+export interface Wire {
+  from: string
+  to: string
+  kind: 'dc' | 'phase' | 'ac' | 'signal'
+  label: Text | null
+}
 
 /** A one-line diagram before it is placed. */
-export interface OneLine { devices: Device[], wires: Wire[] }
+export interface OneLine {
+  devices: Device[]
+  wires: Wire[]
+}
 
 const volts = (value: number): Text => ({ text: '{v}', params: { v: { value, quantity: 'voltage' } } })
-const amps = (value: number, words = ''): Text => ({ text: `{a}${words}`, params: { a: { value, quantity: 'current' } } })
+const amps = (value: number, words = ''): Text => ({
+  text: `{a}${words}`,
+  params: { a: { value, quantity: 'current' } },
+})
 const words = (text: string): Text => ({ text })
 
 /**
@@ -40,29 +71,107 @@ export function oneLine(project: Project): OneLine {
   const { design, use } = project
   const { wiring, pack, motor, controller } = design
   const { fitted } = wiring
-  const model = modelOf(project), report = wiringReport(model)
-  const devices: Device[] = [], wires: Wire[] = []
-  const add = (id: string, kind: DeviceKind, label: string, lines: Text[], bench: Device['bench'] = 'wiring', part: PartName = 'pack') => { devices.push({ id, kind, label, lines, bench, part }) }
-  const join = (from: string, to: string, kind: Wire['kind'] = 'dc', label: Text | null = null) => { wires.push({ from, to, kind, label }) }
+  const model = modelOf(project),
+    report = wiringReport(model)
+  const devices: Device[] = [],
+    wires: Wire[] = []
+  const add = (
+    id: string,
+    kind: DeviceKind,
+    label: string,
+    lines: Text[],
+    bench: Device['bench'] = 'wiring',
+    part: PartName = 'pack',
+  ) => {
+    devices.push({ id, kind, label, lines, bench, part })
+  }
+  const join = (from: string, to: string, kind: Wire['kind'] = 'dc', label: Text | null = null) => {
+    wires.push({ from, to, kind, label })
+  }
   const cable = (run: typeof report.main): Text => ({
     text: run.parallel > 1 ? '{n} × {s}, {l}' : '{s}, {l}',
-    params: { n: String(run.parallel), s: { value: run.area * 1e-6, quantity: 'copperArea' }, l: { value: run.length, quantity: 'length' } },
+    params: {
+      n: String(run.parallel),
+      s: { value: run.area * 1e-6, quantity: 'copperArea' },
+      l: { value: run.length, quantity: 'length' },
+    },
   })
 
   // each bank from its plus to the common bus, or one pack straight to the controller; what is left out is bridged
-  const banks = Math.min(design.banks.count, pack.parallel), single = banks === 1
-  const contactors: string[] = [], guards: string[] = [], line: string[] = []
+  const banks = Math.min(design.banks.count, pack.parallel),
+    single = banks === 1
+  const contactors: string[] = [],
+    guards: string[] = [],
+    line: string[] = []
   for (let bank = 0; bank < banks; bank++) {
-    const of = (id: string) => bank === 0 ? id : `${id}${bank + 1}`, named = (label: string) => single ? label : `${label} ${bank + 1}`
-    const strings = Math.floor(pack.parallel / banks) + (bank < pack.parallel % banks ? 1 : 0), way = [of('pack')]
-    add(of('pack'), 'battery', single ? 'Pack' : `Bank ${bank + 1}`, [{ text: strings === 1 ? '{s} in series' : '{p} × {s} in series', params: { s: String(pack.series), p: String(strings) } }, words(pack.cell.name), { text: '{v}, {c}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, c: { value: strings * pack.cell.capacityAh * design.banks.health, quantity: 'charge' } } }], 'pack')
-    add(of('guard'), 'guard', named('Battery guard'), [amps(report.bmsCurrent, ' all day'), words('watches every cell')], 'pack')
+    const of = (id: string) => (bank === 0 ? id : `${id}${bank + 1}`),
+      named = (label: string) => (single ? label : `${label} ${bank + 1}`)
+    const strings = Math.floor(pack.parallel / banks) + (bank < pack.parallel % banks ? 1 : 0),
+      way = [of('pack')]
+    add(
+      of('pack'),
+      'battery',
+      single ? 'Pack' : `Bank ${bank + 1}`,
+      [
+        {
+          text: strings === 1 ? '{s} in series' : '{p} × {s} in series',
+          params: { s: String(pack.series), p: String(strings) },
+        },
+        words(pack.cell.name),
+        {
+          text: '{v}, {c}',
+          params: {
+            v: { value: model.pack.nominalVoltage, quantity: 'voltage' },
+            c: { value: strings * pack.cell.capacityAh * design.banks.health, quantity: 'charge' },
+          },
+        },
+      ],
+      'pack',
+    )
+    add(
+      of('guard'),
+      'guard',
+      named('Battery guard'),
+      [amps(report.bmsCurrent, ' all day'), words('watches every cell')],
+      'pack',
+    )
     join(of('pack'), of('guard'), 'signal')
-    const inWay = (id: string, kind: DeviceKind, label: string, lines: Text[]) => { add(of(id), kind, named(label), lines); way.push(of(id)) }
-    inWay('fuse', 'fuse', 'Main fuse', report.fuse ? [{ text: '{a}, {v}', params: { a: { value: report.fuse.rating, quantity: 'current' }, v: { value: report.fuse.voltage, quantity: 'voltage' } } }, amps(report.fuse.interrupt, ' interrupts')] : [words('none suits')])
-    if (fitted.disconnect) inWay('disconnect', 'switch', single ? 'Main disconnect' : 'Disconnect', [amps(report.contactor.wantsCurrent, ' all day'), volts(model.pack.fullVoltage)])
+    const inWay = (id: string, kind: DeviceKind, label: string, lines: Text[]) => {
+      add(of(id), kind, named(label), lines)
+      way.push(of(id))
+    }
+    inWay(
+      'fuse',
+      'fuse',
+      'Main fuse',
+      report.fuse
+        ? [
+            {
+              text: '{a}, {v}',
+              params: {
+                a: { value: report.fuse.rating, quantity: 'current' },
+                v: { value: report.fuse.voltage, quantity: 'voltage' },
+              },
+            },
+            amps(report.fuse.interrupt, ' interrupts'),
+          ]
+        : [words('none suits')],
+    )
+    if (fitted.disconnect)
+      inWay('disconnect', 'switch', single ? 'Main disconnect' : 'Disconnect', [
+        amps(report.contactor.wantsCurrent, ' all day'),
+        volts(model.pack.fullVoltage),
+      ])
     if (fitted.contactor) {
-      inWay('contactor', 'contactor', 'Contactor', [{ text: '{a}, {v} DC', params: { a: { value: report.contactor.current, quantity: 'current' }, v: { value: report.contactor.voltage, quantity: 'voltage' } } }])
+      inWay('contactor', 'contactor', 'Contactor', [
+        {
+          text: '{a}, {v} DC',
+          params: {
+            a: { value: report.contactor.current, quantity: 'current' },
+            v: { value: report.contactor.voltage, quantity: 'voltage' },
+          },
+        },
+      ])
       contactors.push(of('contactor'))
       join(of('guard'), of('contactor'), 'signal')
     }
@@ -79,16 +188,54 @@ export function oneLine(project: Project): OneLine {
     add('shunt', 'shunt', 'Shunt', [words('in the minus, counts energy')])
     line.push('shunt')
   }
-  add('controller', 'controller', 'Controller', [words(controller.name), { text: '{a} to {b}', params: { a: { value: controller.leastVoltage, quantity: 'voltage' }, b: { value: controller.greatestVoltage, quantity: 'voltage' } } }], 'motor', 'controller')
+  add(
+    'controller',
+    'controller',
+    'Controller',
+    [
+      words(controller.name),
+      {
+        text: '{a} to {b}',
+        params: {
+          a: { value: controller.leastVoltage, quantity: 'voltage' },
+          b: { value: controller.greatestVoltage, quantity: 'voltage' },
+        },
+      },
+    ],
+    'motor',
+    'controller',
+  )
   line.push('controller')
   line.slice(1).forEach((id, i) => join(line[i]!, id, 'dc', i === line.length - 2 ? cable(report.main) : null))
   add('motor', 'motor', 'Motor', [words(motor.name)], 'motor', 'motor')
-  join('controller', 'motor', 'phase', { text: '3 × {s}, {l}', params: { s: { value: report.motor.area * 1e-6, quantity: 'copperArea' }, l: { value: report.motor.length, quantity: 'length' } } })
+  join('controller', 'motor', 'phase', {
+    text: '3 × {s}, {l}',
+    params: {
+      s: { value: report.motor.area * 1e-6, quantity: 'copperArea' },
+      l: { value: report.motor.length, quantity: 'length' },
+    },
+  })
 
   if (fitted.precharge) {
     // round the contactor that closes last
     const before = fitted.contactor && fitted.disconnect ? 'disconnect' : 'fuse'
-    add('precharge', 'resistor', 'Precharge', [{ text: '{r}, {t}', params: { r: { value: report.precharge.resistance, quantity: 'bigResistance' }, t: { value: report.precharge.time, quantity: 'seconds' } } }, { text: '{a} at first', params: { a: { value: report.precharge.peak, quantity: 'current' } } }], 'wiring', 'controller')
+    add(
+      'precharge',
+      'resistor',
+      'Precharge',
+      [
+        {
+          text: '{r}, {t}',
+          params: {
+            r: { value: report.precharge.resistance, quantity: 'bigResistance' },
+            t: { value: report.precharge.time, quantity: 'seconds' },
+          },
+        },
+        { text: '{a} at first', params: { a: { value: report.precharge.peak, quantity: 'current' } } },
+      ],
+      'wiring',
+      'controller',
+    )
     join(before, 'precharge')
     join('precharge', 'controller')
   }
@@ -102,17 +249,30 @@ export function oneLine(project: Project): OneLine {
   }
   design.banks.others.forEach((group, i) => {
     const id = `others${i + 1}`
-    add(id, 'battery', 'Strings beside it', [{ text: group.parallel === 1 ? '{s} in series' : '{p} × {s} in series', params: { s: String(group.series), p: String(group.parallel) } }, words(group.cell.name)], 'pack')
+    add(
+      id,
+      'battery',
+      'Strings beside it',
+      [
+        {
+          text: group.parallel === 1 ? '{s} in series' : '{p} × {s} in series',
+          params: { s: String(group.series), p: String(group.parallel) },
+        },
+        words(group.cell.name),
+      ],
+      'pack',
+    )
     add(`${id}Fuse`, 'fuse', 'Fuse', [amps(chargeFuse(group.parallel * group.cell.current))], 'pack')
     join(id, `${id}Fuse`)
     join(`${id}Fuse`, fitted.disconnect ? 'disconnect' : 'fuse')
     join(id, 'guard', 'signal')
   })
   // charging: what feeds it, charger, a relay that the guard opens, a fuse at the pack's side
-  const { charging, solar } = design, tap = single ? (fitted.disconnect ? 'disconnect' : 'fuse') : 'bus'
+  const { charging, solar } = design,
+    tap = single ? (fitted.disconnect ? 'disconnect' : 'fuse') : 'bus'
   /** a source through a relay and a fuse of its own to the pack */
   const taps = tapRuns(project)
-  const tapCable = (name: keyof typeof taps): Text | null => taps[name] ? cable(taps[name]) : null
+  const tapCable = (name: keyof typeof taps): Text | null => (taps[name] ? cable(taps[name]) : null)
   const source = (from: string, name: 'charge' | 'panel', current: number, bench: Device['bench']) => {
     const size = tapCable(name === 'charge' ? 'charge' : 'sun')
     add(`${name}Fuse`, 'fuse', 'Fuse', [amps(chargeFuse(current))], bench)
@@ -121,27 +281,83 @@ export function oneLine(project: Project): OneLine {
       join(from, `${name}Relay`)
       join(`${name}Relay`, `${name}Fuse`, 'dc', size)
       for (const guard of guards) join(guard, `${name}Relay`, 'signal')
-    }
-    else join(from, `${name}Fuse`, 'dc', size)
+    } else join(from, `${name}Fuse`, 'dc', size)
     join(`${name}Fuse`, tap)
   }
   if (charging.supply === 'generator') {
-    add('generator', 'generator', 'Generator', [{ text: '{p} rated', params: { p: { value: charging.generatorPower, quantity: 'electricPower' } } }], 'charging')
+    add(
+      'generator',
+      'generator',
+      'Generator',
+      [{ text: '{p} rated', params: { p: { value: charging.generatorPower, quantity: 'electricPower' } } }],
+      'charging',
+    )
     add('changeover', 'switch', 'Changeover', [words('shore or generator, never both')], 'charging')
     join('generator', 'changeover', 'ac')
   }
-  add('inlet', 'inlet', 'Shore inlet', [{ text: '{v}, {a}', params: { v: { value: charging.shoreVoltage, quantity: 'voltage' }, a: { value: charging.shoreCurrent, quantity: 'current' } } }, words('residual-current breaker')], 'charging')
-  const shoreLine = ['inlet', ...(fitted.galvanicIsolator ? ['isolator'] : []), ...(charging.supply === 'generator' ? ['changeover'] : []), 'charger']
-  if (fitted.galvanicIsolator) add('isolator', 'isolator', 'Galvanic isolator', [words('in the earth of the shore')], 'charging', 'hull')
-  add('charger', 'charger', charging.count > 1 ? `${charging.count} chargers` : 'Charger', [words(charging.charger.name), amps(charging.count * charging.charger.current, ' at most')], 'charging')
+  add(
+    'inlet',
+    'inlet',
+    'Shore inlet',
+    [
+      {
+        text: '{v}, {a}',
+        params: {
+          v: { value: charging.shoreVoltage, quantity: 'voltage' },
+          a: { value: charging.shoreCurrent, quantity: 'current' },
+        },
+      },
+      words('residual-current breaker'),
+    ],
+    'charging',
+  )
+  const shoreLine = [
+    'inlet',
+    ...(fitted.galvanicIsolator ? ['isolator'] : []),
+    ...(charging.supply === 'generator' ? ['changeover'] : []),
+    'charger',
+  ]
+  if (fitted.galvanicIsolator)
+    add('isolator', 'isolator', 'Galvanic isolator', [words('in the earth of the shore')], 'charging', 'hull')
+  add(
+    'charger',
+    'charger',
+    charging.count > 1 ? `${charging.count} chargers` : 'Charger',
+    [words(charging.charger.name), amps(charging.count * charging.charger.current, ' at most')],
+    'charging',
+  )
   shoreLine.slice(1).forEach((id, i) => join(shoreLine[i]!, id, 'ac'))
   source('charger', 'charge', charging.count * charging.charger.current, 'charging')
   if (solar.fitted) {
-    add('panels', 'panel', 'Panels', [{ text: solar.parallel === 1 ? '{s} in a string' : '{p} × {s} in a string', params: { s: String(solar.series), p: String(solar.parallel) } }, words(solar.panel.name)], 'solar')
-    add('panelSwitch', 'switch', 'Panel disconnect', [volts(stringVoltage(solar).cold), amps(solar.parallel * solar.panel.shortCurrent)], 'solar')
+    add(
+      'panels',
+      'panel',
+      'Panels',
+      [
+        {
+          text: solar.parallel === 1 ? '{s} in a string' : '{p} × {s} in a string',
+          params: { s: String(solar.series), p: String(solar.parallel) },
+        },
+        words(solar.panel.name),
+      ],
+      'solar',
+    )
+    add(
+      'panelSwitch',
+      'switch',
+      'Panel disconnect',
+      [volts(stringVoltage(solar).cold), amps(solar.parallel * solar.panel.shortCurrent)],
+      'solar',
+    )
     join('panels', 'panelSwitch', 'dc', tapCable('panels'))
     if (solar.controller) {
-      add('regulator', 'regulator', 'Charge controller', [words(solar.controller.name), amps(solar.controller.current, ' at most')], 'solar')
+      add(
+        'regulator',
+        'regulator',
+        'Charge controller',
+        [words(solar.controller.name), amps(solar.controller.current, ' at most')],
+        'solar',
+      )
       join('panelSwitch', 'regulator')
     }
     source(solar.controller ? 'regulator' : 'panelSwitch', 'panel', panelSourceCurrent(solar), 'solar')
@@ -149,14 +365,24 @@ export function oneLine(project: Project): OneLine {
   if (use.houseLoad === 0) return { devices, wires }
   // the house: from behind the main fuse, with a fuse of its own
   add('houseFuse', 'fuse', 'Fuse', [amps(houseFuse(use.houseLoad, model.pack.nominalVoltage))])
-  add('converter', 'converter', 'DC-DC', [{ text: '{v} to 12 V, {p}', params: { v: { value: model.pack.nominalVoltage, quantity: 'voltage' }, p: { value: wiring.dcdcPower ?? converterPower(use.houseLoad), quantity: 'smallPower' } } }])
+  add('converter', 'converter', 'DC-DC', [
+    {
+      text: '{v} to 12 V, {p}',
+      params: {
+        v: { value: model.pack.nominalVoltage, quantity: 'voltage' },
+        p: { value: wiring.dcdcPower ?? converterPower(use.houseLoad), quantity: 'smallPower' },
+      },
+    },
+  ])
   join(tap, 'houseFuse')
   join('houseFuse', 'converter', 'dc', tapCable('house'))
   if (fitted.separateHouse) {
     add('house', 'battery', 'House battery', [words('12 V, keeps lights, pump and radio')])
     join('converter', 'house')
   }
-  add('loads', 'load', 'House', [{ text: '{p} on average', params: { p: { value: use.houseLoad, quantity: 'smallPower' } } }])
+  add('loads', 'load', 'House', [
+    { text: '{p} on average', params: { p: { value: use.houseLoad, quantity: 'smallPower' } } },
+  ])
   join(fitted.separateHouse ? 'house' : 'converter', 'loads')
   return { devices, wires }
 }

@@ -12,5 +12,5 @@ const UNLESS_SAID: Record<string, unknown> = { weakerDirection: 'none' }
  */
 export function emptyPart(kind: PartKindId): Part {
   const columns = PART_KINDS[kind].columns.map(c => [c.key, UNLESS_SAID[c.key] ?? (c.kind === 'yes' ? false : null)])
-  return { id: '', name: '', ...Object.fromEntries(columns) as Record<string, unknown> }
+  return { id: '', name: '', ...(Object.fromEntries(columns) as Record<string, unknown>) }
 }

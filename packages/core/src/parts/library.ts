@@ -3,12 +3,12 @@ import type { ControllerSpec, MotorSpec } from '../drive'
 import type { JetSpec } from '../propulsor'
 import type { ChargeControllerSpec, PanelSpec } from '../solar/solarSpecs'
 import type { FuseSpec } from '../wiring'
-import { DEMO_CELLS, DEMO_PACKS } from './demoCells'
-import { DEMO_CONTROLLERS } from './demoControllers'
-import { DEMO_JETS } from './demoJets'
-import { DEMO_MOTORS } from './demoMotors'
-import { DEMO_CHARGE_CONTROLLERS, DEMO_PANELS } from './demoSolar'
-import { DEMO_CHARGERS, DEMO_FUSES } from './demoWiring'
+import { SHIPPED_CELLS, SHIPPED_PACKS } from './shipped/shippedCells'
+import { SHIPPED_CONTROLLERS } from './shipped/shippedControllers'
+import { SHIPPED_JETS } from './shipped/shippedJets'
+import { SHIPPED_MOTORS } from './shipped/shippedMotors'
+import { SHIPPED_CHARGE_CONTROLLERS, SHIPPED_PANELS } from './shipped/shippedSolar'
+import { SHIPPED_CHARGERS, SHIPPED_FUSES } from './shipped/shippedWiring'
 
 /** The parts that a design, a fix or a list is chosen from. */
 export interface Library {
@@ -25,8 +25,14 @@ export interface Library {
 
 /** The parts that ship with Remigo. */
 export const SHIPPED_LIBRARY: Library = {
-  motors: DEMO_MOTORS, jets: DEMO_JETS, controllers: DEMO_CONTROLLERS, cells: [...DEMO_CELLS, ...DEMO_PACKS],
-  chargers: DEMO_CHARGERS, fuses: DEMO_FUSES, panels: DEMO_PANELS, chargeControllers: DEMO_CHARGE_CONTROLLERS,
+  motors: SHIPPED_MOTORS,
+  jets: SHIPPED_JETS,
+  controllers: SHIPPED_CONTROLLERS,
+  cells: [...SHIPPED_CELLS, ...SHIPPED_PACKS],
+  chargers: SHIPPED_CHARGERS,
+  fuses: SHIPPED_FUSES,
+  panels: SHIPPED_PANELS,
+  chargeControllers: SHIPPED_CHARGE_CONTROLLERS,
 }
 
 /** An owner's own parts, as far as a design is chosen from them. */
@@ -40,6 +46,9 @@ export type OwnParts = Partial<Library>
  */
 export function libraryWith(own: OwnParts): Library {
   if (!Object.values(own).some(parts => parts && parts.length > 0)) return SHIPPED_LIBRARY
-  const joined = Object.entries(SHIPPED_LIBRARY).map(([kind, shipped]) => [kind, [...shipped as readonly unknown[], ...own[kind as keyof Library] ?? []]])
+  const joined = Object.entries(SHIPPED_LIBRARY).map(([kind, shipped]) => [
+    kind,
+    [...(shipped as readonly unknown[]), ...(own[kind as keyof Library] ?? [])],
+  ])
   return Object.fromEntries(joined) as Library
 }

@@ -1,8 +1,15 @@
 import { fitMotorLosses, LEAST_RISE, PLATE_AIR, type MotorSpec } from '../drive'
 import type { Part, PartKindId } from './partKinds'
 
-/** Columns of a part that cannot both be true: the one to look at, a sentence, and the least that it can be, where that is known. */
-export interface PartContradiction { key: string, message: string, least: number | null }
+/**
+ * Columns of a part that cannot both be true: the one to look at, a sentence, and the least that it can be, where that
+ * is known.
+ */
+export interface PartContradiction {
+  key: string
+  message: string
+  least: number | null
+}
 
 /**
  * Finds figures of a part that contradict each other.
@@ -14,7 +21,9 @@ export interface PartContradiction { key: string, message: string, least: number
  */
 export function partContradictions(kind: PartKindId, part: Part): PartContradiction[] {
   const found: PartContradiction[] = []
-  const below = (low: string, high: string, message: string) => { if (Number(part[low]) > Number(part[high])) found.push({ key: high, message, least: Number(part[low]) }) }
+  const below = (low: string, high: string, message: string) => {
+    if (Number(part[low]) > Number(part[high])) found.push({ key: high, message, least: Number(part[low]) })
+  }
   if ('leastVoltage' in part) below('leastVoltage', 'greatestVoltage', 'The upper voltage is below the lower one.')
   if (kind === 'motor') {
     below('ratedPower', 'peakPower', 'The peak is below the rated power.')
@@ -25,7 +34,12 @@ export function partContradictions(kind: PartKindId, part: Part): PartContradict
   if (kind === 'controller') {
     below('batteryCurrent', 'batteryCurrentPeak', 'The amps for a minute are below those all day.')
     below('phaseCurrent', 'phaseCurrentPeak', 'The amps for a minute are below those all day.')
-    if (Number(part.rollbackFrom) < PLATE_AIR + LEAST_RISE) found.push({ key: 'rollbackFrom', message: 'It cuts back in air of 40 °C without any load.', least: PLATE_AIR + LEAST_RISE })
+    if (Number(part.rollbackFrom) < PLATE_AIR + LEAST_RISE)
+      found.push({
+        key: 'rollbackFrom',
+        message: 'It cuts back in air of 40 °C without any load.',
+        least: PLATE_AIR + LEAST_RISE,
+      })
     below('rollbackFrom', 'rollbackTo', 'It is off below where it begins to cut back.')
   }
   if (kind === 'cell' || kind === 'pack') below('current', 'currentPeak', 'The amps for 30 s are below those all day.')

@@ -3,10 +3,14 @@ import { checkPart, fromColumn, inColumns, toColumn } from './checkPart'
 import { columnHeading, PART_KINDS, type Part, type PartColumn, type PartKindId } from './partKinds'
 
 /** A cell of a file that makes no sense. Lines count from 1, with the heading. */
-export interface PartCellError { line: number, column: string, message: string }
+export interface PartCellError {
+  line: number
+  column: string
+  message: string
+}
 
 /** Parts of a file, or every cell that makes no sense. */
-export type PartsTable = { outcome: 'read', parts: Part[] } | { outcome: 'wrong', errors: PartCellError[] }
+export type PartsTable = { outcome: 'read'; parts: Part[] } | { outcome: 'wrong'; errors: PartCellError[] }
 
 /** Rows between two tellings of progress. */
 const ROWS_AT_ONCE = 250
@@ -25,13 +29,21 @@ export function writeParts(kind: PartKindId, parts: readonly Part[]): string {
   const { columns } = PART_KINDS[kind]
   const cell = (part: Part, column: PartColumn) => {
     const value = part[column.key]
-    return column.kind === 'number' ? String(toColumn(column, Number(value))) : column.kind === 'yes' ? (value ? 'yes' : 'no') : String(value)
+    return column.kind === 'number'
+      ? String(toColumn(column, Number(value)))
+      : column.kind === 'yes'
+        ? value
+          ? 'yes'
+          : 'no'
+        : String(value)
   }
-  return `${csvFormatRows([['name', ...columns.map(columnHeading)], ...parts.map(part => [part.name, ...columns.map(c => cell(part, c))])])}\n`
+  const rows = parts.map(part => [part.name, ...columns.map(c => cell(part, c))])
+  return `${csvFormatRows([['name', ...columns.map(columnHeading)], ...rows])}\n`
 }
 
 /**
- * Reads parts from CSV: commas, or semicolons with decimal commas; columns in any order. All of them or, with the cells named, none.
+ * Reads parts from CSV: commas, or semicolons with decimal commas; columns in any order. All of them or, with the cells
+ * named, none.
  * A generator, so that a worker can tell its progress and stop.
  *
  * @param kind of parts
@@ -46,7 +58,19 @@ export function* readParts(kind: PartKindId, text: string): Generator<number, Pa
   const places = new Map(heading.map((h, i) => [h.trim().toLowerCase(), i]))
   const wanted = ['name', ...columns.map(columnHeading)]
   const missing = wanted.filter(h => !places.has(h.toLowerCase()))
-  if (missing.length) return { outcome: 'wrong', errors: [{ line: 1, column: missing[0]!, message: `The heading has no ${missing.join(', ')}. Export the ${many.toLowerCase()} for a file with every column.` }] }
+  if (missing.length)
+    return {
+      outcome: 'wrong',
+      errors: [
+        {
+          line: 1,
+          column: missing[0]!,
+          message:
+            `The heading has no ${missing.join(', ')}. Export the ${many.toLowerCase()} for a file with ` +
+            'every column.',
+        },
+      ],
+    }
   const errors: PartCellError[] = []
   const parts: Part[] = []
   const lines = new Map<string, number>()
@@ -60,7 +84,9 @@ export function* readParts(kind: PartKindId, text: string): Generator<number, Pa
     const wrong = (column: string, message: string) => errors.push({ line: at, column, message })
     const { part, unread } = partOfCells(kind, cell, semicolons)
     for (const [column, message] of unread) wrong(column, message)
-    if (!unread.length) for (const e of checkPart(kind, part, inColumns)) wrong(e.key === 'name' ? 'name' : columnHeading(columns.find(c => c.key === e.key)!), e.message)
+    if (!unread.length)
+      for (const e of checkPart(kind, part, inColumns))
+        wrong(e.key === 'name' ? 'name' : columnHeading(columns.find(c => c.key === e.key)!), e.message)
     const before = lines.get(part.name)
     if (part.name && before) wrong('name', `“${part.name}” stands in line ${before} already.`)
     lines.set(part.name, at)
@@ -68,17 +94,27 @@ export function* readParts(kind: PartKindId, text: string): Generator<number, Pa
     if (errors.length > MOST_ERRORS) break
   }
   if (errors.length) return { outcome: 'wrong', errors }
-  return parts.length ? { outcome: 'read', parts } : { outcome: 'wrong', errors: [{ line: 2, column: 'name', message: `The file has a heading and no ${many.toLowerCase()}.` }] }
+  return parts.length
+    ? { outcome: 'read', parts }
+    : {
+        outcome: 'wrong',
+        errors: [{ line: 2, column: 'name', message: `The file has a heading and no ${many.toLowerCase()}.` }],
+      }
 }
 
 const newlines = (cells: readonly string[]): number => cells.reduce((n, c) => n + (c.match(/\n/g)?.length ?? 0), 0)
 
 /** A part from the cells of a row, and the columns that could not be read. */
-function partOfCells(kind: PartKindId, cell: (heading: string) => string, commas: boolean): { part: Part, unread: [string, string][] } {
+function partOfCells(
+  kind: PartKindId,
+  cell: (heading: string) => string,
+  commas: boolean,
+): { part: Part; unread: [string, string][] } {
   const unread: [string, string][] = []
   const name = cell('name')
   const values = PART_KINDS[kind].columns.map((column): [string, unknown] => {
-    const heading = columnHeading(column), text = cell(heading)
+    const heading = columnHeading(column),
+      text = cell(heading)
     if (column.kind === 'number') {
       const value = text ? Number(commas ? text.replace(',', '.') : text) : Number.NaN
       if (Number.isNaN(value)) unread.push([heading, text ? `“${text}” is not a number.` : 'A number is missing.'])
@@ -104,5 +140,8 @@ function partOfCells(kind: PartKindId, cell: (heading: string) => string, commas
  * @example ownPartId('My motor, 5 kW') // 'own/my-motor-5-kw'
  */
 export function ownPartId(name: string): string {
-  return `own/${name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '')}`.slice(0, 80)
+  return `own/${name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '')}`.slice(0, 80)
 }

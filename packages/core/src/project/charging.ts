@@ -1,13 +1,21 @@
 import { chargerFits, type ChargerSpec } from '../battery'
-import { DEMO_CHARGERS } from '../parts/demoWiring'
+import { SHIPPED_CHARGERS } from '../parts/shipped/shippedWiring'
 
 /** What feeds a charger. */
 export const CHARGE_SUPPLIES = ['shore', 'generator', 'none'] as const
 
-/** Plugs as they stand on quays and in sheds: V AC, A of the breaker, single phase (common practice; local code decides). */
+/**
+ * Plugs as they stand on quays and in sheds: V AC, A of the breaker, single phase (common practice; local code
+ * decides).
+ */
 export const SHORE_PLUGS = [
-  { id: 'house120', label: '120 V, 15 A house', voltage: 120, current: 15 }, { id: 'quay120', label: '120 V, 30 A quay', voltage: 120, current: 30 }, { id: 'quay240', label: '240 V, 50 A quay', voltage: 240, current: 50 },
-  { id: 'house230x10', label: '230 V, 10 A house', voltage: 230, current: 10 }, { id: 'house230x13', label: '230 V, 13 A house', voltage: 230, current: 13 }, { id: 'quay230x16', label: '230 V, 16 A quay', voltage: 230, current: 16 }, { id: 'quay230x32', label: '230 V, 32 A quay', voltage: 230, current: 32 },
+  { id: 'house120', label: '120 V, 15 A house', voltage: 120, current: 15 },
+  { id: 'quay120', label: '120 V, 30 A quay', voltage: 120, current: 30 },
+  { id: 'quay240', label: '240 V, 50 A quay', voltage: 240, current: 50 },
+  { id: 'house230x10', label: '230 V, 10 A house', voltage: 230, current: 10 },
+  { id: 'house230x13', label: '230 V, 13 A house', voltage: 230, current: 13 },
+  { id: 'quay230x16', label: '230 V, 16 A quay', voltage: 230, current: 16 },
+  { id: 'quay230x32', label: '230 V, 32 A quay', voltage: 230, current: 32 },
 ] as const
 
 /** How she is charged, and by what. */
@@ -23,7 +31,7 @@ export interface Charging {
   from: number
   coldest: number
   /** what feeds the charger; W of a generator as rated, the share of it for hours, m³ of fuel for a J */
-  supply: typeof CHARGE_SUPPLIES[number]
+  supply: (typeof CHARGE_SUPPLIES)[number]
   generatorPower: number
   generatorShare: number
   generatorFuel: number
@@ -33,8 +41,18 @@ export interface Charging {
   month: number
 }
 
-/** The shore alone; a small diesel generator would burn 0.4 l/kWh and give three quarters for hours (common practice). */
-const NO_OTHER_SOURCE = { supply: 'shore', generatorPower: 2800, generatorShare: 0.75, generatorFuel: 0.4e-3 / 3.6e6, sun: false, sailing: false, month: 6 } as const
+/**
+ * The shore alone; a small diesel generator would burn 0.4 l/kWh and give three quarters for hours (common practice).
+ */
+const NO_OTHER_SOURCE = {
+  supply: 'shore',
+  generatorPower: 2800,
+  generatorShare: 0.75,
+  generatorFuel: 0.4e-3 / 3.6e6,
+  sun: false,
+  sailing: false,
+  month: 6,
+} as const
 
 /** What a charger must suit. V, A. */
 export interface ChargerDemand {
@@ -53,31 +71,59 @@ export interface ChargerDemand {
 const MAINS = 0.15
 
 /**
- * The charger of a library that suits a pack and a shore: of its volts and the shore's, fed by the breaker, no stronger than the cells, heard by the management, then the strongest.
+ * The charger of a library that suits a pack and a shore: of its volts and the shore's, fed by the breaker, no stronger
+ * than the cells, heard by the management, then the strongest.
  *
  * @param chargers to choose from
  * @param demand of pack and shore
  * @returns the charger; null when none has the volts of both
  */
-export function bestCharger(chargers: readonly ChargerSpec[], { fullVoltage, shoreVoltage, shoreCurrent, takes = Infinity, pilot = false }: ChargerDemand): ChargerSpec | null {
-  const able = chargers.filter(c => chargerFits(c, fullVoltage) && Math.abs(c.inputVoltage / shoreVoltage - 1) <= MAINS && (!pilot || c.pilot))
-  const merits = (c: ChargerSpec) => [Number(c.inputCurrent <= shoreCurrent), Number(c.current <= takes), Number(c.listens), c.inputCurrent <= shoreCurrent && c.current <= takes ? c.power : -c.power]
+export function bestCharger(
+  chargers: readonly ChargerSpec[],
+  { fullVoltage, shoreVoltage, shoreCurrent, takes = Infinity, pilot = false }: ChargerDemand,
+): ChargerSpec | null {
+  const able = chargers.filter(
+    c => chargerFits(c, fullVoltage) && Math.abs(c.inputVoltage / shoreVoltage - 1) <= MAINS && (!pilot || c.pilot),
+  )
+  const merits = (c: ChargerSpec) => [
+    Number(c.inputCurrent <= shoreCurrent),
+    Number(c.current <= takes),
+    Number(c.listens),
+    c.inputCurrent <= shoreCurrent && c.current <= takes ? c.power : -c.power,
+  ]
   const before = (a: ChargerSpec, b: ChargerSpec) => {
-    const x = merits(a), y = merits(b), i = x.findIndex((value, k) => value !== y[k])
+    const x = merits(a),
+      y = merits(b),
+      i = x.findIndex((value, k) => value !== y[k])
     return i < 0 ? 0 : y[i]! - x[i]!
   }
   return [...able].sort(before)[0] ?? null
 }
 
 /**
- * The usual charging of a pack: the charger of its volts that a household plug feeds (230 V, 16 A; eight tenths of it for hours, common practice).
+ * The usual charging of a pack: the charger of its volts that a household plug feeds (230 V, 16 A; eight tenths of it
+ * for hours, common practice).
  *
  * @param fullVoltage of the pack, V
  * @param takes A that its cells take
  * @returns the charging; where no charger has the pack's volts the nearest stands in, and a finding says so
  */
 export function usualCharging(fullVoltage: number, takes?: number): Charging {
-  const best = bestCharger(DEMO_CHARGERS, { fullVoltage, shoreVoltage: 230, shoreCurrent: 16, takes })
-  const charger = best ?? DEMO_CHARGERS.reduce((a, b) => Math.abs(Math.log(b.greatestVoltage / fullVoltage)) < Math.abs(Math.log(a.greatestVoltage / fullVoltage)) ? b : a)
-  return { charger, count: 1, shoreVoltage: 230, shoreCurrent: 16, continuous: 0.8, inlet: 'household', from: 0.3, coldest: 283.15, ...NO_OTHER_SOURCE }
+  const best = bestCharger(SHIPPED_CHARGERS, { fullVoltage, shoreVoltage: 230, shoreCurrent: 16, takes })
+  const charger =
+    best ??
+    SHIPPED_CHARGERS.reduce((a, b) =>
+      Math.abs(Math.log(b.greatestVoltage / fullVoltage)) < Math.abs(Math.log(a.greatestVoltage / fullVoltage)) ? b : a,
+    )
+  return {
+    charger,
+    count: 1,
+    shoreVoltage: 230,
+    shoreCurrent: 16,
+    continuous: 0.8,
+    inlet: 'household',
+    from: 0.3,
+    coldest: 283.15,
+    ...NO_OTHER_SOURCE,
+  }
 }

@@ -2,17 +2,33 @@ import type { Edit } from './projectPath'
 import type { HeldPart, Project } from './projectSchema'
 
 /**
- * What holding a part keeps, by paths of the document: no fix and no sizing changes it. Settings on the part (charge volts, amps, its plate's figures) may change.
+ * What holding a part keeps, by paths of the document: no fix and no sizing changes it. Settings on the part (charge
+ * volts, amps, its plate's figures) may change.
  */
 export const HELD_PATHS: Record<HeldPart, readonly string[]> = {
   motor: ['design.motor'],
   controller: ['design.controller'],
   reduction: ['design.reduction', 'design.reduction.kind', 'design.reduction.ratio', 'boat.drive.legRatio'],
-  propeller: ['design.propeller', 'design.propeller.diameter', 'design.propeller.pitch', 'design.propeller.areaRatio', 'design.propeller.blades', 'design.propeller.kind', 'design.propeller.hand', 'design.jet'],
+  propeller: [
+    'design.propeller',
+    'design.propeller.diameter',
+    'design.propeller.pitch',
+    'design.propeller.areaRatio',
+    'design.propeller.blades',
+    'design.propeller.kind',
+    'design.propeller.hand',
+    'design.jet',
+  ],
   pack: ['design.pack', 'design.pack.cell', 'design.pack.series', 'design.pack.parallel'],
   voltage: ['design.systemVoltage', 'design.pack.series'],
   charger: ['design.charging.charger', 'design.charging.count'],
-  panels: ['design.solar.panel', 'design.solar.series', 'design.solar.parallel', 'design.solar.controller', 'design.solar.fitted'],
+  panels: [
+    'design.solar.panel',
+    'design.solar.series',
+    'design.solar.parallel',
+    'design.solar.controller',
+    'design.solar.fitted',
+  ],
 }
 
 /** The parts that can be held, in the order of the power. */

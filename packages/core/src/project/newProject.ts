@@ -1,8 +1,8 @@
 import { GRAVITY, KNOT } from '../constants'
 import { hullSpeed, hullTypeOf } from '../hull'
-import { hasLeg, type DriveKind } from '../resistance/legResistance'
+import { hasLeg, type DriveKind } from '../hull'
 import type { EngineKind } from '../oldEngine'
-import { DEMO_CELLS, DEMO_CONTROLLERS, DEMO_JETS, DEMO_MOTORS } from '../parts'
+import { cellNamed, controllerNamed, SHIPPED_JETS, motorNamed } from '../parts'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from './notKnown'
 import type { Project } from './projectSchema'
 import { PROJECT_VERSION } from './projectVersion'
@@ -26,15 +26,28 @@ export interface FirstAnswers {
   houseLoad?: number
 }
 
-/** Answers that suit a hull type and length: what the questions start with. Nothing is taken for a fact that was not asked: there is no old engine until one is named. */
+/**
+ * Answers that suit a hull type and length: what the questions start with. Nothing is taken for a fact that was not
+ * asked: there is no old engine until one is named.
+ */
 export function typicalAnswers(hullType: string, lengthOverAll: number): FirstAnswers {
   const { drives, typical: typicalOf, usual } = hullTypeOf(hullType)
   const typical = typicalOf(lengthOverAll)
-  const cruise = usual.planes ? usual.cruise * Math.sqrt(GRAVITY * Math.cbrt(typical.mass / 1025)) : usual.cruise * hullSpeed(usual.waterline * lengthOverAll)
+  const cruise = usual.planes
+    ? usual.cruise * Math.sqrt(GRAVITY * Math.cbrt(typical.mass / 1025))
+    : usual.cruise * hullSpeed(usual.waterline * lengthOverAll)
   return {
-    name: '', hullType, lengthOverAll, beam: round(typical.beam, 0.05), mass: round(typical.mass, typical.mass < 1000 ? 5 : 50), drive: drives[0]!,
-    greatestDiameter: round(typical.propellerDiameter, 0.005), oldEnginePower: 0,
-    cruiseSpeed: round(cruise / KNOT, 0.1) * KNOT, duration: usual.hours * 3600, houseLoad: usualHouse(hullType, lengthOverAll),
+    name: '',
+    hullType,
+    lengthOverAll,
+    beam: round(typical.beam, 0.05),
+    mass: round(typical.mass, typical.mass < 1000 ? 5 : 50),
+    drive: drives[0]!,
+    greatestDiameter: round(typical.propellerDiameter, 0.005),
+    oldEnginePower: 0,
+    cruiseSpeed: round(cruise / KNOT, 0.1) * KNOT,
+    duration: usual.hours * 3600,
+    houseLoad: usualHouse(hullType, lengthOverAll),
   }
 }
 
@@ -42,23 +55,30 @@ export function typicalAnswers(hullType: string, lengthOverAll: number): FirstAn
 export const usualLength = (hullType: string): number => hullTypeOf(hullType).usual.length
 
 /** House load that is usual for a kind and size of boat, W: none where there is no house. */
-export const usualHouse = (hullType: string, lengthOverAll: number): number => Math.round(hullTypeOf(hullType).usual.house * lengthOverAll ** 2 / 5) * 5
+export const usualHouse = (hullType: string, lengthOverAll: number): number =>
+  Math.round((hullTypeOf(hullType).usual.house * lengthOverAll ** 2) / 5) * 5
 
 /** Kinds of engine that a boat of this drive has had, the usual one first: no diesel hangs on a transom. */
 export function usualEngine(hullType: string, drive: DriveKind): EngineKind {
   return drive === 'outboard' || hullTypeOf(hullType).usual.planes ? 'petrolFourStroke' : 'dieselNatural'
 }
 
-/** kg of what comes out: outboards 12 P^0.62; inboards with gearbox, exhaust and tank 41 √P for a diesel, 35 √P for petrol; P in kW (fitted to engines from memory). */
+/**
+ * kg of what comes out: outboards 12 P^0.62; inboards with gearbox, exhaust and tank 41 √P for a diesel, 35 √P for
+ * petrol; P in kW (fitted to engines from memory).
+ */
 function engineMass(power: number, drive: DriveKind, kind: EngineKind): number {
   const kilowatts = power / 1000
-  return Math.round(drive === 'outboard' ? 12 * kilowatts ** 0.62 : (kind === 'petrolFourStroke' ? 35 : 41) * Math.sqrt(kilowatts))
+  return Math.round(
+    drive === 'outboard' ? 12 * kilowatts ** 0.62 : (kind === 'petrolFourStroke' ? 35 : 41) * Math.sqrt(kilowatts),
+  )
 }
 
 const round = (value: number, step: number) => Math.round(value / step) * step
 
 /**
- * A boat from ten answers; all else is usual for its type and marked as an estimate. The parts are placeholders until sized.
+ * A boat from ten answers; all else is usual for its type and marked as an estimate. The parts are placeholders until
+ * sized.
  *
  * @param answers of the owner
  * @param id of the new document
@@ -67,27 +87,86 @@ const round = (value: number, step: number) => Math.round(value / step) * step
 export function newProject(answers: FirstAnswers, id: string): Project {
   const type = hullTypeOf(answers.hullType)
   const typical = type.typical(answers.lengthOverAll)
-  const waterline = type.usual.waterline * answers.lengthOverAll, engine = usualEngine(answers.hullType, answers.drive)
+  const waterline = type.usual.waterline * answers.lengthOverAll,
+    engine = usualEngine(answers.hullType, answers.drive)
   return {
-    format: 'remigo-boat', version: PROJECT_VERSION, id, name: answers.name || 'My boat', story: '',
+    format: 'remigo-boat',
+    version: PROJECT_VERSION,
+    id,
+    name: answers.name || 'My boat',
+    story: '',
     boat: {
-      hullType: answers.hullType, lengthOverAll: answers.lengthOverAll, lengthWaterline: null, beam: answers.beam, beamWaterline: null,
-      draught: round(typical.draught, 0.05) || 0.3, mass: answers.mass, massUncertainty: 0.2,
-      ...NOT_MEASURED, keel: 'fin', variant: Object.keys(type.variants)[0] ?? '', water: 'sea', waterTemperature: 288.15,
-      oldEngine: { kind: engine, ratedPower: answers.oldEnginePower, ratedRpm: engine === 'dieselNatural' ? 3000 : answers.drive === 'outboard' ? 5500 : 4600, mass: engineMass(answers.oldEnginePower, answers.drive, engine), usualRpm: null, fuelRate: null },
-      drive: { kind: answers.drive, legRatio: hasLeg(answers.drive) ? 2.2 : 1, greatestDiameter: answers.greatestDiameter, shaftDepth: Math.max(round(0.45 * typical.draught, 0.05), round(0.75 * answers.greatestDiameter, 0.05)) || 0.2, ...UNKNOWN_GEARS },
+      hullType: answers.hullType,
+      lengthOverAll: answers.lengthOverAll,
+      lengthWaterline: null,
+      beam: answers.beam,
+      beamWaterline: null,
+      draught: round(typical.draught, 0.05) || 0.3,
+      mass: answers.mass,
+      massUncertainty: 0.2,
+      ...NOT_MEASURED,
+      keel: 'fin',
+      variant: Object.keys(type.variants)[0] ?? '',
+      water: 'sea',
+      waterTemperature: 288.15,
+      oldEngine: {
+        kind: engine,
+        ratedPower: answers.oldEnginePower,
+        ratedRpm: engine === 'dieselNatural' ? 3000 : answers.drive === 'outboard' ? 5500 : 4600,
+        mass: engineMass(answers.oldEnginePower, answers.drive, engine),
+        usualRpm: null,
+        fuelRate: null,
+      },
+      drive: {
+        kind: answers.drive,
+        legRatio: hasLeg(answers.drive) ? 2.2 : 1,
+        greatestDiameter: answers.greatestDiameter,
+        shaftDepth: Math.max(round(0.45 * typical.draught, 0.05), round(0.75 * answers.greatestDiameter, 0.05)) || 0.2,
+        ...UNKNOWN_GEARS,
+      },
       compartments: [],
     },
     use: {
-      cruiseSpeed: answers.cruiseSpeed, topSpeed: Math.max(answers.cruiseSpeed, type.waveBound ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline)) : 1.25 * answers.cruiseSpeed),
-      stretchKind: 'hours', duration: answers.duration, distance: answers.duration * answers.cruiseSpeed,
-      reserve: 0.2, headroom: 0.2, houseLoad: answers.houseLoad ?? usualHouse(answers.hullType, answers.lengthOverAll), seaMargin: 0.15, ambient: 308.15, headWind: 0, hullCondition: 'unknown', ...usualHabits({ hullType: answers.hullType, variant: Object.keys(type.variants)[0] ?? '' }),
+      cruiseSpeed: answers.cruiseSpeed,
+      topSpeed: Math.max(
+        answers.cruiseSpeed,
+        type.waveBound ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline)) : 1.25 * answers.cruiseSpeed,
+      ),
+      stretchKind: 'hours',
+      duration: answers.duration,
+      distance: answers.duration * answers.cruiseSpeed,
+      reserve: 0.2,
+      headroom: 0.2,
+      houseLoad: answers.houseLoad ?? usualHouse(answers.hullType, answers.lengthOverAll),
+      seaMargin: 0.15,
+      ambient: 308.15,
+      headWind: 0,
+      hullCondition: 'unknown',
+      ...usualHabits({ hullType: answers.hullType, variant: Object.keys(type.variants)[0] ?? '' }),
     },
     design: {
-      motor: DEMO_MOTORS[7]!, controller: DEMO_CONTROLLERS[2]!, reduction: { kind: 'belt', ratio: 2 },
-      propeller: { diameter: answers.greatestDiameter, pitch: round(0.75 * answers.greatestDiameter, 0.005), areaRatio: 0.5, blades: 3, kind: answers.drive === 'outboard' ? 'outboard' : answers.drive === 'sternDrive' ? 'sternDrive' : 'fixed', efficiencyFactor: null, hand: 'right' },
-      cooling: null, jet: DEMO_JETS.reduce((a, b) => Math.abs(b.impellerDiameter - answers.greatestDiameter) < Math.abs(a.impellerDiameter - answers.greatestDiameter) ? b : a),
-      pack: { cell: DEMO_CELLS[3]!, series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2),
+      motor: motorNamed('brindle-6-48-1500'),
+      controller: controllerNamed('corvel-48-180'),
+      reduction: { kind: 'belt', ratio: 2 },
+      propeller: {
+        diameter: answers.greatestDiameter,
+        pitch: round(0.75 * answers.greatestDiameter, 0.005),
+        areaRatio: 0.5,
+        blades: 3,
+        kind: answers.drive === 'outboard' ? 'outboard' : answers.drive === 'sternDrive' ? 'sternDrive' : 'fixed',
+        efficiencyFactor: null,
+        hand: 'right',
+      },
+      cooling: null,
+      jet: SHIPPED_JETS.reduce((a, b) =>
+        Math.abs(b.impellerDiameter - answers.greatestDiameter) <
+        Math.abs(a.impellerDiameter - answers.greatestDiameter)
+          ? b
+          : a,
+      ),
+      pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 },
+      systemVoltage: 48,
+      ...usualGear(55.2),
     },
     ...NOTHING_RECORDED,
     held: NOTHING_HELD,

@@ -1,7 +1,10 @@
 import type { Project } from './projectSchema'
 
 /** One change to a document: a dotted path and the new value. */
-export interface Edit { path: string, value: unknown }
+export interface Edit {
+  path: string
+  value: unknown
+}
 
 /**
  * The value at a dotted path.
@@ -14,7 +17,8 @@ export interface Edit { path: string, value: unknown }
 export function valueAt(project: Project, path: string): unknown {
   let at: unknown = project
   for (const key of path.split('.')) {
-    if (typeof at !== 'object' || at === null || !(key in at)) throw new RangeError(`path must name a field of the boat; got ${path}`)
+    if (typeof at !== 'object' || at === null || !(key in at))
+      throw new RangeError(`path must name a field of the boat; got ${path}`)
     at = (at as Record<string, unknown>)[key]
   }
   return at
@@ -39,6 +43,7 @@ export function withEdits(project: Project, edits: readonly Edit[]): Project {
 
 function setAt(node: unknown, keys: readonly string[], value: unknown, depth = 0): unknown {
   if (depth === keys.length) return value
-  const object = node as Record<string, unknown>, key = keys[depth]!
+  const object = node as Record<string, unknown>,
+    key = keys[depth]!
   return { ...object, [key]: setAt(object[key], keys, value, depth + 1) }
 }

@@ -4,10 +4,13 @@ import { projectSchema, type Project } from './projectSchema'
 import { PROJECT_VERSION } from './projectVersion'
 
 /** What is wrong with a field of a file. */
-export interface FieldError { field: string, message: string }
+export interface FieldError {
+  field: string
+  message: string
+}
 
 /** A document read, or every reason why not. */
-export type ReadProject = { ok: true, project: Project } | { ok: false, errors: FieldError[] }
+export type ReadProject = { ok: true; project: Project } | { ok: false; errors: FieldError[] }
 
 const whole = (message: string): ReadProject => ({ ok: false, errors: [{ field: 'file', message }] })
 
@@ -22,8 +25,7 @@ export function readProject(text: string): ReadProject {
   let data: unknown
   try {
     data = JSON.parse(text)
-  }
-  catch (error) {
+  } catch (error) {
     return whole(`The file is damaged: it is not whole JSON (${(error as Error).message}). Export it again.`)
   }
   return readProjectData(data)
@@ -36,20 +38,44 @@ export function readProject(text: string): ReadProject {
  * @returns the project, or errors that name the field and the reason
  */
 export function readProjectData(data: unknown): ReadProject {
-  if (typeof data !== 'object' || data === null || Array.isArray(data)) return whole('The file is not a Remigo boat: it should hold one object.')
+  if (typeof data !== 'object' || data === null || Array.isArray(data))
+    return whole('The file is not a Remigo boat: it should hold one object.')
   const document = data as Record<string, unknown>
   if (document.format !== 'remigo-boat') {
-    return { ok: false, errors: [{ field: 'format', message: `The file is not a Remigo boat: “format” should be “remigo-boat”${document.format === undefined ? ' and is missing' : `, not “${String(document.format)}”`}.` }] }
+    return {
+      ok: false,
+      errors: [
+        {
+          field: 'format',
+          message:
+            'The file is not a Remigo boat: “format” should be ' +
+            `“remigo-boat”${document.format === undefined ? ' and is missing' : `, not “${String(document.format)}”`}.`,
+        },
+      ],
+    }
   }
   if (!Number.isInteger(document.version) || Number(document.version) < 1) {
     return { ok: false, errors: [{ field: 'version', message: 'The “version” should be a whole number from 1.' }] }
   }
   const moved = migrateProject(document)
   if (moved.outcome === 'tooNew') {
-    return { ok: false, errors: [{ field: 'version', message: `This file is of version ${moved.version}; this Remigo reads up to version ${PROJECT_VERSION}. Update Remigo, then import it again.` }] }
+    return {
+      ok: false,
+      errors: [
+        {
+          field: 'version',
+          message:
+            `This file is of version ${moved.version}; this Remigo reads up to version ${PROJECT_VERSION}. ` +
+            'Update Remigo, then import it again.',
+        },
+      ],
+    }
   }
   if (moved.outcome === 'noPath') {
-    return { ok: false, errors: [{ field: 'version', message: `Version ${moved.version} cannot be brought up to ${PROJECT_VERSION}.` }] }
+    return {
+      ok: false,
+      errors: [{ field: 'version', message: `Version ${moved.version} cannot be brought up to ${PROJECT_VERSION}.` }],
+    }
   }
   const parsed = projectSchema.safeParse(moved.document)
   if (!parsed.success) return { ok: false, errors: parsed.error.issues.map(toFieldError) }
@@ -64,10 +90,23 @@ export function readProjectData(data: unknown): ReadProject {
  */
 export function toFieldError(issue: z.core.$ZodIssue): FieldError {
   const field = issue.path.length ? issue.path.join('.') : 'file'
-  if (issue.code === 'unrecognized_keys') return { field: [...issue.path, issue.keys[0]].join('.'), message: `“${issue.keys.join(', ')}” is not part of a Remigo boat.` }
-  if (issue.code === 'too_small') return { field, message: `${field} should be ${issue.inclusive === false ? 'above' : 'at least'} ${issue.minimum}.` }
+  if (issue.code === 'unrecognized_keys')
+    return {
+      field: [...issue.path, issue.keys[0]].join('.'),
+      message: `“${issue.keys.join(', ')}” is not part of a Remigo boat.`,
+    }
+  if (issue.code === 'too_small')
+    return {
+      field,
+      message: `${field} should be ${issue.inclusive === false ? 'above' : 'at least'} ${issue.minimum}.`,
+    }
   if (issue.code === 'too_big') return { field, message: `${field} should be at most ${issue.maximum}.` }
-  if (issue.code === 'invalid_type') return { field, message: `${field} should be a ${issue.expected}${issue.input === undefined ? ' and is missing' : ''}.` }
-  if (issue.code === 'invalid_value') return { field, message: `${field} should be ${issue.values.map(v => `“${String(v)}”`).join(' or ')}.` }
+  if (issue.code === 'invalid_type')
+    return {
+      field,
+      message: `${field} should be a ${issue.expected}${issue.input === undefined ? ' and is missing' : ''}.`,
+    }
+  if (issue.code === 'invalid_value')
+    return { field, message: `${field} should be ${issue.values.map(v => `“${String(v)}”`).join(' or ')}.` }
   return { field, message: `${field}: ${issue.message}.` }
 }

@@ -8,7 +8,17 @@ import type { Project, RunSetup, TrialPoint } from './projectSchema'
  */
 export function setupOf({ boat, use, design }: Project): RunSetup {
   const { motor, controller, reduction, propeller, jet } = design
-  return { motor, controller, reduction, propeller, jet, drive: boat.drive.kind, legRatio: boat.drive.legRatio, mass: boat.mass, houseLoad: use.houseLoad }
+  return {
+    motor,
+    controller,
+    reduction,
+    propeller,
+    jet,
+    drive: boat.drive.kind,
+    legRatio: boat.drive.legRatio,
+    mass: boat.mass,
+    houseLoad: use.houseLoad,
+  }
 }
 
 /**
@@ -22,7 +32,9 @@ export function asSetUp(project: Project, setup: RunSetup | undefined): Project 
   if (!setup) return project
   const { motor, controller, reduction, propeller, jet, drive, legRatio, mass, houseLoad } = setup
   return {
-    ...project, boat: { ...project.boat, mass, drive: { ...project.boat.drive, kind: drive, legRatio } }, use: { ...project.use, houseLoad },
+    ...project,
+    boat: { ...project.boat, mass, drive: { ...project.boat.drive, kind: drive, legRatio } },
+    use: { ...project.use, houseLoad },
     design: { ...project.design, motor, controller, reduction, propeller, jet },
   }
 }
@@ -31,14 +43,16 @@ export function asSetUp(project: Project, setup: RunSetup | undefined): Project 
 export const sameSetup = (a: RunSetup, b: RunSetup): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /**
- * The trial with other runs in its table: new ones are made with the drive on the board, the others keep theirs; setups that no run uses go.
+ * The trial with other runs in its table: new ones are made with the drive on the board, the others keep theirs; setups
+ * that no run uses go.
  *
  * @param project the boat
  * @param points all runs; one whose setup is −1 is new
  * @returns the trial
  */
 export function trialWith(project: Project, points: readonly TrialPoint[]): Project['trial'] {
-  const now = setupOf(project), known = project.trial.setups
+  const now = setupOf(project),
+    known = project.trial.setups
   // a house that the watts leave out stays out for the runs that follow
   const leaves = known.at(-1)?.houseLoad === 0
   const current: RunSetup = leaves ? { ...now, houseLoad: 0 } : now

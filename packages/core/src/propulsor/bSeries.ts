@@ -1,20 +1,34 @@
 import table from '../../data/b-series.json' with { type: 'json' }
 
 /** A fixed propeller: diameter and pitch in m, expanded area ratio AE/A0, number of blades. */
-export interface Propeller { diameter: number, pitch: number, areaRatio: number, blades: number }
+export interface Propeller {
+  diameter: number
+  pitch: number
+  areaRatio: number
+  blades: number
+}
 
 /** Coefficients of a cubic in J, lowest power first. */
 export type Cubic = readonly [number, number, number, number]
 
 /** KT(J) and KQ(J) of one propeller, collapsed from the series once. */
-export interface OpenWater { kt: Cubic, kq: Cubic }
+export interface OpenWater {
+  kt: Cubic
+  kq: Cubic
+}
 
 /** Coefficients by power of J (0–3) and of P/D (0–6), for one blade count and area: c[4·t + s]. */
-export interface BladeFamily { kt: Float64Array, kq: Float64Array, areaRatio: number, blades: number }
+export interface BladeFamily {
+  kt: Float64Array
+  kq: Float64Array
+  areaRatio: number
+  blades: number
+}
 
 /** Range of the series, and the areas that were really tested for each blade number. */
 export const B_SERIES_RANGE = {
-  pitchRatio: [0.5, 1.4], areaRatio: [0.3, 1.05],
+  pitchRatio: [0.5, 1.4],
+  areaRatio: [0.3, 1.05],
   tested: { 2: [0.3, 0.38], 3: [0.35, 0.8], 4: [0.4, 1], 5: [0.45, 1.05] } as Record<number, [number, number]>,
 } as const
 
@@ -37,8 +51,10 @@ const families = new Map<string, BladeFamily>()
  * @throws RangeError outside those
  */
 export function bladeFamily(areaRatio: number, blades: number): BladeFamily {
-  if (!(areaRatio >= 0.2 && areaRatio <= 1.2)) throw new RangeError(`areaRatio must be between 0.2 and 1.2; got ${areaRatio}`)
-  if (!Number.isInteger(blades) || blades < 2 || blades > 7) throw new RangeError(`blades must be a whole number from 2 to 7; got ${blades}`)
+  if (!(areaRatio >= 0.2 && areaRatio <= 1.2))
+    throw new RangeError(`areaRatio must be between 0.2 and 1.2; got ${areaRatio}`)
+  if (!Number.isInteger(blades) || blades < 2 || blades > 7)
+    throw new RangeError(`blades must be a whole number from 2 to 7; got ${blades}`)
   const key = `${areaRatio}/${blades}`
   let found = families.get(key)
   if (!found) {
@@ -50,9 +66,16 @@ export function bladeFamily(areaRatio: number, blades: number): BladeFamily {
 }
 
 function atPitch(c: Float64Array, p: number): Cubic {
-  let a = 0, b = 0, d = 0, e = 0
-  for (let t = 6; t >= 0; t--) { // Horner in P/D for each power of J
-    a = a * p + c[4 * t]!; b = b * p + c[4 * t + 1]!; d = d * p + c[4 * t + 2]!; e = e * p + c[4 * t + 3]!
+  let a = 0,
+    b = 0,
+    d = 0,
+    e = 0
+  for (let t = 6; t >= 0; t--) {
+    // Horner in P/D for each power of J
+    a = a * p + c[4 * t]!
+    b = b * p + c[4 * t + 1]!
+    d = d * p + c[4 * t + 2]!
+    e = e * p + c[4 * t + 3]!
   }
   return [a, b, d, e]
 }
@@ -69,7 +92,8 @@ function atPitch(c: Float64Array, p: number): Cubic {
  * Source: Oosterveld & van Oossanen 1975, KT, KQ = Σ C J^s (P/D)^t (AE/A0)^u Z^v, Re = 2·10⁶.
  */
 export function openWater(family: BladeFamily, pitchRatio: number): OpenWater {
-  if (!(pitchRatio >= 0.3 && pitchRatio <= 1.6)) throw new RangeError(`pitchRatio must be between 0.3 and 1.6; got ${pitchRatio}`)
+  if (!(pitchRatio >= 0.3 && pitchRatio <= 1.6))
+    throw new RangeError(`pitchRatio must be between 0.3 and 1.6; got ${pitchRatio}`)
   return { kt: atPitch(family.kt, pitchRatio), kq: atPitch(family.kq, pitchRatio) }
 }
 

@@ -14,8 +14,18 @@ import { GRAVITY, PRESSURE_ABOVE_VAPOUR } from '../constants'
  *
  * Source: Keller 1966: AE/A0 ≥ (1.3 + 0.3 Z) T / ((p0 − pv) D²) + k, p0 − pv = 99 047 + ρ g h (Holtrop & Mennen 1982).
  */
-export function kellerAreaRatio(thrust: number, diameter: number, blades: number, immersion: number, density: number, k = 0.2): number {
-  return (1.3 + 0.3 * blades) * thrust / ((PRESSURE_ABOVE_VAPOUR + density * GRAVITY * immersion) * diameter * diameter) + k
+export function kellerAreaRatio(
+  thrust: number,
+  diameter: number,
+  blades: number,
+  immersion: number,
+  density: number,
+  k = 0.2,
+): number {
+  return (
+    ((1.3 + 0.3 * blades) * thrust) / ((PRESSURE_ABOVE_VAPOUR + density * GRAVITY * immersion) * diameter * diameter) +
+    k
+  )
 }
 
 /**

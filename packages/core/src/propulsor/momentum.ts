@@ -11,7 +11,7 @@
  * Source: momentum theory (Rankine, Froude): CT = T / (½ ρ Va² A).
  */
 export function idealEfficiency(thrust: number, advanceSpeed: number, diameter: number, density: number): number {
-  const area = Math.PI * diameter * diameter / 4
+  const area = (Math.PI * diameter * diameter) / 4
   const ct = thrust / (0.5 * density * advanceSpeed * advanceSpeed * area)
   return 2 / (1 + Math.sqrt(1 + ct))
 }
@@ -28,5 +28,5 @@ export function idealEfficiency(thrust: number, advanceSpeed: number, diameter: 
  * Source: momentum theory at zero speed.
  */
 export function idealQuayThrust(power: number, diameter: number, density: number): number {
-  return Math.cbrt(2 * density * Math.PI * diameter * diameter / 4 * power * power)
+  return Math.cbrt(((2 * density * Math.PI * diameter * diameter) / 4) * power * power)
 }

@@ -14,7 +14,8 @@ export function operatingAdvance(water: OpenWater, loading: number): number {
   if (!(loading > 0) || !Number.isFinite(loading)) throw new RangeError(`loading must be above 0; got ${loading}`)
   const [a, b, c, d] = water.kt
   const c2 = c - loading
-  let low = 0, high = 2.2 // KT is negative well before J = 2.2 for every P/D of the series
+  let low = 0,
+    high = 2.2 // KT is negative well before J = 2.2 for every P/D of the series
   let j = Math.min(1, Math.sqrt(a / (loading + 0.3)))
   for (let i = 0; i < 60; i++) {
     const f = ((d * j + c2) * j + b) * j + a
@@ -38,6 +39,7 @@ export function operatingAdvance(water: OpenWater, loading: number): number {
  * @example openWaterEfficiency({ kt: [0.3, 0, 0, 0], kq: [0.04, 0, 0, 0] }, 0.5) // 0.5968
  */
 export function openWaterEfficiency(water: OpenWater, j: number): number {
-  const kt = cubicAt(water.kt, j), kq = cubicAt(water.kq, j)
-  return kt > 0 && kq > 0 ? j * kt / (2 * Math.PI * kq) : 0
+  const kt = cubicAt(water.kt, j),
+    kq = cubicAt(water.kq, j)
+  return kt > 0 && kq > 0 ? (j * kt) / (2 * Math.PI * kq) : 0
 }

@@ -29,7 +29,8 @@ export interface PropellerOptimum {
 const COARSE = 9
 
 /**
- * The pitch of best efficiency for a load, with diameter, area and blades given, at a shaft speed not above the one allowed.
+ * The pitch of best efficiency for a load, with diameter, area and blades given, at a shaft speed not above the one
+ * allowed.
  * More pitch turns slower, so the limit on shaft speed is a least pitch.
  *
  * @param load thrust, advance speed, density
@@ -43,10 +44,19 @@ const COARSE = 9
  *
  * Source: B-series by Oosterveld & van Oossanen 1975; a coarse look and golden section over P/D.
  */
-export function propellerOptimum(load: PropellerLoad, diameter: number, areaRatio: number, blades: number, greatestShaftSpeed = Infinity): PropellerOptimum {
+export function propellerOptimum(
+  load: PropellerLoad,
+  diameter: number,
+  areaRatio: number,
+  blades: number,
+  greatestShaftSpeed = Infinity,
+): PropellerOptimum {
   const { thrust, advanceSpeed, density } = load
   if (!(thrust > 0 && advanceSpeed > 0 && diameter > 0 && density > 0)) {
-    throw new RangeError(`thrust, advanceSpeed, diameter and density must be above 0; got ${thrust}, ${advanceSpeed}, ${diameter}, ${density}`)
+    throw new RangeError(
+      `thrust, advanceSpeed, diameter and density must be above 0; got ${thrust}, ${advanceSpeed}, ` +
+        `${diameter}, ${density}`,
+    )
   }
   const family = bladeFamily(areaRatio, blades)
   const loading = thrust / (density * advanceSpeed * advanceSpeed * diameter * diameter)
@@ -60,16 +70,26 @@ export function propellerOptimum(load: PropellerLoad, diameter: number, areaRati
   let at = 0
   for (let i = 1, top = efficiencyAt(least); i <= COARSE; i++) {
     const value = efficiencyAt(least + i * stride)
-    if (value > top) { top = value; at = i }
+    if (value > top) {
+      top = value
+      at = i
+    }
   }
-  const best = maximise(efficiencyAt, least + Math.max(0, at - 1) * stride, least + Math.min(COARSE, at + 1) * stride, 1e-3)
+  const best = maximise(
+    efficiencyAt,
+    least + Math.max(0, at - 1) * stride,
+    least + Math.min(COARSE, at + 1) * stride,
+    1e-3,
+  )
   const speedAt = (p: number) => advanceSpeed / (operatingAdvance(openWater(family, p), loading) * diameter)
 
   let pitchRatio = best.x
-  let limitedBy: PropellerOptimum['limitedBy'] = pitchRatio > most - 2e-3 || pitchRatio < least + 2e-3 ? 'series' : 'efficiency'
+  let limitedBy: PropellerOptimum['limitedBy'] =
+    pitchRatio > most - 2e-3 || pitchRatio < least + 2e-3 ? 'series' : 'efficiency'
   if (speedAt(pitchRatio) > greatestShaftSpeed) {
     limitedBy = speedAt(most) > greatestShaftSpeed ? 'series' : 'shaftSpeed'
-    let low = pitchRatio, high: number = most
+    let low = pitchRatio,
+      high: number = most
     // 14 halvings settle the pitch within 1e-4
     for (let i = 0; i < 14; i++) {
       const middle = (low + high) / 2
@@ -82,5 +102,12 @@ export function propellerOptimum(load: PropellerLoad, diameter: number, areaRati
   const advanceRatio = operatingAdvance(water, loading)
   const shaftSpeed = advanceSpeed / (advanceRatio * diameter)
   const torque = cubicAt(water.kq, advanceRatio) * density * shaftSpeed ** 2 * diameter ** 5
-  return { pitchRatio, advanceRatio, shaftSpeed, torque, efficiency: openWaterEfficiency(water, advanceRatio), limitedBy }
+  return {
+    pitchRatio,
+    advanceRatio,
+    shaftSpeed,
+    torque,
+    efficiency: openWaterEfficiency(water, advanceRatio),
+    limitedBy,
+  }
 }

@@ -2,7 +2,8 @@ import table from '../../data/b-series-reynolds.json' with { type: 'json' }
 import type { Cubic, OpenWater } from './bSeries'
 
 /** Reynolds number at which the series' polynomials hold as they are, and the greatest of the correction. */
-export const SERIES_REYNOLDS = 2e6, GREATEST_REYNOLDS = 2e9
+export const SERIES_REYNOLDS = 2e6,
+  GREATEST_REYNOLDS = 2e9
 
 /**
  * Reynolds number of the blades at 0.75 of the radius.
@@ -16,9 +17,14 @@ export const SERIES_REYNOLDS = 2e6, GREATEST_REYNOLDS = 2e9
  *
  * Source: Rn = c₀.₇₅ √(Va² + (0.75 π n D)²) / ν, c₀.₇₅ = 2.073 (AE/A0) D / Z (Oosterveld & van Oossanen 1975).
  */
-export function bladeReynolds({ diameter, areaRatio, blades }: { diameter: number, areaRatio: number, blades: number }, waterSpeed: number, shaftSpeed: number, viscosity: number): number {
-  const chord = 2.073 * areaRatio * diameter / blades
-  return chord * Math.hypot(waterSpeed, 0.75 * Math.PI * shaftSpeed * diameter) / viscosity
+export function bladeReynolds(
+  { diameter, areaRatio, blades }: { diameter: number; areaRatio: number; blades: number },
+  waterSpeed: number,
+  shaftSpeed: number,
+  viscosity: number,
+): number {
+  const chord = (2.073 * areaRatio * diameter) / blades
+  return (chord * Math.hypot(waterSpeed, 0.75 * Math.PI * shaftSpeed * diameter)) / viscosity
 }
 
 /**
@@ -29,11 +35,17 @@ export function bladeReynolds({ diameter, areaRatio, blades }: { diameter: numbe
  * @param reynolds Rn, held to 2·10⁶ … 2·10⁹
  * @returns corrected cubics
  *
- * Source: Oosterveld & van Oossanen 1975, ΔK = Σ C (log₁₀ Rn − 0.301)^r J^s (P/D)^t (AE/A0)^u Z^v (recalled; data/b-series-reynolds.json).
+ * Source: Oosterveld & van Oossanen 1975, ΔK = Σ C (log₁₀ Rn − 0.301)^r J^s (P/D)^t (AE/A0)^u Z^v (recalled;
+ * data/b-series-reynolds.json).
  */
-export function atReynolds(water: OpenWater, propeller: { pitchRatio: number, areaRatio: number, blades: number }, reynolds: number): OpenWater {
+export function atReynolds(
+  water: OpenWater,
+  propeller: { pitchRatio: number; areaRatio: number; blades: number },
+  reynolds: number,
+): OpenWater {
   if (reynolds <= SERIES_REYNOLDS) return water
-  const L = Math.log10(Math.min(GREATEST_REYNOLDS, reynolds)) - 0.301, L0 = Math.log10(SERIES_REYNOLDS) - 0.301
+  const L = Math.log10(Math.min(GREATEST_REYNOLDS, reynolds)) - 0.301,
+    L0 = Math.log10(SERIES_REYNOLDS) - 0.301
   const corrected = (base: Cubic, rows: number[][]): Cubic => {
     const out: [number, number, number, number] = [...base]
     for (const [C, r, s, t, u, v] of rows as [number, number, number, number, number, number][]) {

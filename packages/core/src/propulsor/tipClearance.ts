@@ -1,4 +1,7 @@
-/** Clearance of the tips to the hull that keeps them quiet, as a share of the diameter; 10 % is the least (common practice). */
+/**
+ * Clearance of the tips to the hull that keeps them quiet, as a share of the diameter; 10 % is the least (common
+ * practice).
+ */
 export const QUIET_TIPS = 0.15
 
 /**

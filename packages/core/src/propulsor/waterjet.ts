@@ -1,5 +1,5 @@
 import { PRESSURE_ABOVE_VAPOUR } from '../constants'
-import type { PropulsorState } from './propulsor'
+import type { Propulsor, PropulsorState } from './propulsorState'
 
 /** A waterjet as its plate and a tape measure give it. SI; rpm as named. */
 export interface JetSpec {
@@ -19,36 +19,64 @@ export interface JetSpec {
 /** What the sums need of it. */
 export type JetPlate = Omit<JetSpec, 'id' | 'name' | 'mass' | 'price'>
 
-/** Share of the inlet's dynamic head lost in grille and duct, and of the jet's in the nozzle (0.15 to 0.30 and 0.01 to 0.03, common practice). */
-export const INLET_LOSS = 0.2, NOZZLE_LOSS = 0.02
-/** Suction specific speed ω √Q / (g NPSH)^¾ above which a pump cavitates for long (about 10,500 in US units; from memory). */
+/**
+ * Share of the inlet's dynamic head lost in grille and duct, and of the jet's in the nozzle (0.15 to 0.30 and 0.01 to
+ * 0.03, common practice).
+ */
+export const INLET_LOSS = 0.2,
+  NOZZLE_LOSS = 0.02
+/**
+ * Suction specific speed ω √Q / (g NPSH)^¾ above which a pump cavitates for long (about 10,500 in US units; from
+ * memory).
+ */
 export const SUCTION_LIMIT = 3.85
 
 /**
- * A waterjet that gives a thrust: momentum from the inlet to the nozzle, the pump's head and power, and the turns that take that power.
+ * A waterjet that gives a thrust: momentum from the inlet to the nozzle, the pump's head and power, and the turns that
+ * take that power.
  *
  * @param jet impeller, nozzle and rating from its plate
  * @param thrust N, ≥ 0
  * @param inletSpeed of the water that it swallows, m/s, ≥ 0
  * @param density kg/m³
  * @returns the state; nothing turns without thrust
- * @example jetState({ impellerDiameter: 0.2, nozzleDiameter: 0.13, ratedPower: 60e3, ratedRpm: 4000, pumpEfficiency: 0.85 }, 2000, 12, 1025.9).efficiency // 0.5610
+ * @example jetState({ impellerDiameter: 0.2, nozzleDiameter: 0.13, ratedPower: 60e3, ratedRpm: 4000, pumpEfficiency:
+ *   0.85 }, 2000, 12, 1025.9).efficiency // 0.5610
  *
- * Source: T = ρ A Vj (Vj − Vi); g H = ½ Vj² (1 + ζn) − ½ Vi² (1 − ζi), nozzle at the waterline; P = ρ Q g H / ηp (momentum theory of jets);
+ * Source: T = ρ A Vj (Vj − Vi); g H = ½ Vj² (1 + ζn) − ½ Vi² (1 − ζi), nozzle at the waterline; P = ρ Q g H / ηp
+ * (momentum theory of jets);
  * turns from P ∝ n³ at any speed of the boat (common practice).
  */
 export function jetState(jet: JetPlate, thrust: number, inletSpeed: number, density: number): PropulsorState {
-  if (!(thrust > 0)) return { shaftSpeed: 0, torque: 0, efficiency: 0, advanceRatio: 0, jetVelocity: inletSpeed, suctionSpeed: 0 }
-  const area = Math.PI * jet.nozzleDiameter ** 2 / 4
-  const jetVelocity = (inletSpeed + Math.sqrt(inletSpeed * inletSpeed + 4 * thrust / (density * area))) / 2
+  if (!(thrust > 0))
+    return { shaftSpeed: 0, torque: 0, efficiency: 0, advanceRatio: 0, jetVelocity: inletSpeed, suctionSpeed: 0 }
+  const area = (Math.PI * jet.nozzleDiameter ** 2) / 4
+  const jetVelocity = (inletSpeed + Math.sqrt(inletSpeed * inletSpeed + (4 * thrust) / (density * area))) / 2
   const flow = area * jetVelocity
   const work = 0.5 * jetVelocity ** 2 * (1 + NOZZLE_LOSS) - 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS)
-  const power = density * flow * work / jet.pumpEfficiency
-  const shaftSpeed = jet.ratedRpm / 60 * Math.cbrt(power / jet.ratedPower)
+  const power = (density * flow * work) / jet.pumpEfficiency
+  const shaftSpeed = (jet.ratedRpm / 60) * Math.cbrt(power / jet.ratedPower)
   const netSuction = PRESSURE_ABOVE_VAPOUR / density + 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS) // g NPSH
   return {
-    shaftSpeed, torque: power / (2 * Math.PI * shaftSpeed), efficiency: thrust * inletSpeed / power,
+    shaftSpeed,
+    torque: power / (2 * Math.PI * shaftSpeed),
+    efficiency: (thrust * inletSpeed) / power,
     advanceRatio: inletSpeed / (shaftSpeed * jet.impellerDiameter),
-    jetVelocity, suctionSpeed: 2 * Math.PI * shaftSpeed * Math.sqrt(flow) / netSuction ** 0.75,
+    jetVelocity,
+    suctionSpeed: (2 * Math.PI * shaftSpeed * Math.sqrt(flow)) / netSuction ** 0.75,
+  }
+}
+
+/**
+ * A waterjet made ready for any load.
+ *
+ * @param jet its plate
+ * @returns the propulsor; without thrust it does not turn
+ */
+export function waterjet(jet: JetPlate): Propulsor {
+  return {
+    kind: 'jet',
+    diameter: jet.impellerDiameter,
+    at: (thrust, waterSpeed, density) => jetState(jet, thrust, waterSpeed, density),
   }
 }

@@ -1,15 +1,27 @@
 /** Kinds of propeller that the tested series stands in for. */
 export const WHEEL_KINDS = ['fixed', 'folding', 'feathering', 'outboard', 'sternDrive'] as const
 /** One of them. */
-export type WheelKind = typeof WHEEL_KINDS[number]
+export type WheelKind = (typeof WHEEL_KINDS)[number]
 
-/** Wheels of outboards and stern drives are made for the plane: cupped, and run fast with some cavitation (common practice). */
+/**
+ * Wheels of outboards and stern drives are made for the plane: cupped, and run fast with some cavitation (common
+ * practice).
+ */
 export const runsFast = (kind: WheelKind): boolean => kind === 'outboard' || kind === 'sternDrive'
 /** Keller's addition for each: 0.2 for a slow single screw, 0 for a fast one. */
-export const kellerAddition = (kind: WheelKind): number => runsFast(kind) ? 0 : 0.2
+export const kellerAddition = (kind: WheelKind): number => (runsFast(kind) ? 0 : 0.2)
 
-/** Efficiency against the series, usual of each kind: folding and feathering 0.90 to 0.95; cupped wheels with exhaust hub about 0.95 to 0.98 (common practice). */
-export const WHEEL_EFFICIENCY: Record<WheelKind, number> = { fixed: 1, folding: 0.92, feathering: 0.94, outboard: 0.96, sternDrive: 0.97 }
+/**
+ * Efficiency against the series, usual of each kind: folding and feathering 0.90 to 0.95; cupped wheels with exhaust
+ * hub about 0.95 to 0.98 (common practice).
+ */
+export const WHEEL_EFFICIENCY: Record<WheelKind, number> = {
+  fixed: 1,
+  folding: 0.92,
+  feathering: 0.94,
+  outboard: 0.96,
+  sternDrive: 0.97,
+}
 
 /**
  * Efficiency of a propeller against the series: the owner's calibration, or what is usual of its kind.
@@ -18,6 +30,6 @@ export const WHEEL_EFFICIENCY: Record<WheelKind, number> = { fixed: 1, folding: 
  * @returns factor on the open-water efficiency
  * @example wheelFactor({ kind: 'folding', efficiencyFactor: null }) // 0.92
  */
-export function wheelFactor({ kind, efficiencyFactor }: { kind: WheelKind, efficiencyFactor: number | null }): number {
+export function wheelFactor({ kind, efficiencyFactor }: { kind: WheelKind; efficiencyFactor: number | null }): number {
   return efficiencyFactor ?? WHEEL_EFFICIENCY[kind]
 }

@@ -1,4 +1,6 @@
 import { figureOn, figuresOf, readFigure, type FigureId, type FigureValue } from '../figures'
+import type { FindingsReport } from '../findings'
+import { findingsOf } from '../advice'
 import type { Evaluation } from '../system'
 import { fillText } from '../units'
 
@@ -6,11 +8,20 @@ import { fillText } from '../units'
 export interface EvaluationJson {
   name: string
   speed: number
-  figures: Partial<Record<FigureId, FigureValue & { label: string, quantity: string }>>
-  methods: { id: string, resistance: number, holds: boolean }[]
-  limits: { holds: string, tightest: { name: string, share: number } }
-  counts: Evaluation['findings']['counts']
-  findings: { rule: string, severity: string, part: string, title: string, amount: string, sentence: string, caution?: string, fixes: string[] }[]
+  figures: Partial<Record<FigureId, FigureValue & { label: string; quantity: string }>>
+  methods: { id: string; resistance: number; holds: boolean }[]
+  limits: { holds: string; tightest: { name: string; share: number } }
+  counts: FindingsReport['counts']
+  findings: {
+    rule: string
+    severity: string
+    part: string
+    title: string
+    amount: string
+    sentence: string
+    caution?: string
+    fixes: string[]
+  }[]
 }
 
 /**
@@ -20,19 +31,29 @@ export interface EvaluationJson {
  * @returns figures in SI, findings in sentences with metric units
  */
 export function evaluationJson(e: Evaluation): EvaluationJson {
-  const figures = Object.fromEntries(figuresOf(e).map((id) => {
-    const { label, quantity } = figureOn(id, e.model.project)
-    return [id, { label, quantity, ...readFigure(id, e) }]
-  }))
+  const { counts, findings } = findingsOf(e)
+  const figures = Object.fromEntries(
+    figuresOf(e).map(id => {
+      const { label, quantity } = figureOn(id, e.model.project)
+      return [id, { label, quantity, ...readFigure(id, e) }]
+    }),
+  )
   return {
-    name: e.model.project.name, speed: e.point.speed,
+    name: e.model.project.name,
+    speed: e.point.speed,
     figures: figures as EvaluationJson['figures'],
     methods: e.point.resistance.methods.map(m => ({ id: m.id, resistance: m.value, holds: m.inside > 0 })),
     limits: { holds: e.point.holds, tightest: e.point.tightest },
-    counts: e.findings.counts,
-    findings: e.findings.findings.map(f => ({
-      rule: f.rule, severity: f.severity, part: f.part, title: f.title, amount: fillText(f.amount), sentence: fillText(f.sentence),
-      ...(f.caution ? { caution: f.caution } : {}), fixes: f.fixes.map(x => fillText(x.label)),
+    counts,
+    findings: findings.map(f => ({
+      rule: f.rule,
+      severity: f.severity,
+      part: f.part,
+      title: f.title,
+      amount: fillText(f.amount),
+      sentence: fillText(f.sentence),
+      ...(f.caution ? { caution: f.caution } : {}),
+      fixes: f.fixes.map(x => fillText(x.label)),
     })),
   }
 }

@@ -2,9 +2,6 @@ import type { Fin } from '../hull/finVolume'
 import type { Water } from '../hull/water'
 import { frictionLine } from './frictionLine'
 
-/** A keel, skeg or rudder with its name. */
-export interface Appendage extends Fin { name: string }
-
 /**
  * Viscous resistance of a fin, N: its own Reynolds number on the mean chord, and a form factor for its thickness.
  *
@@ -17,9 +14,15 @@ export interface Appendage extends Fin { name: string }
  *
  * Source: ITTC-1957 friction; form factor 1 + 2 t/c + 60 (t/c)⁴, Hoerner 1965.
  */
-export function appendageResistance(fin: Fin, speed: number, water: Water, frictionFactor = 1, frictionAllowance = 0): number {
+export function appendageResistance(
+  fin: Fin,
+  speed: number,
+  water: Water,
+  frictionFactor = 1,
+  frictionAllowance = 0,
+): number {
   if (speed <= 0) return 0
-  const reynolds = Math.max(1e4, speed * fin.chord / water.viscosity)
+  const reynolds = Math.max(1e4, (speed * fin.chord) / water.viscosity)
   const form = 1 + 2 * fin.thickness + 60 * fin.thickness ** 4
   const cf = frictionLine(reynolds) * frictionFactor + frictionAllowance
   return 0.5 * water.density * speed * speed * 2 * fin.span * fin.chord * form * cf

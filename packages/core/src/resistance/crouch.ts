@@ -19,7 +19,7 @@ export const CROUCH_AVERAGE = 150
  * Source: Crouch, after Gerr, Propeller Handbook, table 2-2: V[kn] = C / √(lb/SHP).
  */
 export function crouchShaftPower(speed: number, mass: number, constant = CROUCH_AVERAGE): number {
-  return HORSEPOWER * mass / POUND * (speed / KNOT / constant) ** 2
+  return ((HORSEPOWER * mass) / POUND) * (speed / KNOT / constant) ** 2
 }
 
 /** Crouch's formula for boats that plane. */
@@ -35,9 +35,14 @@ export const crouch: ResistanceMethod = {
     const mass = form.volume * water.density
     const unit = Math.sqrt(GRAVITY * Math.cbrt(form.volume))
     return {
-      at: speed => ({ friction: 0, wave: speed <= 0 ? 0 : CROUCH_PROPULSIVE_COEFFICIENT * crouchShaftPower(speed, mass) / speed }),
+      at: speed => ({
+        friction: 0,
+        wave: speed <= 0 ? 0 : (CROUCH_PROPULSIVE_COEFFICIENT * crouchShaftPower(speed, mass)) / speed,
+      }),
       // a boat planes from about FnV 2.3 (common practice)
-      speedFrom: 2.3 * unit, speedTo: 6 * unit, outside: [],
+      speedFrom: 2.3 * unit,
+      speedTo: 6 * unit,
+      outside: [],
     }
   },
 }

@@ -15,14 +15,31 @@ import { outsideOf, type ResistanceCase, type ResistanceMethod } from './resista
  */
 export function delftResiduary({ form }: Pick<ResistanceCase, 'form'>): number[] {
   const { lengthWaterline: L, beamWaterline: B, volumeBody: V, prismatic: Cp } = form
-  const lcbFpp = L * (0.5 - form.lcb), lcfFpp = L * (0.5 - form.lcf)
-  const root = Math.cbrt(V), face = root * root
+  const lcbFpp = L * (0.5 - form.lcb),
+    lcfFpp = L * (0.5 - form.lcf)
+  const root = Math.cbrt(V),
+    face = root * root
   const waterplane = form.waterplane * L * B
-  const raw = table.Fn.map((_, i) => Math.max(0,
-    table.a0[i]!
-    + (table.a1[i]! * lcbFpp / L + table.a2[i]! * Cp + table.a3[i]! * face / waterplane + table.a4[i]! * B / L) * root / L
-    + (table.a5[i]! * face / form.wettedSurface + table.a6[i]! * lcbFpp / lcfFpp + table.a7[i]! * (lcbFpp / L) ** 2 + table.a8[i]! * Cp * Cp) * root / L))
-  // The fit may dip to zero at Fn 0.10 (the paper warns of it): a wave resistance that fades with V⁴ bounds it from below.
+  const raw = table.Fn.map((_, i) =>
+    Math.max(
+      0,
+      table.a0[i]! +
+        (((table.a1[i]! * lcbFpp) / L +
+          table.a2[i]! * Cp +
+          (table.a3[i]! * face) / waterplane +
+          (table.a4[i]! * B) / L) *
+          root) /
+          L +
+        (((table.a5[i]! * face) / form.wettedSurface +
+          (table.a6[i]! * lcbFpp) / lcfFpp +
+          table.a7[i]! * (lcbFpp / L) ** 2 +
+          table.a8[i]! * Cp * Cp) *
+          root) /
+          L,
+    ),
+  )
+  // The fit may dip to zero at Fn 0.10 (the paper warns of it): a wave resistance that fades with V⁴ bounds it from
+  // below.
   raw[0] = Math.max(raw[0]!, raw[1]! * (table.Fn[0]! / table.Fn[1]!) ** 4)
   return raw
 }
@@ -40,7 +57,8 @@ export const delft1998: ResistanceMethod = {
     const { form, water } = given
     const knots = delftResiduary(given)
     const curve = monotoneCubic(table.Fn, knots)
-    const firstFn = table.Fn[0]!, lastFn = table.Fn.at(-1)!
+    const firstFn = table.Fn[0]!,
+      lastFn = table.Fn.at(-1)!
     const weight = form.volumeBody * water.density * GRAVITY
     const toFroude = 1 / Math.sqrt(GRAVITY * form.lengthWaterline)
     const outside = outsideOf([
@@ -55,12 +73,14 @@ export const delft1998: ResistanceMethod = {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
         const fn = speed * toFroude
-        const reynolds = Math.max(1e4, speed * 0.7 * form.lengthWaterline / water.viscosity)
+        const reynolds = Math.max(1e4, (speed * 0.7 * form.lengthWaterline) / water.viscosity)
         const cf = frictionLine(reynolds) * given.frictionFactor + given.frictionAllowance
         const specific = fn < firstFn ? knots[0]! * (fn / firstFn) ** 4 : curve(fn)
         return { friction: 0.5 * water.density * speed * speed * form.wettedSurface * cf, wave: weight * specific }
       },
-      speedFrom: 0.1 / toFroude, speedTo: lastFn / toFroude, outside,
+      speedFrom: 0.1 / toFroude,
+      speedTo: lastFn / toFroude,
+      outside,
     }
   },
 }

@@ -17,7 +17,7 @@ export const HANDBOOK_PROPULSIVE_COEFFICIENT = 0.5
  */
 export function handbookShaftPower(speed: number, lengthWaterline: number, mass: number): number {
   const speedLength = speed / KNOT / Math.sqrt(lengthWaterline / FOOT)
-  return HORSEPOWER * mass / POUND * (speedLength / 10.665) ** 3
+  return ((HORSEPOWER * mass) / POUND) * (speedLength / 10.665) ** 3
 }
 
 /** The displacement formula that every handbook gives: power with ordinary weather, bottom and propeller in it. */
@@ -35,10 +35,15 @@ export const handbook: ResistanceMethod = {
     return {
       at: speed => ({
         friction: 0,
-        wave: speed <= 0 ? 0 : HANDBOOK_PROPULSIVE_COEFFICIENT * handbookShaftPower(speed, form.lengthWaterline, mass) / speed,
+        wave:
+          speed <= 0
+            ? 0
+            : (HANDBOOK_PROPULSIVE_COEFFICIENT * handbookShaftPower(speed, form.lengthWaterline, mass)) / speed,
       }),
       // The handbook's chart is read between speed-length ratios of about 0.9 and 1.5 for such hulls (from memory of).
-      speedFrom: 0.9 * perSpeedLength, speedTo: 1.5 * perSpeedLength, outside: [],
+      speedFrom: 0.9 * perSpeedLength,
+      speedTo: 1.5 * perSpeedLength,
+      outside: [],
     }
   },
 }

@@ -4,7 +4,9 @@ import { correlationAllowance, formFactor, transomResistance } from './holtropPa
 import { holtropWave, type HoltropShape } from './holtropWave'
 import { outsideOf, type ResistanceMethod } from './resistanceMethod'
 
-/** Holtrop & Mennen with the 1984 revision. Roughness here is the owner's paint and growth, not the ships' allowance CA. */
+/**
+ * Holtrop & Mennen with the 1984 revision. Roughness here is the owner's paint and growth, not the ships' allowance CA.
+ */
 export const holtrop1984: ResistanceMethod = {
   id: 'holtrop1984',
   label: 'Holtrop 1984',
@@ -16,8 +18,15 @@ export const holtrop1984: ResistanceMethod = {
   prepare(given) {
     const { form, water } = given
     const shape: HoltropShape = {
-      L: form.lengthWaterline, B: form.beamWaterline, T: form.draughtBody, volume: form.volumeBody,
-      CP: form.prismatic, CM: form.midship, CWP: form.waterplane, lcb: 100 * form.lcb, AT: form.transomArea,
+      L: form.lengthWaterline,
+      B: form.beamWaterline,
+      T: form.draughtBody,
+      volume: form.volumeBody,
+      CP: form.prismatic,
+      CM: form.midship,
+      CWP: form.waterplane,
+      lcb: 100 * form.lcb,
+      AT: form.transomArea,
     }
     const wave = holtropWave(shape)
     const k1 = formFactor(shape)
@@ -27,7 +36,7 @@ export const holtrop1984: ResistanceMethod = {
     return {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
-        const reynolds = Math.max(1e4, speed * form.lengthWaterline / water.viscosity)
+        const reynolds = Math.max(1e4, (speed * form.lengthWaterline) / water.viscosity)
         const cf = k1 * frictionLine(reynolds) * given.frictionFactor + allowance
         return {
           friction: 0.5 * water.density * speed * speed * form.wettedSurface * cf,

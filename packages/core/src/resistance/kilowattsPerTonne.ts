@@ -1,5 +1,10 @@
 /** A school's rule of so many kilowatts for each tonne that the boat weighs. */
-export interface TonneSchool { id: 'modest' | 'comfortable' | 'asBefore', label: string, from: number, to: number }
+export interface TonneSchool {
+  id: 'modest' | 'comfortable' | 'asBefore'
+  label: string
+  from: number
+  to: number
+}
 
 /** The schools, kW a tonne at the shaft (common practice, no source). */
 export const TONNE_SCHOOLS: readonly TonneSchool[] = [
@@ -15,6 +20,6 @@ export const TONNE_SCHOOLS: readonly TonneSchool[] = [
  * @returns W at the shaft, least and most
  * @example schoolPowers(4600)[0].from // 2300
  */
-export function schoolPowers(mass: number): { id: TonneSchool['id'], label: string, from: number, to: number }[] {
+export function schoolPowers(mass: number): { id: TonneSchool['id']; label: string; from: number; to: number }[] {
   return TONNE_SCHOOLS.map(s => ({ ...s, from: s.from * mass, to: s.to * mass }))
 }

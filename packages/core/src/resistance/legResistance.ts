@@ -1,16 +1,12 @@
+import type { DriveKind } from '../hull/driveKind'
 import type { Water } from '../hull/water'
 import { appendageResistance } from './appendageResistance'
 
-/** What hangs in the water and carries the propeller. */
-export const DRIVE_KINDS = ['shaft', 'sailDrive', 'outboard', 'sternDrive', 'pod', 'jet'] as const
-/** One of them. */
-export type DriveKind = typeof DRIVE_KINDS[number]
-
-/** True for drives with bevel gears in a leg. */
-export const hasLeg = (kind: DriveKind): boolean => kind === 'sailDrive' || kind === 'sternDrive' || kind === 'outboard'
-
-/** Strut's chord and thickness, and the gear case's or pod's diameter, as shares of the propeller's diameter (common practice; all are estimates). */
-const LEGS: Record<Exclude<DriveKind, 'shaft' | 'jet'>, { chord: number, thickness: number, body: number }> = {
+/**
+ * Strut's chord and thickness, and the gear case's or pod's diameter, as shares of the propeller's diameter (common
+ * practice; all are estimates).
+ */
+const LEGS: Record<Exclude<DriveKind, 'shaft' | 'jet'>, { chord: number; thickness: number; body: number }> = {
   sailDrive: { chord: 0.55, thickness: 0.3, body: 0.3 },
   outboard: { chord: 0.6, thickness: 0.22, body: 0.28 },
   sternDrive: { chord: 0.75, thickness: 0.25, body: 0.32 },
@@ -31,9 +27,15 @@ const BODY_DRAG = 0.1
  *
  * Source: strut as an appendage (ITTC-1957, Hoerner 1965); body with CD 0.10 on its frontal area.
  */
-export function legResistance(drive: DriveKind, diameter: number, shaftDepth: number, speed: number, water: Water): number {
+export function legResistance(
+  drive: DriveKind,
+  diameter: number,
+  shaftDepth: number,
+  speed: number,
+  water: Water,
+): number {
   if (drive === 'shaft' || drive === 'jet' || speed <= 0) return 0
   const { chord, thickness, body } = LEGS[drive]
   const strut = appendageResistance({ span: shaftDepth, chord: chord * diameter, thickness }, speed, water)
-  return strut + 0.5 * water.density * speed * speed * BODY_DRAG * Math.PI / 4 * (body * diameter) ** 2
+  return strut + ((0.5 * water.density * speed * speed * BODY_DRAG * Math.PI) / 4) * (body * diameter) ** 2
 }

@@ -6,7 +6,9 @@ import { outsideOf, type ResistanceMethod } from './resistanceMethod'
 import { schoenherrFriction } from './savitsky1964'
 
 /** Displacement that the regression is for: 100 000 lb in sea water of 59 °F. */
-const BASE_MASS = 100_000 * POUND, BASE_DENSITY = 1025.9, BASE_VISCOSITY = 1.188e-6
+const BASE_MASS = 100_000 * POUND,
+  BASE_DENSITY = 1025.9,
+  BASE_VISCOSITY = 1.188e-6
 
 /** Shape of a transom-stern hull as the regression wants it. */
 export interface TransomShape {
@@ -29,13 +31,30 @@ export interface TransomShape {
  * Source: Mercier & Savitsky 1973, table of A1 … A27 (from memory of, see the data file).
  */
 export function mercierSavitskyRows({ x, z, u, w }: TransomShape): number[] {
-  return table.Fn_vol.map((_, i) => table.A1[i]! + table.A2[i]! * x + table.A4[i]! * u + table.A5[i]! * w + table.A6[i]! * x * z + table.A7[i]! * x * u
-    + table.A8[i]! * x * w + table.A9[i]! * z * u + table.A10[i]! * z * w + table.A15[i]! * w * w + table.A18[i]! * x * w * w + table.A19[i]! * z * x * x
-    + table.A24[i]! * u * w * w + table.A27[i]! * w * u * u)
+  return table.Fn_vol.map(
+    (_, i) =>
+      table.A1[i]! +
+      table.A2[i]! * x +
+      table.A4[i]! * u +
+      table.A5[i]! * w +
+      table.A6[i]! * x * z +
+      table.A7[i]! * x * u +
+      table.A8[i]! * x * w +
+      table.A9[i]! * z * u +
+      table.A10[i]! * z * w +
+      table.A15[i]! * w * w +
+      table.A18[i]! * x * w * w +
+      table.A19[i]! * z * x * x +
+      table.A24[i]! * u * w * w +
+      table.A27[i]! * w * u * u,
+  )
 }
 
 /** Wetted area over ∇^⅔ of the regression's hulls. */
-const wettedRatio = (form: HullForm, root: number) => 2.262 * Math.sqrt(form.lengthWaterline / root) * (1 + 0.046 * form.beamWaterline / form.draughtBody + 0.00287 * (form.beamWaterline / form.draughtBody) ** 2)
+const wettedRatio = (form: HullForm, root: number) =>
+  2.262 *
+  Math.sqrt(form.lengthWaterline / root) *
+  (1 + (0.046 * form.beamWaterline) / form.draughtBody + 0.00287 * (form.beamWaterline / form.draughtBody) ** 2)
 
 /** Pre-planing resistance of transom-stern hulls, through the hump. */
 export const mercierSavitsky1973: ResistanceMethod = {
@@ -49,15 +68,21 @@ export const mercierSavitsky1973: ResistanceMethod = {
   prepare({ form, water, frictionFactor, frictionAllowance }) {
     const root = Math.cbrt(form.volumeBody)
     const midArea = form.midship * form.beamWaterline * form.draughtBody
-    const shape = { x: root / form.lengthWaterline, z: form.volumeBody / form.beamWaterline ** 3, u: Math.sqrt(2 * form.halfEntrance * 180 / Math.PI), w: form.transomArea / midArea }
+    const shape = {
+      x: root / form.lengthWaterline,
+      z: form.volumeBody / form.beamWaterline ** 3,
+      u: Math.sqrt((2 * form.halfEntrance * 180) / Math.PI),
+      w: form.transomArea / midArea,
+    }
     const rows = mercierSavitskyRows(shape).map(r => Math.max(0.005, r))
     const curve = monotoneCubic(table.Fn_vol, rows)
     const unit = Math.sqrt(GRAVITY * root)
     const weight = form.volumeBody * water.density * GRAVITY
     const ratio = wettedRatio(form, root)
-    const baseLength = form.lengthWaterline * Math.cbrt(BASE_MASS / BASE_DENSITY) / root
+    const baseLength = (form.lengthWaterline * Math.cbrt(BASE_MASS / BASE_DENSITY)) / root
     const baseUnit = Math.sqrt(GRAVITY * Math.cbrt(BASE_MASS / BASE_DENSITY))
-    const first = table.Fn_vol[0]!, last = table.Fn_vol.at(-1)!
+    const first = table.Fn_vol[0]!,
+      last = table.Fn_vol.at(-1)!
     return {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
@@ -65,15 +90,21 @@ export const mercierSavitsky1973: ResistanceMethod = {
         const held = Math.min(last, Math.max(first, fn))
         const scale = (fn / held) ** 2
         const friction = (cf: number) => 0.5 * ratio * cf * held * held
-        const base = schoenherrFriction(Math.max(1e5, held * baseUnit * baseLength / BASE_VISCOSITY))
-        const own = schoenherrFriction(Math.max(1e5, speed * form.lengthWaterline / water.viscosity)) * frictionFactor + frictionAllowance
-        return { friction: weight * scale * friction(own), wave: weight * scale * Math.max(0, curve(held) - friction(base)) }
+        const base = schoenherrFriction(Math.max(1e5, (held * baseUnit * baseLength) / BASE_VISCOSITY))
+        const own =
+          schoenherrFriction(Math.max(1e5, (speed * form.lengthWaterline) / water.viscosity)) * frictionFactor +
+          frictionAllowance
+        return {
+          friction: weight * scale * friction(own),
+          wave: weight * scale * Math.max(0, curve(held) - friction(base)),
+        }
       },
-      speedFrom: first * unit, speedTo: last * unit,
+      speedFrom: first * unit,
+      speedTo: last * unit,
       // the limits of the regression, from memory of
       outside: outsideOf([
         ['Length to cube root of volume', 1 / shape.x, 3.07, 12.4],
-        ['Half angle of entrance', form.halfEntrance * 180 / Math.PI, 3.7, 28.6],
+        ['Half angle of entrance', (form.halfEntrance * 180) / Math.PI, 3.7, 28.6],
         ['Waterline length to beam', form.lengthWaterline / form.beamWaterline, 2.52, 18.26],
         ['Waterline beam to hull draught', form.beamWaterline / form.draughtBody, 1.7, 9.8],
       ]),

@@ -1,7 +1,10 @@
 /** What a propeller does that does not drive. */
 export type IdlePropeller = 'locked' | 'freewheeling' | 'folded'
 
-/** Drag coefficient on the blade area (Larsson & Eliasson, from memory of): locked 1.2, turning free 0.3, folded or feathered 0.06. */
+/**
+ * Drag coefficient on the blade area (Larsson & Eliasson, from memory of): locked 1.2, turning free 0.3, folded or
+ * feathered 0.06.
+ */
 export const IDLE_DRAG: Record<IdlePropeller, number> = { locked: 1.2, freewheeling: 0.3, folded: 0.06 }
 
 /**
@@ -15,6 +18,12 @@ export const IDLE_DRAG: Record<IdlePropeller, number> = { locked: 1.2, freewheel
  * @returns N
  * @example propellerDrag('locked', 0.4, 0.5, 2.5, 1025.9) // 241.7
  */
-export function propellerDrag(state: IdlePropeller, diameter: number, areaRatio: number, speed: number, density: number): number {
-  return 0.5 * density * speed * Math.abs(speed) * IDLE_DRAG[state] * areaRatio * Math.PI / 4 * diameter * diameter
+export function propellerDrag(
+  state: IdlePropeller,
+  diameter: number,
+  areaRatio: number,
+  speed: number,
+  density: number,
+): number {
+  return ((0.5 * density * speed * Math.abs(speed) * IDLE_DRAG[state] * areaRatio * Math.PI) / 4) * diameter * diameter
 }

@@ -1,4 +1,6 @@
-/** One method's whole resistance at a speed, N, with the same for the light and the heavy end of the uncertain inputs. */
+/**
+ * One method's whole resistance at a speed, N, with the same for the light and the heavy end of the uncertain inputs.
+ */
 export interface MethodValue {
   id: string
   weight: number
@@ -38,13 +40,15 @@ export function insideShare(speed: number, from: number, to: number, hasOutside:
 }
 
 /**
- * Weighs the methods: the centre is their mean in log resistance. The band joins, as independent shares, how far the methods
+ * Weighs the methods: the centre is their mean in log resistance. The band joins, as independent shares, how far the
+ * methods
  * lie apart (their weighted spread), how exact each is by itself, and what the uncertain inputs do.
  *
  * @param methods values of every method that suits the hull
  * @returns centre and band
  * @throws RangeError when there is no method
- * @example recommend([{ id: 'a', weight: 1, inside: 1, accuracy: 0, value: 100, low: 100, high: 100 }, { id: 'b', weight: 1, inside: 1, accuracy: 0, value: 144, low: 144, high: 144 }]).high // 144.0
+ * @example recommend([{ id: 'a', weight: 1, inside: 1, accuracy: 0, value: 100, low: 100, high: 100 }, { id: 'b',
+ *   weight: 1, inside: 1, accuracy: 0, value: 144, low: 144, high: 144 }]).high // 144.0
  */
 export function recommend(methods: readonly MethodValue[]): Recommendation {
   if (methods.length === 0) throw new RangeError('recommend needs one method or more')
@@ -52,7 +56,11 @@ export function recommend(methods: readonly MethodValue[]): Recommendation {
   for (const m of methods) most = Math.max(most, m.inside)
   // While no method is fully inside, those outside fill in for what is missing: the centre stays continuous.
   const fill = 1 - most
-  let weights = 0, mean = 0, own = 0, down = 0, up = 0
+  let weights = 0,
+    mean = 0,
+    own = 0,
+    down = 0,
+    up = 0
   for (const m of methods) {
     const w = m.weight * (m.inside + fill)
     if (w <= 0 || m.value <= 0) continue

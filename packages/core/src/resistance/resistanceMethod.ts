@@ -13,10 +13,18 @@ export interface ResistanceCase {
 }
 
 /** A quantity that has left a method's published range. */
-export interface OutsideRange { name: string, value: number, min: number, max: number }
+export interface OutsideRange {
+  name: string
+  value: number
+  min: number
+  max: number
+}
 
 /** Resistance of the bare hull at one speed, N. */
-export interface ResistancePoint { friction: number, wave: number }
+export interface ResistancePoint {
+  friction: number
+  wave: number
+}
 
 /** A hull prepared for one method, so that a speed costs little. */
 export interface PreparedResistance {
@@ -29,7 +37,9 @@ export interface PreparedResistance {
   outside: OutsideRange[]
 }
 
-/** A way to get from dimensions to resistance. Siblings in this folder share this signature; the registry lists them. */
+/**
+ * A way to get from dimensions to resistance. Siblings in this folder share this signature; the registry lists them.
+ */
 export interface ResistanceMethod {
   id: string
   label: string
@@ -52,6 +62,10 @@ export interface ResistanceMethod {
  * @returns those outside
  * @example outsideOf([['L/B', 3.5, 3.9, 15]]).length // 1
  */
-export function outsideOf(checks: readonly (readonly [name: string, value: number, min: number, max: number])[]): OutsideRange[] {
-  return checks.filter(([, value, min, max]) => value < min || value > max).map(([name, value, min, max]) => ({ name, value, min, max }))
+export function outsideOf(
+  checks: readonly (readonly [name: string, value: number, min: number, max: number])[],
+): OutsideRange[] {
+  return checks
+    .filter(([, value, min, max]) => value < min || value > max)
+    .map(([name, value, min, max]) => ({ name, value, min, max }))
 }

@@ -9,7 +9,16 @@ import { thinShip } from './thinShip/thinShip'
 import { wyman1998 } from './wyman1998'
 
 /** Every resistance method. A new one is its own file and one line here. */
-export const RESISTANCE_METHODS: readonly ResistanceMethod[] = [delft1998, holtrop1984, handbook, wyman1998, thinShip, savitsky1964, mercierSavitsky1973, crouch]
+export const RESISTANCE_METHODS: readonly ResistanceMethod[] = [
+  delft1998,
+  holtrop1984,
+  handbook,
+  wyman1998,
+  thinShip,
+  savitsky1964,
+  mercierSavitsky1973,
+  crouch,
+]
 
 /**
  * The method of a short name.
@@ -21,6 +30,7 @@ export const RESISTANCE_METHODS: readonly ResistanceMethod[] = [delft1998, holtr
  */
 export function resistanceMethodOf(id: string): ResistanceMethod {
   const found = RESISTANCE_METHODS.find(method => method.id === id)
-  if (!found) throw new RangeError(`resistance method must be one of ${RESISTANCE_METHODS.map(m => m.id).join(', ')}; got ${id}`)
+  if (!found)
+    throw new RangeError(`resistance method must be one of ${RESISTANCE_METHODS.map(m => m.id).join(', ')}; got ${id}`)
   return found
 }

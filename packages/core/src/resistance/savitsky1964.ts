@@ -45,11 +45,12 @@ export interface PlaningRun {
  * Source: Savitsky 1964: CL0 = τ^1.1 (0.0120 λ^½ + 0.0055 λ^2.5 / CV²).
  */
 export function flatPlateLift(trimDegrees: number, wetted: number, speedCoefficient: number): number {
-  return trimDegrees ** 1.1 * (0.012 * Math.sqrt(wetted) + 0.0055 * wetted ** 2.5 / speedCoefficient ** 2)
+  return trimDegrees ** 1.1 * (0.012 * Math.sqrt(wetted) + (0.0055 * wetted ** 2.5) / speedCoefficient ** 2)
 }
 
 /** Lift with deadrise, CLβ = CL0 − 0.0065 β CL0^0.6, β in degrees. */
-const withDeadrise = (flat: number, deadriseDegrees: number) => flat - 0.0065 * deadriseDegrees * Math.max(0, flat) ** 0.6
+const withDeadrise = (flat: number, deadriseDegrees: number) =>
+  flat - 0.0065 * deadriseDegrees * Math.max(0, flat) ** 0.6
 
 /**
  * Friction of a smooth plate by Schoenherr (ATTC): 0.242/√CF = log10(Re CF).
@@ -86,17 +87,22 @@ export function porpoisingLimit(lift: number, deadriseDegrees: number): number {
 function flatLiftFor(lift: number, deadriseDegrees: number): number {
   const c = 0.0065 * deadriseDegrees
   let x = lift + c * (lift + 0.1) ** 0.6 + 0.02
-  for (let i = 0; i < 6; i++) x = Math.max(1e-9, x - (x - c * x ** 0.6 - lift) / Math.max(0.05, 1 - 0.6 * c * x ** -0.4))
+  for (let i = 0; i < 6; i++)
+    x = Math.max(1e-9, x - (x - c * x ** 0.6 - lift) / Math.max(0.05, 1 - 0.6 * c * x ** -0.4))
   return x
 }
 
-/** λ for which 0.0120 λ^½ + 0.0055 λ^2.5 / CV² comes to a value; Newton's steps in ln λ, in which the sum is convex and rising. */
+/**
+ * λ for which 0.0120 λ^½ + 0.0055 λ^2.5 / CV² comes to a value; Newton's steps in ln λ, in which the sum is convex and
+ * rising.
+ */
 function wettedFor(value: number, speedCoefficient: number): number {
   const d = 0.0055 / speedCoefficient ** 2
   let t = Math.log(Math.min((value / 0.012) ** 2, (value / d) ** 0.4))
   for (let i = 0; i < 12; i++) {
-    const root = 0.012 * Math.exp(0.5 * t), steep = d * Math.exp(2.5 * t)
-    const step = Math.log((root + steep) / value) * (root + steep) / (0.5 * root + 2.5 * steep)
+    const root = 0.012 * Math.exp(0.5 * t),
+      steep = d * Math.exp(2.5 * t)
+    const step = (Math.log((root + steep) / value) * (root + steep)) / (0.5 * root + 2.5 * steep)
     t -= step
     if (Math.abs(step) < 1e-11) break
   }
@@ -112,12 +118,13 @@ function rootIn(f: (x: number) => number, low: number, high: number): number {
 
 /** What does not depend on trim at a speed: CV, CLβ and CL0. */
 function loading({ beamChine: b, water, mass, deadrise }: PlaningCase, speed: number) {
-  const lift = mass * GRAVITY / (0.5 * water.density * speed * speed * b * b)
+  const lift = (mass * GRAVITY) / (0.5 * water.density * speed * speed * b * b)
   return { cv: speed / Math.sqrt(GRAVITY * b), lift, flat: flatLiftFor(lift, deadrise / DEGREE) }
 }
 
 /** λ at which the bottom carries the boat at a trim, rad. */
-const wettedAt = ({ flat, cv }: ReturnType<typeof loading>, trim: number) => wettedFor(flat / (trim / DEGREE) ** 1.1, cv)
+const wettedAt = ({ flat, cv }: ReturnType<typeof loading>, trim: number) =>
+  wettedFor(flat / (trim / DEGREE) ** 1.1, cv)
 
 /**
  * Everything at one trial trim: the moment that is left over, and the run.
@@ -133,28 +140,49 @@ export function planingAtTrim(hull: PlaningCase, speed: number, trim: number): P
 }
 
 /** The same at one trial wetted length: the trim that carries the boat follows from it without a search. */
-function planingAtWetted(hull: PlaningCase, speed: number, wetted: number, { cv, lift, flat }: ReturnType<typeof loading>): PlaningRun & { moment: number } {
+function planingAtWetted(
+  hull: PlaningCase,
+  speed: number,
+  wetted: number,
+  { cv, lift, flat }: ReturnType<typeof loading>,
+): PlaningRun & { moment: number } {
   const { beamChine: b, water, mass } = hull
-  const beta = hull.deadrise / DEGREE, weight = mass * GRAVITY
-  const dynamic = 0.012 * Math.sqrt(wetted), lifting = flat / (dynamic + 0.0055 * wetted * wetted * Math.sqrt(wetted) / (cv * cv))
+  const beta = hull.deadrise / DEGREE,
+    weight = mass * GRAVITY
+  const dynamic = 0.012 * Math.sqrt(wetted),
+    lifting = flat / (dynamic + (0.0055 * wetted * wetted * Math.sqrt(wetted)) / (cv * cv))
   const trim = lifting ** (1 / 1.1) * DEGREE
-  const bottomSpeed = speed * Math.sqrt(Math.max(0.2, 1 - withDeadrise(dynamic * lifting, beta) / (wetted * Math.cos(trim))))
-  const cf = schoenherrFriction(Math.max(1e5, bottomSpeed * wetted * b / water.viscosity)) * hull.frictionFactor + hull.frictionAllowance
-  const friction = 0.5 * water.density * bottomSpeed ** 2 * cf * wetted * b * b / Math.cos(hull.deadrise)
-  const centre = 0.75 - 1 / (5.21 * cv * cv / (wetted * wetted) + 2.39)
+  const bottomSpeed =
+    speed * Math.sqrt(Math.max(0.2, 1 - withDeadrise(dynamic * lifting, beta) / (wetted * Math.cos(trim))))
+  const cf =
+    schoenherrFriction(Math.max(1e5, (bottomSpeed * wetted * b) / water.viscosity)) * hull.frictionFactor +
+    hull.frictionAllowance
+  const friction = (0.5 * water.density * bottomSpeed ** 2 * cf * wetted * b * b) / Math.cos(hull.deadrise)
+  const centre = 0.75 - 1 / ((5.21 * cv * cv) / (wetted * wetted) + 2.39)
   const c = hull.lcg - centre * wetted * b
-  const a = hull.vcg - b / 4 * Math.tan(hull.deadrise)
-  const moment = weight * ((1 - Math.sin(trim) * Math.sin(trim + hull.shaftAngle)) * c / Math.cos(trim) - hull.thrustArm * Math.sin(trim)) + friction * (a - hull.thrustArm)
-  const overhang = b / Math.PI * Math.tan(hull.deadrise) / Math.tan(trim)
+  const a = hull.vcg - (b / 4) * Math.tan(hull.deadrise)
+  const moment =
+    weight *
+      (((1 - Math.sin(trim) * Math.sin(trim + hull.shaftAngle)) * c) / Math.cos(trim) -
+        hull.thrustArm * Math.sin(trim)) +
+    friction * (a - hull.thrustArm)
+  const overhang = ((b / Math.PI) * Math.tan(hull.deadrise)) / Math.tan(trim)
   return {
-    moment, trim, wetted, friction: friction / Math.cos(trim), drag: weight * Math.tan(trim) + friction / Math.cos(trim),
-    keelLength: wetted * b + overhang / 2, chineLength: Math.max(0, wetted * b - overhang / 2),
-    speedCoefficient: cv, lift,
+    moment,
+    trim,
+    wetted,
+    friction: friction / Math.cos(trim),
+    drag: weight * Math.tan(trim) + friction / Math.cos(trim),
+    keelLength: wetted * b + overhang / 2,
+    chineLength: Math.max(0, wetted * b - overhang / 2),
+    speedCoefficient: cv,
+    lift,
   }
 }
 
 /** Trims between which balance is looked for, rad. */
-const LEAST_TRIM = 0.5 * DEGREE, MOST_TRIM = 20 * DEGREE
+const LEAST_TRIM = 0.5 * DEGREE,
+  MOST_TRIM = 20 * DEGREE
 
 /**
  * How a planing hull settles at a speed: the trim at which weight, lift, friction and thrust balance.
@@ -168,7 +196,13 @@ const LEAST_TRIM = 0.5 * DEGREE, MOST_TRIM = 20 * DEGREE
 export function planingRun(hull: PlaningCase, speed: number): PlaningRun {
   const given = loading(hull, speed)
   const at = (logWetted: number) => planingAtWetted(hull, speed, Math.exp(logWetted), given)
-  return at(rootIn(logWetted => at(logWetted).moment, Math.log(wettedAt(given, MOST_TRIM)), Math.log(wettedAt(given, LEAST_TRIM))))
+  return at(
+    rootIn(
+      logWetted => at(logWetted).moment,
+      Math.log(wettedAt(given, MOST_TRIM)),
+      Math.log(wettedAt(given, LEAST_TRIM)),
+    ),
+  )
 }
 
 /**
@@ -179,7 +213,8 @@ export function planingRun(hull: PlaningCase, speed: number): PlaningRun {
  * @returns M
  * @example humpFactor(1.5, 1.5) // 1.321
  *
- * Source: Blount & Fox 1976 (from memory of): with r = LCG/b, M = 0.98 + 2 r^1.45 exp(−2 (FnV − 0.85)) − 3 r exp(−3 (FnV − 0.85)).
+ * Source: Blount & Fox 1976 (from memory of): with r = LCG/b, M = 0.98 + 2 r^1.45 exp(−2 (FnV − 0.85)) − 3 r exp(−3
+ * (FnV − 0.85)).
  */
 export function humpFactor(volumeFroude: number, lcgToBeam: number): number {
   const beyond = volumeFroude - 0.85
@@ -197,7 +232,13 @@ export const savitsky1964: ResistanceMethod = {
   accuracy: 0.12,
   prepare({ form, water, frictionFactor, frictionAllowance }) {
     const bottom = form.bottom
-    if (!bottom) return { at: () => ({ friction: 0, wave: 0 }), speedFrom: 0, speedTo: 0, outside: [{ name: 'Planing bottom', value: 0, min: 1, max: 1 }] }
+    if (!bottom)
+      return {
+        at: () => ({ friction: 0, wave: 0 }),
+        speedFrom: 0,
+        speedTo: 0,
+        outside: [{ name: 'Planing bottom', value: 0, min: 1, max: 1 }],
+      }
     const hull: PlaningCase = { ...bottom, mass: form.volume * water.density, water, frictionFactor, frictionAllowance }
     const unit = Math.sqrt(GRAVITY * Math.cbrt(form.volume))
     const at = (speed: number) => {
@@ -209,28 +250,40 @@ export const savitsky1964: ResistanceMethod = {
     }
     // within the paper: CV from 0.6, wetted length up to four beams, trim from 2°; the hump factor from FnV 1
     let range: ReturnType<typeof planingRange> | null = null
-    const within = () => range ??= planingRange(hull, Math.max(unit, 0.6 * Math.sqrt(GRAVITY * bottom.beamChine)), Math.min(6.5 * unit, 13 * Math.sqrt(GRAVITY * bottom.beamChine)))
+    const within = () =>
+      (range ??= planingRange(
+        hull,
+        Math.max(unit, 0.6 * Math.sqrt(GRAVITY * bottom.beamChine)),
+        Math.min(6.5 * unit, 13 * Math.sqrt(GRAVITY * bottom.beamChine)),
+      ))
     return {
       at,
-      get speedFrom() { return within().speedFrom },
-      get speedTo() { return within().speedTo },
-      outside: outsideOf([['Deadrise', bottom.deadrise / DEGREE, 0, 30], ['Length to chine beam', form.lengthWaterline / bottom.beamChine, 2, 7]]),
+      get speedFrom() {
+        return within().speedFrom
+      },
+      get speedTo() {
+        return within().speedTo
+      },
+      outside: outsideOf([
+        ['Deadrise', bottom.deadrise / DEGREE, 0, 30],
+        ['Length to chine beam', form.lengthWaterline / bottom.beamChine, 2, 7],
+      ]),
     }
   },
 }
 
 /** Speeds between which the equilibrium lies inside the paper's trims and wetted lengths; empty when it never does. */
-function planingRange(hull: PlaningCase, from: number, to: number): { speedFrom: number, speedTo: number } {
+function planingRange(hull: PlaningCase, from: number, to: number): { speedFrom: number; speedTo: number } {
   const STEPS = 14
-  let speedFrom = 0, speedTo = 0
+  let speedFrom = 0,
+    speedTo = 0
   for (let i = 0; i <= STEPS; i++) {
-    const speed = from + (to - from) * i / STEPS
+    const speed = from + ((to - from) * i) / STEPS
     const { trim, wetted } = planingRun(hull, speed)
     if (wetted <= 4 && trim >= 2 * DEGREE && trim <= 15 * DEGREE) {
       speedFrom ||= speed
       speedTo = speed
-    }
-    else if (speedFrom) break
+    } else if (speedFrom) break
   }
   return { speedFrom, speedTo }
 }

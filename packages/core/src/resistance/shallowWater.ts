@@ -24,10 +24,14 @@ export function depthFroude(speed: number, depth: number): number {
  * @returns m/s, never less than the speed
  * @example deepWaterSpeed(2.5, Infinity, 1) // 2.500
  *
- * Source: Lackenby 1963 on Schlichting: δV/V = 0.1242 (AX/h² − 0.05) + 1 − √tanh(g h/V²), the first term for AX/h² ≥ 0.05.
+ * Source: Lackenby 1963 on Schlichting: δV/V = 0.1242 (AX/h² − 0.05) + 1 − √tanh(g h/V²), the first term for AX/h² ≥
+ * 0.05.
  */
 export function deepWaterSpeed(speed: number, depth: number, sectionArea: number): number {
   if (!Number.isFinite(depth) || speed <= 0) return speed
-  const loss = 0.1242 * Math.max(0, sectionArea / (depth * depth) - 0.05) + 1 - Math.sqrt(Math.tanh(GRAVITY * depth / (speed * speed)))
+  const loss =
+    0.1242 * Math.max(0, sectionArea / (depth * depth) - 0.05) +
+    1 -
+    Math.sqrt(Math.tanh((GRAVITY * depth) / (speed * speed)))
   return speed / (1 - Math.min(0.45, loss))
 }

@@ -16,7 +16,7 @@ import type { ResistanceMethod } from './resistanceMethod'
 export function wymanShaftPower(speed: number, lengthWaterline: number, mass: number): number {
   const speedLength = speed / KNOT / Math.sqrt(lengthWaterline / FOOT)
   const cw = 0.8 + 0.17 * speedLength
-  return HORSEPOWER * mass / POUND / 1000 * (speedLength / cw) ** 3
+  return ((HORSEPOWER * mass) / POUND / 1000) * (speedLength / cw) ** 3
 }
 
 /** Wyman's formula, displacement to planing. */
@@ -34,9 +34,14 @@ export const wyman1998: ResistanceMethod = {
     return {
       at: speed => ({
         friction: 0,
-        wave: speed <= 0 ? 0 : HANDBOOK_PROPULSIVE_COEFFICIENT * wymanShaftPower(speed, form.lengthWaterline, mass) / speed,
+        wave:
+          speed <= 0
+            ? 0
+            : (HANDBOOK_PROPULSIVE_COEFFICIENT * wymanShaftPower(speed, form.lengthWaterline, mass)) / speed,
       }),
-      speedFrom: 1 * perSpeedLength, speedTo: 2.9 * perSpeedLength, outside: [],
+      speedFrom: 1 * perSpeedLength,
+      speedTo: 2.9 * perSpeedLength,
+      outside: [],
     }
   },
 }

@@ -1,7 +1,8 @@
 import type { PanelSpec } from './solarSpecs'
 
 /** Plate conditions. W/m², K. */
-const FULL_SUN = 1000, PLATE_TEMPERATURE = 298.15
+const FULL_SUN = 1000,
+  PLATE_TEMPERATURE = 298.15
 /** A cell runs warmer than the air by so many K for each W/m² (45 °C at 800 W/m² in 20 °C air, common practice). */
 const WARMING = 25 / 800
 
@@ -25,7 +26,10 @@ export function cellTemperature(air: number, sun: number): number {
  * @returns V
  * @example openVoltage({ openVoltage: 24, voltagePerKelvin: 0.003 }, 273.15) // 25.8
  */
-export function openVoltage({ openVoltage: plate, voltagePerKelvin }: Pick<PanelSpec, 'openVoltage' | 'voltagePerKelvin'>, temperature: number): number {
+export function openVoltage(
+  { openVoltage: plate, voltagePerKelvin }: Pick<PanelSpec, 'openVoltage' | 'voltagePerKelvin'>,
+  temperature: number,
+): number {
   return plate * (1 - voltagePerKelvin * (temperature - PLATE_TEMPERATURE))
 }
 
@@ -49,8 +53,12 @@ export function bestVoltage(panel: PanelSpec, temperature: number): number {
  * @returns W
  * @example bestPower({ power: 100, powerPerKelvin: 0.004 }, 1000, 323.15) // 90
  */
-export function bestPower({ power, powerPerKelvin }: Pick<PanelSpec, 'power' | 'powerPerKelvin'>, sun: number, temperature: number): number {
-  return Math.max(0, power * sun / FULL_SUN * (1 - powerPerKelvin * (temperature - PLATE_TEMPERATURE)))
+export function bestPower(
+  { power, powerPerKelvin }: Pick<PanelSpec, 'power' | 'powerPerKelvin'>,
+  sun: number,
+  temperature: number,
+): number {
+  return Math.max(0, ((power * sun) / FULL_SUN) * (1 - powerPerKelvin * (temperature - PLATE_TEMPERATURE)))
 }
 
 /**
@@ -61,9 +69,11 @@ export function bestPower({ power, powerPerKelvin }: Pick<PanelSpec, 'power' | '
  * @param sun W/m² on it
  * @param temperature of the cells, K
  * @returns A, never below 0
- * @example panelCurrent({ voltage: 18.6, current: 5.92, openVoltage: 22.4, shortCurrent: 6.3, voltagePerKelvin: 0.0028 }, 18.6, 1000, 298.15) // 5.92
+ * @example panelCurrent({ voltage: 18.6, current: 5.92, openVoltage: 22.4, shortCurrent: 6.3, voltagePerKelvin:
+ *   0.0028 }, 18.6, 1000, 298.15) // 5.92
  *
- * Source: explicit curve I = Isc (1 − c1 (e^(V/(c2 Voc)) − 1)) through (0, Isc), (Vmp, Imp) and (Voc, 0); amps go with the light, volts shift with the heat.
+ * Source: explicit curve I = Isc (1 − c1 (e^(V/(c2 Voc)) − 1)) through (0, Isc), (Vmp, Imp) and (Voc, 0); amps go with
+ * the light, volts shift with the heat.
  */
 export function panelCurrent(panel: PanelSpec, volts: number, sun: number, temperature: number): number {
   const { voltage, current, openVoltage: plate, shortCurrent } = panel
@@ -71,5 +81,5 @@ export function panelCurrent(panel: PanelSpec, volts: number, sun: number, tempe
   const c1 = (1 - current / shortCurrent) * Math.exp(-voltage / (c2 * plate))
   const atPlate = volts - (openVoltage(panel, temperature) - plate)
   const strength = 1 - c1 * (Math.exp(Math.max(0, atPlate) / (c2 * plate)) - 1)
-  return Math.max(0, shortCurrent * sun / FULL_SUN - shortCurrent * (1 - strength))
+  return Math.max(0, (shortCurrent * sun) / FULL_SUN - shortCurrent * (1 - strength))
 }

@@ -44,7 +44,10 @@ export interface ChargeControllerSpec {
 }
 
 /** Where she lies. rad; north and east are positive. */
-export interface EarthPlace { latitude: number, longitude: number }
+export interface EarthPlace {
+  latitude: number
+  longitude: number
+}
 
 /** Panels on the boat, and what they feed. */
 export interface SolarArray {

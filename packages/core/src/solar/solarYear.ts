@@ -6,7 +6,8 @@ import { haurwitz, onPanel, type SunAngle } from './sunlight'
 
 /** The sun comes back to within 0.1 %: any year stands for every one. */
 const YEAR = 2026
-const HOUR = 3_600_000, DAY = 24 * HOUR
+const HOUR = 3_600_000,
+  DAY = 24 * HOUR
 /** Lost in cables from panel to pack (common practice). */
 export const SOLAR_WIRING_LOSS = 0.03
 const DEGREES = 180 / Math.PI
@@ -24,7 +25,10 @@ export interface SolarMonth {
 }
 
 /** What the panels feed: V of the pack, K of the air. */
-export interface SolarLoad { packVoltage: number, air: number }
+export interface SolarLoad {
+  packVoltage: number
+  air: number
+}
 
 /**
  * The sun's place in the sky.
@@ -46,16 +50,22 @@ export function sunAngle(time: Date, { latitude, longitude }: EarthPlace): SunAn
  * @param load V of the pack, K of the air
  * @returns W
  *
- * Source: plate × light × temperature, or the panel's own curve at the pack's volts where nothing follows its best point.
+ * Source: plate × light × temperature, or the panel's own curve at the pack's volts where nothing follows its best
+ * point.
  */
 export function arrayPower(array: SolarArray, sun: number, { packVoltage, air }: SolarLoad): number {
   const { panel, series, parallel, controller, shading } = array
-  const light = sun * (1 - shading), temperature = cellTemperature(air, light), kept = 1 - SOLAR_WIRING_LOSS
+  const light = sun * (1 - shading),
+    temperature = cellTemperature(air, light),
+    kept = 1 - SOLAR_WIRING_LOSS
   if (!controller?.tracking) {
     const watts = parallel * panelCurrent(panel, packVoltage / series, light, temperature) * packVoltage * kept
     return controller ? Math.min(watts, controller.current * packVoltage) * controller.efficiency : watts
   }
-  return Math.min(series * parallel * bestPower(panel, light, temperature) * kept * controller.efficiency, controller.current * packVoltage)
+  return Math.min(
+    series * parallel * bestPower(panel, light, temperature) * kept * controller.efficiency,
+    controller.current * packVoltage,
+  )
 }
 
 /**
@@ -71,24 +81,41 @@ export function arrayPower(array: SolarArray, sun: number, { packVoltage, air }:
 export function solarYear(array: SolarArray, place: EarthPlace, load: SolarLoad): SolarMonth[] {
   const panel = { tilt: array.tilt, heading: array.swings ? null : array.heading }
   return Array.from({ length: 12 }, (_, month) => {
-    const first = Date.UTC(YEAR, month, 1), days = (Date.UTC(YEAR, month + 1, 1) - first) / DAY
-    const hours: { clear: number, angle: SunAngle, day: number }[] = []
+    const first = Date.UTC(YEAR, month, 1),
+      days = (Date.UTC(YEAR, month + 1, 1) - first) / DAY
+    const hours: { clear: number; angle: SunAngle; day: number }[] = []
     let clear = 0
     for (let t = first + HOUR / 2; t < first + days * DAY; t += HOUR) {
-      const angle = sunAngle(new Date(t), place), light = haurwitz(Math.sin(angle.altitude))
+      const angle = sunAngle(new Date(t), place),
+        light = haurwitz(Math.sin(angle.altitude))
       if (light <= 0) continue
       clear += light * 3600
       hours.push({ clear: light, angle, day: dayOfYear(t) })
     }
-    const clearDay = clear / days, clearness = array.sun ? (clearDay > 0 ? array.sun[month]! / clearDay : 0) : usualClearness(place.latitude, month)
+    const clearDay = clear / days,
+      clearness = array.sun ? (clearDay > 0 ? array.sun[month]! / clearDay : 0) : usualClearness(place.latitude, month)
     let energy = 0
-    for (const hour of hours) energy += arrayPower(array, onPanel(hour.clear * clearness, hour.angle, hour.day, panel), load) * 3600
-    const middle = new Date(first + 14.5 * DAY), times = getTimes(middle, place.latitude * DEGREES, place.longitude * DEGREES)
+    for (const hour of hours)
+      energy += arrayPower(array, onPanel(hour.clear * clearness, hour.angle, hour.day, panel), load) * 3600
+    const middle = new Date(first + 14.5 * DAY),
+      times = getTimes(middle, place.latitude * DEGREES, place.longitude * DEGREES)
     const atNoon = sunAngle(times.solarNoon, place)
     return {
-      perDay: array.fitted ? energy / days : 0, flat: clearDay * clearness, clear: clearDay,
-      daylight: times.alwaysUp ? 86_400 : times.alwaysDown || !times.sunrise || !times.sunset ? 0 : (times.sunset.getTime() - times.sunrise.getTime()) / 1000,
-      noon: array.fitted ? arrayPower(array, onPanel(haurwitz(Math.sin(atNoon.altitude)), atNoon, dayOfYear(middle.getTime()), panel), load) : 0,
+      perDay: array.fitted ? energy / days : 0,
+      flat: clearDay * clearness,
+      clear: clearDay,
+      daylight: times.alwaysUp
+        ? 86_400
+        : times.alwaysDown || !times.sunrise || !times.sunset
+          ? 0
+          : (times.sunset.getTime() - times.sunrise.getTime()) / 1000,
+      noon: array.fitted
+        ? arrayPower(
+            array,
+            onPanel(haurwitz(Math.sin(atNoon.altitude)), atNoon, dayOfYear(middle.getTime()), panel),
+            load,
+          )
+        : 0,
     }
   })
 }

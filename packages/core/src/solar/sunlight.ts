@@ -1,5 +1,6 @@
 /** Sun above the atmosphere, W/m², and how it swings over the year. */
-const SOLAR_CONSTANT = 1361, ECCENTRICITY = 0.033
+const SOLAR_CONSTANT = 1361,
+  ECCENTRICITY = 0.033
 /** Light that water throws back (common practice: 6 to 8 %). */
 const WATER_ALBEDO = 0.07
 
@@ -39,13 +40,19 @@ export function erbsDiffuse(clearness: number): number {
  * @returns W/m²
  */
 export function extraterrestrial(cosZenith: number, dayOfYear: number): number {
-  return Math.max(0, cosZenith) * SOLAR_CONSTANT * (1 + ECCENTRICITY * Math.cos(2 * Math.PI * dayOfYear / 365))
+  return Math.max(0, cosZenith) * SOLAR_CONSTANT * (1 + ECCENTRICITY * Math.cos((2 * Math.PI * dayOfYear) / 365))
 }
 
 /** The sun as seen: rad above the horizon, rad clockwise from north. */
-export interface SunAngle { altitude: number, azimuth: number }
+export interface SunAngle {
+  altitude: number
+  azimuth: number
+}
 /** How a panel lies: rad from flat, and where its upper face looks; null when it turns all ways with the boat. */
-export interface PanelAngle { tilt: number, heading: number | null }
+export interface PanelAngle {
+  tilt: number
+  heading: number | null
+}
 
 /** Headings that stand for a boat that swings. */
 const SWINGS = 12
@@ -69,14 +76,19 @@ export function onPanel(flat: number, sun: SunAngle, dayOfYear: number, panel: P
   const diffuse = flat * erbsDiffuse(Math.min(1, flat / above))
   // a low sun would be divided by almost nothing: the beam is never stronger than above the air
   const beam = Math.min((flat - diffuse) / cosZenith, above / cosZenith)
-  return beam * meanIncidence(sun, panel) + diffuse * (1 + Math.cos(panel.tilt)) / 2 + flat * WATER_ALBEDO * (1 - Math.cos(panel.tilt)) / 2
+  return (
+    beam * meanIncidence(sun, panel) +
+    (diffuse * (1 + Math.cos(panel.tilt))) / 2 +
+    (flat * WATER_ALBEDO * (1 - Math.cos(panel.tilt))) / 2
+  )
 }
 
 /** Cosine of the angle at which the beam meets the panel, 0 from behind; the mean of all headings when she swings. */
 function meanIncidence({ altitude, azimuth }: SunAngle, { tilt, heading }: PanelAngle): number {
-  const at = (facing: number) => Math.max(0, Math.sin(altitude) * Math.cos(tilt) + Math.cos(altitude) * Math.sin(tilt) * Math.cos(azimuth - facing))
+  const at = (facing: number) =>
+    Math.max(0, Math.sin(altitude) * Math.cos(tilt) + Math.cos(altitude) * Math.sin(tilt) * Math.cos(azimuth - facing))
   if (heading !== null) return at(heading)
   let sum = 0
-  for (let i = 0; i < SWINGS; i++) sum += at(2 * Math.PI * i / SWINGS)
+  for (let i = 0; i < SWINGS; i++) sum += at((2 * Math.PI * i) / SWINGS)
   return sum / SWINGS
 }

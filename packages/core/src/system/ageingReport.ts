@@ -11,7 +11,10 @@ export interface AgeingReport extends Ageing {
   /** J delivered until it is worn out, and € for each of them */
   delivered: number
   pricePerEnergy: number
-  /** years until an outing no longer fits with its reserve; 0 when it does not even when new; null when it fits to the end */
+  /**
+   * years until an outing no longer fits with its reserve; 0 when it does not even when new; null when it fits to the
+   * end
+   */
   outgrown: number | null
 }
 
@@ -42,6 +45,13 @@ export function wearOf(model: Model, { needed, available }: EnergyBalance): Agei
   const delivered = use.outings * wear.years * depth * model.pack.energy
   // capacity falls evenly from 1 to 0.8 over the years: where it meets the share that the outing needs
   const needs = needed / available
-  const outgrown = needs > 1 ? 0 : needs <= wear.left[wear.left.length - 1]! ? null : wear.years * (1 - needs) / (1 - END_OF_LIFE)
-  return { depth, delivered, pricePerEnergy: delivered > 0 ? model.pack.price / delivered : Infinity, outgrown: outgrown !== null && outgrown > wear.years ? null : outgrown, ...wear }
+  const outgrown =
+    needs > 1 ? 0 : needs <= wear.left[wear.left.length - 1]! ? null : (wear.years * (1 - needs)) / (1 - END_OF_LIFE)
+  return {
+    depth,
+    delivered,
+    pricePerEnergy: delivered > 0 ? model.pack.price / delivered : Infinity,
+    outgrown: outgrown !== null && outgrown > wear.years ? null : outgrown,
+    ...wear,
+  }
 }

@@ -32,7 +32,10 @@ export function bankGone(project: Project): BankGone | null {
   const { pack, banks } = project.design
   if (banks.count < 2 || pack.parallel < banks.count) return null
   const left = pack.parallel - Math.ceil(pack.parallel / banks.count)
-  const lame = modelOf({ ...project, design: { ...project.design, pack: { ...pack, parallel: left }, banks: { ...banks, count: 1, others: [] } } })
+  const lame = modelOf({
+    ...project,
+    design: { ...project.design, pack: { ...pack, parallel: left }, banks: { ...banks, count: 1, others: [] } },
+  })
   const fastest = topSpeed(lame, 'allDay')
   const most = fastest.outcome === 'none' ? CRAWL : fastest.speed
   const home = operatingPoint(lame, Math.max(CRAWL, Math.min(most, HOMEWARD * hullSpeed(lame.form.lengthWaterline))))

@@ -1,5 +1,14 @@
 import { GRAVITY } from '../constants'
-import { depthFroude, HULL_CONDITIONS, PAINT_ALLOWANCE, planingRun, porpoisingLimit, resistanceMethodOf, SHALLOW_WARNING, type PlaningRun } from '../resistance'
+import {
+  depthFroude,
+  HULL_CONDITIONS,
+  PAINT_ALLOWANCE,
+  planingRun,
+  porpoisingLimit,
+  resistanceMethodOf,
+  SHALLOW_WARNING,
+  type PlaningRun,
+} from '../resistance'
 import { findRoot } from '../numeric'
 import type { Text } from '../units'
 import type { Model } from './model'
@@ -7,14 +16,18 @@ import type { OperatingPoint } from './operatingPoint'
 import type { Payoff } from './payoff'
 
 /** The hump of resistance before planing, and whether the drive gets over it. */
-export interface Hump { speed: number, resistance: number, climbs: boolean }
+export interface Hump {
+  speed: number
+  resistance: number
+  climbs: boolean
+}
 
 /** What the power curve says in words: its knee, its hump, the cheapest mile, and methods that disagree. */
 export interface CurveReading {
   knee: Payoff
   hump: Hump | null
   /** speed of the least energy for a distance, and J/m there */
-  cheapest: { speed: number, energyPerDistance: number }
+  cheapest: { speed: number; energyPerDistance: number }
   sentences: Text[]
 }
 
@@ -32,7 +45,11 @@ export function humpOf(points: readonly OperatingPoint[]): Hump | null {
   const ahead = Math.max(1, Math.round(points.length / 20))
   for (let i = 1; i < points.length - 1; i++) {
     const r = points[i]!.resistance.centre
-    if (r > points[i - 1]!.resistance.centre && r >= points[i + 1]!.resistance.centre && r > 1.01 * points[Math.min(points.length - 1, i + ahead)]!.resistance.centre) {
+    if (
+      r > points[i - 1]!.resistance.centre &&
+      r >= points[i + 1]!.resistance.centre &&
+      r > 1.01 * points[Math.min(points.length - 1, i + ahead)]!.resistance.centre
+    ) {
       return { speed: points[i]!.speed, resistance: r, climbs: points[i]!.holds !== 'beyond' }
     }
   }
@@ -41,19 +58,29 @@ export function humpOf(points: readonly OperatingPoint[]): Hump | null {
 
 /** Speed of the least energy for each metre, from a tenth of hull speed up. */
 function cheapestOf(points: readonly OperatingPoint[]): CurveReading['cheapest'] {
-  const best = points.reduce((a, b) => b.energyPerDistance < a.energyPerDistance ? b : a)
+  const best = points.reduce((a, b) => (b.energyPerDistance < a.energyPerDistance ? b : a))
   return { speed: best.speed, energyPerDistance: best.energyPerDistance }
 }
 
 /** A sentence on methods that differ by more than half inside their ranges, at a point. */
 function disagreement({ resistance, speed }: OperatingPoint): Text | null {
   const inside = resistance.methods.filter(m => m.inside > 0.5).sort((a, b) => a.value - b.value)
-  const low = inside[0], high = inside.at(-1)
+  const low = inside[0],
+    high = inside.at(-1)
   if (!low || !high || high.value <= APART * low.value) return null
-  const why = resistanceMethodOf(high.id).inService !== resistanceMethodOf(low.id).inService
-    ? 'One holds weather, bottom and keel in it and knows only weight and length; the other adds them up.'
-    : 'They rest on different families of hulls.'
-  return { text: `At {v} {high} asks {x} times what {low} asks. ${why}`, params: { v: { value: speed, quantity: 'speed' }, high: resistanceMethodOf(high.id).label, low: resistanceMethodOf(low.id).label, x: { value: high.value / low.value, quantity: 'plain' } } }
+  const why =
+    resistanceMethodOf(high.id).inService !== resistanceMethodOf(low.id).inService
+      ? 'One holds weather, bottom and keel in it and knows only weight and length; the other adds them up.'
+      : 'They rest on different families of hulls.'
+  return {
+    text: `At {v} {high} asks {x} times what {low} asks. ${why}`,
+    params: {
+      v: { value: speed, quantity: 'speed' },
+      high: resistanceMethodOf(high.id).label,
+      low: resistanceMethodOf(low.id).label,
+      x: { value: high.value / low.value, quantity: 'plain' },
+    },
+  }
 }
 
 /**
@@ -65,23 +92,59 @@ function disagreement({ resistance, speed }: OperatingPoint): Text | null {
  * @param cruise the point at cruise
  * @returns the reading
  */
-export function readCurve(model: Model, points: readonly OperatingPoint[], knee: Payoff, cruise: OperatingPoint): CurveReading {
+export function readCurve(
+  model: Model,
+  points: readonly OperatingPoint[],
+  knee: Payoff,
+  cruise: OperatingPoint,
+): CurveReading {
   const hump = model.hullType.waveBound ? null : humpOf(points)
   const cheapest = cheapestOf(points)
   const speed = (value: number) => ({ value, quantity: 'speed' as const })
   const power = (value: number) => ({ value, quantity: 'electricPower' as const })
   const sentences: Text[] = []
   if (cruise.speed > 1.02 * knee.speed) {
-    const saved = points.reduce((a, b) => Math.abs(b.speed - knee.speed) < Math.abs(a.speed - knee.speed) ? b : a)
-    sentences.push({ text: 'Cruise lies beyond the knee: {v} instead would take {share} of the power.', params: { v: speed(knee.speed), share: { value: saved.drive.packPower / cruise.drive.packPower, quantity: 'ratio' } } })
-  }
-  else if (knee.reason !== 'top') sentences.push({ text: 'Cruise lies before the knee at {v}: speed is fairly paid for.', params: { v: speed(knee.speed) } })
-  sentences.push({ text: 'A mile is cheapest at {v}, {e}; at cruise it takes {c}.', params: { v: speed(cheapest.speed), e: { value: cheapest.energyPerDistance, quantity: 'energyPerDistance' }, c: { value: cruise.energyPerDistance, quantity: 'energyPerDistance' } } })
-  const half = points.reduce((a, b) => Math.abs(b.speed - 0.8 * cruise.speed) < Math.abs(a.speed - 0.8 * cruise.speed) ? b : a)
-  sentences.push({ text: 'A fifth slower, {v}, takes {p} instead of {c}.', params: { v: speed(half.speed), p: power(half.drive.packPower), c: power(cruise.drive.packPower) } })
-  if (hump) sentences.push({ text: hump.climbs ? 'The hump is at {v}; the drive gets over it for minutes or longer.' : 'The hump is at {v}; the drive does not get over it, so she does not plane.', params: { v: speed(hump.speed) } })
+    const saved = points.reduce((a, b) => (Math.abs(b.speed - knee.speed) < Math.abs(a.speed - knee.speed) ? b : a))
+    sentences.push({
+      text: 'Cruise lies beyond the knee: {v} instead would take {share} of the power.',
+      params: {
+        v: speed(knee.speed),
+        share: { value: saved.drive.packPower / cruise.drive.packPower, quantity: 'ratio' },
+      },
+    })
+  } else if (knee.reason !== 'top')
+    sentences.push({
+      text: 'Cruise lies before the knee at {v}: speed is fairly paid for.',
+      params: { v: speed(knee.speed) },
+    })
+  sentences.push({
+    text: 'A mile is cheapest at {v}, {e}; at cruise it takes {c}.',
+    params: {
+      v: speed(cheapest.speed),
+      e: { value: cheapest.energyPerDistance, quantity: 'energyPerDistance' },
+      c: { value: cruise.energyPerDistance, quantity: 'energyPerDistance' },
+    },
+  })
+  const half = points.reduce((a, b) =>
+    Math.abs(b.speed - 0.8 * cruise.speed) < Math.abs(a.speed - 0.8 * cruise.speed) ? b : a,
+  )
+  sentences.push({
+    text: 'A fifth slower, {v}, takes {p} instead of {c}.',
+    params: { v: speed(half.speed), p: power(half.drive.packPower), c: power(cruise.drive.packPower) },
+  })
+  if (hump)
+    sentences.push({
+      text: hump.climbs
+        ? 'The hump is at {v}; the drive gets over it for minutes or longer.'
+        : 'The hump is at {v}; the drive does not get over it, so she does not plane.',
+      params: { v: speed(hump.speed) },
+    })
   const depth = model.project.boat.waterDepth
-  if (depth !== null && depthFroude(cruise.speed, depth) > SHALLOW_WARNING) sentences.push({ text: 'In {h} the bottom is felt at cruise: keep below {v} there.', params: { h: { value: depth, quantity: 'length' }, v: speed(SHALLOW_WARNING * Math.sqrt(GRAVITY * depth)) } })
+  if (depth !== null && depthFroude(cruise.speed, depth) > SHALLOW_WARNING)
+    sentences.push({
+      text: 'In {h} the bottom is felt at cruise: keep below {v} there.',
+      params: { h: { value: depth, quantity: 'length' }, v: speed(SHALLOW_WARNING * Math.sqrt(GRAVITY * depth)) },
+    })
   const apart = disagreement(cruise)
   if (apart) sentences.push(apart)
   return { knee, hump, cheapest, sentences }
@@ -113,13 +176,22 @@ export function planingReading(model: Model, speed: number): PlaningReading | nu
   const { form, water, project } = model
   const method = model.methods.find(m => m.method.id === 'savitsky1964')
   if (!form.bottom || !method || speed < method.middle.speedFrom || speed > method.middle.speedTo) return null
-  const given = { ...form.bottom, mass: project.boat.mass, water, frictionFactor: HULL_CONDITIONS[project.use.hullCondition].factor, frictionAllowance: PAINT_ALLOWANCE }
+  const given = {
+    ...form.bottom,
+    mass: project.boat.mass,
+    water,
+    frictionFactor: HULL_CONDITIONS[project.use.hullCondition].factor,
+    frictionAllowance: PAINT_ALLOWANCE,
+  }
   const run = planingRun(given, speed)
-  const porpoisingTrim = porpoisingLimit(run.lift, form.bottom.deadrise * 180 / Math.PI) * Math.PI / 180
-  const shift = model.pack.mass * PACK_MOVE / project.boat.mass
+  const porpoisingTrim = (porpoisingLimit(run.lift, (form.bottom.deadrise * 180) / Math.PI) * Math.PI) / 180
+  const shift = (model.pack.mass * PACK_MOVE) / project.boat.mass
   return {
-    ...run, porpoisingTrim, porpoises: run.trim > porpoisingTrim,
-    trimForward: planingRun({ ...given, lcg: given.lcg + shift }, speed).trim, trimAft: planingRun({ ...given, lcg: given.lcg - shift }, speed).trim,
+    ...run,
+    porpoisingTrim,
+    porpoises: run.trim > porpoisingTrim,
+    trimForward: planingRun({ ...given, lcg: given.lcg + shift }, speed).trim,
+    trimAft: planingRun({ ...given, lcg: given.lcg - shift }, speed).trim,
   }
 }
 
@@ -134,7 +206,18 @@ export function steadyBalance(model: Model, speed: number): number | null {
   const { form, water, project } = model
   const reading = planingReading(model, speed)
   if (!reading || !form.bottom) return null
-  const given = { ...form.bottom, mass: project.boat.mass, water, frictionFactor: HULL_CONDITIONS[project.use.hullCondition].factor, frictionAllowance: PAINT_ALLOWANCE }
-  const found = findRoot(lcg => planingRun({ ...given, lcg }, speed).trim - 0.97 * reading.porpoisingTrim, form.bottom.lcg, 0.66 * form.lengthWaterline, 0.005)
+  const given = {
+    ...form.bottom,
+    mass: project.boat.mass,
+    water,
+    frictionFactor: HULL_CONDITIONS[project.use.hullCondition].factor,
+    frictionAllowance: PAINT_ALLOWANCE,
+  }
+  const found = findRoot(
+    lcg => planingRun({ ...given, lcg }, speed).trim - 0.97 * reading.porpoisingTrim,
+    form.bottom.lcg,
+    0.66 * form.lengthWaterline,
+    0.005,
+  )
   return found.outcome === 'noBracket' ? null : Math.ceil(found.x * 100) / 100
 }

@@ -1,15 +1,29 @@
 import { REDUCTION_MASS, REDUCTION_PRICE, type ControllerSpec, type MotorSpec, type ReductionSpec } from '../drive'
 import type { JetSpec } from '../propulsor'
-import type { DriveKind } from '../resistance'
+import type { DriveKind } from '../hull'
 import type { Model } from './model'
 
 /** What a drive is bought of, beside its pack. */
-export interface DriveParts { motor: MotorSpec, controller: ControllerSpec, reduction: ReductionSpec, jet: JetSpec }
+export interface DriveParts {
+  motor: MotorSpec
+  controller: ControllerSpec
+  reduction: ReductionSpec
+  jet: JetSpec
+}
 
-const sumOf = (what: 'price' | 'mass', reductions: Record<ReductionSpec['kind'], number>) => ({ motor, controller, reduction, jet }: DriveParts, pack: { price: number, mass: number }, drive: DriveKind): number =>
-  motor[what] + controller[what] + reductions[reduction.kind] + pack[what] + (drive === 'jet' ? jet[what] : 0)
+const sumOf =
+  (what: 'price' | 'mass', reductions: Record<ReductionSpec['kind'], number>) =>
+  (
+    { motor, controller, reduction, jet }: DriveParts,
+    pack: { price: number; mass: number },
+    drive: DriveKind,
+  ): number =>
+    motor[what] + controller[what] + reductions[reduction.kind] + pack[what] + (drive === 'jet' ? jet[what] : 0)
 
-/** Price of motor, controller, reduction, pack, and of the jet on a jet boat, €; charger, cables, fuses and propeller are not in it. */
+/**
+ * Price of motor, controller, reduction, pack, and of the jet on a jet boat, €; charger, cables, fuses and propeller
+ * are not in it.
+ */
 export const partsPrice = sumOf('price', REDUCTION_PRICE)
 /** Mass of the same, kg. */
 export const partsMass = sumOf('mass', REDUCTION_MASS)
@@ -20,7 +34,8 @@ export const partsMass = sumOf('mass', REDUCTION_MASS)
  * @param model the boat
  * @returns €, as partsPrice
  */
-export const designPrice = ({ project: { design, boat }, pack }: Model): number => partsPrice(design, pack, boat.drive.kind)
+export const designPrice = ({ project: { design, boat }, pack }: Model): number =>
+  partsPrice(design, pack, boat.drive.kind)
 
 /**
  * Mass of a boat's drive.
@@ -28,4 +43,5 @@ export const designPrice = ({ project: { design, boat }, pack }: Model): number 
  * @param model the boat
  * @returns kg, as partsMass
  */
-export const designMass = ({ project: { design, boat }, pack }: Model): number => partsMass(design, pack, boat.drive.kind)
+export const designMass = ({ project: { design, boat }, pack }: Model): number =>
+  partsMass(design, pack, boat.drive.kind)

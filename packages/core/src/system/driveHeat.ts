@@ -1,10 +1,30 @@
-import { COOLINGS, controllerHeat, controllerTemperature, heatPath, heatTorque, motorHeat, rollback, steadyTemperatures, temperaturesAfter, timeToLimit, type ControllerHeat, type Cooling, type HeatPath, type HeatTime, type MotorHeat, type MotorTemperatures } from '../drive'
+import {
+  COOLINGS,
+  controllerHeat,
+  controllerTemperature,
+  heatPath,
+  heatTorque,
+  motorHeat,
+  rollback,
+  steadyTemperatures,
+  temperaturesAfter,
+  timeToLimit,
+  type ControllerHeat,
+  type Cooling,
+  type HeatPath,
+  type HeatTime,
+  type MotorHeat,
+  type MotorTemperatures,
+} from '../drive'
 import type { Project } from '../project/projectSchema'
 import type { DriveTrain } from './driveTrain'
 import type { Model } from './model'
 
 /** The ways of the heat of a boat's motor and controller; null when the nameplate cannot be. */
-export interface DriveHeat { path: HeatPath, controller: ControllerHeat }
+export interface DriveHeat {
+  path: HeatPath
+  controller: ControllerHeat
+}
 
 /** The motor's cooling as fitted. */
 export const fittedCooling = ({ cooling, motor }: Project['design']): Cooling => cooling ?? motor.cooling
@@ -22,13 +42,16 @@ const around = ({ project }: Model) => ({ ambient: project.use.ambient, water: p
 export function driveHeat(model: Model, cooling: Cooling = fittedCooling(model.project.design)): DriveHeat | null {
   const { motor, controller } = model.project.design
   if (model.motor.outcome !== 'fitted') return null
-  return { path: heatPath(motor, model.motor.losses, cooling, around(model)), controller: controllerHeat(controller, model.project.use.ambient) }
+  return {
+    path: heatPath(motor, model.motor.losses, cooling, around(model)),
+    controller: controllerHeat(controller, model.project.use.ambient),
+  }
 }
 
 /** What the drive's losses at a point do. */
 export function motorHeatAt(model: Model, train: DriveTrain): MotorHeat {
   if (model.motor.outcome !== 'fitted') return { winding: 0, case: 0 }
-  return motorHeat(model.motor.losses, train.motorTorque, train.motorRpm * Math.PI / 30)
+  return motorHeat(model.motor.losses, train.motorTorque, (train.motorRpm * Math.PI) / 30)
 }
 
 /** Everything cold: at the temperature of what cools it. */
@@ -64,17 +87,35 @@ export function driveWarming(model: Model, train: DriveTrain, cruise: DriveTrain
   const heat = motorHeatAt(model, train)
   const end = controller.ambient + controller.toAir * train.controllerLoss
   // in air that is warmer than that it cuts back at once
-  const beginsAt = end <= controller.from ? Infinity : controller.ambient >= controller.from ? 0 : -controller.toAir * controller.heat * Math.log((end - controller.from) / (end - controller.ambient))
+  const beginsAt =
+    end <= controller.from
+      ? Infinity
+      : controller.ambient >= controller.from
+        ? 0
+        : -controller.toAir * controller.heat * Math.log((end - controller.from) / (end - controller.ambient))
   const warm = steadyTemperatures(path, motorHeatAt(model, cruise))
   return {
-    limit: path.limit, motor: steadyTemperatures(path, heat), controller: end,
-    fromCold: timeToLimit(path, heat, coldDrive(path)), fromCruise: timeToLimit(path, heat, warm.winding < path.limit ? warm : { winding: path.limit - 1, case: warm.case }),
-    rollback: rollback(controller, end), rollbackAfter: beginsAt,
+    limit: path.limit,
+    motor: steadyTemperatures(path, heat),
+    controller: end,
+    fromCold: timeToLimit(path, heat, coldDrive(path)),
+    fromCruise: timeToLimit(
+      path,
+      heat,
+      warm.winding < path.limit ? warm : { winding: path.limit - 1, case: warm.case },
+    ),
+    rollback: rollback(controller, end),
+    rollbackAfter: beginsAt,
   }
 }
 
 /** Temperatures over time at a steady point. s, K. */
-export interface WarmingCurve { time: number[], winding: number[], case: number[], controller: number[] }
+export interface WarmingCurve {
+  time: number[]
+  winding: number[]
+  case: number[]
+  controller: number[]
+}
 
 /**
  * Temperatures from cold over a time at a steady point.
@@ -88,17 +129,24 @@ export interface WarmingCurve { time: number[], winding: number[], case: number[
 export function warmingCurve(model: Model, train: DriveTrain, duration: number, count = 61): WarmingCurve | null {
   const ways = driveHeat(model)
   if (!ways) return null
-  const heat = motorHeatAt(model, train), start = coldDrive(ways.path)
-  const time = Array.from({ length: count }, (_, i) => duration * i / (count - 1))
+  const heat = motorHeatAt(model, train),
+    start = coldDrive(ways.path)
+  const time = Array.from({ length: count }, (_, i) => (duration * i) / (count - 1))
   const motor = time.map(t => temperaturesAfter(ways.path, heat, start, t))
   return {
-    time, winding: motor.map(t => t.winding), case: motor.map(t => t.case),
+    time,
+    winding: motor.map(t => t.winding),
+    case: motor.map(t => t.case),
     controller: time.map(t => controllerTemperature(ways.controller, train.controllerLoss, ways.controller.ambient, t)),
   }
 }
 
 /** What a kind of cooling lets the motor give all day at its rated speed. */
-export interface CoolingChoice { cooling: Cooling, power: number, fitted: boolean }
+export interface CoolingChoice {
+  cooling: Cooling
+  power: number
+  fitted: boolean
+}
 
 /**
  * All-day power by kind of cooling, at rated speed, on this hot day and in this water.
@@ -110,9 +158,11 @@ export function coolingChoices(model: Model): CoolingChoice[] {
   const { motor } = model.project.design
   if (model.motor.outcome !== 'fitted') return []
   const { losses } = model.motor
-  const omega = motor.ratedRpm * Math.PI / 30
+  const omega = (motor.ratedRpm * Math.PI) / 30
   const fitted = fittedCooling(model.project.design)
   return COOLINGS.map(cooling => ({
-    cooling, fitted: cooling === fitted, power: heatTorque(heatPath(motor, losses, cooling, around(model)), losses, omega) * omega,
+    cooling,
+    fitted: cooling === fitted,
+    power: heatTorque(heatPath(motor, losses, cooling, around(model)), losses, omega) * omega,
   }))
 }

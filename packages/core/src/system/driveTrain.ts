@@ -76,7 +76,14 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
   const jet = model.propulsor.kind === 'jet'
   const thrust = resistance / (1 - thrustDeduction)
   const advanceSpeed = speed * (1 - wakeFraction)
-  const { shaftSpeed, advanceRatio, torque, efficiency: propellerEfficiency, suctionSpeed, jetVelocity } = model.propulsor.at(thrust, advanceSpeed, density)
+  const {
+    shaftSpeed,
+    advanceRatio,
+    torque,
+    efficiency: propellerEfficiency,
+    suctionSpeed,
+    jetVelocity,
+  } = model.propulsor.at(thrust, advanceSpeed, density)
   const propellerTorque = torque / relativeRotative
   const deliveredPower = 2 * Math.PI * shaftSpeed * propellerTorque
   const omega = 2 * Math.PI * shaftSpeed * model.totalRatio
@@ -89,20 +96,50 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
   const housePower = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
   const packPower = controllerInput + housePower
   const load = packLoad(restVoltage(design.pack, charge), model.pack.resistance, packPower)
-  const allDay = continuousTorque(design.motor, omega), peak = peakTorque(design.motor, omega)
+  const allDay = continuousTorque(design.motor, omega),
+    peak = peakTorque(design.motor, omega)
   const effectivePower = resistance * speed
   return {
-    effectivePower, thrust, advanceSpeed, advanceRatio, shaftSpeed, propellerTorque, deliveredPower, propellerEfficiency,
+    effectivePower,
+    thrust,
+    advanceSpeed,
+    advanceRatio,
+    shaftSpeed,
+    propellerTorque,
+    deliveredPower,
+    propellerEfficiency,
     tipSpeed: tipSpeed(model.propulsor.diameter, shaftSpeed),
     slip: shaftSpeed > 0 && !jet ? 1 - speed / (shaftSpeed * design.propeller.pitch) : 0,
-    kellerAreaRatio: jet ? 0 : kellerAreaRatio(thrust, design.propeller.diameter, design.propeller.blades, model.project.boat.drive.shaftDepth, density, kellerAddition(design.propeller.kind)),
-    suctionSpeed, jetVelocity,
-    motorRpm: omega * 30 / Math.PI, motorTorque, shaftPower, motorLoss: lost, motorInput,
+    kellerAreaRatio: jet
+      ? 0
+      : kellerAreaRatio(
+          thrust,
+          design.propeller.diameter,
+          design.propeller.blades,
+          model.project.boat.drive.shaftDepth,
+          density,
+          kellerAddition(design.propeller.kind),
+        ),
+    suctionSpeed,
+    jetVelocity,
+    motorRpm: (omega * 30) / Math.PI,
+    motorTorque,
+    shaftPower,
+    motorLoss: lost,
+    motorInput,
     motorEfficiency: motorInput > 0 ? shaftPower / motorInput : 0,
-    continuousShare: share(motorTorque, allDay), peakShare: share(motorTorque, peak),
-    phaseCurrent: motorTorque / losses.torqueConstant, voltageNeeded: voltageNeeded(losses, motorTorque, omega),
-    controllerLoss: controllerInput - motorInput, controllerInput, controllerCurrent: controllerInput / load.voltage,
-    housePower, packPower, packCurrent: load.current, packVoltage: load.voltage, packOutcome: load.outcome,
+    continuousShare: share(motorTorque, allDay),
+    peakShare: share(motorTorque, peak),
+    phaseCurrent: motorTorque / losses.torqueConstant,
+    voltageNeeded: voltageNeeded(losses, motorTorque, omega),
+    controllerLoss: controllerInput - motorInput,
+    controllerInput,
+    controllerCurrent: controllerInput / load.voltage,
+    housePower,
+    packPower,
+    packCurrent: load.current,
+    packVoltage: load.voltage,
+    packOutcome: load.outcome,
     overallEfficiency: packPower > 0 ? effectivePower / packPower : 0,
   }
 }

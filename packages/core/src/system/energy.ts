@@ -20,7 +20,12 @@ export interface EnergyBalance {
  * @returns duration in s, distance in m
  * @example stretchOf({ stretchKind: 'hours', duration: 7200, distance: 0, cruiseSpeed: 2.5 }).distance // 18000
  */
-export function stretchOf(use: { stretchKind: 'hours' | 'distance', duration: number, distance: number, cruiseSpeed: number }): { duration: number, distance: number } {
+export function stretchOf(use: {
+  stretchKind: 'hours' | 'distance'
+  duration: number
+  distance: number
+  cruiseSpeed: number
+}): { duration: number; distance: number } {
   return use.stretchKind === 'hours'
     ? { duration: use.duration, distance: use.duration * use.cruiseSpeed }
     : { duration: use.distance / use.cruiseSpeed, distance: use.distance }
@@ -49,6 +54,7 @@ export function usableAt({ pack, project: { design } }: Model, current: number):
  */
 export function energyBalance(model: Model, cruise: DriveTrain): EnergyBalance {
   const { duration, distance } = stretchOf(model.project.use)
-  const usable = usableAt(model, cruise.packCurrent), reserve = usable * model.project.use.reserve
+  const usable = usableAt(model, cruise.packCurrent),
+    reserve = usable * model.project.use.reserve
   return { needed: cruise.packPower * duration, available: usable - reserve, reserve, duration, distance }
 }

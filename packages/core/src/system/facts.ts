@@ -1,73 +1,162 @@
 import { peakTorque } from '../drive'
-import type { Facts } from '../findings'
 import { hasSails, hullSpeed as naturalSpeed } from '../hull'
-import { SHIPPED_LIBRARY, type Library } from '../parts'
-import { bladeReynolds, burrillLoading } from '../propulsor'
-import { mixReport } from '../battery'
-import { stringFaults } from '../solar'
-import { wearOf } from './ageingReport'
+import type { Project } from '../project/projectSchema'
+import { bladeReynolds, burrillLoading, type BurrillLoading } from '../propulsor'
+import { mixReport, type ChargePoint, type MixReport, type PackFit } from '../battery'
+import { stringFaults, type StringFault } from '../solar'
+import { wearOf, type AgeingReport } from './ageingReport'
 import { packPlaces } from './packPlaces'
 import { chargeStart, SAILING_SHARE } from './chargeReport'
-import { humpOf, planingReading, steadyBalance } from './curveReading'
-import { driveWarming } from './driveHeat'
-import { driveTrain } from './driveTrain'
-import { energyBalance } from './energy'
+import { humpOf, planingReading, steadyBalance, type Hump, type PlaningReading } from './curveReading'
+import { driveWarming, type DriveWarming } from './driveHeat'
+import { driveTrain, type DriveTrain } from './driveTrain'
+import { energyBalance, type EnergyBalance } from './energy'
 import { centreResistance } from './hullResistance'
-import type { Model } from './model'
+import { modelOf, type Model } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
-import { payoffSpeed } from './payoff'
+import { payoffSpeed, type Payoff } from './payoff'
 import { curveSpeeds } from './powerCurve'
-import { regenerationAt } from './regeneration'
-import { windHolding } from './thrustAvailable'
-import type { LimitShare } from './limits'
+import { regenerationAt, type Regeneration } from './regeneration'
+import { windHolding, type WindHolding } from './thrustAvailable'
+import type { LimitName, LimitShare } from './limits'
 import { topSpeed, type TopSpeed } from './topSpeed'
-import { wiringReport } from './wiringReport'
+import { wiringReport, type WiringReport } from './wiringReport'
 
 /** State of charge at which the top speed wished should still be reached. */
 export const LOW_CHARGE = 0.2
 /** Speeds at which a hump is looked for. */
 const HUMP_SPEEDS = 24
 
+/** All that is true of a boat whatever the lever says, worked out once: what summary and rules read. */
+export interface BoatFacts {
+  model: Model
+  cruise: OperatingPoint
+  /** at the top speed wished */
+  top: OperatingPoint
+  allDaySpeed: TopSpeed
+  minutesSpeed: TopSpeed
+  hullSpeed: number
+  payoff: Payoff
+  energy: EnergyBalance
+  /** how warm the drive becomes at cruise and at top; null when the nameplate cannot be */
+  warming: { cruise: DriveWarming; top: DriveWarming } | null
+  /** thrust at the quay against a gale of HOLDING_WIND on her bow */
+  holding: WindHolding
+  /** at top on a nearly empty pack */
+  topLow: DriveTrain
+  /** of a planing hull */
+  hump: Hump | null
+  planing: PlaningReading | null
+  /** balance point at which she runs steadily, m; null when she does already, or nothing will do */
+  steadyBalance: number | null
+  blades: BurrillLoading | null
+  /** Reynolds number of the blades at cruise; null for a jet */
+  bladeReynolds: number | null
+  /** the drive where an all-day rating ends it, if that is below the top wished */
+  atLimit: { train: DriveTrain; by: LimitName; speed: number; turns: number } | null
+  /** greatest torque behind the reduction from standstill, N·m, and the motor amps that give it */
+  standstill: { torque: number; amps: number }
+  wiring: WiringReport
+  /** what flows as she plugs in */
+  charge: ChargePoint
+  /** strings of several kinds side by side; null when there is one kind */
+  mix: MixReport | null
+  /** the pack in the spaces measured; null when none was */
+  fit: PackFit | null
+  wear: AgeingReport
+  /** what is the matter with the panels' volts; empty without panels */
+  sunFaults: StringFault[]
+  /** under sail at nine tenths of hull speed, where the controller may push back more than the cells take; else null */
+  regeneration: Regeneration | null
+}
+
+const known = new WeakMap<Project, BoatFacts>()
+
 /**
- * Everything that the rules look at, worked out once for a boat.
+ * What is true of a boat whatever the lever says; kept as long as the document lives.
  *
- * @param model the boat
- * @param library parts that a fix may offer
+ * @param project the boat
  * @returns the facts
  */
-export function factsOf(model: Model, library: Library = SHIPPED_LIBRARY): Facts {
+export function factsOf(project: Project): BoatFacts {
+  let facts = known.get(project)
+  if (!facts) known.set(project, (facts = workOut(modelOf(project))))
+  return facts
+}
+
+function workOut(model: Model): BoatFacts {
   const { use, boat, design } = model.project
-  const cruise = operatingPoint(model, use.cruiseSpeed), top = operatingPoint(model, use.topSpeed)
-  const warmCruise = driveWarming(model, cruise.drive, cruise.drive), warmTop = driveWarming(model, top.drive, cruise.drive)
+  const cruise = operatingPoint(model, use.cruiseSpeed),
+    top = operatingPoint(model, use.topSpeed)
+  const warmCruise = driveWarming(model, cruise.drive, cruise.drive),
+    warmTop = driveWarming(model, top.drive, cruise.drive)
   const seen = new Map<number, LimitShare[]>()
-  const allDaySpeed = topSpeed(model, 'allDay', seen), hullSpeed = naturalSpeed(model.form.lengthWaterline)
+  const allDaySpeed = topSpeed(model, 'allDay', seen),
+    hullSpeed = naturalSpeed(model.form.lengthWaterline)
   const energy = energyBalance(model, cruise.drive)
-  const planing = planingReading(model, use.cruiseSpeed), jet = model.propulsor.kind === 'jet'
+  const planing = planingReading(model, use.cruiseSpeed),
+    jet = model.propulsor.kind === 'jet'
   return {
-    model, library, cruise, top, allDaySpeed, minutesSpeed: topSpeed(model, 'minutes', seen), hullSpeed, payoff: payoffSpeed(model), energy,
+    model,
+    cruise,
+    top,
+    allDaySpeed,
+    minutesSpeed: topSpeed(model, 'minutes', seen),
+    hullSpeed,
+    payoff: payoffSpeed(model),
+    energy,
     warming: warmCruise && warmTop && { cruise: warmCruise, top: warmTop },
-    holding: windHolding(model), topLow: driveTrain(model, use.topSpeed, top.resistance.centre, LOW_CHARGE),
+    holding: windHolding(model),
+    topLow: driveTrain(model, use.topSpeed, top.resistance.centre, LOW_CHARGE),
     hump: model.form.bottom ? humpOf(curveSpeeds(model.project, HUMP_SPEEDS).map(v => operatingPoint(model, v))) : null,
-    planing, steadyBalance: planing?.porpoises ? steadyBalance(model, use.cruiseSpeed) : null,
-    blades: jet ? null : burrillLoading(design.propeller, { thrust: top.drive.thrust, shaftSpeed: top.drive.shaftSpeed, waterSpeed: top.drive.advanceSpeed }, boat.drive.shaftDepth, model.water.density),
-    bladeReynolds: jet ? null : bladeReynolds(design.propeller, cruise.drive.advanceSpeed, cruise.drive.shaftSpeed, model.water.viscosity),
-    atLimit: limitBelow(model, allDaySpeed, top), standstill: standstillOf(model), wiring: wiringReport(model, { cruise: cruise.drive, top: top.drive }), charge: chargeStart(model.project),
-    mix: design.banks.others.length > 0 ? mixReport(design.pack, design.banks) : null, fit: packPlaces(model.project), wear: wearOf(model, energy), sunFaults: design.solar.fitted ? stringFaults(design.solar, model.pack.fullVoltage) : [],
-    regeneration: hasSails(boat) && !jet && design.controller.regenCurrent > design.pack.parallel * design.pack.cell.chargeCurrent ? regenerationAt(model, SAILING_SHARE * hullSpeed) : null,
+    planing,
+    steadyBalance: planing?.porpoises ? steadyBalance(model, use.cruiseSpeed) : null,
+    blades: jet
+      ? null
+      : burrillLoading(
+          design.propeller,
+          { thrust: top.drive.thrust, shaftSpeed: top.drive.shaftSpeed, waterSpeed: top.drive.advanceSpeed },
+          boat.drive.shaftDepth,
+          model.water.density,
+        ),
+    bladeReynolds: jet
+      ? null
+      : bladeReynolds(design.propeller, cruise.drive.advanceSpeed, cruise.drive.shaftSpeed, model.water.viscosity),
+    atLimit: limitBelow(model, allDaySpeed, top),
+    standstill: standstillOf(model),
+    wiring: wiringReport(model, { cruise: cruise.drive, top: top.drive }),
+    charge: chargeStart(model.project),
+    mix: design.banks.others.length > 0 ? mixReport(design.pack, design.banks) : null,
+    fit: packPlaces(model.project),
+    wear: wearOf(model, energy),
+    sunFaults: design.solar.fitted ? stringFaults(design.solar, model.pack.fullVoltage) : [],
+    regeneration:
+      hasSails(boat) && !jet && design.controller.regenCurrent > design.pack.parallel * design.pack.cell.chargeCurrent
+        ? regenerationAt(model, SAILING_SHARE * hullSpeed)
+        : null,
   }
 }
 
-/** The drive where an all-day rating ends it, with the share of its turns that it then reaches; null when that is not below the top wished. */
-function limitBelow(model: Model, limit: TopSpeed, top: OperatingPoint): Facts['atLimit'] {
+/**
+ * The drive where an all-day rating ends it, with the share of its turns that it then reaches; null when that is not
+ * below the top wished.
+ */
+function limitBelow(model: Model, limit: TopSpeed, top: OperatingPoint): BoatFacts['atLimit'] {
   if (limit.outcome !== 'limited' || limit.speed >= top.speed) return null
   const train = driveTrain(model, limit.speed, centreResistance(model, limit.speed))
-  return { train, by: limit.by, speed: limit.speed, turns: Math.max(train.motorRpm / model.project.design.motor.greatestRpm, train.voltageNeeded / train.packVoltage) }
+  return {
+    train,
+    by: limit.by,
+    speed: limit.speed,
+    turns: Math.max(train.motorRpm / model.project.design.motor.greatestRpm, train.voltageNeeded / train.packVoltage),
+  }
 }
 
 /** What motor and controller put into whatever follows the reduction, from standstill. */
-function standstillOf({ motor, project: { design } }: Model): Facts['standstill'] {
+function standstillOf({ motor, project: { design } }: Model): BoatFacts['standstill'] {
   const plate = peakTorque(design.motor, 1)
-  if (motor.outcome !== 'fitted') return { torque: plate * design.reduction.ratio, amps: design.controller.phaseCurrentPeak }
+  if (motor.outcome !== 'fitted')
+    return { torque: plate * design.reduction.ratio, amps: design.controller.phaseCurrentPeak }
   const amps = Math.min(design.controller.phaseCurrentPeak, plate / motor.losses.torqueConstant)
   return { torque: amps * motor.losses.torqueConstant * design.reduction.ratio, amps }
 }

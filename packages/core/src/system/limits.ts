@@ -6,11 +6,21 @@ export type LimitName = 'motorTorque' | 'motorRpm' | 'voltage' | 'batteryAmps' |
 
 /** Each limit in an owner's words. */
 export const LIMIT_LABELS: Record<LimitName, string> = {
-  motorTorque: 'motor', motorRpm: 'motor rpm', voltage: 'volts', batteryAmps: 'battery amps', phaseAmps: 'motor amps', packAmps: 'cell amps', packPower: 'pack',
+  motorTorque: 'motor',
+  motorRpm: 'motor rpm',
+  voltage: 'volts',
+  batteryAmps: 'battery amps',
+  phaseAmps: 'motor amps',
+  packAmps: 'cell amps',
+  packPower: 'pack',
 }
 
 /** How much of each limit is used, as a share; above 1 it is passed. */
-export interface LimitShare { name: LimitName, allDay: number, minutes: number }
+export interface LimitShare {
+  name: LimitName
+  allDay: number
+  minutes: number
+}
 
 /**
  * How much of each limit of motor, controller and pack a point uses.
@@ -28,9 +38,21 @@ export function limitShares(model: Model, train: DriveTrain): LimitShare[] {
     { name: 'motorTorque', allDay: train.continuousShare, minutes: train.peakShare },
     { name: 'motorRpm', allDay: rpm, minutes: rpm },
     { name: 'voltage', allDay: volts, minutes: volts },
-    { name: 'batteryAmps', allDay: train.controllerCurrent / controller.batteryCurrent, minutes: train.controllerCurrent / controller.batteryCurrentPeak },
-    { name: 'phaseAmps', allDay: train.phaseCurrent / controller.phaseCurrent, minutes: train.phaseCurrent / controller.phaseCurrentPeak },
-    { name: 'packAmps', allDay: train.packCurrent / model.pack.current, minutes: train.packCurrent / model.pack.currentPeak },
+    {
+      name: 'batteryAmps',
+      allDay: train.controllerCurrent / controller.batteryCurrent,
+      minutes: train.controllerCurrent / controller.batteryCurrentPeak,
+    },
+    {
+      name: 'phaseAmps',
+      allDay: train.phaseCurrent / controller.phaseCurrent,
+      minutes: train.phaseCurrent / controller.phaseCurrentPeak,
+    },
+    {
+      name: 'packAmps',
+      allDay: train.packCurrent / model.pack.current,
+      minutes: train.packCurrent / model.pack.currentPeak,
+    },
     { name: 'packPower', allDay: weak, minutes: weak },
   ]
 }
@@ -42,7 +64,10 @@ export function limitShares(model: Model, train: DriveTrain): LimitShare[] {
  * @param which all day or for minutes
  * @returns its name and share
  */
-export function tightestLimit(shares: readonly LimitShare[], which: 'allDay' | 'minutes'): { name: LimitName, share: number } {
+export function tightestLimit(
+  shares: readonly LimitShare[],
+  which: 'allDay' | 'minutes',
+): { name: LimitName; share: number } {
   let found = shares[0]!
   for (const s of shares) if (s[which] > found[which]) found = s
   return { name: found.name, share: found[which] }

@@ -3,13 +3,14 @@ import type { Project } from '../project/projectSchema'
 import { asSetUp } from '../project/runSetup'
 import { fitTrial, trialRuns, type TrialOutcome } from '../trial'
 import { driveTrain } from './driveTrain'
-import { theoryResistance, withoutBand, type HullResistance } from './hullResistance'
+import { theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
 import { modelOf, type Model } from './model'
 
 const outcomes = new WeakMap<Project, TrialOutcome>()
 
 /**
- * The boat's sea trial as a factor on the theory, each run through the drive, house and weight that it was made with: what carries over to another
+ * The boat's sea trial as a factor on the theory, each run through the drive, house and weight that it was made with:
+ * what carries over to another
  * drive is resistance. Kept as long as the document lives.
  *
  * @param project the boat
@@ -17,17 +18,19 @@ const outcomes = new WeakMap<Project, TrialOutcome>()
  */
 export function measuredOf(project: Project): TrialOutcome {
   let found = outcomes.get(project)
-  if (!found) outcomes.set(project, found = measure(project))
+  if (!found) outcomes.set(project, (found = measure(project)))
   return found
 }
 
 function measure(project: Project): TrialOutcome {
   const asThen = project.trial.setups.map(setup => modelOf(asSetUp(project, setup)))
-  return fitTrial(trialRuns(project.trial.points).map((run) => {
-    const model = asThen[run.setup] ?? modelOf(project)
-    const theory = theoryResistance(withoutBand(model), run.speed).centre
-    return { ...run, theory, resistance: resistanceOfPower(model, run.speed, run.power) }
-  }))
+  return fitTrial(
+    trialRuns(project.trial.points).map(run => {
+      const model = asThen[run.setup] ?? modelOf(project)
+      const theory = theoryResistance(withoutBand(model), run.speed).centre
+      return { ...run, theory, resistance: resistanceOfPower(model, run.speed, run.power) }
+    }),
+  )
 }
 
 /**
@@ -39,7 +42,7 @@ function measure(project: Project): TrialOutcome {
  * @returns N; 0 when the power does not even cover house and idle
  */
 export function resistanceOfPower(model: Model, speed: number, power: number): number {
-  const most = Math.max(10, 1.2 * power / speed)
+  const most = Math.max(10, (1.2 * power) / speed)
   const found = findRoot(r => driveTrain(model, speed, r).packPower - power, 0, most, 1e-3)
   return found.outcome === 'noBracket' ? 0 : found.x
 }
@@ -50,6 +53,7 @@ export function measuredResistance(model: Model, speed: number): HullResistance 
   if (model.project.trial.use !== 'measured') return theory
   const fit = measuredOf(model.project)
   if (fit.outcome !== 'fitted') return theory
-  const centre = theory.centre * fit.factor(speed), spread = fit.spread(speed)
+  const centre = theory.centre * fit.factor(speed),
+    spread = fit.spread(speed)
   return { ...theory, centre, low: centre * Math.exp(-spread), high: centre * Math.exp(spread) }
 }

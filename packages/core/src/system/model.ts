@@ -1,9 +1,24 @@
 import { packFigures, type PackFigures } from '../battery'
 import { fitMotorLosses, LEG_EFFICIENCY, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorFit } from '../drive'
-import { hullTypeOf, waterProperties, type HullForm, type HullPropellerInteraction, type HullType, type Water } from '../hull'
+import {
+  hullTypeOf,
+  waterProperties,
+  type HullForm,
+  type HullPropellerInteraction,
+  hasLeg,
+  type Appendage,
+  type HullType,
+  type Water,
+} from '../hull'
 import type { Project } from '../project/projectSchema'
 import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
-import { hasLeg, HULL_CONDITIONS, PAINT_ALLOWANCE, resistanceMethodOf, type Appendage, type PreparedResistance, type ResistanceMethod } from '../resistance'
+import {
+  HULL_CONDITIONS,
+  PAINT_ALLOWANCE,
+  resistanceMethodOf,
+  type PreparedResistance,
+  type ResistanceMethod,
+} from '../resistance'
 
 /** One method prepared for the boat as given, at its light end and at its heavy end. */
 export interface PreparedMethod {
@@ -38,14 +53,15 @@ export interface Model {
 const models = new WeakMap<Project, Model>()
 
 /**
- * The boat made ready for any speed. Kept as long as the document object lives, since documents are never changed in place.
+ * The boat made ready for any speed. Kept as long as the document object lives, since documents are never changed in
+ * place.
  *
  * @param project the boat
  * @returns its model
  */
 export function modelOf(project: Project): Model {
   let model = models.get(project)
-  if (!model) models.set(project, model = buildModel(project))
+  if (!model) models.set(project, (model = buildModel(project)))
   return model
 }
 
@@ -60,7 +76,11 @@ export function sampledModel(project: Project, frictionFactor: number): Model {
   return buildModel(project, { factor: frictionFactor, low: frictionFactor, high: frictionFactor }, true)
 }
 
-function buildModel(project: Project, condition: { factor: number, low: number, high: number } = HULL_CONDITIONS[project.use.hullCondition], fewSpeeds = false): Model {
+function buildModel(
+  project: Project,
+  condition: { factor: number; low: number; high: number } = HULL_CONDITIONS[project.use.hullCondition],
+  fewSpeeds = false,
+): Model {
   const { boat, design } = project
   const hullType = hullTypeOf(boat.hullType)
   const water = waterProperties(boat.water, boat.waterTemperature)
@@ -70,15 +90,22 @@ function buildModel(project: Project, condition: { factor: number, low: number, 
   const heavy = sure ? form : hullType.form({ ...boat, mass: boat.mass * (1 + boat.massUncertainty) }, water.density)
   const methods = hullType.methods.map(({ method: id, weight }) => {
     const method = resistanceMethodOf(id)
-    const prepare = (f: HullForm, frictionFactor: number) => method.prepare({ form: f, water, frictionFactor, frictionAllowance: PAINT_ALLOWANCE, fewSpeeds })
+    const prepare = (f: HullForm, frictionFactor: number) =>
+      method.prepare({ form: f, water, frictionFactor, frictionAllowance: PAINT_ALLOWANCE, fewSpeeds })
     const middle = prepare(form, condition.factor)
-    const end = (f: HullForm, factor: number) => f === form && factor === condition.factor ? middle : prepare(f, factor)
+    const end = (f: HullForm, factor: number) =>
+      f === form && factor === condition.factor ? middle : prepare(f, factor)
     return { method, weight, middle, light: end(light, condition.low), heavy: end(heavy, condition.high) }
   })
   const geared = hasLeg(boat.drive.kind)
   const propeller = seriesPropeller(design.propeller, water.viscosity)
   return {
-    project, hullType, water, form, methods, propeller,
+    project,
+    hullType,
+    water,
+    form,
+    methods,
+    propeller,
     appendages: hullType.appendages(boat, form),
     windage: hullType.windage(boat),
     interaction: hullType.interaction(form, boat.drive.kind, boat.keel),

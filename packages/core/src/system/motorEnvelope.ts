@@ -4,10 +4,17 @@ import { modelOf } from './model'
 import type { OperatingPoint } from './operatingPoint'
 
 /** Torque against motor speed: what the motor holds, and what the propeller asks along the power curve. */
-export interface MotorEnvelope { rpm: number[], allDay: number[], peak: number[], demandRpm: number[], demand: number[] }
+export interface MotorEnvelope {
+  rpm: number[]
+  allDay: number[]
+  peak: number[]
+  demandRpm: number[]
+  demand: number[]
+}
 
 /**
- * The motor's all-day and peak torque, cut by what the pack's nominal voltage allows, and the propeller's demand at the motor shaft.
+ * The motor's all-day and peak torque, cut by what the pack's nominal voltage allows, and the propeller's demand at the
+ * motor shaft.
  *
  * @param project the boat
  * @param curve its power curve
@@ -20,15 +27,23 @@ export function motorEnvelope(project: Project, curve: readonly OperatingPoint[]
   const { motor } = project.design
   const model = modelOf(project)
   const losses = model.motor.outcome === 'fitted' ? model.motor.losses : null
-  const rpm = Array.from({ length: count }, (_, i) => motor.greatestRpm * i / (count - 1))
+  const rpm = Array.from({ length: count }, (_, i) => (motor.greatestRpm * i) / (count - 1))
   const cut = (torque: number, omega: number) => {
     if (!losses) return torque
-    const byVolts = (model.pack.nominalVoltage - losses.torqueConstant * omega) * losses.torqueConstant / losses.resistance
+    const byVolts =
+      ((model.pack.nominalVoltage - losses.torqueConstant * omega) * losses.torqueConstant) / losses.resistance
     return Math.max(0, Math.min(torque, byVolts))
   }
-  const at = (limit: typeof continuousTorque | typeof peakTorque) => rpm.map((n) => {
-    const omega = Math.max(1, n * 2 * Math.PI / 60)
-    return cut(limit(motor, omega), omega)
-  })
-  return { rpm, allDay: at(continuousTorque), peak: at(peakTorque), demandRpm: curve.map(p => p.drive.motorRpm), demand: curve.map(p => p.drive.motorTorque) }
+  const at = (limit: typeof continuousTorque | typeof peakTorque) =>
+    rpm.map(n => {
+      const omega = Math.max(1, (n * 2 * Math.PI) / 60)
+      return cut(limit(motor, omega), omega)
+    })
+  return {
+    rpm,
+    allDay: at(continuousTorque),
+    peak: at(peakTorque),
+    demandRpm: curve.map(p => p.drive.motorRpm),
+    demand: curve.map(p => p.drive.motorTorque),
+  }
 }

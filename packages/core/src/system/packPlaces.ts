@@ -8,5 +8,7 @@ import type { Project } from '../project/projectSchema'
  * @returns where each block stands; null when no space was measured
  */
 export function packPlaces({ boat: { compartments }, design: { pack } }: Project): PackFit | null {
-  return compartments.length === 0 ? null : packIntoCompartments(pack.cell, pack.series, pack.series * pack.parallel, compartments)
+  return compartments.length === 0
+    ? null
+    : packIntoCompartments(pack.cell, pack.series, pack.series * pack.parallel, compartments)
 }

@@ -1,18 +1,26 @@
 import { GRAVITY, KNOT } from '../constants'
 import { hullSpeed } from '../hull'
-import { FINE_FROUDE, hullResistance, withoutBand } from './hullResistance'
+import { hullResistance } from './hullResistance'
+import { FINE_FROUDE, withoutBand } from './theoryResistance'
 import type { Model } from './model'
 
 /** Where going faster stops paying. */
-export interface Payoff { speed: number, effectivePower: number, reason: 'steep' | 'hullSpeed' | 'top' }
+export interface Payoff {
+  speed: number
+  effectivePower: number
+  reason: 'steep' | 'hullSpeed' | 'top'
+}
 
 /** Steepness at which going faster stops paying: a tenth of a knot for a tenth more power. */
-const STEP = 0.1 * KNOT, COST = 1.1
+const STEP = 0.1 * KNOT,
+  COST = 1.1
 
 /**
- * Speed beyond which each further tenth of a knot costs more than a tenth more power; hull speed where that never comes sooner.
+ * Speed beyond which each further tenth of a knot costs more than a tenth more power; hull speed where that never comes
+ * sooner.
  * Looked for from Fn 0.25 up, since below it a tenth of a knot is itself a large share of the speed.
- * The steepness is that of the methods themselves, at the weights they have there: one that enters its range makes no step.
+ * The steepness is that of the methods themselves, at the weights they have there: one that enters its range makes no
+ * step.
  *
  * @param boat the boat
  * @returns speed in m/s and the effective power there, W
@@ -27,15 +35,21 @@ export function payoffSpeed(boat: Model): Payoff {
   while (v + STEP < end) {
     const next = hullResistance(model, v + STEP)
     const fill = 1 - Math.max(...here.methods.map(m => m.inside))
-    let weights = 0, rise = 0
+    let weights = 0,
+      rise = 0
     here.methods.forEach((m, i) => {
       const w = m.weight * (m.inside + fill)
       weights += w
       rise += w * Math.log(next.methods[i]!.value / m.value)
     })
-    if (Math.exp(rise / weights) * (v + STEP) / v > COST) return { speed: v, effectivePower: here.centre * v, reason: 'steep' }
+    if ((Math.exp(rise / weights) * (v + STEP)) / v > COST)
+      return { speed: v, effectivePower: here.centre * v, reason: 'steep' }
     v += STEP
     here = next
   }
-  return { speed: end, effectivePower: hullResistance(model, end).centre * end, reason: end === own ? 'hullSpeed' : 'top' }
+  return {
+    speed: end,
+    effectivePower: hullResistance(model, end).centre * end,
+    reason: end === own ? 'hullSpeed' : 'top',
+  }
 }

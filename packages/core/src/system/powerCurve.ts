@@ -6,7 +6,8 @@ import { operatingPoint, type OperatingPoint } from './operatingPoint'
 import { KNOT } from '../constants'
 
 /**
- * Speeds of the power curve: from half a knot to a fifth beyond hull speed, or a tenth beyond the wished top if that is more.
+ * Speeds of the power curve: from half a knot to a fifth beyond hull speed, or a tenth beyond the wished top if that is
+ * more.
  *
  * @param project the boat
  * @param count how many, 2 or more
@@ -15,7 +16,7 @@ import { KNOT } from '../constants'
 export function curveSpeeds(project: Project, count = 60): number[] {
   const first = 0.5 * KNOT
   const last = Math.max(1.2 * hullSpeed(modelOf(project).form.lengthWaterline), 1.1 * project.use.topSpeed)
-  return Array.from({ length: count }, (_, i) => first + (last - first) * i / (count - 1))
+  return Array.from({ length: count }, (_, i) => first + ((last - first) * i) / (count - 1))
 }
 
 /**
@@ -31,7 +32,11 @@ export function powerCurve(project: Project, count = 60): OperatingPoint[] {
 }
 
 /** One method's shaft power along the curve, W, and whether it holds at each speed. */
-export interface MethodCurve { id: string, shaftPower: number[], holds: boolean[] }
+export interface MethodCurve {
+  id: string
+  shaftPower: number[]
+  holds: boolean[]
+}
 
 /**
  * Shaft power that each method by itself would ask for, through this boat's propeller and transmission.

@@ -1,5 +1,5 @@
 import { voltageNeeded } from '../drive'
-import { DEMO_JETS } from '../parts'
+import { SHIPPED_JETS } from '../parts'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectSchema'
 import { propellerOptimum, stockSize, type JetSpec } from '../propulsor'
@@ -14,15 +14,19 @@ export interface PusherChoice {
   project: Project
   fitted: boolean
   /** the rating that is used most at top, and how much of it */
-  tightest: { name: LimitName, share: number }
+  tightest: { name: LimitName; share: number }
   state: 'fits' | 'caution' | 'stop'
 }
 
 /** A stock pitch on this boat; its own, m. */
-export interface PitchChoice extends PusherChoice { pitch: number }
+export interface PitchChoice extends PusherChoice {
+  pitch: number
+}
 
 /** A jet of the library on this boat. */
-export interface JetChoice extends PusherChoice { jet: JetSpec }
+export interface JetChoice extends PusherChoice {
+  jet: JetSpec
+}
 
 /** Between the pitches shown, m (about an inch). */
 const PITCH_STEP = 0.025
@@ -35,11 +39,13 @@ const PITCH_STEP = 0.025
  */
 export function pitchChoices(project: Project): PitchChoice[] {
   const { diameter, pitch } = project.design.propeller
-  const pitches = [-3, -2, -1, 0, 1, 2, 3].map(k => k === 0 ? pitch : stockSize(pitch + k * PITCH_STEP))
-  return pitches.filter(p => p >= 0.45 * diameter && p <= 1.5 * diameter).map((p) => {
-    const tried = p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }])
-    return { ...judged(tried), fitted: p === pitch, pitch: p }
-  })
+  const pitches = [-3, -2, -1, 0, 1, 2, 3].map(k => (k === 0 ? pitch : stockSize(pitch + k * PITCH_STEP)))
+  return pitches
+    .filter(p => p >= 0.45 * diameter && p <= 1.5 * diameter)
+    .map(p => {
+      const tried = p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }])
+      return { ...judged(tried), fitted: p === pitch, pitch: p }
+    })
 }
 
 /** How a boat tried stands at the top speed wished. */
@@ -55,10 +61,15 @@ export function judged(project: Project): Omit<PusherChoice, 'fitted'> {
  * @param jets to try
  * @returns choices in the library's order; one that does not go in the place measured is a stop
  */
-export function jetChoices(project: Project, jets: readonly JetSpec[] = DEMO_JETS): JetChoice[] {
-  return jets.map((jet) => {
+export function jetChoices(project: Project, jets: readonly JetSpec[] = SHIPPED_JETS): JetChoice[] {
+  return jets.map(jet => {
     const choice = judged(withEdits(project, [{ path: 'design.jet', value: jet }]))
-    return { ...choice, jet, fitted: jet.id === project.design.jet.id, state: jet.impellerDiameter > project.boat.drive.greatestDiameter + 0.0005 ? 'stop' : choice.state }
+    return {
+      ...choice,
+      jet,
+      fitted: jet.id === project.design.jet.id,
+      state: jet.impellerDiameter > project.boat.drive.greatestDiameter + 0.0005 ? 'stop' : choice.state,
+    }
   })
 }
 
@@ -68,13 +79,18 @@ export function jetChoices(project: Project, jets: readonly JetSpec[] = DEMO_JET
  * @param project the boat
  * @returns pitch in m, rounded to 5 mm, and what decided it
  */
-export function bestPitch(project: Project): { pitch: number, limitedBy: 'efficiency' | 'shaftSpeed' | 'series' } {
+export function bestPitch(project: Project): { pitch: number; limitedBy: 'efficiency' | 'shaftSpeed' | 'series' } {
   const model = modelOf(project)
   const { design, use } = project
   const thrust = centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction)
   const limit = greatestShaftSpeed(project)
-  const best = propellerOptimum({ thrust, advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density },
-    design.propeller.diameter, design.propeller.areaRatio, design.propeller.blades, limit)
+  const best = propellerOptimum(
+    { thrust, advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density },
+    design.propeller.diameter,
+    design.propeller.areaRatio,
+    design.propeller.blades,
+    limit,
+  )
   return { pitch: stockSize(best.pitchRatio * design.propeller.diameter), limitedBy: best.limitedBy }
 }
 
@@ -84,7 +100,7 @@ export function greatestShaftSpeed(project: Project): number {
   const { motor } = project.design
   if (model.motor.outcome !== 'fitted') return Infinity
   const { losses } = model.motor
-  const torque = motor.ratedPower / (motor.ratedRpm * 2 * Math.PI / 60)
+  const torque = motor.ratedPower / ((motor.ratedRpm * 2 * Math.PI) / 60)
   const drop = voltageNeeded(losses, torque, 0)
   const omega = (model.pack.nominalVoltage - drop) / losses.torqueConstant
   return Math.min(motor.greatestRpm / 60, omega / (2 * Math.PI)) / model.totalRatio

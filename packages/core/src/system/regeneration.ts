@@ -38,10 +38,17 @@ export function regenerationAt(model: Model, speed: number): Regeneration {
   }
   const usual = into(WINDMILL_SHARE.usual)
   const step = 0.05
-  const slope = speed > step ? (centreResistance(model, speed + step) - centreResistance(model, speed - step)) / (2 * step) : Infinity
+  const slope =
+    speed > step
+      ? (centreResistance(model, speed + step) - centreResistance(model, speed - step)) / (2 * step)
+      : Infinity
   return {
-    shaftPower: usual.w.shaftPower, packPower: usual.packPower, low: into(WINDMILL_SHARE.low).packPower, high: into(WINDMILL_SHARE.high).packPower,
-    drag: usual.w.drag, speedLost: usual.packPower > 0 && slope > 0 ? Math.min(speed, usual.w.drag / slope) : 0,
+    shaftPower: usual.w.shaftPower,
+    packPower: usual.packPower,
+    low: into(WINDMILL_SHARE.low).packPower,
+    high: into(WINDMILL_SHARE.high).packPower,
+    drag: usual.w.drag,
+    speedLost: usual.packPower > 0 && slope > 0 ? Math.min(speed, usual.w.drag / slope) : 0,
   }
 }
 

@@ -8,7 +8,10 @@ import { operatingPoint } from './operatingPoint'
 
 /** A month with what the sun alone does for the boat. m/s, s. */
 export interface SunMonth extends SolarMonth {
-  /** speed that the mean day's sun carries from its rise to its set, the house paid for the whole day; 0 when the house takes it all */
+  /**
+   * speed that the mean day's sun carries from its rise to its set, the house paid for the whole day; 0 when the house
+   * takes it all
+   */
   dayPace: number
   /** the same for the clear noon of the month */
   noonPace: number
@@ -21,7 +24,10 @@ export interface SolarReport {
   months: SunMonth[]
   /** J over the whole year, and the same if the panels ran at their best points all the time */
   year: number
-  /** share of the year that a direct connection or a plain switch loses against one that follows the best point; 0 with one that does */
+  /**
+   * share of the year that a direct connection or a plain switch loses against one that follows the best point; 0 with
+   * one that does
+   */
   lostWithoutTracking: number
   /** W of all panels as printed */
   power: number
@@ -29,7 +35,7 @@ export interface SolarReport {
 
 const reports = new WeakMap<Project, SolarReport>()
 /** the hours of a year are the slow part: kept with the panels for as long as nothing else of them changes */
-const years = new WeakMap<SolarArray, { key: string, year: SolarMonth[] }>()
+const years = new WeakMap<SolarArray, { key: string; year: SolarMonth[] }>()
 
 /**
  * Mean day of each month for a boat's panels, worked out once for the same panels, place, volts and air.
@@ -38,19 +44,26 @@ const years = new WeakMap<SolarArray, { key: string, year: SolarMonth[] }>()
  * @returns twelve months
  */
 export function boatSolarYear(project: Project): SolarMonth[] {
-  const { design: { solar }, use: { place } } = project
-  const load = solarLoad(project), key = [place.latitude, place.longitude, load.packVoltage, load.air, modelOf(project).pack.fullVoltage].join(' ')
+  const {
+    design: { solar },
+    use: { place },
+  } = project
+  const load = solarLoad(project),
+    key = [place.latitude, place.longitude, load.packVoltage, load.air, modelOf(project).pack.fullVoltage].join(' ')
   const known = years.get(solar)
   if (known?.key === key) return known.year
   // panels whose volts do not suit put nothing into the pack: the finding says so
   const suits = stringFaults(solar, modelOf(project).pack.fullVoltage).length === 0
-  const year = solarYear(solar, place, load).map(month => suits ? month : { ...month, perDay: 0, noon: 0 })
+  const year = solarYear(solar, place, load).map(month => (suits ? month : { ...month, perDay: 0, noon: 0 }))
   years.set(solar, { key, year })
   return year
 }
 
 /** The air over the water is about as warm as the water. */
-const solarLoad = ({ design, boat }: Project): SolarLoad => ({ packVoltage: restVoltage(design.pack, LEVER_CHARGE), air: boat.waterTemperature })
+const solarLoad = ({ design, boat }: Project): SolarLoad => ({
+  packVoltage: restVoltage(design.pack, LEVER_CHARGE),
+  air: boat.waterTemperature,
+})
 
 /** Slowest pace that is looked for, m/s. */
 const CRAWL = 0.15
@@ -66,15 +79,32 @@ const CRAWL = 0.15
 export function solarReport(project: Project): SolarReport {
   const known = reports.get(project)
   if (known) return known
-  const { design: { solar }, use } = project
-  const year = boatSolarYear(project), house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
-  const outing = modelOf(project), needed = operatingPoint(outing, use.cruiseSpeed).drive.packPower * (use.stretchKind === 'hours' ? use.duration : use.distance / use.cruiseSpeed)
+  const {
+    design: { solar },
+    use,
+  } = project
+  const year = boatSolarYear(project),
+    house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const outing = modelOf(project),
+    needed =
+      operatingPoint(outing, use.cruiseSpeed).drive.packPower *
+      (use.stretchKind === 'hours' ? use.duration : use.distance / use.cruiseSpeed)
   const months = year.map((month): SunMonth => {
     const spare = month.perDay - house * 86_400
-    return { ...month, dayPace: month.daylight > 0 ? paceOf(project, spare / month.daylight) : 0, noonPace: paceOf(project, month.noon - house), refillDays: spare > 0 ? needed / spare : null }
+    return {
+      ...month,
+      dayPace: month.daylight > 0 ? paceOf(project, spare / month.daylight) : 0,
+      noonPace: paceOf(project, month.noon - house),
+      refillDays: spare > 0 ? needed / spare : null,
+    }
   })
   const sum = year.reduce((total, month, i) => total + month.perDay * DAYS[i]!, 0)
-  const report = { months, year: sum, lostWithoutTracking: lostWithoutTracking(project, sum), power: solar.series * solar.parallel * solar.panel.power }
+  const report = {
+    months,
+    year: sum,
+    lostWithoutTracking: lostWithoutTracking(project, sum),
+    power: solar.series * solar.parallel * solar.panel.power,
+  }
   reports.set(project, report)
   return report
 }
@@ -83,9 +113,33 @@ const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 
 /** Against a controller that follows the best point and is never too small. */
 function lostWithoutTracking(project: Project, sum: number): number {
-  const { design: { solar }, use } = project
+  const {
+    design: { solar },
+    use,
+  } = project
   if (!solar.fitted || solar.controller?.tracking) return 0
-  const tracked = solarYear({ ...solar, controller: { id: 'any', name: 'any', tracking: true, boosts: true, leastPanelVoltage: 1, greatestPanelVoltage: 1000, leastVoltage: 1, greatestVoltage: 1000, current: Infinity, efficiency: TRACKING_EFFICIENCY, listens: true, mass: 1, price: 0 } }, use.place, solarLoad(project))
+  const tracked = solarYear(
+    {
+      ...solar,
+      controller: {
+        id: 'any',
+        name: 'any',
+        tracking: true,
+        boosts: true,
+        leastPanelVoltage: 1,
+        greatestPanelVoltage: 1000,
+        leastVoltage: 1,
+        greatestVoltage: 1000,
+        current: Infinity,
+        efficiency: TRACKING_EFFICIENCY,
+        listens: true,
+        mass: 1,
+        price: 0,
+      },
+    },
+    use.place,
+    solarLoad(project),
+  )
   const best = tracked.reduce((total, month, i) => total + month.perDay * DAYS[i]!, 0)
   return best > 0 ? 1 - sum / best : 0
 }
@@ -100,7 +154,8 @@ const TRACKING_EFFICIENCY = 0.97
  * @returns m/s, at most the greatest that is worth a sum
  */
 export function paceOf(project: Project, power: number): number {
-  const model = modelOf(project), house = project.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const model = modelOf(project),
+    house = project.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
   const spare = (speed: number) => operatingPoint(model, speed).drive.packPower - house - power
   if (power <= 0 || spare(CRAWL) >= 0) return 0
   const root = findRoot(spare, CRAWL, Math.max(project.use.topSpeed, 2 * CRAWL), 1e-3)

@@ -1,17 +1,18 @@
 import { hullSpeed } from '../hull'
 import { findRoot } from '../numeric'
 import { driveTrain } from './driveTrain'
-import { hullResistance, withoutBand } from './hullResistance'
+import { hullResistance } from './hullResistance'
+import { withoutBand } from './theoryResistance'
 import { limitShares, tightestLimit, type LimitName, type LimitShare } from './limits'
 import type { Model } from './model'
 
 /** Greatest speed and what stops it. */
-export type TopSpeed
-  = | { outcome: 'limited', speed: number, by: LimitName, iterations: number }
+export type TopSpeed =
+  | { outcome: 'limited'; speed: number; by: LimitName; iterations: number }
   /** no limit met up to twice hull speed, or well above the wished top */
-    | { outcome: 'noLimit', speed: number }
+  | { outcome: 'noLimit'; speed: number }
   /** even a crawl passes a limit */
-    | { outcome: 'none', by: LimitName }
+  | { outcome: 'none'; by: LimitName }
 
 /**
  * Greatest speed that motor, controller and pack hold, all day or for minutes.
@@ -21,21 +22,34 @@ export type TopSpeed
  * @param seen shares of the limits by speed, found so far: the searches for all day and for minutes begin alike
  * @returns the speed in m/s and the limit that sets it
  */
-export function topSpeed(boat: Model, which: 'allDay' | 'minutes', seen: Map<number, LimitShare[]> = new Map()): TopSpeed {
+export function topSpeed(
+  boat: Model,
+  which: 'allDay' | 'minutes',
+  seen: Map<number, LimitShare[]> = new Map(),
+): TopSpeed {
   const model = withoutBand(boat)
   const excess = (speed: number) => {
     let shares = seen.get(speed)
-    if (!shares) seen.set(speed, shares = limitShares(model, driveTrain(model, speed, hullResistance(model, speed).centre)))
+    if (!shares)
+      seen.set(speed, (shares = limitShares(model, driveTrain(model, speed, hullResistance(model, speed).centre))))
     return tightestLimit(shares, which)
   }
-  const least = 0.25, most = Math.min(30, Math.max(2 * hullSpeed(model.form.lengthWaterline), model.hullType.waveBound ? 0 : 1.6 * model.project.use.topSpeed))
+  const least = 0.25,
+    most = Math.min(
+      30,
+      Math.max(
+        2 * hullSpeed(model.form.lengthWaterline),
+        model.hullType.waveBound ? 0 : 1.6 * model.project.use.topSpeed,
+      ),
+    )
   const slowest = excess(least)
   if (slowest.share >= 1) return { outcome: 'none', by: slowest.name }
   // over a hump the share may fall again: what counts is the first speed that is not reached
   const STEPS = model.hullType.waveBound ? 1 : 40
-  let low = least, high = most
+  let low = least,
+    high = most
   for (let i = 1; i < STEPS; i++) {
-    const v = least + (most - least) * i / STEPS
+    const v = least + ((most - least) * i) / STEPS
     if (excess(v).share < 1) {
       low = v
       continue

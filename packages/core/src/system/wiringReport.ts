@@ -1,6 +1,20 @@
-import { DEMO_FUSES } from '../parts/demoWiring'
+import { SHIPPED_FUSES } from '../parts/shipped/shippedWiring'
 import { TOUCH_LIMIT } from '../wiring/touchLimit'
-import { cableRun, FUSE_MARGIN, fuseFaults, fuseFor, precharge, shortCircuitCurrent, sizeConductor, STOCK_AREAS, type CableRun, type FuseFault, type FuseSpec, type Precharge, type RunDemand } from '../wiring'
+import {
+  cableRun,
+  FUSE_MARGIN,
+  fuseFaults,
+  fuseFor,
+  precharge,
+  shortCircuitCurrent,
+  sizeConductor,
+  STOCK_AREAS,
+  type CableRun,
+  type FuseFault,
+  type FuseSpec,
+  type Precharge,
+  type RunDemand,
+} from '../wiring'
 import { conductorResistance } from '../wiring/conductor'
 import type { DriveTrain } from './driveTrain'
 import type { Model } from './model'
@@ -8,7 +22,10 @@ import { operatingPoint } from './operatingPoint'
 
 /** RMS amps in a lead of the motor for one DC-equivalent amp: two of three leads carry at a time, √(2/3). */
 const LEAD_SHARE = Math.sqrt(2 / 3)
-/** m of cable from a bank to where the banks join, one way (common practice; the length from there to the controller is the owner's). */
+/**
+ * m of cable from a bank to where the banks join, one way (common practice; the length from there to the controller is
+ * the owner's).
+ */
 const BANK_LEAD = 1
 /** A contactor should stand this much more than it carries all day (common practice). */
 const CONTACTOR_MARGIN = 1.25
@@ -20,11 +37,11 @@ export interface WiringReport {
   /** banks that drive alone: each has its own fuse, guard and contactor, and breaks its own short */
   banks: number
   /** the largest of them: A all day, and its lead to where they join; the whole pack where there is one */
-  bank: { current: number, lead: CableRun }
+  bank: { current: number; lead: CableRun }
   main: CableRun
   motor: CableRun
   /** false where no stock cable is enough, so that the thickest stands in */
-  enough: { main: boolean, motor: boolean }
+  enough: { main: boolean; motor: boolean }
   /** at a bank's own fuse, and where banks join */
   shortCircuit: number
   joinedShort: number
@@ -33,14 +50,17 @@ export interface WiringReport {
   fuseFaults: FuseFault[]
   precharge: Precharge
   /** of each bank */
-  contactor: { voltage: number, current: number, wantsVoltage: number, wantsCurrent: number }
+  contactor: { voltage: number; current: number; wantsVoltage: number; wantsCurrent: number }
   /** of each bank's guard */
   bmsCurrent: number
   aboveTouch: boolean
 }
 
 /** The drive at cruise and at top. */
-interface DrivePoints { cruise: DriveTrain, top: DriveTrain }
+interface DrivePoints {
+  cruise: DriveTrain
+  top: DriveTrain
+}
 
 const reports = new WeakMap<Model, WiringReport>()
 
@@ -55,7 +75,10 @@ export function wiringReport(model: Model, points?: DrivePoints): WiringReport {
   const known = reports.get(model)
   if (known) return known
   const { use } = model.project
-  const made = makeReport(model, points ?? { cruise: operatingPoint(model, use.cruiseSpeed).drive, top: operatingPoint(model, use.topSpeed).drive })
+  const made = makeReport(
+    model,
+    points ?? { cruise: operatingPoint(model, use.cruiseSpeed).drive, top: operatingPoint(model, use.topSpeed).drive },
+  )
   reports.set(model, made)
   return made
 }
@@ -64,42 +87,81 @@ export function wiringReport(model: Model, points?: DrivePoints): WiringReport {
 const fuseLead = ({ area, parallel }: CableRun): number => 2 * conductorResistance(0.2, area * parallel)
 
 function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
-  const { project: { design, use }, pack } = model
+  const {
+    project: { design, use },
+    pack,
+  } = model
   const { wiring } = design
-  const banks = Math.max(1, Math.min(design.banks.count, design.pack.parallel)), share = Math.ceil(design.pack.parallel / banks) / design.pack.parallel
-  const current = Math.max(cruise.packCurrent / (1 - use.headroom), top.packCurrent), bankCurrent = current * share
+  const banks = Math.max(1, Math.min(design.banks.count, design.pack.parallel)),
+    share = Math.ceil(design.pack.parallel / banks) / design.pack.parallel
+  const current = Math.max(cruise.packCurrent / (1 - use.headroom), top.packCurrent),
+    bankCurrent = current * share
   const place = { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }
   const between = { voltage: pack.nominalVoltage, place, conductors: 2 }
-  // the fuse comes first: a cable must carry what the fuse before it lets through, and behind the join what all of them do
-  const mainFor = (guard: number) => runOf({ ...between, current, guard: banks * guard, length: wiring.mainLength }, wiring.mainArea)
-  const leadFor = (guard: number) => banks === 1 ? mainFor(guard) : runOf({ ...between, current: bankCurrent, guard, length: BANK_LEAD }, null)
+  // the fuse comes first: a cable must carry what the fuse before it lets through, and behind the join what all of them
+  // do
+  const mainFor = (guard: number) =>
+    runOf({ ...between, current, guard: banks * guard, length: wiring.mainLength }, wiring.mainArea)
+  const leadFor = (guard: number) =>
+    banks === 1 ? mainFor(guard) : runOf({ ...between, current: bankCurrent, guard, length: BANK_LEAD }, null)
   const shortWith = (cable: number) => shortCircuitCurrent(pack.fullVoltage, pack.resistance / share + cable)
-  const fuseAgainst = (shortCircuit: number) => fuseFor(DEMO_FUSES, { current: bankCurrent, ampacity: Infinity, voltage: pack.fullVoltage, shortCircuit })
+  const fuseAgainst = (shortCircuit: number) =>
+    fuseFor(SHIPPED_FUSES, { current: bankCurrent, ampacity: Infinity, voltage: pack.fullVoltage, shortCircuit })
   // where the bare cells are too strong for any fuse, the short lead to it counts too
-  const first = wiring.fuse ?? fuseAgainst(shortWith(0)) ?? fuseAgainst(shortWith(fuseLead(leadFor(FUSE_MARGIN * bankCurrent).run)))
-  const guard = first?.rating ?? bankCurrent, main = mainFor(guard), lead = leadFor(guard)
+  const first =
+    wiring.fuse ?? fuseAgainst(shortWith(0)) ?? fuseAgainst(shortWith(fuseLead(leadFor(FUSE_MARGIN * bankCurrent).run)))
+  const guard = first?.rating ?? bankCurrent,
+    main = mainFor(guard),
+    lead = leadFor(guard)
   const phase = LEAD_SHARE * Math.max(cruise.phaseCurrent / (1 - use.headroom), top.phaseCurrent)
-  const motor = runOf({ current: phase, guard: phase, length: wiring.motorLength, voltage: Math.min(pack.nominalVoltage, Math.max(cruise.voltageNeeded, top.voltageNeeded)), place, conductors: 3 }, wiring.motorArea)
+  const motor = runOf(
+    {
+      current: phase,
+      guard: phase,
+      length: wiring.motorLength,
+      voltage: Math.min(pack.nominalVoltage, Math.max(cruise.voltageNeeded, top.voltageNeeded)),
+      place,
+      conductors: 3,
+    },
+    wiring.motorArea,
+  )
   const shortCircuit = shortWith(fuseLead(lead.run))
   const demand = { current: bankCurrent, ampacity: lead.run.ampacity, voltage: pack.fullVoltage, shortCircuit }
   // the first is the smallest that suits any cable: where this one carries it, it is the answer
-  const fuse = wiring.fuse ?? (first && fuseFaults(first, demand).length === 0 ? first : fuseFor(DEMO_FUSES, demand))
-  const wantsVoltage = pack.fullVoltage, wantsCurrent = CONTACTOR_MARGIN * bankCurrent
+  const fuse = wiring.fuse ?? (first && fuseFaults(first, demand).length === 0 ? first : fuseFor(SHIPPED_FUSES, demand))
+  const wantsVoltage = pack.fullVoltage,
+    wantsCurrent = CONTACTOR_MARGIN * bankCurrent
   return {
-    current, banks, bank: { current: bankCurrent, lead: lead.run }, main: main.run, motor: motor.run, enough: { main: main.enough && lead.enough, motor: motor.enough },
-    shortCircuit, joinedShort: shortCircuit / share, fuse, fuseFaults: fuse ? fuseFaults(fuse, demand) : [],
+    current,
+    banks,
+    bank: { current: bankCurrent, lead: lead.run },
+    main: main.run,
+    motor: motor.run,
+    enough: { main: main.enough && lead.enough, motor: motor.enough },
+    shortCircuit,
+    joinedShort: shortCircuit / share,
+    fuse,
+    fuseFaults: fuse ? fuseFaults(fuse, demand) : [],
     precharge: precharge(pack.fullVoltage, wiring.capacitance, wiring.prechargeResistance ?? undefined),
-    contactor: { voltage: wiring.contactorVoltage ?? ratingFrom(CONTACTOR_VOLTS, wantsVoltage), current: wiring.contactorCurrent ?? ratingFrom(CONTACTOR_AMPS, wantsCurrent), wantsVoltage, wantsCurrent },
-    bmsCurrent: wiring.bmsCurrent ?? pack.current * share, aboveTouch: pack.fullVoltage > TOUCH_LIMIT,
+    contactor: {
+      voltage: wiring.contactorVoltage ?? ratingFrom(CONTACTOR_VOLTS, wantsVoltage),
+      current: wiring.contactorCurrent ?? ratingFrom(CONTACTOR_AMPS, wantsCurrent),
+      wantsVoltage,
+      wantsCurrent,
+    },
+    bmsCurrent: wiring.bmsCurrent ?? pack.current * share,
+    aboveTouch: pack.fullVoltage > TOUCH_LIMIT,
   }
 }
 
 /** Ratings that contactors are sold in (common practice). */
-const CONTACTOR_VOLTS = [32, 60, 80, 150, 450, 900], CONTACTOR_AMPS = [50, 100, 150, 200, 250, 300, 400, 500, 600]
-const ratingFrom = (ratings: readonly number[], wanted: number): number => ratings.find(r => r >= wanted) ?? ratings.at(-1)!
+const CONTACTOR_VOLTS = [32, 60, 80, 150, 450, 900],
+  CONTACTOR_AMPS = [50, 100, 150, 200, 250, 300, 400, 500, 600]
+const ratingFrom = (ratings: readonly number[], wanted: number): number =>
+  ratings.find(r => r >= wanted) ?? ratings.at(-1)!
 
 /** A run as the owner has it, else sized, else the thickest there is. */
-function runOf(demand: RunDemand, area: number | null): { run: CableRun, enough: boolean } {
+function runOf(demand: RunDemand, area: number | null): { run: CableRun; enough: boolean } {
   const sized = sizeConductor(demand)
   if (area !== null) return { run: cableRun(demand, area, 1), enough: true }
   return sized ? { run: sized, enough: true } : { run: cableRun(demand, STOCK_AREAS.at(-1)!, 4, 'heat'), enough: false }

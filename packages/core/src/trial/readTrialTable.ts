@@ -4,16 +4,25 @@ import { METRIC_UNITS, parseQuantity, quantityText, type UnitChoice } from '../u
 import { NEW_RUN, streamError } from './trialRuns'
 
 /** A cell that could not be read. Lines and columns count from 1. */
-export interface TableError { line: number, column: number, message: string }
+export interface TableError {
+  line: number
+  column: number
+  message: string
+}
 
 /** Points of a pasted table or CSV file, or what is wrong with it. */
-export type TrialTable = { outcome: 'read', points: TrialPoint[] } | { outcome: 'wrong', errors: TableError[] }
+export type TrialTable = { outcome: 'read'; points: TrialPoint[] } | { outcome: 'wrong'; errors: TableError[] }
 
 type Column = 'speed' | 'power' | 'voltage' | 'current' | 'direction' | 'stream' | 'note'
 /** Words that a heading may hold. */
 const HEADINGS: readonly (readonly [Column, RegExp])[] = [
-  ['stream', /stream|current\s*\(?kn|tide|drift/i], ['speed', /speed|knots|\bkn\b|km\/h|sog|stw/i], ['power', /power|watt|\bk?w\b/i], ['voltage', /volt|\bv\b/i],
-  ['current', /amp|current|\ba\b/i], ['direction', /direction|way|course|out|heading/i], ['note', /note|remark|comment/i],
+  ['stream', /stream|current\s*\(?kn|tide|drift/i],
+  ['speed', /speed|knots|\bkn\b|km\/h|sog|stw/i],
+  ['power', /power|watt|\bk?w\b/i],
+  ['voltage', /volt|\bv\b/i],
+  ['current', /amp|current|\ba\b/i],
+  ['direction', /direction|way|course|out|heading/i],
+  ['note', /note|remark|comment/i],
 ]
 const USUAL: readonly Column[] = ['speed', 'power', 'direction', 'note']
 
@@ -31,32 +40,91 @@ const unitOf = (heading: string): string => /km\/h|kmh|mph|m\/s|kn|kW|\bW\b/i.ex
  */
 export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS): TrialTable {
   const clean = text.replace(/^\uFEFF/, '').trim()
-  const rows = (clean.includes('\t') ? tsvParseRows(clean) : csvParseRows(clean.includes(';') ? clean.replaceAll(',', '.').replaceAll(';', ',') : clean)).map(r => r.map(c => c.trim()))
-  if (rows.length === 0 || !clean) return { outcome: 'wrong', errors: [{ line: 1, column: 1, message: 'There is nothing to read. A row holds speed and watts, for instance: 4.4 kn, 2400 W.' }] }
+  const rows = (
+    clean.includes('\t')
+      ? tsvParseRows(clean)
+      : csvParseRows(clean.includes(';') ? clean.replaceAll(',', '.').replaceAll(';', ',') : clean)
+  ).map(r => r.map(c => c.trim()))
+  if (rows.length === 0 || !clean)
+    return {
+      outcome: 'wrong',
+      errors: [
+        {
+          line: 1,
+          column: 1,
+          message: 'There is nothing to read. A row holds speed and watts, for instance: 4.4 kn, 2400 W.',
+        },
+      ],
+    }
   const isHeading = !/\d/.test(rows[0]!.join('').replace(/\d*\s*kn/i, ''))
   const headings = isHeading ? rows[0]! : []
-  const columns: (Column | null)[] = isHeading ? headings.map(h => HEADINGS.find(([, words]) => words.test(h))?.[0] ?? null) : USUAL.slice(0, rows[0]!.length)
-  if (!columns.includes('speed')) return { outcome: 'wrong', errors: [{ line: 1, column: 1, message: 'No column is named speed. Name the columns speed, power (or volts and amps), direction, stream, note.' }] }
+  const columns: (Column | null)[] = isHeading
+    ? headings.map(h => HEADINGS.find(([, words]) => words.test(h))?.[0] ?? null)
+    : USUAL.slice(0, rows[0]!.length)
+  if (!columns.includes('speed'))
+    return {
+      outcome: 'wrong',
+      errors: [
+        {
+          line: 1,
+          column: 1,
+          message:
+            'No column is named speed. Name the columns speed, power (or volts and amps), direction, stream, note.',
+        },
+      ],
+    }
   const errors: TableError[] = []
   const points: TrialPoint[] = []
   rows.slice(isHeading ? 1 : 0).forEach((row, i) => {
     const line = i + (isHeading ? 2 : 1)
     if (row.every(c => !c)) return
-    const point: TrialPoint = { speed: 0, power: null, voltage: null, current: null, direction: '', stream: null, note: '', setup: NEW_RUN }
+    const point: TrialPoint = {
+      speed: 0,
+      power: null,
+      voltage: null,
+      current: null,
+      direction: '',
+      stream: null,
+      note: '',
+      setup: NEW_RUN,
+    }
     columns.forEach((column, k) => {
       const cell = row[k] ?? ''
       if (!column || !cell) return
-      if (column === 'note') { point.note = cell.slice(0, 120); return }
-      if (column === 'direction') { point.direction = /^(out|there|up|with|a|1)/i.test(cell) ? 'out' : /^(back|return|home|down|against|b|2)/i.test(cell) ? 'back' : ''; return }
-      const quantity = ({ speed: 'speed', stream: 'speed', power: 'smallPower', voltage: 'voltage', current: 'current' } as const)[column]
-      const parsed = parseQuantity(/[a-z]/i.test(cell) ? cell : `${cell} ${unitOf(headings[k] ?? '')}`.trim(), quantity, choice)
+      if (column === 'note') {
+        point.note = cell.slice(0, 120)
+        return
+      }
+      if (column === 'direction') {
+        point.direction = /^(out|there|up|with|a|1)/i.test(cell)
+          ? 'out'
+          : /^(back|return|home|down|against|b|2)/i.test(cell)
+            ? 'back'
+            : ''
+        return
+      }
+      const quantity = (
+        { speed: 'speed', stream: 'speed', power: 'smallPower', voltage: 'voltage', current: 'current' } as const
+      )[column]
+      const parsed = parseQuantity(
+        /[a-z]/i.test(cell) ? cell : `${cell} ${unitOf(headings[k] ?? '')}`.trim(),
+        quantity,
+        choice,
+      )
       if (!parsed.ok) errors.push({ line, column: k + 1, message: parsed.message })
       else point[column] = parsed.value
     })
     if (errors.some(e => e.line === line)) return
-    if (!(point.speed >= 0.1 && point.speed <= 30)) errors.push({ line, column: columns.indexOf('speed') + 1, message: `Speed runs from 0.2 kn to 58 kn; this is ${quantityText(point.speed, 'speed', choice)}.` })
-    else if (point.power === null && (point.voltage === null || point.current === null)) errors.push({ line, column: 1, message: 'This row has neither watts nor volts with amps.' })
-    else if (streamError(point, choice)) errors.push({ line, column: columns.indexOf('stream') + 1, message: streamError(point, choice)! })
+    if (!(point.speed >= 0.1 && point.speed <= 30))
+      errors.push({
+        line,
+        column: columns.indexOf('speed') + 1,
+        message: `Speed runs from 0.2 kn to 58 kn; this is ${quantityText(point.speed, 'speed', choice)}.`,
+      })
+    else if (point.power === null && (point.voltage === null || point.current === null))
+      errors.push({ line, column: 1, message: 'This row has neither watts nor volts with amps.' })
+    else if (streamError(point, choice))
+      errors.push({ line, column: columns.indexOf('stream') + 1, message: streamError(point, choice)! })
     else points.push(point)
   })
   return errors.length ? { outcome: 'wrong', errors } : { outcome: 'read', points }

@@ -28,7 +28,10 @@ const LEAST_SPEED = 0.1
  * @returns a sentence, or null when all is well
  * @example streamError({ speed: 2, stream: 0.5 }) // null
  */
-export function streamError({ speed, stream }: Pick<TrialPoint, 'speed' | 'stream'>, choice: UnitChoice = METRIC_UNITS): string | null {
+export function streamError(
+  { speed, stream }: Pick<TrialPoint, 'speed' | 'stream'>,
+  choice: UnitChoice = METRIC_UNITS,
+): string | null {
   if (stream === null || speed - stream >= LEAST_SPEED) return null
   const show = (value: number) => quantityText(value, 'speed', choice)
   return `a stream of ${show(stream)} leaves nothing of ${show(speed)} over ground. A stream against her is negative.`
@@ -67,7 +70,8 @@ export function meanOfMeans(count: number): number[] {
 
 /**
  * Turns the table of a trial into runs: opposite runs in turn at one power are joined, which takes the stream out;
- * a stream that is given is taken off; other points stand as they are. Points without a power, or that stand still in the water, are left out.
+ * a stream that is given is taken off; other points stand as they are. Points without a power, or that stand still in
+ * the water, are left out.
  * Only runs made with the same drive are joined.
  *
  * @param points the table, in the order of the day
@@ -83,15 +87,24 @@ export function trialRuns(points: readonly TrialPoint[]): TrialRun[] {
     const first = rows[i]!
     let end = i + 1
     if (first.direction && first.stream === null) {
-      while (end < rows.length && rows[end]!.stream === null && rows[end]!.direction && rows[end]!.direction !== rows[end - 1]!.direction && rows[end]!.setup === first.setup
-        && Math.abs(rows[end]!.power / first.power - 1) < SAME_POWER) end++
+      while (
+        end < rows.length &&
+        rows[end]!.stream === null &&
+        rows[end]!.direction &&
+        rows[end]!.direction !== rows[end - 1]!.direction &&
+        rows[end]!.setup === first.setup &&
+        Math.abs(rows[end]!.power / first.power - 1) < SAME_POWER
+      )
+        end++
     }
     const group = rows.slice(i, end)
     const weights = meanOfMeans(group.length)
     runs.push({
       speed: group.reduce((s, p, k) => s + weights[k]! * (p.speed - (p.stream ?? 0)), 0),
       power: group.reduce((s, p, k) => s + weights[k]! * p.power, 0),
-      rows: group.map(p => p.row), stream: group.length > 1 ? 'pairs' : first.stream !== null ? 'given' : 'none', setup: first.setup,
+      rows: group.map(p => p.row),
+      stream: group.length > 1 ? 'pairs' : first.stream !== null ? 'given' : 'none',
+      setup: first.setup,
     })
     i = end
   }

@@ -6,9 +6,18 @@ import { latinHypercube } from './latinHypercube'
 import { uncertainInputs, type Drawn } from './uncertainInputs'
 
 /** 10, 50 and 90 per cent of a figure's samples. */
-export interface Band { p10: number, p50: number, p90: number }
+export interface Band {
+  p10: number
+  p50: number
+  p90: number
+}
 /** One input's part in the spread of the power at cruise. */
-export interface Share { id: string, label: string, advice: string, share: number }
+export interface Share {
+  id: string
+  label: string
+  advice: string
+  share: number
+}
 
 /** What the samples say. SI. */
 export interface UncertaintyReport {
@@ -24,12 +33,14 @@ export interface UncertaintyReport {
 }
 
 /** Fewest samples that give steady tails, and what is usual. */
-export const LEAST_SAMPLES = 100, USUAL_SAMPLES = 2000
+export const LEAST_SAMPLES = 100,
+  USUAL_SAMPLES = 2000
 /** Speeds at which each sample is worked out. */
 const SPEEDS = 9
 
 /**
- * Draws the uncertain inputs of a boat many times and works her out each time. A generator, so that a worker can tell its
+ * Draws the uncertain inputs of a boat many times and works her out each time. A generator, so that a worker can tell
+ * its
  * progress and stop between samples.
  *
  * @param project the boat
@@ -45,8 +56,11 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
   const cube = latinHypercube(samples, inputs.length, seed)
   const speeds = curveSpeeds(project, SPEEDS)
   const { cruiseSpeed, reserve } = project.use
-  const resistance = speeds.map(() => new Float64Array(samples)), power = speeds.map(() => new Float64Array(samples))
-  const cruise = new Float64Array(samples), range = new Float64Array(samples), top = new Float64Array(samples)
+  const resistance = speeds.map(() => new Float64Array(samples)),
+    power = speeds.map(() => new Float64Array(samples))
+  const cruise = new Float64Array(samples),
+    range = new Float64Array(samples),
+    top = new Float64Array(samples)
   const sure = withEdits(project, [{ path: 'boat.massUncertainty', value: 0 }])
   for (let i = 0; i < samples; i++) {
     const drawn: Drawn = { edits: [], frictionFactor: 1, method: 0, drive: 1 }
@@ -57,7 +71,12 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
       // the methods' own spread is the band that is left when nothing else varies
       const pull = r.centre * Math.exp(drawn.method * Math.log(r.high / Math.max(1e-9, r.centre)))
       const train = driveTrain(boat, speed, pull)
-      return { pull, train, packPower: train.controllerInput * drawn.drive + train.housePower, use: tightestLimit(limitShares(boat, train), 'allDay').share * drawn.drive }
+      return {
+        pull,
+        train,
+        packPower: train.controllerInput * drawn.drive + train.housePower,
+        use: tightestLimit(limitShares(boat, train), 'allDay').share * drawn.drive,
+      }
     }
     let before = { speed: 0, use: 0 }
     top[i] = speeds.at(-1)!
@@ -75,11 +94,17 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
       before = { speed, use: p.use }
     })
     cruise[i] = at(cruiseSpeed).packPower
-    range[i] = model.pack.usableEnergy * (1 - reserve) / cruise[i]! * cruiseSpeed
+    range[i] = ((model.pack.usableEnergy * (1 - reserve)) / cruise[i]!) * cruiseSpeed
     yield i + 1
   }
   return {
-    samples, speeds, resistance: resistance.map(bandOf), packPower: power.map(bandOf), cruisePower: bandOf(cruise), range: bandOf(range), topSpeed: bandOf(top),
+    samples,
+    speeds,
+    resistance: resistance.map(bandOf),
+    packPower: power.map(bandOf),
+    cruisePower: bandOf(cruise),
+    range: bandOf(range),
+    topSpeed: bandOf(top),
     shares: sharesOf(inputs, cube, cruise),
   }
 }
@@ -96,15 +121,20 @@ function sharesOf(inputs: ReturnType<typeof uncertainInputs>, cube: Float64Array
   const y = Float64Array.from(values, v => Math.log(Math.max(1e-9, v)))
   const meanY = y.reduce((s, v) => s + v, 0) / n
   const squares = inputs.map((_, k) => {
-    let sxy = 0, sxx = 0, syy = 0
+    let sxy = 0,
+      sxx = 0,
+      syy = 0
     for (let i = 0; i < n; i++) {
-      const dx = cube[i]![k]! - 0.5, dy = y[i]! - meanY
+      const dx = cube[i]![k]! - 0.5,
+        dy = y[i]! - meanY
       sxy += dx * dy
       sxx += dx * dx
       syy += dy * dy
     }
-    return syy > 0 ? sxy * sxy / (sxx * syy) : 0
+    return syy > 0 ? (sxy * sxy) / (sxx * syy) : 0
   })
   const whole = squares.reduce((a, b) => a + b, 0) || 1
-  return inputs.map(({ id, label, advice }, k) => ({ id, label, advice, share: squares[k]! / whole })).sort((a, b) => b.share - a.share)
+  return inputs
+    .map(({ id, label, advice }, k) => ({ id, label, advice, share: squares[k]! / whole }))
+    .sort((a, b) => b.share - a.share)
 }

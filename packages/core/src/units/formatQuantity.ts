@@ -8,7 +8,10 @@ const TRUE_MINUS = '\u2212'
 const MOST_PERCENT = 999
 
 /** A figure ready to be set in type: its digits and its unit apart. */
-export interface FormattedQuantity { text: string, unit: string }
+export interface FormattedQuantity {
+  text: string
+  unit: string
+}
 
 /**
  * SI value to a number in a unit.
@@ -65,7 +68,11 @@ export function formatNumber(value: number, decimals: number): string {
  * @example formatQuantity(2290, 'electricPower').text // '2.29'
  * @example formatQuantity(64.2, 'electricPower').text // '0.064'
  */
-export function formatQuantity(value: number | null, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS): FormattedQuantity {
+export function formatQuantity(
+  value: number | null,
+  quantity: QuantityId,
+  choice: UnitChoice = METRIC_UNITS,
+): FormattedQuantity {
   return formatIn(value, unitFor(quantity, value, choice), choice)
 }
 
@@ -85,7 +92,8 @@ export function formatIn(value: number | null, id: UnitId, choice: UnitChoice = 
   const small = unit.smallDecimals !== undefined && number !== 0 && Math.abs(number) < 0.0995
   const whole = unit.wholeFrom !== undefined && Math.abs(number) >= unit.wholeFrom
   // a percentage of four digits tells nobody more than that it is far beyond
-  if (id === 'percent' && Math.abs(number) > MOST_PERCENT) return { text: `${number < 0 ? TRUE_MINUS : ''}${MOST_PERCENT}+`, unit: unit.symbol }
+  if (id === 'percent' && Math.abs(number) > MOST_PERCENT)
+    return { text: `${number < 0 ? TRUE_MINUS : ''}${MOST_PERCENT}+`, unit: unit.symbol }
   const text = formatNumber(number, small ? unit.smallDecimals! : whole ? 0 : unit.decimals)
   if (id === 'euro' || id === 'euroPerKWh') return money(text, id === 'euro' ? '' : '/kWh', choice)
   return { text: unit.nominal ? text.replace(/\.0+$/, '') : text, unit: unit.symbol }
@@ -94,7 +102,9 @@ export function formatIn(value: number | null, id: UnitId, choice: UnitChoice = 
 /** An amount with the sign of the owner's money, before or behind it. */
 function money(text: string, per: string, choice: UnitChoice): FormattedQuantity {
   const { sign, before } = currencyOf(choice)
-  return before ? { text: `${sign}${sign.length > 1 ? '\u00A0' : ''}${text}`, unit: per } : { text, unit: `${sign}${per}` }
+  return before
+    ? { text: `${sign}${sign.length > 1 ? '\u00A0' : ''}${text}`, unit: per }
+    : { text, unit: `${sign}${per}` }
 }
 
 /**
@@ -113,7 +123,8 @@ export function quantityText(value: number | null, quantity: QuantityId, choice:
 }
 
 /**
- * By how much a figure differs, in the owner's unit, with its sign, or 0 where no digit is left: of a temperature the degrees alone, not the scale's zero.
+ * By how much a figure differs, in the owner's unit, with its sign, or 0 where no digit is left: of a temperature the
+ * degrees alone, not the scale's zero.
  *
  * @param difference SI
  * @param quantity kind of quantity
@@ -123,7 +134,12 @@ export function quantityText(value: number | null, quantity: QuantityId, choice:
  * @example formatDifference(-21, 'electricPower').text // '−0.021'
  * @example formatDifference(10, 'temperature', { profile: 'us', overrides: {} }).text // '+18'
  */
-export function formatDifference(difference: number, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS, id: UnitId = unitFor(quantity, difference, choice)): FormattedQuantity {
+export function formatDifference(
+  difference: number,
+  quantity: QuantityId,
+  choice: UnitChoice = METRIC_UNITS,
+  id: UnitId = unitFor(quantity, difference, choice),
+): FormattedQuantity {
   const { offset = 0 }: Unit = UNITS[id]
   const { text, unit } = formatIn(Math.abs(difference) + offset, id, choice)
   return { text: /[1-9]/.test(text) ? `${difference < 0 ? TRUE_MINUS : '+'}${text}` : '0', unit }

@@ -5,7 +5,7 @@ import { UNITS, type Unit, type UnitId } from './unitTable'
 import { readGauge } from './wireGauge'
 
 /** What a typed text came to: an SI value, or a sentence that helps. */
-export type ParsedQuantity = { ok: true, value: number } | { ok: false, message: string }
+export type ParsedQuantity = { ok: true; value: number } | { ok: false; message: string }
 
 /** Aliases to the units that carry them. Case counts only where it must (mW and MW are neither). */
 const BY_ALIAS = new Map<string, UnitId[]>()
@@ -15,7 +15,10 @@ for (const [id, unit] of Object.entries(UNITS) as [UnitId, Unit][]) {
   }
 }
 
-/** What a second number would be, had its unit been written: 18 ft 6 is 18 ft 6 in. It is asked, not guessed: 3300 lb3400 looks the same. */
+/**
+ * What a second number would be, had its unit been written: 18 ft 6 is 18 ft 6 in. It is asked, not guessed: 3300
+ * lb3400 looks the same.
+ */
 const FOLLOWING: Partial<Record<UnitId, UnitId>> = { ft: 'in', h: 'min', min: 's', deg: 'arcmin' }
 
 /** Letters up to the next number; the 2 of mm2 and the 3 of m3 are part of the unit. */
@@ -27,7 +30,8 @@ function readNumber(raw: string): number | string {
   const fraction = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text.trim())
   if (fraction) return Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3])
   const t = text.trim()
-  const comma = t.lastIndexOf(','), dot = t.lastIndexOf('.')
+  const comma = t.lastIndexOf(','),
+    dot = t.lastIndexOf('.')
   if (comma >= 0 && dot >= 0) {
     const thousands = comma > dot ? /\./g : /,/g
     return Number(t.replace(thousands, '').replace(',', '.'))
@@ -52,15 +56,23 @@ function readNumber(raw: string): number | string {
  * @example parseQuantity('8° 12′ W', 'coordinate') // { ok: true, value: -0.143117 }
  * @example parseQuantity('18 ft 6 in', 'length') // { ok: true, value: 5.6388 }
  */
-export function parseQuantity(text: string, quantity: QuantityId, choice: UnitChoice = METRIC_UNITS, near: number | null = null): ParsedQuantity {
+export function parseQuantity(
+  text: string,
+  quantity: QuantityId,
+  choice: UnitChoice = METRIC_UNITS,
+  near: number | null = null,
+): ParsedQuantity {
   const wanted: Quantity = QUANTITIES[quantity]
   const wrong = (why: string): ParsedQuantity => ({ ok: false, message: `${why} Try ${wanted.example}.` })
   if (quantity === 'copperArea') {
     const gauge = readGauge(text, choice.profile === 'us')
     if (gauge !== null) return typeof gauge === 'string' ? { ok: false, message: gauge } : { ok: true, value: gauge }
   }
-  const own = unitFor(quantity, near, choice), bareUnit: UnitId = own === 'gauge' ? 'mm2' : own
-  const trimmed = (quantity === 'price' || quantity === 'pricePerEnergy' ? withoutSign(text, choice) : text).trim().replace(/[\u2212–]/g, '-')
+  const own = unitFor(quantity, near, choice),
+    bareUnit: UnitId = own === 'gauge' ? 'mm2' : own
+  const trimmed = (quantity === 'price' || quantity === 'pricePerEnergy' ? withoutSign(text, choice) : text)
+    .trim()
+    .replace(/[\u2212–]/g, '-')
   // 8° 12′ W is −8.2°
   const hemisphere = quantity === 'coordinate' ? /^(.*\d.*?)\s*([NSEW])$/i.exec(trimmed) : null
   const source = hemisphere ? `${/[SW]/i.test(hemisphere[2]!) ? '-' : ''}${hemisphere[1]!}` : trimmed
@@ -77,15 +89,25 @@ export function parseQuantity(text: string, quantity: QuantityId, choice: UnitCh
     if (typeof value === 'string') return { ok: false, message: value }
     if (!Number.isFinite(value)) return wrong(`“${number[1]}” is not a number.`)
     rest = rest.slice(number[0].length)
-    const letters = WORD.exec(rest)![0], word = letters.trim().replace(/,$/, '').trim()
+    const letters = WORD.exec(rest)![0],
+      word = letters.trim().replace(/,$/, '').trim()
     rest = rest.slice(letters.length)
     const unit = word ? findUnit(word, wanted) : pieces ? undefined : bareUnit
     if (!unit && !word && previous) {
       const next = FOLLOWING[previous]
-      return { ok: false, message: `“${text.trim()}”: what is ${number[1]!.trim()}? ${next ? `Write “${shortened(text)} ${UNITS[next].symbol}”, or` : 'Write'} one number with its unit.` }
+      return {
+        ok: false,
+        message:
+          `“${text.trim()}”: what is ${number[1]!.trim()}? ` +
+          `${next ? `Write “${shortened(text)} ${UNITS[next].symbol}”, or` : 'Write'} one number with its unit.`,
+      }
     }
     if (unit && previous && UNITS[unit].scale >= UNITS[previous].scale) {
-      return wrong(unit === previous ? `“${text.trim()}” holds two numbers in ${UNITS[unit].symbol}.` : `“${text.trim()}” holds two numbers: ${UNITS[unit].symbol} does not follow ${UNITS[previous].symbol}.`)
+      return wrong(
+        unit === previous
+          ? `“${text.trim()}” holds two numbers in ${UNITS[unit].symbol}.`
+          : `“${text.trim()}” holds two numbers: ${UNITS[unit].symbol} does not follow ${UNITS[previous].symbol}.`,
+      )
     }
     if (!unit) {
       const foreign = BY_ALIAS.get(word.toLowerCase())
@@ -93,7 +115,7 @@ export function parseQuantity(text: string, quantity: QuantityId, choice: UnitCh
       if (kind) return wrong(`“${word}” measures a ${kind.name}; this field wants a ${wanted.name}.`)
       return wrong(word ? `“${word}” is not a unit Remigo knows.` : `“${text.trim()}” holds two numbers.`)
     }
-    total += pieces ? value * UNITS[unit].scale : fromUnit(value * (('offset' in UNITS[unit]) ? sign : 1), unit)
+    total += pieces ? value * UNITS[unit].scale : fromUnit(value * ('offset' in UNITS[unit] ? sign : 1), unit)
     if (pieces === 0 && 'offset' in UNITS[unit] && !rest) return { ok: true, value: total }
     previous = unit
     pieces++
@@ -102,7 +124,12 @@ export function parseQuantity(text: string, quantity: QuantityId, choice: UnitCh
 }
 
 /** An amount without the sign or name of any money: which it is, is the owner's choice once for all. */
-const withoutSign = (text: string, choice: UnitChoice) => text.replaceAll(currencyOf(choice).sign, '').replaceAll(currencyOf(choice).name, '').replace(/[$£€¥]/g, '').replace(/\/\s*kwh/i, ' €/kWh')
+const withoutSign = (text: string, choice: UnitChoice) =>
+  text
+    .replaceAll(currencyOf(choice).sign, '')
+    .replaceAll(currencyOf(choice).name, '')
+    .replace(/[$£€¥]/g, '')
+    .replace(/\/\s*kwh/i, ' €/kWh')
 
 /** What was typed, without stray spaces. */
 const shortened = (text: string) => text.trim().replace(/\s+/g, ' ')

@@ -1,6 +1,20 @@
 /** Numbers that stand for "about so many". */
 const ROUND = [3, 4, 5, 6, 7, 8, 9, 10, 15, 20, 30, 50, 100] as const
-const WORDS: Record<number, string> = { 3: 'three', 4: 'four', 5: 'five', 6: 'six', 7: 'seven', 8: 'eight', 9: 'nine', 10: 'ten', 15: 'fifteen', 20: 'twenty', 30: 'thirty', 50: 'fifty', 100: 'a hundred' }
+const WORDS: Record<number, string> = {
+  3: 'three',
+  4: 'four',
+  5: 'five',
+  6: 'six',
+  7: 'seven',
+  8: 'eight',
+  9: 'nine',
+  10: 'ten',
+  15: 'fifteen',
+  20: 'twenty',
+  30: 'thirty',
+  50: 'fifty',
+  100: 'a hundred',
+}
 /** From here on a share is said in words: a percentage of three digits tells nobody anything. */
 export const FAR = 3
 
@@ -13,7 +27,7 @@ export const FAR = 3
  */
 export function timesText(factor: number): string {
   if (!(factor <= 120)) return 'more than a hundred times'
-  const near = ROUND.reduce((a, b) => Math.abs(Math.log(b / factor)) < Math.abs(Math.log(a / factor)) ? b : a)
+  const near = ROUND.reduce((a, b) => (Math.abs(Math.log(b / factor)) < Math.abs(Math.log(a / factor)) ? b : a))
   return `${WORDS[near]!} times`
 }
 

@@ -2,7 +2,11 @@ import { QUANTITIES, type Quantity, type QuantityId } from './quantities'
 import type { UnitId } from './unitTable'
 
 /** The owner's money: its name, its sign, and on which side of the amount that stands. Amounts are never converted. */
-export interface Currency { name: string, sign: string, before: boolean }
+export interface Currency {
+  name: string
+  sign: string
+  before: boolean
+}
 
 /** The owner's units: a profile, single quantities that differ from it, and the money. */
 export interface UnitChoice {
@@ -13,9 +17,19 @@ export interface UnitChoice {
 
 /** Money that owners count in; any other is typed. */
 export const CURRENCIES: readonly Currency[] = [
-  { name: 'EUR', sign: '€', before: false }, { name: 'USD', sign: '$', before: true }, { name: 'GBP', sign: '£', before: true }, { name: 'CHF', sign: 'CHF', before: true },
-  { name: 'SEK', sign: 'kr', before: false }, { name: 'NOK', sign: 'kr', before: false }, { name: 'DKK', sign: 'kr', before: false }, { name: 'PLN', sign: 'zł', before: false }, { name: 'CZK', sign: 'Kč', before: false },
-  { name: 'AUD', sign: '$', before: true }, { name: 'CAD', sign: '$', before: true }, { name: 'NZD', sign: '$', before: true }, { name: 'JPY', sign: '¥', before: true },
+  { name: 'EUR', sign: '€', before: false },
+  { name: 'USD', sign: '$', before: true },
+  { name: 'GBP', sign: '£', before: true },
+  { name: 'CHF', sign: 'CHF', before: true },
+  { name: 'SEK', sign: 'kr', before: false },
+  { name: 'NOK', sign: 'kr', before: false },
+  { name: 'DKK', sign: 'kr', before: false },
+  { name: 'PLN', sign: 'zł', before: false },
+  { name: 'CZK', sign: 'Kč', before: false },
+  { name: 'AUD', sign: '$', before: true },
+  { name: 'CAD', sign: '$', before: true },
+  { name: 'NZD', sign: '$', before: true },
+  { name: 'JPY', sign: '¥', before: true },
 ]
 /** The money of each profile, until the owner says otherwise. */
 const USUAL_CURRENCY = { metric: CURRENCIES[0]!, us: CURRENCIES[1]! } as const
@@ -42,10 +56,16 @@ export function chosenUnit(quantity: QuantityId, choice: UnitChoice): UnitId {
 }
 
 /** Units of a time, each up to the value from which the next says it better, s. */
-const TIMES = [['s', 100], ['min', 90 * 60], ['h', 72 * 3600], ['day', Infinity]] as const satisfies readonly (readonly [UnitId, number])[]
+const TIMES = [
+  ['s', 100],
+  ['min', 90 * 60],
+  ['h', 72 * 3600],
+  ['day', Infinity],
+] as const satisfies readonly (readonly [UnitId, number])[]
 
 /**
- * The unit in which one value is shown: times choose theirs (2 min, not 0.0 h), and so does a boat that weighs less than a tonne; a unit that the owner has chosen stands.
+ * The unit in which one value is shown: times choose theirs (2 min, not 0.0 h), and so does a boat that weighs less
+ * than a tonne; a unit that the owner has chosen stands.
  *
  * @param quantity kind of quantity
  * @param value SI; null where there is none
@@ -54,7 +74,8 @@ const TIMES = [['s', 100], ['min', 90 * 60], ['h', 72 * 3600], ['day', Infinity]
  * @example unitFor('duration', 120, METRIC_UNITS) // 'min'
  */
 export function unitFor(quantity: QuantityId, value: number | null, choice: UnitChoice): UnitId {
-  const usual = chosenUnit(quantity, choice), size = value === null ? NaN : Math.abs(value)
+  const usual = chosenUnit(quantity, choice),
+    size = value === null ? NaN : Math.abs(value)
   if (choice.overrides[quantity] || !(size > 0) || !Number.isFinite(size)) return usual
   if (quantity === 'duration' || quantity === 'shortTime' || quantity === 'seconds') {
     const { units }: Quantity = QUANTITIES[quantity]

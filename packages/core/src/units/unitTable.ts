@@ -20,16 +20,26 @@ export interface Unit {
 }
 
 /** Exact by definition: foot and pound (1959), nautical mile (1929), standard gravity (1901); hp is 550 ft·lbf/s. */
-const FT = FOOT, LB = POUND, NMI = 1852, MILE = 1609.344, HOUR = 3600, G0 = GRAVITY
+const FT = FOOT,
+  LB = POUND,
+  NMI = 1852,
+  MILE = 1609.344,
+  HOUR = 3600,
+  G0 = GRAVITY
 
 /** Every unit that a field understands. The tests hold the sizes against a general unit package. */
 export const UNITS = {
   m: { symbol: 'm', aliases: ['metre', 'metres', 'meter', 'meters', 'mtr'], scale: 1, decimals: 2 },
   cm: { symbol: 'cm', aliases: ['centimetre', 'centimetres', 'centimeter', 'centimeters'], scale: 0.01, decimals: 1 },
   mm: { symbol: 'mm', aliases: ['millimetre', 'millimetres', 'millimeter', 'millimeters'], scale: 0.001, decimals: 0 },
-  ft: { symbol: 'ft', aliases: ['\'', '′', '’', 'foot', 'feet'], scale: FT, decimals: 1 },
+  ft: { symbol: 'ft', aliases: ["'", '′', '’', 'foot', 'feet'], scale: FT, decimals: 1 },
   in: { symbol: 'in', aliases: ['"', '″', '”', 'inch', 'inches'], scale: FT / 12, decimals: 1 },
-  nm: { symbol: 'NM', aliases: ['nmi', 'nautical mile', 'nautical miles', 'sea mile', 'sea miles', 'sea mi', 'sm'], scale: NMI, decimals: 1 },
+  nm: {
+    symbol: 'NM',
+    aliases: ['nmi', 'nautical mile', 'nautical miles', 'sea mile', 'sea miles', 'sea mi', 'sm'],
+    scale: NMI,
+    decimals: 1,
+  },
   km: { symbol: 'km', aliases: ['kilometre', 'kilometres', 'kilometer', 'kilometers'], scale: 1000, decimals: 1 },
   mi: { symbol: 'mi', aliases: ['mile', 'miles', 'statute mile', 'statute miles'], scale: MILE, decimals: 1 },
   kn: { symbol: 'kn', aliases: ['kt', 'kts', 'knot', 'knots'], scale: NMI / HOUR, decimals: 1 },
@@ -51,7 +61,12 @@ export const UNITS = {
   NmPerA: { symbol: 'N·m/A', aliases: ['nm/a'], scale: 1, decimals: 3 },
   fineMm: { symbol: 'mm', aliases: [], scale: 0.001, decimals: 2 },
   thou: { symbol: 'thou', aliases: ['mil', 'mils'], scale: 0.0254e-3, decimals: 0 },
-  lbft: { symbol: 'lbf·ft', aliases: ['lbft', 'ft lb', 'ftlb', 'ft·lb', 'lb ft', 'ft-lb'], scale: LB * G0 * FT, decimals: 1 },
+  lbft: {
+    symbol: 'lbf·ft',
+    aliases: ['lbft', 'ft lb', 'ftlb', 'ft·lb', 'lb ft', 'ft-lb'],
+    scale: LB * G0 * FT,
+    decimals: 1,
+  },
   rpm: { symbol: 'rpm', aliases: ['1/min', 'rev/min', 'r/min'], scale: 1 / 60, decimals: 0 },
   V: { symbol: 'V', aliases: ['volt', 'volts'], scale: 1, decimals: 1 },
   kA: { symbol: 'kA', aliases: ['kiloamp', 'kiloamps'], scale: 1000, decimals: 1 },
@@ -71,12 +86,22 @@ export const UNITS = {
   lmin: { symbol: 'l/min', aliases: ['l/min', 'lpm', 'litre/min'], scale: 1e-3 / 60, decimals: 1 },
   galmin: { symbol: 'gal/min', aliases: ['gal/min', 'gpm'], scale: 3.785411784e-3 / 60, decimals: 2 },
   s: { symbol: 's', aliases: ['sec', 'second', 'seconds'], scale: 1, decimals: 1, nominal: true, wholeFrom: 10 },
-  arcmin: { symbol: '′', aliases: ['\'', '’', 'arcmin'], scale: Math.PI / 10_800, decimals: 1 },
+  arcmin: { symbol: '′', aliases: ["'", '’', 'arcmin'], scale: Math.PI / 10_800, decimals: 1 },
   deg: { symbol: '°', aliases: ['deg', 'degree', 'degrees'], scale: Math.PI / 180, decimals: 1 },
-  litrePerHour: { symbol: 'l/h', aliases: ['lph', 'litre/h', 'litres/h', 'litres per hour'], scale: 0.001 / HOUR, decimals: 1 },
-  galPerHour: { symbol: 'gal/h', aliases: ['gph', 'us gal/h'], scale: 231 * (FT / 12) ** 3 / HOUR, decimals: 2 },
+  litrePerHour: {
+    symbol: 'l/h',
+    aliases: ['lph', 'litre/h', 'litres/h', 'litres per hour'],
+    scale: 0.001 / HOUR,
+    decimals: 1,
+  },
+  galPerHour: { symbol: 'gal/h', aliases: ['gph', 'us gal/h'], scale: (231 * (FT / 12) ** 3) / HOUR, decimals: 2 },
   percentPerK: { symbol: '%/K', aliases: ['%/c', '%/°c'], scale: 0.01, decimals: 2 },
-  galPerKWh: { symbol: 'gal/kWh', aliases: ['gallons/kwh'], scale: 231 * (FT / 12) ** 3 / (1000 * HOUR), decimals: 3 },
+  galPerKWh: {
+    symbol: 'gal/kWh',
+    aliases: ['gallons/kwh'],
+    scale: (231 * (FT / 12) ** 3) / (1000 * HOUR),
+    decimals: 3,
+  },
   litre: { symbol: 'l', aliases: ['litre', 'litres', 'liter', 'liters'], scale: 0.001, decimals: 1 },
   gal: { symbol: 'gal', aliases: ['gallon', 'gallons', 'us gal'], scale: 231 * (FT / 12) ** 3, decimals: 1 },
   litrePerKWh: { symbol: 'l/kWh', aliases: ['litre/kwh', 'litres/kwh'], scale: 0.001 / (1000 * HOUR), decimals: 2 },
@@ -94,7 +119,13 @@ export const UNITS = {
   m3: { symbol: 'm³', aliases: ['m3'], scale: 1, decimals: 2 },
   ft3: { symbol: 'ft³', aliases: ['ft3'], scale: FT ** 3, decimals: 1 },
   degC: { symbol: '°C', aliases: ['c', 'degc', 'celsius'], scale: 1, offset: 273.15, decimals: 0 },
-  degF: { symbol: '°F', aliases: ['f', 'degf', 'fahrenheit'], scale: 5 / 9, offset: 273.15 - 32 * 5 / 9, decimals: 0 },
+  degF: {
+    symbol: '°F',
+    aliases: ['f', 'degf', 'fahrenheit'],
+    scale: 5 / 9,
+    offset: 273.15 - (32 * 5) / 9,
+    decimals: 0,
+  },
   WhPerNm: { symbol: 'Wh/NM', aliases: ['wh/nmi', 'wh/sea mi'], scale: HOUR / NMI, decimals: 0 },
   WhPerKm: { symbol: 'Wh/km', aliases: [], scale: HOUR / 1000, decimals: 0 },
   WhPerMi: { symbol: 'Wh/mi', aliases: [], scale: HOUR / MILE, decimals: 0 },

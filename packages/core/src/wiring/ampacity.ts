@@ -6,10 +6,17 @@ import type { Insulation } from './wiringSpecs'
 /** Conductors that cable is sold in, mm². */
 export const STOCK_AREAS: readonly number[] = table.iso_ampacity.mm2
 
-const COLUMNS = { 60: 'C60', 70: 'C70', 90: 'C85_90', 105: 'C105', 125: 'C125' } as const satisfies Record<Insulation, string>
+const COLUMNS = { 60: 'C60', 70: 'C70', 90: 'C85_90', 105: 'C105', 125: 'C125' } as const satisfies Record<
+  Insulation,
+  string
+>
 
 /** Where a conductor lies. */
-export interface ConductorPlace { insulation: Insulation, engineSpace: boolean, bundled: number }
+export interface ConductorPlace {
+  insulation: Insulation
+  engineSpace: boolean
+  bundled: number
+}
 
 /** What is left of the rating in an engine space at 60 °C; 60 °C insulation has no place there. */
 function engineSpaceFactor({ insulation, engineSpace }: ConductorPlace): number {
@@ -40,7 +47,10 @@ export function ampacity(area: number, place: ConductorPlace): number {
 }
 
 /** AWG numbers that boat cable is sold in, thin to thick: 18 … 4/0. */
-const GAUGES = [18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3].map(gauge => ({ area: 1e6 * awgArea(gauge), name: gauge > 0 ? String(gauge) : `${1 - gauge}/0` }))
+const GAUGES = [18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3].map(gauge => ({
+  area: 1e6 * awgArea(gauge),
+  name: gauge > 0 ? String(gauge) : `${1 - gauge}/0`,
+}))
 
 /**
  * The thinnest American gauge that is not thinner than an area.

@@ -13,5 +13,5 @@ export const COPPER = { resistivity: 1.7241e-8, perKelvin: 0.00393 } as const
  * Source: R = ρ L / A; ρ and its rise from IEC 60028.
  */
 export function conductorResistance(length: number, area: number, celsius = 20): number {
-  return COPPER.resistivity * length / (area * 1e-6) * (1 + COPPER.perKelvin * (celsius - 20))
+  return ((COPPER.resistivity * length) / (area * 1e-6)) * (1 + COPPER.perKelvin * (celsius - 20))
 }

@@ -4,7 +4,12 @@ import type { FuseSpec } from './wiringSpecs'
 export const FUSE_MARGIN = 1.25
 
 /** What a fuse must do. A, V. */
-export interface FuseDemand { current: number, ampacity: number, voltage: number, shortCircuit: number }
+export interface FuseDemand {
+  current: number
+  ampacity: number
+  voltage: number
+  shortCircuit: number
+}
 
 /** What is wrong with a fuse at its place; empty when it suits. */
 export type FuseFault = 'tooSmall' | 'aboveCable' | 'voltage' | 'interrupt'
@@ -16,7 +21,8 @@ export type FuseFault = 'tooSmall' | 'aboveCable' | 'voltage' | 'interrupt'
  * @param demand current all day, what the cable carries, greatest volts, short circuit
  * @returns faults, none when it suits
  *
- * Source: rating between 1.25 × current and the cable's ampacity; volts and interrupt rating at least the source's (common practice, ISO 13297 and ABYC E-11 by name).
+ * Source: rating between 1.25 × current and the cable's ampacity; volts and interrupt rating at least the source's
+ * (common practice, ISO 13297 and ABYC E-11 by name).
  */
 export function fuseFaults(fuse: FuseSpec, { current, ampacity, voltage, shortCircuit }: FuseDemand): FuseFault[] {
   const faults: FuseFault[] = []
@@ -37,7 +43,11 @@ export function fuseFaults(fuse: FuseSpec, { current, ampacity, voltage, shortCi
 export function fuseFor(fuses: readonly FuseSpec[], demand: FuseDemand): FuseSpec | null {
   let best: FuseSpec | null = null
   for (const fuse of fuses) {
-    if (fuse.rating < FUSE_MARGIN * demand.current || (best && (fuse.rating > best.rating || (fuse.rating === best.rating && fuse.price >= best.price)))) continue
+    if (
+      fuse.rating < FUSE_MARGIN * demand.current ||
+      (best && (fuse.rating > best.rating || (fuse.rating === best.rating && fuse.price >= best.price)))
+    )
+      continue
     if (fuseFaults(fuse, demand).length === 0) best = fuse
   }
   return best
@@ -59,7 +69,12 @@ export function shortCircuitCurrent(voltage: number, resistance: number): number
 export const PRECHARGE_TIME = 1.5
 
 /** A precharge resistor: Ω, time to 99 %, first amps, and what it must swallow. */
-export interface Precharge { resistance: number, time: number, peak: number, energy: number }
+export interface Precharge {
+  resistance: number
+  time: number
+  peak: number
+  energy: number
+}
 
 /**
  * What a resistor does while it charges the controller's input.
@@ -72,6 +87,15 @@ export interface Precharge { resistance: number, time: number, peak: number, ene
  *
  * Source: τ = R C; the resistor takes as much energy as the capacitor.
  */
-export function precharge(voltage: number, capacitance: number, resistance = PRECHARGE_TIME / (5 * capacitance)): Precharge {
-  return { resistance, time: 5 * resistance * capacitance, peak: voltage / resistance, energy: 0.5 * capacitance * voltage * voltage }
+export function precharge(
+  voltage: number,
+  capacitance: number,
+  resistance = PRECHARGE_TIME / (5 * capacitance),
+): Precharge {
+  return {
+    resistance,
+    time: 5 * resistance * capacitance,
+    peak: voltage / resistance,
+    energy: 0.5 * capacitance * voltage * voltage,
+  }
 }

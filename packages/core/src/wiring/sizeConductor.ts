@@ -1,7 +1,9 @@
 import { ampacity, awgFor, STOCK_AREAS, type ConductorPlace } from './ampacity'
 import { conductorResistance } from './conductor'
 
-/** Volts that a run of the drive may lose, as a share (common practice: 3 % for propulsion and other critical circuits). */
+/**
+ * Volts that a run of the drive may lose, as a share (common practice: 3 % for propulsion and other critical circuits).
+ */
 export const DROP_LIMIT = 0.03
 /** Copper in use, °C: between cool and its insulation's limit (common practice for drop). */
 const IN_USE = 50
@@ -9,7 +11,10 @@ const IN_USE = 50
 const COPPER_DENSITY = 8890
 /** From this area up conductors may be doubled, with equal lengths (common practice: 1/0, 50 mm²). */
 export const PARALLEL_FROM = 50
-/** Thinner than this a conductor breaks at its lugs in a boat that shakes, mm², whatever little it carries (common practice: 16 AWG, 1.5 mm² as sold; ISO 13297 by name). */
+/**
+ * Thinner than this a conductor breaks at its lugs in a boat that shakes, mm², whatever little it carries (common
+ * practice: 16 AWG, 1.5 mm² as sold; ISO 13297 by name).
+ */
 export const LEAST_AREA = 1.5
 /** Conductors side by side at most. */
 const MOST_PARALLEL = 4
@@ -58,36 +63,75 @@ export interface CableRun extends RunDemand {
  * @param decidedBy what asked for it
  * @returns ampacity, drop, heat, copper
  *
- * Source: R = ρ L/A there and back, ρ at 50 °C (IEC 60028); a three-phase run loses half as much again as its two conductors would.
+ * Source: R = ρ L/A there and back, ρ at 50 °C (IEC 60028); a three-phase run loses half as much again as its two
+ * conductors would.
  */
-export function cableRun(demand: RunDemand, area: number, parallel: number, decidedBy: CableRun['decidedBy'] = 'fitted'): CableRun {
+export function cableRun(
+  demand: RunDemand,
+  area: number,
+  parallel: number,
+  decidedBy: CableRun['decidedBy'] = 'fitted',
+): CableRun {
   const { current, guard, length, voltage, conductors, place } = demand
-  const drop = voltsLost(demand, area, parallel), loss = conductors * drop / 2 * current
+  const drop = voltsLost(demand, area, parallel),
+    loss = ((conductors * drop) / 2) * current
   // field by field: an object that begins with a spread and gains many fields is a hundred times slower to make
   return {
-    current, guard, length, voltage, conductors, place, area, parallel, ampacity: parallel * ampacity(area, place), drop, dropShare: drop / voltage, loss, lossPerMetre: length > 0 ? loss / length : 0,
-    copper: conductors * parallel * length * area * 1e-6 * COPPER_DENSITY, awg: awgFor(area), decidedBy,
+    current,
+    guard,
+    length,
+    voltage,
+    conductors,
+    place,
+    area,
+    parallel,
+    ampacity: parallel * ampacity(area, place),
+    drop,
+    dropShare: drop / voltage,
+    loss,
+    lossPerMetre: length > 0 ? loss / length : 0,
+    copper: conductors * parallel * length * area * 1e-6 * COPPER_DENSITY,
+    awg: awgFor(area),
+    decidedBy,
   }
 }
 
 /** Volts lost out and back in a run of a cable in use, V. */
-const voltsLost = ({ current, length }: RunDemand, area: number, parallel: number) => 2 * conductorResistance(length, area * parallel, IN_USE) * current
+const voltsLost = ({ current, length }: RunDemand, area: number, parallel: number) =>
+  2 * conductorResistance(length, area * parallel, IN_USE) * current
 
 /**
  * The thinnest stock cable that carries a current without growing too warm or losing too many volts.
  *
  * @param demand current, length, place
- * @returns the run, doubled from 50 mm² up where one is not enough; null when four of the thickest are not, or the insulation has no place there
- * @example sizeConductor({ current: 100, guard: 125, length: 2, voltage: 51.2, place: { insulation: 105, engineSpace: false, bundled: 2 }, conductors: 2 }).area // 16
+ * @returns the run, doubled from 50 mm² up where one is not enough; null when four of the thickest are not, or the
+ *   insulation has no place there
+ * @example sizeConductor({ current: 100, guard: 125, length: 2, voltage: 51.2, place: { insulation: 105, engineSpace:
+ *   false, bundled: 2 }, conductors: 2 }).area // 16
  */
 export function sizeConductor(demand: RunDemand): CableRun | null {
   const carried = Math.max(demand.current, demand.guard)
   for (let parallel = 1; parallel <= MOST_PARALLEL; parallel++) {
     for (const [i, area] of STOCK_AREAS.entries()) {
-      if (area < LEAST_AREA || (parallel > 1 && area < PARALLEL_FROM) || parallel * ampacity(area, demand.place) < carried) continue
+      if (
+        area < LEAST_AREA ||
+        (parallel > 1 && area < PARALLEL_FROM) ||
+        parallel * ampacity(area, demand.place) < carried
+      )
+        continue
       if (voltsLost(demand, area, parallel) / demand.voltage > DROP_LIMIT) continue
-      const thinner = STOCK_AREAS[i - 1], carriesThinner = thinner !== undefined && parallel * ampacity(thinner, demand.place) >= carried
-      return cableRun(demand, area, parallel, !carriesThinner ? 'heat' : voltsLost(demand, thinner, parallel) / demand.voltage > DROP_LIMIT ? 'drop' : 'strength')
+      const thinner = STOCK_AREAS[i - 1],
+        carriesThinner = thinner !== undefined && parallel * ampacity(thinner, demand.place) >= carried
+      return cableRun(
+        demand,
+        area,
+        parallel,
+        !carriesThinner
+          ? 'heat'
+          : voltsLost(demand, thinner, parallel) / demand.voltage > DROP_LIMIT
+            ? 'drop'
+            : 'strength',
+      )
     }
   }
   return null

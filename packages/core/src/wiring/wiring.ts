@@ -4,9 +4,20 @@ import type { FuseSpec, Insulation } from './wiringSpecs'
 export const PACK_PLACES = ['dry', 'spray', 'bilge'] as const
 
 /** What of the usual gear is fitted; each is there unless the owner leaves it out. */
-export const FITTINGS = ['contactor', 'precharge', 'disconnect', 'emergencyStop', 'shunt', 'insulationWatch', 'separateHouse', 'chargeRelays', 'galvanicIsolator', 'bonding'] as const
+export const FITTINGS = [
+  'contactor',
+  'precharge',
+  'disconnect',
+  'emergencyStop',
+  'shunt',
+  'insulationWatch',
+  'separateHouse',
+  'chargeRelays',
+  'galvanicIsolator',
+  'bonding',
+] as const
 /** One of them. */
-export type Fitting = typeof FITTINGS[number]
+export type Fitting = (typeof FITTINGS)[number]
 
 /** How the drive is wired and guarded. Lengths one way, m; areas mm². */
 export interface Wiring {
@@ -39,14 +50,44 @@ export interface Wiring {
   dcdcLeast: number | null
   dcdcGreatest: number | null
   dcdcPower: number | null
-  place: typeof PACK_PLACES[number]
+  place: (typeof PACK_PLACES)[number]
   vented: boolean
   fitted: Record<Fitting, boolean>
 }
 
 /** A boat of middling size with all that is usual (common practice; capacitance of a controller's input 2 to 20 mF). */
 export const USUAL_WIRING: Wiring = {
-  mainLength: 2, motorLength: 1.5, chargeLength: 2, houseLength: 2, panelLength: 6, insulation: 105, engineSpace: true, bundled: 2, mainArea: null, motorArea: null, fuse: null,
-  contactorVoltage: null, contactorCurrent: null, capacitance: 0.005, prechargeResistance: null, bmsCurrent: null, dcdcLeast: null, dcdcGreatest: null, dcdcPower: null, place: 'dry', vented: true,
-  fitted: { contactor: true, precharge: true, disconnect: true, emergencyStop: true, shunt: true, insulationWatch: true, separateHouse: true, chargeRelays: true, galvanicIsolator: true, bonding: true },
+  mainLength: 2,
+  motorLength: 1.5,
+  chargeLength: 2,
+  houseLength: 2,
+  panelLength: 6,
+  insulation: 105,
+  engineSpace: true,
+  bundled: 2,
+  mainArea: null,
+  motorArea: null,
+  fuse: null,
+  contactorVoltage: null,
+  contactorCurrent: null,
+  capacitance: 0.005,
+  prechargeResistance: null,
+  bmsCurrent: null,
+  dcdcLeast: null,
+  dcdcGreatest: null,
+  dcdcPower: null,
+  place: 'dry',
+  vented: true,
+  fitted: {
+    contactor: true,
+    precharge: true,
+    disconnect: true,
+    emergencyStop: true,
+    shunt: true,
+    insulationWatch: true,
+    separateHouse: true,
+    chargeRelays: true,
+    galvanicIsolator: true,
+    bonding: true,
+  },
 }

@@ -1,7 +1,7 @@
 /** Insulation ratings of boat cable, °C. */
 export const INSULATIONS = [60, 70, 90, 105, 125] as const
 /** One of them. */
-export type Insulation = typeof INSULATIONS[number]
+export type Insulation = (typeof INSULATIONS)[number]
 
 /** A cable by the metre, one conductor of stranded copper. */
 export interface CableSpec {
@@ -24,7 +24,7 @@ export interface CableSpec {
 /** Kinds of fuse; what each can interrupt differs by maker, so it stands on the part. */
 export const FUSE_KINDS = ['fast, current-limiting', 'bolt-on strip', 'terminal block', 'slow, bolt-on'] as const
 /** One of them. */
-export type FuseKind = typeof FUSE_KINDS[number]
+export type FuseKind = (typeof FUSE_KINDS)[number]
 
 /** A fuse link with its holder. */
 export interface FuseSpec {

@@ -1,11 +1,19 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { continuousTorque, fitMotorLosses, motorLoss, peakTorque, torqueConstant, torqueFromPower, voltageNeeded } from '../../src/drive'
+import {
+  continuousTorque,
+  fitMotorLosses,
+  motorLoss,
+  peakTorque,
+  torqueConstant,
+  torqueFromPower,
+  voltageNeeded,
+} from '../../src/drive'
 import { HORSEPOWER } from '../../src/constants'
-import { DEMO_MOTORS } from '../../src/parts'
+import { motorNamed, SHIPPED_MOTORS } from '../../src/parts'
 
-const RPM = 2 * Math.PI / 60
-const fitted = (motor: typeof DEMO_MOTORS[number]) => {
+const RPM = (2 * Math.PI) / 60
+const fitted = (motor: (typeof SHIPPED_MOTORS)[number]) => {
   const fit = fitMotorLosses(motor)
   if (fit.outcome !== 'fitted') throw new Error(fit.reason)
   return fit.losses
@@ -14,12 +22,15 @@ const fitted = (motor: typeof DEMO_MOTORS[number]) => {
 describe('arithmetic of the trade (handbook/05, exact)', () => {
   it('8 hp at 1,200 rpm is 47.5 N·m', () => expect(torqueFromPower(8 * HORSEPOWER, 1200)).toBeCloseTo(47.5, 1))
   it('20 rpm/V × 72 V is 1,440 rpm without load', () => expect(20 * 72).toBe(Math.round(72 / torqueConstant(20) / RPM)))
-  it('50 kW at 180 V takes 278 A, at 90 V 556 A', () => expect([Math.round(50_000 / 180), Math.round(50_000 / 90)]).toEqual([278, 556]))
+  it('50 kW at 180 V takes 278 A, at 90 V 556 A', () =>
+    expect([Math.round(50_000 / 180), Math.round(50_000 / 90)]).toEqual([278, 556]))
 })
 
 describe('losses fitted to the nameplate', () => {
-  it.each(DEMO_MOTORS.map(m => [m.name, m] as const))('%s comes back at its rated point and free', (_, motor) => {
-    const losses = fitted(motor), omega = motor.ratedRpm * RPM, torque = motor.ratedPower / omega
+  it.each(SHIPPED_MOTORS.map(m => [m.name, m] as const))('%s comes back at its rated point and free', (_, motor) => {
+    const losses = fitted(motor),
+      omega = motor.ratedRpm * RPM,
+      torque = motor.ratedPower / omega
     const efficiency = motor.ratedPower / (motor.ratedPower + motorLoss(losses, torque, omega))
     expect(efficiency).toBeCloseTo(motor.ratedEfficiency, 9)
     const free = motor.kvRpmPerVolt * motor.ratedVoltage * RPM
@@ -30,16 +41,22 @@ describe('losses fitted to the nameplate', () => {
     expect(motor.greatestRpm).toBeGreaterThan(motor.ratedRpm)
   })
   it('says why a nameplate cannot be', () => {
-    const fit = fitMotorLosses({ ...DEMO_MOTORS[5]!, noLoadCurrent: 60 })
+    const fit = fitMotorLosses({ ...motorNamed('brindle-4.5-48-1500'), noLoadCurrent: 60 })
     expect(fit.outcome === 'impossible' && fit.reason).toMatch(/no-load current/)
   })
   it('loses nothing at rest and more with torque and with speed', () => {
-    const losses = fitted(DEMO_MOTORS[7]!)
-    fc.assert(fc.property(fc.double({ min: 0, max: 60, noNaN: true }), fc.double({ min: 0, max: 250, noNaN: true }), (torque, omega) => {
-      expect(motorLoss(losses, 0, 0)).toBe(0)
-      expect(motorLoss(losses, torque + 1, omega)).toBeGreaterThan(motorLoss(losses, torque, omega))
-      expect(motorLoss(losses, torque, omega + 1)).toBeGreaterThan(motorLoss(losses, torque, omega))
-    }))
+    const losses = fitted(motorNamed('brindle-6-48-1500'))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        fc.double({ min: 0, max: 250, noNaN: true }),
+        (torque, omega) => {
+          expect(motorLoss(losses, 0, 0)).toBe(0)
+          expect(motorLoss(losses, torque + 1, omega)).toBeGreaterThan(motorLoss(losses, torque, omega))
+          expect(motorLoss(losses, torque, omega + 1)).toBeGreaterThan(motorLoss(losses, torque, omega))
+        },
+      ),
+    )
   })
 })
 

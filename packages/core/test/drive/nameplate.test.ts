@@ -1,22 +1,46 @@
 import { describe, expect, it } from 'vitest'
-import { fitMotorLosses, leadResistance, movePoint, ratedAmps, throttleShare, torqueConstant, USUAL_THROTTLE, withLeadResistance, withRatedAmps, withTorqueConstant } from '../../src/drive'
-import { DEMO_MOTORS } from '../../src/parts'
+import {
+  fitMotorLosses,
+  leadResistance,
+  movePoint,
+  ratedAmps,
+  throttleShare,
+  torqueConstant,
+  USUAL_THROTTLE,
+  withLeadResistance,
+  withRatedAmps,
+  withTorqueConstant,
+} from '../../src/drive'
+import { motorNamed, SHIPPED_MOTORS } from '../../src/parts'
 
 describe('a nameplate said in other ways', () => {
-  it.each(DEMO_MOTORS.map(m => [m.name, m] as const))('%s comes back the same', (_, motor) => {
-    expect(withRatedAmps(motor, ratedAmps(motor))).toMatchObject({ outcome: 'said', change: { ratedEfficiency: expect.closeTo(motor.ratedEfficiency, 10) } })
-    expect(withTorqueConstant(torqueConstant(motor.kvRpmPerVolt))).toMatchObject({ change: { kvRpmPerVolt: expect.closeTo(motor.kvRpmPerVolt, 8) } })
+  it.each(SHIPPED_MOTORS.map(m => [m.name, m] as const))('%s comes back the same', (_, motor) => {
+    expect(withRatedAmps(motor, ratedAmps(motor))).toMatchObject({
+      outcome: 'said',
+      change: { ratedEfficiency: expect.closeTo(motor.ratedEfficiency, 10) },
+    })
+    expect(withTorqueConstant(torqueConstant(motor.kvRpmPerVolt))).toMatchObject({
+      change: { kvRpmPerVolt: expect.closeTo(motor.kvRpmPerVolt, 8) },
+    })
     const cold = leadResistance(fitMotorLosses(motor))!
-    expect(withLeadResistance(motor, cold)).toMatchObject({ outcome: 'said', change: { ratedEfficiency: expect.closeTo(motor.ratedEfficiency, 6) } })
+    expect(withLeadResistance(motor, cold)).toMatchObject({
+      outcome: 'said',
+      change: { ratedEfficiency: expect.closeTo(motor.ratedEfficiency, 6) },
+    })
   })
   it('that no motor can have is refused with the reason', () => {
-    expect(withRatedAmps(DEMO_MOTORS[7]!, 10)).toMatchObject({ outcome: 'impossible', reason: expect.stringMatching(/efficiency of \d+ %/) })
-    expect(withLeadResistance(DEMO_MOTORS[7]!, 2)).toMatchObject({ outcome: 'impossible' })
+    expect(withRatedAmps(motorNamed('brindle-6-48-1500'), 10)).toMatchObject({
+      outcome: 'impossible',
+      reason: expect.stringMatching(/efficiency of \d+ %/),
+    })
+    expect(withLeadResistance(motorNamed('brindle-6-48-1500'), 2)).toMatchObject({ outcome: 'impossible' })
     expect(leadResistance({ outcome: 'impossible', reason: '' })).toBeNull()
   })
   it('48 V at 139 A and 6 kW is 90 %', () => {
     // 6000 / (48 × 138.9) = 0.900, arithmetic
-    expect(withRatedAmps({ ...DEMO_MOTORS[7]!, ratedPower: 6000, ratedVoltage: 48 }, 138.9)).toMatchObject({ change: { ratedEfficiency: expect.closeTo(0.9, 3) } })
+    expect(
+      withRatedAmps({ ...motorNamed('brindle-6-48-1500'), ratedPower: 6000, ratedVoltage: 48 }, 138.9),
+    ).toMatchObject({ change: { ratedEfficiency: expect.closeTo(0.9, 3) } })
   })
 })
 
@@ -33,7 +57,9 @@ describe('the throttle', () => {
   })
   it('goes through its points', () => {
     const { deadband, points } = USUAL_THROTTLE
-    points.forEach((p, i) => expect(throttleShare(USUAL_THROTTLE, deadband + (1 - deadband) * i / 4)).toBeCloseTo(p, 9))
+    points.forEach((p, i) =>
+      expect(throttleShare(USUAL_THROTTLE, deadband + ((1 - deadband) * i) / 4)).toBeCloseTo(p, 9),
+    )
   })
   it('a point moved takes its neighbours along, the first stays', () => {
     expect(movePoint([0, 0.1, 0.3, 0.6, 1], 2, 0.7)).toEqual([0, 0.1, 0.7, 0.7, 1])

@@ -1,13 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { explainMethod, methodShaftPower } from '../../src/figures'
-import { DEMO_BOATS } from '../../src/project'
+import { DEMO, DEMO_BOATS } from '../../src/project'
 import { evaluate } from '../../src/system'
 import { fillText } from '../../src/units'
 
 describe.each(DEMO_BOATS.map(b => [b.name, b] as const))('every method of %s opens its working', (_, boat) => {
-  const speed = boat.use.cruiseSpeed, e = evaluate(boat, speed)
-  it.each(e.point.resistance.methods.map(m => m.id))('%s', (method) => {
-    const working = explainMethod(method, boat, speed), at = e.point.resistance.methods.find(m => m.id === method)!
+  const speed = boat.use.cruiseSpeed,
+    e = evaluate(boat, speed)
+  it.each(e.point.resistance.methods.map(m => m.id))('%s', method => {
+    const working = explainMethod(method, boat, speed),
+      at = e.point.resistance.methods.find(m => m.id === method)!
     expect(working.value).toBeCloseTo(methodShaftPower(e, method), 9)
     expect(working.low!).toBeLessThanOrEqual(working.value)
     expect(working.high!).toBeGreaterThanOrEqual(working.value)
@@ -24,5 +26,5 @@ describe.each(DEMO_BOATS.map(b => [b.name, b] as const))('every method of %s ope
 })
 
 it('a method that does not suit the hull is refused with those that do', () => {
-  expect(() => explainMethod('savitsky1964', DEMO_BOATS[0]!, 2)).toThrow(/delft1998/)
+  expect(() => explainMethod('savitsky1964', DEMO.tirrick, 2)).toThrow(/delft1998/)
 })

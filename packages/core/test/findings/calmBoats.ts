@@ -1,5 +1,7 @@
-import { DEMO_BOATS, withEdits, type Edit, type Project } from '../../src/project'
-import { evaluate, sizeRest } from '../../src/system'
+import { sizeRest } from '../../src/sizing'
+import { findingsOf } from '../../src/advice'
+import { DEMO, DEMO_BOATS, withEdits, type Edit, type Project } from '../../src/project'
+import { evaluate } from '../../src/system'
 
 const sizedAnew = (boat: Project, ...more: Edit[]) => {
   const s = sizeRest(boat)
@@ -8,9 +10,9 @@ const sizedAnew = (boat: Project, ...more: Edit[]) => {
 }
 
 /** The demo yacht sized anew and weighed: every rule fits. */
-export const calm = sizedAnew(DEMO_BOATS[0]!, { path: 'boat.massUncertainty', value: 0.05 })
+export const calm = sizedAnew(DEMO.tirrick, { path: 'boat.massUncertainty', value: 0.05 })
 /** A jet boat on which every rule fits but the touch limit. */
 export const calmJet = sizedAnew(DEMO_BOATS.find(p => p.boat.drive.kind === 'jet')!)
 
 /** Findings of a boat, as the board shows them. */
-export const findingsOf = (project: Project) => evaluate(project, project.use.cruiseSpeed).findings
+export const foundOn = (project: Project) => findingsOf(evaluate(project, project.use.cruiseSpeed))

@@ -1,16 +1,25 @@
+import { sizeRest } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
 import { ratingUse, RULES } from '../../src/findings'
 import { DEMO_BOATS, withEdits, type Edit } from '../../src/project'
-import { sizeRest } from '../../src/system'
-import { DEMO_CHARGERS } from '../../src/parts'
+
+import { chargerNamed } from '../../src/parts'
 import { fillText } from '../../src/units'
-import { calm, calmJet, findingsOf } from './calmBoats'
+import { calm, calmJet, foundOn } from './calmBoats'
 import type { Fitting, FuseSpec } from '../../src/wiring'
 
 const planer = DEMO_BOATS.find(p => p.boat.hullType === 'planing')!
 const { motor, controller, pack, propeller } = calm.design
 
-const fuse: FuseSpec = { id: 'own/fuse', name: 'A fuse', kind: 'fast, current-limiting', rating: 150, voltage: 125, interrupt: 40_000, price: 50 }
+const fuse: FuseSpec = {
+  id: 'own/fuse',
+  name: 'A fuse',
+  kind: 'fast, current-limiting',
+  rating: 150,
+  voltage: 125,
+  interrupt: 40_000,
+  price: 50,
+}
 const leftOut = (fitting: Fitting): Edit[] => [{ path: `design.wiring.fitted.${fitting}`, value: false }]
 
 /** One way to break each rule, from a boat on which every rule fits. */
@@ -27,20 +36,49 @@ const BROKEN: Record<string, Edit[]> = {
   motorNameplate: [{ path: 'design.motor', value: { ...motor, noLoadCurrent: 60 } }],
   motorRating: [{ path: 'design.motor', value: { ...motor, ratedPower: 3600 } }],
   motorSpeed: [{ path: 'design.propeller.pitch', value: 0.19 }],
-  motorPoorLoad: [{ path: 'design.motor', value: { ...motor, ratedPower: 30_000, peakPower: 40_000, noLoadCurrent: 40 } }],
+  motorPoorLoad: [
+    { path: 'design.motor', value: { ...motor, ratedPower: 30_000, peakPower: 40_000, noLoadCurrent: 40 } },
+  ],
   propellerDiameter: [{ path: 'boat.drive.greatestDiameter', value: 0.3 }],
   cavitation: [{ path: 'design.propeller.areaRatio', value: 0.25 }],
-  tipSpeed: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.6, pitch: 0.06 } }, { path: 'use.topSpeed', value: 3.4 }, { path: 'held.motor', value: false }],
+  tipSpeed: [
+    { path: 'design.propeller', value: { ...propeller, diameter: 0.6, pitch: 0.06 } },
+    { path: 'use.topSpeed', value: 3.4 },
+    { path: 'held.motor', value: false },
+  ],
   propellerSeries: [{ path: 'design.propeller.areaRatio', value: 0.9 }],
-  jetFits: [{ path: 'boat.drive.greatestDiameter', value: 0.19 }, { path: 'design.jet.impellerDiameter', value: 0.2 }],
-  jetSuction: [{ path: 'design.jet.ratedPower', value: 9000 }, { path: 'design.jet.ratedRpm', value: 2100 }],
-  heatCruise: [{ path: 'use.ambient', value: 338 }, { path: 'design.motor', value: { ...motor, insulation: 'B', ratedPower: 3000 } }, { path: 'use.cruiseSpeed', value: 2.75 }],
-  heatTop: [{ path: 'design.motor', value: { ...motor, insulation: 'B' } }, { path: 'use.ambient', value: 333 }, { path: 'use.topSpeed', value: 3.1 }],
-  controllerHeat: [{ path: 'use.ambient', value: 320 }, { path: 'design.controller', value: { ...controller, rollbackFrom: 323, rollbackTo: 340 } }],
+  jetFits: [
+    { path: 'boat.drive.greatestDiameter', value: 0.19 },
+    { path: 'design.jet.impellerDiameter', value: 0.2 },
+  ],
+  jetSuction: [
+    { path: 'design.jet.ratedPower', value: 9000 },
+    { path: 'design.jet.ratedRpm', value: 2100 },
+  ],
+  heatCruise: [
+    { path: 'use.ambient', value: 338 },
+    { path: 'design.motor', value: { ...motor, insulation: 'B', ratedPower: 3000 } },
+    { path: 'use.cruiseSpeed', value: 2.75 },
+  ],
+  heatTop: [
+    { path: 'design.motor', value: { ...motor, insulation: 'B' } },
+    { path: 'use.ambient', value: 333 },
+    { path: 'use.topSpeed', value: 3.1 },
+  ],
+  controllerHeat: [
+    { path: 'use.ambient', value: 320 },
+    { path: 'design.controller', value: { ...controller, rollbackFrom: 323, rollbackTo: 340 } },
+  ],
   gearTorque: [{ path: 'boat.drive.torqueLimit', value: 30 }],
   gearSpeed: [{ path: 'boat.drive.rpmLimit', value: 700 }],
-  rotation: [{ path: 'design.motor', value: { ...motor, weakerDirection: 'clockwise' } }, { path: 'design.propeller.hand', value: 'right' }],
-  pitchMatch: [{ path: 'design.propeller.pitch', value: 0.5 }, { path: 'use.topSpeed', value: 3.1 }],
+  rotation: [
+    { path: 'design.motor', value: { ...motor, weakerDirection: 'clockwise' } },
+    { path: 'design.propeller.hand', value: 'right' },
+  ],
+  pitchMatch: [
+    { path: 'design.propeller.pitch', value: 0.5 },
+    { path: 'use.topSpeed', value: 3.1 },
+  ],
   bladeLoading: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.2, pitch: 0.2, areaRatio: 0.35 } }],
   windHolding: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.2, pitch: 0.15 } }],
   humpClimb: [{ path: 'design.motor', value: { ...planer.design.motor, ratedPower: 5000, peakPower: 6000 } }],
@@ -48,86 +86,156 @@ const BROKEN: Record<string, Edit[]> = {
   lowPackSpeed: [{ path: 'design.propeller.pitch', value: 0.225 }],
   regenAmps: [{ path: 'design.controller.regenCurrent', value: 400 }],
   slipOdd: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.16, pitch: 0.2 } }],
-  smallBlades: [{ path: 'design.propeller', value: { ...propeller, areaRatio: 0.3, blades: 7 } }, { path: 'use.cruiseSpeed', value: 0.5 }],
+  smallBlades: [
+    { path: 'design.propeller', value: { ...propeller, areaRatio: 0.3, blades: 7 } },
+    { path: 'use.cruiseSpeed', value: 0.5 },
+  ],
   efficiencyDoubt: [{ path: 'use.houseLoad', value: 12_000 }],
   cruiseAboveTop: [{ path: 'use.topSpeed', value: 1.5 }],
   topBeyondHull: [{ path: 'use.topSpeed', value: 4.2 }],
   methodsApart: [{ path: 'use.cruiseSpeed', value: 2.85 }],
   weightUnknown: [{ path: 'boat.massUncertainty', value: 0.3 }],
   fuseNone: [{ path: 'design.wiring.mainArea', value: 10 }],
-  fuseAboveCable: [{ path: 'design.wiring.fuse', value: { ...fuse, rating: 400 } }, { path: 'design.wiring.mainArea', value: 25 }],
+  fuseAboveCable: [
+    { path: 'design.wiring.fuse', value: { ...fuse, rating: 400 } },
+    { path: 'design.wiring.mainArea', value: 25 },
+  ],
   fuseInterrupt: [{ path: 'design.wiring.fuse', value: { ...fuse, interrupt: 2000 } }],
   fuseVoltage: [{ path: 'design.wiring.fuse', value: { ...fuse, voltage: 32 } }],
   fuseSmall: [{ path: 'design.wiring.fuse', value: { ...fuse, rating: 60 } }],
   cableHeat: [{ path: 'design.wiring.mainArea', value: 4 }],
-  cableDrop: [{ path: 'design.wiring.mainArea', value: 35 }, { path: 'design.wiring.mainLength', value: 25 }],
+  cableDrop: [
+    { path: 'design.wiring.mainArea', value: 35 },
+    { path: 'design.wiring.mainLength', value: 25 },
+  ],
   contactorRating: [{ path: 'design.wiring.contactorVoltage', value: 32 }],
   bmsAmps: [{ path: 'design.wiring.bmsCurrent', value: 40 }],
   packPlace: [{ path: 'design.wiring.place', value: 'bilge' }],
   boxUnvented: [{ path: 'design.wiring.vented', value: false }],
   prechargeRate: [{ path: 'design.wiring.prechargeResistance', value: 1000 }],
-  noContactor: leftOut('contactor'), noPrecharge: leftOut('precharge'), noEmergencyStop: leftOut('emergencyStop'), noDisconnect: leftOut('disconnect'),
-  noShunt: leftOut('shunt'), noChargeRelays: leftOut('chargeRelays'), houseTogether: leftOut('separateHouse'),
+  noContactor: leftOut('contactor'),
+  noPrecharge: leftOut('precharge'),
+  noEmergencyStop: leftOut('emergencyStop'),
+  noDisconnect: leftOut('disconnect'),
+  noShunt: leftOut('shunt'),
+  noChargeRelays: leftOut('chargeRelays'),
+  houseTogether: leftOut('separateHouse'),
   noInsulationWatch: [...leftOut('insulationWatch'), { path: 'design.pack.series', value: 18 }],
-  chargerWindow: [{ path: 'design.charging.charger', value: DEMO_CHARGERS[0] }],
+  chargerWindow: [{ path: 'design.charging.charger', value: chargerNamed('pallan-12-25') }],
   chargerAboveCells: [{ path: 'design.charging.count', value: 8 }],
   coldCharge: [{ path: 'design.charging.coldest', value: 268 }],
   shoreWeak: [{ path: 'design.charging.shoreCurrent', value: 5 }],
-  chargerInlet: [{ path: 'design.charging.charger', value: DEMO_CHARGERS[3] }, { path: 'design.charging.inlet', value: 'carType' }],
+  chargerInlet: [
+    { path: 'design.charging.charger', value: chargerNamed('pallan-48-25') },
+    { path: 'design.charging.inlet', value: 'carType' },
+  ],
   blockCutOff: [{ path: 'design.banks.highCut', value: 3.3 }],
-  lowCutOff: [{ path: 'design.banks.lowCut', value: 3.1 }, { path: 'design.pack.cell.resistance', value: 0.0012 }, { path: 'design.pack.parallel', value: 1 }],
-  mixedStrings: [{ path: 'design.banks.others', value: [{ cell: calm.design.pack.cell, series: calm.design.pack.series, parallel: 1, health: 0.6, lowCut: null, highCut: null }] }],
+  lowCutOff: [
+    { path: 'design.banks.lowCut', value: 3.1 },
+    { path: 'design.pack.cell.resistance', value: 0.0012 },
+    { path: 'design.pack.parallel', value: 1 },
+  ],
+  mixedStrings: [
+    {
+      path: 'design.banks.others',
+      value: [
+        {
+          cell: calm.design.pack.cell,
+          series: calm.design.pack.series,
+          parallel: 1,
+          health: 0.6,
+          lowCut: null,
+          highCut: null,
+        },
+      ],
+    },
+  ],
   bankUneven: [{ path: 'design.banks.count', value: 8 }],
-  packRoom: [{ path: 'boat.compartments', value: [{ name: 'locker', length: 0.75, width: 0.6, height: 0.3, clearance: 0.02 }] }, { path: 'design.pack.parallel', value: 4 }],
-  packOutgrown: [{ path: 'use.outings', value: 366 }, { path: 'boat.waterTemperature', value: 305 }],
+  packRoom: [
+    { path: 'boat.compartments', value: [{ name: 'locker', length: 0.75, width: 0.6, height: 0.3, clearance: 0.02 }] },
+    { path: 'design.pack.parallel', value: 4 },
+  ],
+  packOutgrown: [
+    { path: 'use.outings', value: 366 },
+    { path: 'boat.waterTemperature', value: 305 },
+  ],
   noWayHome: [{ path: 'use.wayHome', value: 'none' }],
   houseConverter: [{ path: 'design.wiring.dcdcGreatest', value: 40 }],
   panelVolts: [{ path: 'design.solar', value: { ...calm.design.solar, fitted: true, series: 10 } }],
   panelsUncontrolled: [{ path: 'design.solar', value: { ...calm.design.solar, fitted: true, controller: null } }],
-  generatorWeak: [{ path: 'design.charging.supply', value: 'generator' }, { path: 'design.charging.generatorPower', value: 900 }, { path: 'design.charging.count', value: 2 }],
+  generatorWeak: [
+    { path: 'design.charging.supply', value: 'generator' },
+    { path: 'design.charging.generatorPower', value: 900 },
+    { path: 'design.charging.count', value: 2 },
+  ],
   chargeTakenByHouse: [{ path: 'design.charging.supply', value: 'none' }],
-  noGalvanicIsolator: leftOut('galvanicIsolator'), noBonding: leftOut('bonding'),
+  noGalvanicIsolator: leftOut('galvanicIsolator'),
+  noBonding: leftOut('bonding'),
   shoreVolts: [{ path: 'design.charging.shoreVoltage', value: 120 }],
 }
 
 /** Rules on something that is there or not, in words alone. */
-const IN_WORDS = new Set(['packPlace', 'boxUnvented', 'noContactor', 'noPrecharge', 'noEmergencyStop', 'noDisconnect', 'noShunt', 'noChargeRelays', 'houseTogether', 'chargerInlet', 'noWayHome', 'panelsUncontrolled', 'noGalvanicIsolator', 'noBonding'])
+const IN_WORDS = new Set([
+  'packPlace',
+  'boxUnvented',
+  'noContactor',
+  'noPrecharge',
+  'noEmergencyStop',
+  'noDisconnect',
+  'noShunt',
+  'noChargeRelays',
+  'houseTogether',
+  'chargerInlet',
+  'noWayHome',
+  'panelsUncontrolled',
+  'noGalvanicIsolator',
+  'noBonding',
+])
 
-const startOf = (id: string) => id.startsWith('jet') ? calmJet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
+const startOf = (id: string) =>
+  id.startsWith('jet') ? calmJet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
 
 describe('every rule', () => {
   it('is content with the calm boat', () => {
-    expect(findingsOf(calm).findings.map(f => f.rule)).toEqual([])
-    expect(findingsOf(calm).counts.fits).toBe(RULES.length)
+    expect(foundOn(calm).findings.map(f => f.rule)).toEqual([])
+    expect(foundOn(calm).counts.fits).toBe(RULES.length)
   })
-  it.each(RULES.map(r => [r.id, r] as const))('%s: found when broken, with numbers, a reason, and a fix or what it takes', (id, rule) => {
-    const broken = withEdits(startOf(id), BROKEN[id]!)
-    const finding = findingsOf(broken).findings.find(f => f.rule === id)
-    expect(finding, id).toBeDefined()
-    // a direction, or what is there or not, has no number
-    expect(fillText(finding!.sentence)).toMatch(id === 'rotation' ? /clockwise/ : IN_WORDS.has(id) ? /\w{4}.*\./ : /\d|outside every method/)
-    expect(fillText(finding!.amount)).not.toMatch(/NaN|–/)
-    expect(finding!.fixes.length > 0 || finding!.need !== null).toBe(true)
-    expect(rule.source.length).toBeGreaterThan(3)
-  })
-  it.each(RULES.map(r => r.id).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad'].includes(id)))('%s: some fix mends it or makes it milder', (id) => {
-    const broken = withEdits(startOf(id), BROKEN[id]!)
-    const order = { stop: 3, caution: 2, note: 1 } as const
-    const before = findingsOf(broken).findings.find(f => f.rule === id)!
-    const after = before.fixes.map((fix) => {
-      let fixed = withEdits(broken, fix.edits)
-      if (fix.resize) {
-        const s = sizeRest(fixed)
-        if (s.outcome !== 'sized') return order[before.severity]
-        fixed = withEdits(fixed, s.edits)
-      }
-      const still = findingsOf(fixed).findings.find(f => f.rule === id)
-      return still ? order[still.severity] : 0
-    })
-    expect(Math.min(...after)).toBeLessThan(order[before.severity])
-  })
+  it.each(RULES.map(r => [r.id, r] as const))(
+    '%s: found when broken, with numbers, a reason, and a fix or what it takes',
+    (id, rule) => {
+      const broken = withEdits(startOf(id), BROKEN[id]!)
+      const finding = foundOn(broken).findings.find(f => f.rule === id)
+      expect(finding, id).toBeDefined()
+      // a direction, or what is there or not, has no number
+      expect(fillText(finding!.sentence)).toMatch(
+        id === 'rotation' ? /clockwise/ : IN_WORDS.has(id) ? /\w{4}.*\./ : /\d|outside every method/,
+      )
+      expect(fillText(finding!.amount)).not.toMatch(/NaN|–/)
+      expect(finding!.fixes.length > 0 || finding!.need !== null).toBe(true)
+      expect(rule.source.length).toBeGreaterThan(3)
+    },
+  )
+  it.each(RULES.map(r => r.id).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad'].includes(id)))(
+    '%s: some fix mends it or makes it milder',
+    id => {
+      const broken = withEdits(startOf(id), BROKEN[id]!)
+      const order = { stop: 3, caution: 2, note: 1 } as const
+      const before = foundOn(broken).findings.find(f => f.rule === id)!
+      const after = before.fixes.map(fix => {
+        let fixed = withEdits(broken, fix.edits)
+        if (fix.resize) {
+          const s = sizeRest(fixed)
+          if (s.outcome !== 'sized') return order[before.severity]
+          fixed = withEdits(fixed, s.edits)
+        }
+        const still = foundOn(fixed).findings.find(f => f.rule === id)
+        return still ? order[still.severity] : 0
+      })
+      expect(Math.min(...after)).toBeLessThan(order[before.severity])
+    },
+  )
   it('touching the limit of touch carries its caution', () => {
-    const finding = findingsOf(withEdits(calm, BROKEN.touchVoltage!)).findings.find(f => f.rule === 'touchVoltage')!
+    const finding = foundOn(withEdits(calm, BROKEN.touchVoltage!)).findings.find(f => f.rule === 'touchVoltage')!
     expect(finding.caution).toMatch(/qualified person.*Local code.*licensed electrician/)
   })
 })
@@ -143,7 +251,9 @@ describe('ratings', () => {
 })
 
 it('a report counts each rule once, worst first, and marks each part with its worst', () => {
-  const report = findingsOf(withEdits(calm, [...BROKEN.packAboveWindow!, ...BROKEN.weightUnknown!, ...BROKEN.touchVoltage!]))
+  const report = foundOn(
+    withEdits(calm, [...BROKEN.packAboveWindow!, ...BROKEN.weightUnknown!, ...BROKEN.touchVoltage!]),
+  )
   const { stop, caution, note, fits } = report.counts
   expect(stop + caution + note + fits).toBe(RULES.length)
   expect(report.findings[0]!.severity).toBe('stop')

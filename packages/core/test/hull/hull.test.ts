@@ -12,10 +12,14 @@ describe('water', () => {
     expect(waterProperties('sea')).toEqual({ density: 1025.9, viscosity: 1.188e-6 })
     expect(waterProperties('fresh').viscosity).toBeCloseTo(1.139e-6, 12)
   })
-  it('is thicker when cold: fresh water at 5 °C 1.519e-6, at 25 °C 0.893e-6 (ITTC 7.5-02-01-03, from memory of, 1 %)', () => {
-    expect(Math.abs(waterProperties('fresh', 278.15).viscosity / 1.519e-6 - 1)).toBeLessThan(0.01)
-    expect(Math.abs(waterProperties('fresh', 298.15).viscosity / 0.893e-6 - 1)).toBeLessThan(0.01)
-  })
+  it(
+    'is thicker when cold: fresh water at 5 °C 1.519e-6, at 25 °C 0.893e-6 (ITTC 7.5-02-01-03, from ' +
+      'memory of, 1 %)',
+    () => {
+      expect(Math.abs(waterProperties('fresh', 278.15).viscosity / 1.519e-6 - 1)).toBeLessThan(0.01)
+      expect(Math.abs(waterProperties('fresh', 298.15).viscosity / 0.893e-6 - 1)).toBeLessThan(0.01)
+    },
+  )
 })
 
 describe('hull speed', () => {
@@ -35,25 +39,36 @@ describe('hull speed', () => {
 describe('form', () => {
   it('displaces the boat’s weight: body and fins together', () => {
     const boat = boatOf('keelYacht', 9.2)
-    const type = hullTypeOf('keelYacht'), form = type.form(boat, 1025.9)
+    const type = hullTypeOf('keelYacht'),
+      form = type.form(boat, 1025.9)
     const fins = type.appendages(boat, form).reduce((sum, fin) => sum + finVolume(fin), 0)
-    expect((form.volumeBody + fins) * 1025.9 / boat.mass).toBeCloseTo(1, 2)
-    expect(form.prismatic * form.midship * form.beamWaterline * form.lengthWaterline * form.draughtBody).toBeCloseTo(form.volumeBody, 9)
+    expect(((form.volumeBody + fins) * 1025.9) / boat.mass).toBeCloseTo(1, 2)
+    expect(form.prismatic * form.midship * form.beamWaterline * form.lengthWaterline * form.draughtBody).toBeCloseTo(
+      form.volumeBody,
+      9,
+    )
   })
   it('marks what it estimates and nothing else', () => {
     const boat = { ...boatOf('keelYacht', 9.2), lengthWaterline: 7.75, prismatic: 0.55 }
-    const fields = hullTypeOf('keelYacht').form(boat, 1025.9).estimates.map(e => e.field)
+    const fields = hullTypeOf('keelYacht')
+      .form(boat, 1025.9)
+      .estimates.map(e => e.field)
     expect(fields).not.toContain('lengthWaterline')
     expect(fields).not.toContain('prismatic')
     expect(fields).toEqual(expect.arrayContaining(['beamWaterline', 'midship', 'waterplane', 'lcb']))
   })
   it('is finite and positive for every type and usual length', () => {
-    fc.assert(fc.property(fc.constantFrom(...HULL_TYPES), fc.double({ min: 5, max: 18, noNaN: true }), (type, length) => {
-      const boat = boatOf(type.id, length), form = type.form(boat, 1025.9)
-      for (const key of ['lengthWaterline', 'beamWaterline', 'draughtBody', 'volumeBody', 'wettedSurface'] as const) expect(form[key]).toBeGreaterThan(0)
-      const drawn = type.elevation(boat, form)
-      for (const stroke of [...drawn.hull, ...(drawn.keel ?? []), ...drawn.shaft]) for (const v of stroke.slice(1)) expect(Number.isFinite(v)).toBe(true)
-    }))
+    fc.assert(
+      fc.property(fc.constantFrom(...HULL_TYPES), fc.double({ min: 5, max: 18, noNaN: true }), (type, length) => {
+        const boat = boatOf(type.id, length),
+          form = type.form(boat, 1025.9)
+        for (const key of ['lengthWaterline', 'beamWaterline', 'draughtBody', 'volumeBody', 'wettedSurface'] as const)
+          expect(form[key]).toBeGreaterThan(0)
+        const drawn = type.elevation(boat, form)
+        for (const stroke of [...drawn.hull, ...(drawn.keel ?? []), ...drawn.shaft])
+          for (const v of stroke.slice(1)) expect(Number.isFinite(v)).toBe(true)
+      }),
+    )
   })
   it('names the types when one is unknown', () => {
     expect(() => hullTypeOf('raft')).toThrow(/keelYacht/)

@@ -1,52 +1,77 @@
+import { voltageChoices } from '../../src/sizing'
+import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
 import { DEVICE_BOX, oneLine, placeOneLine } from '../../src/oneLine'
-import { SYSTEM_VOLTAGES, DEMO_BOATS, withEdits } from '../../src/project'
+import { SYSTEM_VOLTAGES, DEMO, DEMO_BOATS, withEdits } from '../../src/project'
 import { partsList, partsListCsv } from '../../src/report'
-import { evaluate, modelOf, voltageChoices, wiringReport } from '../../src/system'
+import { evaluate, modelOf, wiringReport } from '../../src/system'
 import { FITTINGS } from '../../src/wiring'
 import { fillText, METRIC_UNITS } from '../../src/units'
 
-const yacht = DEMO_BOATS[0]!
+const yacht = DEMO.tirrick
 const tried = (path: string, value: unknown, boat = yacht) => withEdits(boat, [{ path, value }])
-const rulesOf = (boat: typeof yacht) => evaluate(boat, boat.use.cruiseSpeed).findings.findings.map(f => f.rule)
+const rulesOf = (boat: typeof yacht) => findingsOf(evaluate(boat, boat.use.cruiseSpeed)).findings.map(f => f.rule)
 
 describe.each(DEMO_BOATS.map(b => [b.name, b] as const))('the diagram of %s', (_, boat) => {
   const { devices, wires, width, height } = placeOneLine(oneLine(boat))
   it('joins every device, and the pack to the motor', () => {
     const ids = new Set(devices.map(d => d.id))
-    for (const w of wires) { expect(ids.has(w.from), w.from).toBe(true); expect(ids.has(w.to), w.to).toBe(true) }
+    for (const w of wires) {
+      expect(ids.has(w.from), w.from).toBe(true)
+      expect(ids.has(w.to), w.to).toBe(true)
+    }
     const reached = new Set(['pack'])
-    for (let n = 0; n < devices.length; n++) for (const w of wires) if (w.kind !== 'signal' && reached.has(w.from)) reached.add(w.to)
+    for (let n = 0; n < devices.length; n++)
+      for (const w of wires) if (w.kind !== 'signal' && reached.has(w.from)) reached.add(w.to)
     expect(reached.has('motor')).toBe(true)
     expect(reached.has('loads')).toBe(boat.use.houseLoad > 0)
   })
   it('lies on one page without two boxes on each other', () => {
     for (const a of devices) {
-      expect(a.x).toBeGreaterThan(0); expect(a.x).toBeLessThan(width); expect(a.y).toBeLessThan(height)
-      for (const b of devices) if (a !== b) expect(Math.abs(a.x - b.x) >= DEVICE_BOX.width || Math.abs(a.y - b.y) >= DEVICE_BOX.height, `${a.id} on ${b.id}`).toBe(true)
+      expect(a.x).toBeGreaterThan(0)
+      expect(a.x).toBeLessThan(width)
+      expect(a.y).toBeLessThan(height)
+      for (const b of devices)
+        if (a !== b)
+          expect(
+            Math.abs(a.x - b.x) >= DEVICE_BOX.width || Math.abs(a.y - b.y) >= DEVICE_BOX.height,
+            `${a.id} on ${b.id}`,
+          ).toBe(true)
     }
     expect(height).toBeLessThan(1000)
   })
   it('says everything in words without a gap', () => {
-    for (const d of devices) expect(d.lines.map(l => fillText(l, METRIC_UNITS)).join(' ')).not.toMatch(/NaN|undefined|\{/)
+    for (const d of devices)
+      expect(d.lines.map(l => fillText(l, METRIC_UNITS)).join(' ')).not.toMatch(/NaN|undefined|\{/)
   })
   it('has a parts list that names a device for each line, as CSV too', () => {
     const ids = new Set(devices.map(d => d.id))
-    for (const l of partsList(boat)) { expect(ids.has(l.device), l.item).toBe(true); expect(l.quantity).toBeGreaterThan(0) }
+    for (const l of partsList(boat)) {
+      expect(ids.has(l.device), l.item).toBe(true)
+      expect(l.quantity).toBeGreaterThan(0)
+    }
     expect(partsListCsv(boat).trim().split('\n')).toHaveLength(partsList(boat).length + 1)
   })
 })
 
 describe('what is left out', () => {
   it('is not drawn, not bought, and told', () => {
-    const RULE: Record<string, string> = { contactor: 'noContactor', precharge: 'noPrecharge', disconnect: 'noDisconnect', emergencyStop: 'noEmergencyStop', shunt: 'noShunt', separateHouse: 'houseTogether', chargeRelays: 'noChargeRelays' }
+    const RULE: Record<string, string> = {
+      contactor: 'noContactor',
+      precharge: 'noPrecharge',
+      disconnect: 'noDisconnect',
+      emergencyStop: 'noEmergencyStop',
+      shunt: 'noShunt',
+      separateHouse: 'houseTogether',
+      chargeRelays: 'noChargeRelays',
+    }
     for (const fitting of FITTINGS) {
       const without = tried(`design.wiring.fitted.${fitting}`, false)
       expect(() => placeOneLine(oneLine(without))).not.toThrow()
       if (RULE[fitting]) expect(rulesOf(without), fitting).toContain(RULE[fitting])
     }
     expect(rulesOf(yacht).filter(r => Object.values(RULE).includes(r))).toEqual([])
-    const planing = DEMO_BOATS.find(b => b.id === 'demo-merrin')!
+    const planing = DEMO.merrin
     expect(rulesOf(tried('design.wiring.fitted.insulationWatch', false, planing))).toContain('noInsulationWatch')
     expect(oneLine(planing).devices.some(d => d.id === 'watch')).toBe(true)
   })
@@ -57,7 +82,12 @@ describe('what does not fit', () => {
   it.each([
     ['a fuse for too few volts', 'design.wiring.fuse', strip, 'fuseVoltage'],
     ['a fuse that cannot interrupt', 'design.wiring.fuse', { ...strip, voltage: 80, rating: 125 }, 'fuseInterrupt'],
-    ['a fuse that blows in use', 'design.wiring.fuse', { ...strip, voltage: 125, interrupt: 20_000, rating: 100 }, 'fuseSmall'],
+    [
+      'a fuse that blows in use',
+      'design.wiring.fuse',
+      { ...strip, voltage: 125, interrupt: 20_000, rating: 100 },
+      'fuseSmall',
+    ],
     ['a thin cable', 'design.wiring.mainArea', 6, 'cableHeat'],
     ['insulation that has no place', 'design.wiring.insulation', 60, 'cableHeat'],
     ['a contactor for few volts', 'design.wiring.contactorVoltage', 32, 'contactorRating'],
@@ -67,30 +97,45 @@ describe('what does not fit', () => {
     ['a closed box', 'design.wiring.vented', false, 'boxUnvented'],
   ] as const)('%s is told, and one touch mends it', (_, path, value, rule) => {
     const wrong = tried(path, value)
-    const finding = evaluate(wrong, wrong.use.cruiseSpeed).findings.findings.find(f => f.rule === rule)!
+    const finding = findingsOf(evaluate(wrong, wrong.use.cruiseSpeed)).findings.find(f => f.rule === rule)!
     expect(finding, rulesOf(wrong).join()).toBeDefined()
     expect(fillText(finding.sentence, METRIC_UNITS)).not.toMatch(/NaN|undefined|\{/)
     expect(rulesOf(withEdits(wrong, finding.fixes[0]!.edits))).not.toContain(rule)
   })
   it('a fuse above its cable stops', () => {
-    const wrong = withEdits(yacht, [{ path: 'design.wiring.fuse', value: { ...strip, voltage: 125, interrupt: 20_000, rating: 250 } }, { path: 'design.wiring.mainArea', value: 25 }])
-    expect(evaluate(wrong, 2).findings.findings.find(f => f.rule === 'fuseAboveCable')?.severity).toBe('stop')
+    const wrong = withEdits(yacht, [
+      { path: 'design.wiring.fuse', value: { ...strip, voltage: 125, interrupt: 20_000, rating: 250 } },
+      { path: 'design.wiring.mainArea', value: 25 },
+    ])
+    expect(findingsOf(evaluate(wrong, 2)).findings.find(f => f.rule === 'fuseAboveCable')?.severity).toBe('stop')
   })
   it('a long thin run loses its volts', () => {
-    expect(rulesOf(withEdits(yacht, [{ path: 'design.wiring.mainArea', value: 35 }, { path: 'design.wiring.mainLength', value: 15 }]))).toContain('cableDrop')
+    expect(
+      rulesOf(
+        withEdits(yacht, [
+          { path: 'design.wiring.mainArea', value: 35 },
+          { path: 'design.wiring.mainLength', value: 15 },
+        ]),
+      ),
+    ).toContain('cableDrop')
   })
 })
 
 describe('system voltages', () => {
-  const rows = voltageChoices(DEMO_BOATS[1]!)
+  const rows = voltageChoices(DEMO.osprel)
   it('are compared from 12 to 400 V: amps and copper fall, and the touch limit is told by the full pack', () => {
     expect(rows.map(r => r.voltage)).toEqual([...SYSTEM_VOLTAGES])
-    rows.slice(1).forEach((r, i) => { expect(r.cruiseCurrent).toBeLessThan(rows[i]!.cruiseCurrent); expect(r.copper).toBeLessThanOrEqual(rows[i]!.copper) })
+    rows.slice(1).forEach((r, i) => {
+      expect(r.cruiseCurrent).toBeLessThan(rows[i]!.cruiseCurrent)
+      expect(r.copper).toBeLessThanOrEqual(rows[i]!.copper)
+    })
     expect(rows.filter(r => !r.aboveTouch).map(r => r.voltage)).toEqual([12, 24, 36, 48])
   })
   it('give the fitted voltage the same amps as the drive, about', () => {
     const fitted = rows.find(r => r.fitted)!
-    expect(Math.abs(fitted.cruiseCurrent / evaluate(DEMO_BOATS[1]!, DEMO_BOATS[1]!.use.cruiseSpeed).cruise.drive.packCurrent - 1)).toBeLessThan(0.15)
+    expect(
+      Math.abs(fitted.cruiseCurrent / evaluate(DEMO.osprel, DEMO.osprel.use.cruiseSpeed).cruise.drive.packCurrent - 1),
+    ).toBeLessThan(0.15)
   })
 })
 

@@ -1,18 +1,40 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { checkPart, fromColumn, inColumns, inUnits, ownPartId, PART_KINDS, partFromSi, partToSi, toColumn, type NumberColumn, type PartKindId } from '../../src/parts'
+import {
+  checkPart,
+  fromColumn,
+  inColumns,
+  inUnits,
+  ownPartId,
+  PART_KINDS,
+  partFromSi,
+  partToSi,
+  toColumn,
+  type NumberColumn,
+  type PartKindId,
+} from '../../src/parts'
 import { METRIC_UNITS, UNITS } from '../../src/units'
 
 const kinds = Object.keys(PART_KINDS) as PartKindId[]
-const numbers = kinds.flatMap(kind => PART_KINDS[kind].columns.filter((c): c is NumberColumn => c.kind === 'number').map(column => [kind, column.key, column] as const))
+const numbers = kinds.flatMap(kind =>
+  PART_KINDS[kind].columns
+    .filter((c): c is NumberColumn => c.kind === 'number')
+    .map(column => [kind, column.key, column] as const),
+)
 
 describe('a number of a part', () => {
   it.each(numbers)('%s, %s: goes into its column and comes back, and so through SI', (_, __, column) => {
-    fc.assert(fc.property(fc.double({ min: 1e-3, max: 1e4, noNaN: true }), (stored) => {
-      // a column keeps nine figures
-      expect(Math.abs(fromColumn(column, toColumn(column, stored)) - stored) / (stored + Math.abs((UNITS[column.unit] as { offset?: number }).offset ?? 0))).toBeLessThan(1e-8)
-      expect(partFromSi(column, partToSi(column, stored)) / stored).toBeCloseTo(1, 12)
-    }), { numRuns: 20 })
+    fc.assert(
+      fc.property(fc.double({ min: 1e-3, max: 1e4, noNaN: true }), stored => {
+        // a column keeps nine figures
+        expect(
+          Math.abs(fromColumn(column, toColumn(column, stored)) - stored) /
+            (stored + Math.abs((UNITS[column.unit] as { offset?: number }).offset ?? 0)),
+        ).toBeLessThan(1e-8)
+        expect(partFromSi(column, partToSi(column, stored)) / stored).toBeCloseTo(1, 12)
+      }),
+      { numRuns: 20 },
+    )
   })
   it('is kept in the units of its trade: 1500 rpm are 25 in SI, 35 mm² 35e-6', () => {
     const column = (kind: PartKindId, key: string) => PART_KINDS[kind].columns.find(c => c.key === key) as NumberColumn
@@ -27,25 +49,42 @@ describe('a number of a part', () => {
 
 describe('a part that cannot be', () => {
   const shipped = (kind: PartKindId, at = 0) => ({ ...PART_KINDS[kind].shipped[at]! })
-  const messages = (kind: PartKindId, changed: object) => checkPart(kind, { ...shipped(kind), ...changed }).map(e => `${e.key}: ${e.message}`)
-  it.each(kinds)('%s: as it ships it will do', (kind) => {
+  const messages = (kind: PartKindId, changed: object) =>
+    checkPart(kind, { ...shipped(kind), ...changed }).map(e => `${e.key}: ${e.message}`)
+  it.each(kinds)('%s: as it ships it will do', kind => {
     for (const part of PART_KINDS[kind].shipped) expect(checkPart(kind, part), part.name).toEqual([])
   })
   it('says which column, and from where to where it runs', () => {
-    expect(messages('motor', { ratedPower: -5 })).toEqual([expect.stringMatching(/^ratedPower: Rated power runs from .* to .*\.$/)])
-    expect(messages('cell', { cellsInSeries: 1.5 })).toEqual([expect.stringMatching(/^cellsInSeries: .* is a whole number from \d+ to \d+\.$/)])
-    expect(messages('cell', { chemistry: 'sodium' })).toEqual([expect.stringMatching(/^chemistry: Chemistry is LFP or NMC/)])
+    expect(messages('motor', { ratedPower: -5 })).toEqual([
+      expect.stringMatching(/^ratedPower: Rated power runs from .* to .*\.$/),
+    ])
+    expect(messages('cell', { cellsInSeries: 1.5 })).toEqual([
+      expect.stringMatching(/^cellsInSeries: .* is a whole number from \d+ to \d+\.$/),
+    ])
+    expect(messages('cell', { chemistry: 'sodium' })).toEqual([
+      expect.stringMatching(/^chemistry: Chemistry is LFP or NMC/),
+    ])
     expect(messages('cell', { complete: 'perhaps' })).toEqual(['complete: With box and management is yes or no.'])
     expect(messages('fuse', { name: '' })).toEqual(['name: A fuse needs a name.'])
     expect(messages('fuse', { name: 'x'.repeat(81) })).toEqual(['name: A name has at most 80 letters.'])
   })
   it('says which two columns are at odds', () => {
-    const motor = shipped('motor') as unknown as { ratedPower: number, ratedRpm: number }
-    expect(messages('motor', { peakPower: 0.9 * motor.ratedPower })).toContain('peakPower: The peak is below the rated power.')
-    expect(messages('motor', { greatestRpm: 0.9 * motor.ratedRpm })).toContain('greatestRpm: The greatest speed is below the rated speed.')
-    expect(messages('controller', { leastVoltage: 90, greatestVoltage: 60 })).toContain('greatestVoltage: The upper voltage is below the lower one.')
-    expect(messages('controller', { rollbackFrom: 370, rollbackTo: 350 })).toContain('rollbackTo: It is off below where it begins to cut back.')
-    expect(messages('cell', { current: 100, currentPeak: 50 })).toContain('currentPeak: The amps for 30 s are below those all day.')
+    const motor = shipped('motor') as unknown as { ratedPower: number; ratedRpm: number }
+    expect(messages('motor', { peakPower: 0.9 * motor.ratedPower })).toContain(
+      'peakPower: The peak is below the rated power.',
+    )
+    expect(messages('motor', { greatestRpm: 0.9 * motor.ratedRpm })).toContain(
+      'greatestRpm: The greatest speed is below the rated speed.',
+    )
+    expect(messages('controller', { leastVoltage: 90, greatestVoltage: 60 })).toContain(
+      'greatestVoltage: The upper voltage is below the lower one.',
+    )
+    expect(messages('controller', { rollbackFrom: 370, rollbackTo: 350 })).toContain(
+      'rollbackTo: It is off below where it begins to cut back.',
+    )
+    expect(messages('cell', { current: 100, currentPeak: 50 })).toContain(
+      'currentPeak: The amps for 30 s are below those all day.',
+    )
     expect(messages('motor', { noLoadCurrent: 60 }).join()).toMatch(/ratedEfficiency: /)
   })
 })

@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { checkPart, columnHeading, libraryWith, PART_KINDS, readParts, SHIPPED_LIBRARY, writeParts, type Part, type PartKindId, type PartsTable } from '../../src/parts'
+import {
+  checkPart,
+  columnHeading,
+  libraryWith,
+  PART_KINDS,
+  readParts,
+  SHIPPED_LIBRARY,
+  writeParts,
+  type Part,
+  type PartKindId,
+  type PartsTable,
+} from '../../src/parts'
 
 const KINDS = Object.keys(PART_KINDS) as PartKindId[]
 function read(kind: PartKindId, text: string): PartsTable {
@@ -10,9 +21,9 @@ function read(kind: PartKindId, text: string): PartsTable {
     if (step.done) return step.value
   }
 }
-const errorsOf = (table: PartsTable) => table.outcome === 'wrong' ? table.errors : []
+const errorsOf = (table: PartsTable) => (table.outcome === 'wrong' ? table.errors : [])
 
-describe.each(KINDS)('%s', (kind) => {
+describe.each(KINDS)('%s', kind => {
   const { shipped, columns } = PART_KINDS[kind]
   it('that ship are whole, invented and have ids of their own', () => {
     expect(shipped.length).toBeGreaterThan(2)
@@ -25,7 +36,8 @@ describe.each(KINDS)('%s', (kind) => {
     expect(table.parts.length).toBe(shipped.length)
     table.parts.forEach((part, i) => {
       for (const c of columns) {
-        if (c.kind === 'number') expect(part[c.key], `${part.name} ${c.key}`).toBeCloseTo(shipped[i]![c.key] as number, 7)
+        if (c.kind === 'number')
+          expect(part[c.key], `${part.name} ${c.key}`).toBeCloseTo(shipped[i]![c.key] as number, 7)
         else expect(part[c.key]).toBe(shipped[i]![c.key])
       }
     })
@@ -41,26 +53,45 @@ describe('a file of fuses', () => {
     ['no heading', 'a,b\n1,2', 1, 'name', /no name, kind, rating_A/],
     ['a word for a number', `${HEAD}\nA,terminal block,many,58,2000,10`, 2, 'rating_A', /“many” is not a number/],
     ['a number missing', `${HEAD}\nA,terminal block,,58,2000,10`, 2, 'rating_A', /missing/],
-    ['a number out of range', `${HEAD}\nA,terminal block,60,58,2000,10\nB,terminal block,6000,58,2000,10`, 3, 'rating_A', /runs from 0 A to 2000 A/],
+    [
+      'a number out of range',
+      `${HEAD}\nA,terminal block,60,58,2000,10\nB,terminal block,6000,58,2000,10`,
+      3,
+      'rating_A',
+      /runs from 0 A to 2000 A/,
+    ],
     ['an unknown kind', `${HEAD}\nA,glass,60,58,2000,10`, 2, 'kind', /“glass” should be fast/],
-    ['a name twice', `${HEAD}\nA,terminal block,60,58,2000,10\nA,terminal block,80,58,2000,10`, 3, 'name', /line 2 already/],
+    [
+      'a name twice',
+      `${HEAD}\nA,terminal block,60,58,2000,10\nA,terminal block,80,58,2000,10`,
+      3,
+      'name',
+      /line 2 already/,
+    ],
     ['no name', `${HEAD}\n,terminal block,60,58,2000,10`, 2, 'name', /needs a name/],
     ['nothing below the heading', HEAD, 2, 'name', /no fuses/],
   ])('with %s is told by line and column', (_, text, line, column, message) => {
     expect(errorsOf(read('fuse', text))[0]).toMatchObject({ line, column, message: expect.stringMatching(message) })
   })
   it('counts lines as an editor does when a quoted name runs over two', () => {
-    expect(errorsOf(read('fuse', `${HEAD}\n"A\nlong",terminal block,60,58,2000,10\nB,terminal block,many,58,2000,10`))[0]!.line).toBe(4)
+    expect(
+      errorsOf(read('fuse', `${HEAD}\n"A\nlong",terminal block,60,58,2000,10\nB,terminal block,many,58,2000,10`))[0]!
+        .line,
+    ).toBe(4)
   })
   it('takes semicolons with decimal commas, columns in any order, and empty lines', () => {
-    const table = read('fuse', '\uFEFFprice_euro;name;kind;rating_A;clears_at_up_to_V;interrupts_A\n9,50;A;terminal block;62,5;58;2000\n;;;;;\n')
+    const table = read(
+      'fuse',
+      '\uFEFFprice_euro;name;kind;rating_A;clears_at_up_to_V;interrupts_A\n9,50;A;terminal block;62,5;58;2000\n;;;;;\n',
+    )
     if (table.outcome !== 'read') throw new Error(JSON.stringify(table.errors))
     expect(table.parts[0]).toMatchObject({ id: 'own/a', rating: 62.5, price: 9.5 })
   })
 })
 
 describe('columns against each other', () => {
-  const wrong = (kind: PartKindId, change: Partial<Part>) => checkPart(kind, { ...PART_KINDS[kind].shipped[0]!, ...change }).map(e => e.key)
+  const wrong = (kind: PartKindId, change: Partial<Part>) =>
+    checkPart(kind, { ...PART_KINDS[kind].shipped[0]!, ...change }).map(e => e.key)
   it('name the column that cannot be', () => {
     expect(wrong('motor', { greatestVoltage: 5 })).toEqual(['greatestVoltage'])
     expect(wrong('motor', { peakPower: 10 })).toEqual(['peakPower'])
@@ -69,11 +100,19 @@ describe('columns against each other', () => {
     expect(wrong('cell', { currentPeak: 1 })).toEqual(['currentPeak'])
   })
   it('never let a part in that the schema refuses, whatever is typed', () => {
-    fc.assert(fc.property(fc.constantFrom(...KINDS), fc.nat(20), fc.oneof(fc.double(), fc.string(), fc.constant(null)), (kind, place, value) => {
-      const { columns, shipped, schema } = PART_KINDS[kind]
-      const part = { ...shipped[0]!, [columns[place % columns.length]!.key]: value }
-      if (checkPart(kind, part).length === 0) expect(schema.safeParse(part).success).toBe(true)
-    }), { seed: 7 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...KINDS),
+        fc.nat(20),
+        fc.oneof(fc.double(), fc.string(), fc.constant(null)),
+        (kind, place, value) => {
+          const { columns, shipped, schema } = PART_KINDS[kind]
+          const part = { ...shipped[0]!, [columns[place % columns.length]!.key]: value }
+          if (checkPart(kind, part).length === 0) expect(schema.safeParse(part).success).toBe(true)
+        },
+      ),
+      { seed: 7 },
+    )
   })
 })
 
@@ -81,8 +120,12 @@ it('ten thousand motors are read, with progress on the way', () => {
   const [head, row] = writeParts('motor', PART_KINDS.motor.shipped.slice(4, 5)).trim().split('\n')
   const text = [head, ...Array.from({ length: 10_000 }, (_, i) => row!.replace(/^"[^"]*"/, `Motor ${i}`))].join('\n')
   const run = readParts('motor', text)
-  let told = 0, step = run.next()
-  while (!step.done) { told++; step = run.next() }
+  let told = 0,
+    step = run.next()
+  while (!step.done) {
+    told++
+    step = run.next()
+  }
   expect(step.value.outcome === 'read' && step.value.parts.length).toBe(10_000)
   expect(told).toBeGreaterThan(20)
 })

@@ -1,23 +1,55 @@
 import { describe, expect, it } from 'vitest'
-import { DEMO_BOATS, migrateProject, MIGRATIONS, projectSchema, PROJECT_VERSION, setupOf, usualWayHome } from '../../src/project'
+import {
+  DEMO,
+  DEMO_BOATS,
+  migrateProject,
+  MIGRATIONS,
+  projectSchema,
+  PROJECT_VERSION,
+  setupOf,
+  usualWayHome,
+} from '../../src/project'
 import { stringFaults } from '../../src/solar'
 
-const without = (of: object, keys: string[]) => Object.fromEntries(Object.entries(of).filter(([key]) => !keys.includes(key)))
+const without = (of: object, keys: string[]) =>
+  Object.fromEntries(Object.entries(of).filter(([key]) => !keys.includes(key)))
 
 /** A boat as an older Remigo wrote it: what came later is taken out again. */
-function asVersion5({ boat, use, design, ...rest }: typeof DEMO_BOATS[number]) {
-  const wiring = without(design.wiring, ['dcdcLeast', 'dcdcGreatest', 'dcdcPower', 'chargeLength', 'houseLength', 'panelLength'])
+function asVersion5({ boat, use, design, ...rest }: (typeof DEMO_BOATS)[number]) {
+  const wiring = without(design.wiring, [
+    'dcdcLeast',
+    'dcdcGreatest',
+    'dcdcPower',
+    'chargeLength',
+    'houseLength',
+    'panelLength',
+  ])
   return {
-    ...rest, version: 5, boat: without(boat, ['compartments']), use: without(use, ['outings', 'wayHome', 'place']),
+    ...rest,
+    version: 5,
+    boat: without(boat, ['compartments']),
+    use: without(use, ['outings', 'wayHome', 'place']),
     design: {
-      ...without(design, ['banks', 'solar']), wiring: { ...wiring, fitted: { ...without(design.wiring.fitted, ['galvanicIsolator', 'bonding']), precharge: false } },
-      charging: without(design.charging, ['supply', 'generatorPower', 'generatorShare', 'generatorFuel', 'sun', 'sailing', 'month']),
+      ...without(design, ['banks', 'solar']),
+      wiring: {
+        ...wiring,
+        fitted: { ...without(design.wiring.fitted, ['galvanicIsolator', 'bonding']), precharge: false },
+      },
+      charging: without(design.charging, [
+        'supply',
+        'generatorPower',
+        'generatorShare',
+        'generatorFuel',
+        'sun',
+        'sailing',
+        'month',
+      ]),
     },
   }
 }
 
 describe('boats of version 6', () => {
-  const old = { ...DEMO_BOATS[0]!, version: 6, held: { motor: true, pack: false, propeller: false, voltage: false } }
+  const old = { ...DEMO.tirrick, version: 6, held: { motor: true, pack: false, propeller: false, voltage: false } }
   const run = { speed: 2, power: 900, voltage: null, current: null, direction: '', stream: null, note: '' }
   const moved = (points: object[]) => {
     const outcome = migrateProject({ ...old, trial: { points, use: 'theory' } })
@@ -26,26 +58,47 @@ describe('boats of version 6', () => {
   it('keep their runs, each with the drive, house and weight that the boat had', () => {
     const { trial, held } = moved([run, run])
     expect(trial.points.map(p => p.setup)).toEqual([0, 0])
-    expect(trial.setups).toEqual([setupOf(DEMO_BOATS[0]!)])
-    expect(held).toEqual({ motor: true, controller: false, reduction: false, propeller: false, pack: false, voltage: false, charger: false, panels: false })
+    expect(trial.setups).toEqual([setupOf(DEMO.tirrick)])
+    expect(held).toEqual({
+      motor: true,
+      controller: false,
+      reduction: false,
+      propeller: false,
+      pack: false,
+      voltage: false,
+      charger: false,
+      panels: false,
+    })
   })
   it('without runs need no setup', () => expect(moved([]).trial.setups).toEqual([]))
 })
 
 describe('boats of version 5', () => {
-  it.each(DEMO_BOATS.map(b => [b.name, b] as const))('%s is brought up to date, keeps what it had and gets what is usual', (_, boat) => {
-    const moved = migrateProject(asVersion5(boat))
-    expect(moved.outcome).toBe('current')
-    const parsed = projectSchema.safeParse(moved.outcome === 'current' ? moved.document : null)
-    expect(parsed.error?.issues ?? []).toEqual([])
-    expect(parsed.data!.version).toBe(PROJECT_VERSION)
-    expect(parsed.data!.design.wiring.fitted).toMatchObject({ precharge: false, galvanicIsolator: true, bonding: true })
-    expect(parsed.data!.design.charging.charger).toEqual(boat.design.charging.charger)
-    expect(parsed.data!.design.solar.fitted).toBe(false)
-    // the panels that are offered suit the pack
-    expect(stringFaults(parsed.data!.design.solar, boat.design.pack.series * boat.design.pack.cell.cellsInSeries * boat.design.pack.chargeVoltage)).toEqual([])
-    expect(parsed.data!.use.wayHome).toBe(usualWayHome(boat.boat))
-  })
+  it.each(DEMO_BOATS.map(b => [b.name, b] as const))(
+    '%s is brought up to date, keeps what it had and gets what is usual',
+    (_, boat) => {
+      const moved = migrateProject(asVersion5(boat))
+      expect(moved.outcome).toBe('current')
+      const parsed = projectSchema.safeParse(moved.outcome === 'current' ? moved.document : null)
+      expect(parsed.error?.issues ?? []).toEqual([])
+      expect(parsed.data!.version).toBe(PROJECT_VERSION)
+      expect(parsed.data!.design.wiring.fitted).toMatchObject({
+        precharge: false,
+        galvanicIsolator: true,
+        bonding: true,
+      })
+      expect(parsed.data!.design.charging.charger).toEqual(boat.design.charging.charger)
+      expect(parsed.data!.design.solar.fitted).toBe(false)
+      // the panels that are offered suit the pack
+      expect(
+        stringFaults(
+          parsed.data!.design.solar,
+          boat.design.pack.series * boat.design.pack.cell.cellsInSeries * boat.design.pack.chargeVoltage,
+        ),
+      ).toEqual([])
+      expect(parsed.data!.use.wayHome).toBe(usualWayHome(boat.boat))
+    },
+  )
   it('every version has its step, up to today’s', () => {
     for (let v = 1; v < PROJECT_VERSION; v++) expect(MIGRATIONS[v]).toBeDefined()
   })

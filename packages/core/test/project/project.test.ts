@@ -1,8 +1,26 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { boatContradictions, contradictionText, DEMO_BOATS, fieldError, FIELDS, migrateProject, newProject, PROJECT_VERSION, projectSchema, readProject, typicalAnswers, valueAt, withEdits, writeProject, type FieldPath, type Project } from '../../src/project'
+import {
+  boatContradictions,
+  contradictionText,
+  DEMO,
+  DEMO_BOATS,
+  fieldError,
+  FIELDS,
+  migrateProject,
+  newProject,
+  PROJECT_VERSION,
+  projectSchema,
+  readProject,
+  typicalAnswers,
+  valueAt,
+  withEdits,
+  writeProject,
+  type FieldPath,
+  type Project,
+} from '../../src/project'
 
-const yacht = DEMO_BOATS[0]!
+const yacht = DEMO.tirrick
 const errorsOf = (text: string) => {
   const read = readProject(text)
   return read.ok ? [] : read.errors
@@ -23,13 +41,62 @@ describe('a file', () => {
     ['foreign', '{"format":"other-boat","version":1}', 'format', /not “other-boat”/],
     ['without format', '{"version":1}', 'format', /is missing/],
     ['without version', '{"format":"remigo-boat"}', 'version', /whole number/],
-    ['too new', altered((c) => { Object.assign(c, { version: PROJECT_VERSION + 6 }) }), 'version', new RegExp(`version ${PROJECT_VERSION + 6}.*Update Remigo`)],
-    ['too heavy', altered((c) => { Object.assign(c.boat!, { mass: 9e9 }) }), 'boat.mass', /at most 150000/],
-    ['a word for a number', altered((c) => { Object.assign(c.use!, { cruiseSpeed: 'fast' }) }), 'use.cruiseSpeed', /should be a number/],
-    ['a missing part', altered((c) => { delete c.design!.motor }), 'design.motor', /is missing/],
-    ['a field of another program', altered((c) => { Object.assign(c.boat!, { sails: 3 }) }), 'boat.sails', /not part of a Remigo boat/],
-    ['an unknown hull', altered((c) => { Object.assign(c.boat!, { hullType: 'raft' }) }), 'boat.hullType', /“keelYacht” or “displacementLaunch”/],
-    ['a waterline longer than the boat', altered((c) => { Object.assign(c.boat!, { lengthWaterline: 11 }) }), 'boat.lengthWaterline', /longer than the boat/],
+    [
+      'too new',
+      altered(c => {
+        Object.assign(c, { version: PROJECT_VERSION + 6 })
+      }),
+      'version',
+      new RegExp(`version ${PROJECT_VERSION + 6}.*Update Remigo`),
+    ],
+    [
+      'too heavy',
+      altered(c => {
+        Object.assign(c.boat!, { mass: 9e9 })
+      }),
+      'boat.mass',
+      /at most 150000/,
+    ],
+    [
+      'a word for a number',
+      altered(c => {
+        Object.assign(c.use!, { cruiseSpeed: 'fast' })
+      }),
+      'use.cruiseSpeed',
+      /should be a number/,
+    ],
+    [
+      'a missing part',
+      altered(c => {
+        delete c.design!.motor
+      }),
+      'design.motor',
+      /is missing/,
+    ],
+    [
+      'a field of another program',
+      altered(c => {
+        Object.assign(c.boat!, { sails: 3 })
+      }),
+      'boat.sails',
+      /not part of a Remigo boat/,
+    ],
+    [
+      'an unknown hull',
+      altered(c => {
+        Object.assign(c.boat!, { hullType: 'raft' })
+      }),
+      'boat.hullType',
+      /“keelYacht” or “displacementLaunch”/,
+    ],
+    [
+      'a waterline longer than the boat',
+      altered(c => {
+        Object.assign(c.boat!, { lengthWaterline: 11 })
+      }),
+      'boat.lengthWaterline',
+      /longer than the boat/,
+    ],
   ])('that is %s names the field and the reason', (_, text, field, reason) => {
     const errors = errorsOf(text)
     expect(errors.map(e => e.field)).toContain(field)
@@ -41,9 +108,15 @@ describe('a file', () => {
 })
 
 describe('migrations', () => {
-  const steps = { 1: (d: Record<string, unknown>) => ({ ...d, b: 1 }), 2: (d: Record<string, unknown>) => ({ ...d, c: Number(d.b) + 1 }) }
+  const steps = {
+    1: (d: Record<string, unknown>) => ({ ...d, b: 1 }),
+    2: (d: Record<string, unknown>) => ({ ...d, c: Number(d.b) + 1 }),
+  }
   it('walk step by step to the version wanted', () => {
-    expect(migrateProject({ version: 1 }, steps, 3)).toEqual({ outcome: 'current', document: { version: 3, b: 1, c: 2 } })
+    expect(migrateProject({ version: 1 }, steps, 3)).toEqual({
+      outcome: 'current',
+      document: { version: 3, b: 1, c: 2 },
+    })
   })
   it('say when a document is too new or the path has a gap', () => {
     expect(migrateProject({ version: 4 }, steps, 3).outcome).toBe('tooNew')
@@ -68,20 +141,37 @@ describe('edits', () => {
     }
   })
   it('out of range is told in the owner’s units', () => {
-    expect(fieldError('boat.mass', 1, { profile: 'us', overrides: {} })).toMatch(/Weight runs from 44\slb to 330\s693\slb; this is 2\.20\slb|Weight runs from/)
+    expect(fieldError('boat.mass', 1, { profile: 'us', overrides: {} })).toMatch(
+      /Weight runs from 44\slb to 330\s693\slb; this is 2\.20\slb|Weight runs from/,
+    )
     expect(fieldError('design.motor.ratedRpm', 100_000)).toMatch(/20\s000\srpm/)
   })
 })
 
 describe('a first boat', () => {
   it('from typical answers is valid for every type and usual length', () => {
-    fc.assert(fc.property(fc.constantFrom('keelYacht', 'displacementLaunch'), fc.double({ min: 5, max: 20, noNaN: true }), (type, length) => {
-      const project: Project = newProject(typicalAnswers(type, length), 'x')
-      expect(projectSchema.safeParse(project).error?.issues).toBeUndefined()
-      expect(boatContradictions(project.boat)).toEqual([])
-    }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom('keelYacht', 'displacementLaunch'),
+        fc.double({ min: 5, max: 20, noNaN: true }),
+        (type, length) => {
+          const project: Project = newProject(typicalAnswers(type, length), 'x')
+          expect(projectSchema.safeParse(project).error?.issues).toBeUndefined()
+          expect(boatContradictions(project.boat)).toEqual([])
+        },
+      ),
+    )
   })
-  it.each([[{ beam: 8 }, /60 %/], [{ mass: 40_000 }, /too heavy/], [{ mass: 60 }, /too light/], [{ beamWaterline: 4 }, /beam at the waterline/]])('contradiction %o is told', (over, reason) => {
-    expect(boatContradictions({ ...yacht.boat, ...over }).map(contradictionText).join()).toMatch(reason)
+  it.each([
+    [{ beam: 8 }, /60 %/],
+    [{ mass: 40_000 }, /too heavy/],
+    [{ mass: 60 }, /too light/],
+    [{ beamWaterline: 4 }, /beam at the waterline/],
+  ])('contradiction %o is told', (over, reason) => {
+    expect(
+      boatContradictions({ ...yacht.boat, ...over })
+        .map(contradictionText)
+        .join(),
+    ).toMatch(reason)
   })
 })

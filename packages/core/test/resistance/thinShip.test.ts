@@ -12,35 +12,52 @@ const speedAt = (fn: number, length = 10) => fn * Math.sqrt(GRAVITY * length)
  * midpoint rule in λ = sec θ on a very fine grid.
  */
 function wigleyByQuadrature(fn: number, L: number, B: number, T: number, offsets: number[]): number {
-  const V = fn * Math.sqrt(GRAVITY * L), k = GRAVITY / (V * V)
+  const V = fn * Math.sqrt(GRAVITY * L),
+    k = GRAVITY / (V * V)
   const N = 60_000
   let sum = 0
   for (let i = 0; i < N; i++) {
-    const theta = (i + 0.5) / N * Math.PI / 2
-    const l = 1 / Math.cos(theta), w = k * l, a = w * l
+    const theta = (((i + 0.5) / N) * Math.PI) / 2
+    const l = 1 / Math.cos(theta),
+      w = k * l,
+      a = w * l
     // ∫ −8x/L² sin(wx) dx over −L/2 … L/2
-    const h = w * L / 2
-    const along = -16 / (L * L) * (Math.sin(h) / (w * w) - L / 2 * Math.cos(h) / w)
+    const h = (w * L) / 2
+    const along = (-16 / (L * L)) * (Math.sin(h) / (w * w) - ((L / 2) * Math.cos(h)) / w)
     // ∫ (1 − z²/T²) e^(−az) dz over 0 … T
-    const down = a * T > 1e-3
-      ? 1 / a - 2 / (a ** 3 * T * T) + Math.exp(-a * T) * (2 / (a * a * T) + 2 / (a ** 3 * T * T))
-      : 2 / 3 * T
+    const down =
+      a * T > 1e-3
+        ? 1 / a - 2 / (a ** 3 * T * T) + Math.exp(-a * T) * (2 / (a * a * T) + 2 / (a ** 3 * T * T))
+        : (2 / 3) * T
     const amplitude = offsets.reduce((s, y) => s + Math.cos(w * l * Math.sin(theta) * y), 0)
     // λ² / √(λ² − 1) dλ = sec³θ dθ
-    sum += (B / 2 * along * down * amplitude) ** 2 * l ** 3
+    sum += ((B / 2) * along * down * amplitude) ** 2 * l ** 3
   }
-  return 4 * RHO * GRAVITY * GRAVITY / (Math.PI * V * V) * sum * Math.PI / 2 / N
+  return (((4 * RHO * GRAVITY * GRAVITY) / (Math.PI * V * V)) * sum * Math.PI) / 2 / N
 }
 
 describe('thin-ship integral', () => {
-  it.each([0.2, 0.25, 0.316, 0.4, 0.5, 0.8])('agrees with an independent quadrature of Wigley’s hull within 0.5 %, Fn %f', (fn) => {
-    const exact = wigleyByQuadrature(fn, 10, 1, 0.625, [0])
-    expect(Math.abs(michellResistance(wigley, speedAt(fn), RHO) / exact - 1)).toBeLessThan(0.005)
-  })
+  it.each([0.2, 0.25, 0.316, 0.4, 0.5, 0.8])(
+    'agrees with an independent quadrature of Wigley’s hull within 0.5 %, Fn %f',
+    fn => {
+      const exact = wigleyByQuadrature(fn, 10, 1, 0.625, [0])
+      expect(Math.abs(michellResistance(wigley, speedAt(fn), RHO) / exact - 1)).toBeLessThan(0.005)
+    },
+  )
   it.each([
-    [0.2, [-1.5, 1.5]], [0.3, [-1.5, 1.5]], [0.5, [-1.5, 1.5]], [0.2, [-2.5, 2.5]], [0.25, [-2.5, 2.5]], [0.35, [-2.5, 2.5]], [0.8, [-2.5, 2.5]],
+    [0.2, [-1.5, 1.5]],
+    [0.3, [-1.5, 1.5]],
+    [0.5, [-1.5, 1.5]],
+    [0.2, [-2.5, 2.5]],
+    [0.25, [-2.5, 2.5]],
+    [0.35, [-2.5, 2.5]],
+    [0.8, [-2.5, 2.5]],
     // the widest gap has the fastest interference; three tubes have one between each two
-    [0.22, [-5, 5]], [0.3, [-5, 5]], [0.6, [-5, 5]], [0.25, [-1.2, 0, 1.2]], [0.4, [-1.2, 0, 1.2]],
+    [0.22, [-5, 5]],
+    [0.3, [-5, 5]],
+    [0.6, [-5, 5]],
+    [0.25, [-1.2, 0, 1.2]],
+    [0.4, [-1.2, 0, 1.2]],
   ])('and of such hulls side by side, with their interference, Fn %f at %j m', (fn, offsets) => {
     const exact = wigleyByQuadrature(fn, 10, 1, 0.625, offsets)
     expect(Math.abs(michellResistance(wigley, speedAt(fn), RHO, offsets) / exact - 1)).toBeLessThan(0.005)
@@ -59,11 +76,16 @@ describe('thin-ship integral', () => {
   it('keeps Froude’s law: with every length k times, at equal Fn, wave resistance grows with k³', () => {
     const big = roundHull(25, 2.5, 0.625 * 2.5, 2 / 3, 2 / 3)
     for (const fn of [0.25, 0.4, 0.6]) {
-      expect(michellResistance(big, speedAt(fn, 25), RHO) / michellResistance(wigley, speedAt(fn), RHO)).toBeCloseTo(2.5 ** 3, 2)
+      expect(michellResistance(big, speedAt(fn, 25), RHO) / michellResistance(wigley, speedAt(fn), RHO)).toBeCloseTo(
+        2.5 ** 3,
+        2,
+      )
     }
   })
   it('grows with the square of the beam', () => {
-    expect(michellResistance(roundHull(10, 2, 0.625, 2 / 3, 2 / 3), 3, RHO) / michellResistance(wigley, 3, RHO)).toBeCloseTo(4, 9)
+    expect(
+      michellResistance(roundHull(10, 2, 0.625, 2 / 3, 2 / 3), 3, RHO) / michellResistance(wigley, 3, RHO),
+    ).toBeCloseTo(4, 9)
   })
   it('a tube half under is half a circle', () => {
     const tube = tubeHull(7, 0.6, 0.3, 0.88)

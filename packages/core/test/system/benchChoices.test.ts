@@ -1,11 +1,21 @@
 import { describe, expect, it } from 'vitest'
 import { THROTTLE_POINTS, USUAL_THROTTLE } from '../../src/drive'
-import { DEMO_BOATS, withEdits } from '../../src/project'
+import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'
 import { controllerSettings } from '../../src/report'
-import { dayWarming, driveWarming, evaluate, evenThrottle, heatLimited, modelOf, powerCurve, propellerDesigns, throttleFeel } from '../../src/system'
+import {
+  dayWarming,
+  driveWarming,
+  evaluate,
+  evenThrottle,
+  heatLimited,
+  modelOf,
+  powerCurve,
+  propellerDesigns,
+  throttleFeel,
+} from '../../src/system'
 import { fillText, METRIC_UNITS } from '../../src/units'
 
-const yacht = DEMO_BOATS[0]!
+const yacht = DEMO.tirrick
 const tried = (path: string, value: unknown) => withEdits(yacht, [{ path, value }])
 
 describe('propellers designed anew', () => {
@@ -30,12 +40,21 @@ describe('propellers designed anew', () => {
 })
 
 describe('what heat lets her do', () => {
-  const hot = withEdits(yacht, [{ path: 'design.motor.ratedPower', value: 1500 }, { path: 'design.motor.peakPower', value: 6000 }, { path: 'design.motor.mass', value: 9 }, { path: 'use.ambient', value: 318 }])
-  const model = modelOf(hot), { topSpeed } = hot.use
+  const hot = withEdits(yacht, [
+    { path: 'design.motor.ratedPower', value: 1500 },
+    { path: 'design.motor.peakPower', value: 6000 },
+    { path: 'design.motor.mass', value: 9 },
+    { path: 'use.ambient', value: 318 },
+  ])
+  const model = modelOf(hot),
+    { topSpeed } = hot.use
   it('is the speed at which winding or controller just holds', () => {
     const limited = heatLimited(model, topSpeed)!
     const warm = driveWarming(model, limited.train, limited.train)!
-    expect(Math.max(warm.motor.winding - warm.limit, warm.controller - hot.design.controller.rollbackFrom)).toBeCloseTo(0, 0)
+    expect(Math.max(warm.motor.winding - warm.limit, warm.controller - hot.design.controller.rollbackFrom)).toBeCloseTo(
+      0,
+      0,
+    )
     expect(limited.speed).toBeLessThan(topSpeed)
   })
   it('is everything when nothing becomes too hot', () => {
@@ -52,14 +71,15 @@ describe('what heat lets her do', () => {
 })
 
 describe('the lever’s feel', () => {
-  const model = modelOf(yacht), curve = powerCurve(yacht)
+  const model = modelOf(yacht),
+    curve = powerCurve(yacht)
   it('rises from nothing to what the drive holds for minutes', () => {
     const steps = throttleFeel(model, USUAL_THROTTLE, curve)
     expect(steps[0]).toMatchObject({ speed: 0, packCurrent: 0 })
     steps.slice(1).forEach((s, i) => expect(s.speed).toBeGreaterThanOrEqual(steps[i]!.speed))
     expect(steps.at(-1)!.speed).toBeGreaterThan(yacht.use.cruiseSpeed)
   })
-  it.each(['torque', 'speed'] as const)('made even by %s adds the same speed with each step', (controls) => {
+  it.each(['torque', 'speed'] as const)('made even by %s adds the same speed with each step', controls => {
     const throttle = { ...USUAL_THROTTLE, controls, deadband: 0 }
     const steps = throttleFeel(model, { ...throttle, points: evenThrottle(model, throttle, curve) }, curve)
     const quarter = (i: number) => steps[5 * i]!.speed
@@ -71,11 +91,14 @@ describe('the lever’s feel', () => {
 
 describe('the settings sheet', () => {
   const valueOf = (project: typeof yacht, label: string) => {
-    const { params } = controllerSettings(project).flatMap(g => g.settings).find(s => s.label === label)!.value
+    const { params } = controllerSettings(project)
+      .flatMap(g => g.settings)
+      .find(s => s.label === label)!.value
     return (params!.v as { value: number }).value
   }
   it.each(DEMO_BOATS.map(b => [b.name, b] as const))('of %s is whole and in order', (_, boat) => {
-    for (const { settings } of controllerSettings(boat)) for (const s of settings) expect(`${fillText(s.value, METRIC_UNITS)} ${s.why}`).not.toMatch(/NaN|undefined|–/)
+    for (const { settings } of controllerSettings(boat))
+      for (const s of settings) expect(`${fillText(s.value, METRIC_UNITS)} ${s.why}`).not.toMatch(/NaN|undefined|–/)
     expect(valueOf(boat, 'Under-voltage, off below')).toBeLessThan(valueOf(boat, 'Full pack'))
     expect(valueOf(boat, 'Battery amps, all day')).toBeLessThanOrEqual(boat.design.controller.batteryCurrent)
   })

@@ -1,16 +1,19 @@
 import { describe, expect, it } from 'vitest'
 import { KNOT } from '../../src/constants'
-import { DEMO_BOATS, newProject, typicalAnswers, withEdits } from '../../src/project'
+import { DEMO, newProject, typicalAnswers, withEdits } from '../../src/project'
 import { evaluate, humpOf, modelOf, operatingPoint, planingReading, powerCurve, readCurve } from '../../src/system'
 import { fillText } from '../../src/units'
 
-const yacht = DEMO_BOATS[0]!
+const yacht = DEMO.tirrick
 const runabout = newProject({ ...typicalAnswers('planing', 6), cruiseSpeed: 18 * KNOT }, 'fast')
 const reading = (project: typeof yacht) => {
   const e = evaluate(project, project.use.cruiseSpeed)
   return readCurve(e.model, powerCurve(project), e.payoff, e.cruise)
 }
-const words = (project: typeof yacht) => reading(project).sentences.map(s => fillText(s)).join(' ')
+const words = (project: typeof yacht) =>
+  reading(project)
+    .sentences.map(s => fillText(s))
+    .join(' ')
 
 describe('the curve in words', () => {
   it('tells knee and cheapest mile, and changes with the boat', () => {
@@ -24,7 +27,7 @@ describe('the curve in words', () => {
     expect(reading(yacht).cheapest.energyPerDistance).toBe(least)
   })
   it('explains methods that disagree by more than half', () => {
-    expect(words(DEMO_BOATS[1]!)).toMatch(/asks 2\..* times what .* asks\. One holds weather/)
+    expect(words(DEMO.osprel)).toMatch(/asks 2\..* times what .* asks\. One holds weather/)
   })
   it('warns of shallow water', () => {
     expect(words(withEdits(yacht, [{ path: 'boat.waterDepth', value: 1 }]))).toMatch(/the bottom is felt/)
@@ -42,8 +45,8 @@ describe('the curve in words', () => {
 describe('on the plane', () => {
   it('has trim, wetted length and the pack’s lever', () => {
     const p = planingReading(modelOf(runabout), 18 * KNOT)!
-    expect(p.trim * 180 / Math.PI).toBeGreaterThan(2)
-    expect(p.trim * 180 / Math.PI).toBeLessThan(10)
+    expect((p.trim * 180) / Math.PI).toBeGreaterThan(2)
+    expect((p.trim * 180) / Math.PI).toBeLessThan(10)
     expect(p.trimForward).toBeLessThan(p.trim)
     expect(p.trimAft).toBeGreaterThan(p.trim)
     expect(p.keelLength).toBeGreaterThan(p.chineLength)
@@ -54,6 +57,8 @@ describe('on the plane', () => {
   })
   it('shallow water costs more at one speed', () => {
     const shallow = withEdits(yacht, [{ path: 'boat.waterDepth', value: 2 }])
-    expect(operatingPoint(modelOf(shallow), 2.6).resistance.centre).toBeGreaterThan(operatingPoint(modelOf(yacht), 2.6).resistance.centre)
+    expect(operatingPoint(modelOf(shallow), 2.6).resistance.centre).toBeGreaterThan(
+      operatingPoint(modelOf(yacht), 2.6).resistance.centre,
+    )
   })
 })

@@ -1,24 +1,55 @@
+import { findingsOf } from '../../src/advice'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { figureOn, figuresOf, readFigure } from '../../src/figures'
 import { HULL_TYPES, hasSails, hullLabel } from '../../src/hull'
-import { DEMO_BOATS, migrateProject, projectSchema, withEdits, type Project } from '../../src/project'
+import { DEMO_BOATS, DEMO, migrateProject, projectSchema, withEdits, type Project } from '../../src/project'
 import { stockSize } from '../../src/propulsor'
-import { evaluate, matching, modelOf, powerCurve, regenerationAt, regenerationStart, thrustBalance, warmingCurve } from '../../src/system'
+import {
+  evaluate,
+  matching,
+  modelOf,
+  powerCurve,
+  regenerationAt,
+  regenerationStart,
+  thrustBalance,
+  warmingCurve,
+} from '../../src/system'
 import { fillText } from '../../src/units'
 
-const numbersIn = (value: unknown): number[] => typeof value === 'number' ? [value] : value && typeof value === 'object' ? Object.values(value).flatMap(numbersIn) : []
+const numbersIn = (value: unknown): number[] =>
+  typeof value === 'number'
+    ? [value]
+    : value && typeof value === 'object'
+      ? Object.values(value).flatMap(numbersIn)
+      : []
 const finite = (value: unknown) => numbersIn(value).every(Number.isFinite)
 const named = DEMO_BOATS.map(p => [p.name, p] as const)
 
 /** A demo boat loaded, driven and powered otherwise. */
-const otherwise = fc.record({
-  boat: fc.constantFrom(...DEMO_BOATS), load: fc.double({ min: 0.75, max: 1.3, noNaN: true }), pace: fc.double({ min: 0.4, max: 1.4, noNaN: true }),
-  ambient: fc.double({ min: 263, max: 338, noNaN: true }), power: fc.double({ min: 0.3, max: 3, noNaN: true }),
-}).map(({ boat, load, pace, ambient, power }): Project => withEdits(boat, [
-  { path: 'boat.mass', value: boat.boat.mass * load }, { path: 'use.cruiseSpeed', value: boat.use.cruiseSpeed * pace }, { path: 'use.ambient', value: ambient },
-  { path: 'design.motor', value: { ...boat.design.motor, ratedPower: boat.design.motor.ratedPower * power, peakPower: boat.design.motor.peakPower * power } },
-]))
+const otherwise = fc
+  .record({
+    boat: fc.constantFrom(...DEMO_BOATS),
+    load: fc.double({ min: 0.75, max: 1.3, noNaN: true }),
+    pace: fc.double({ min: 0.4, max: 1.4, noNaN: true }),
+    ambient: fc.double({ min: 263, max: 338, noNaN: true }),
+    power: fc.double({ min: 0.3, max: 3, noNaN: true }),
+  })
+  .map(({ boat, load, pace, ambient, power }): Project =>
+    withEdits(boat, [
+      { path: 'boat.mass', value: boat.boat.mass * load },
+      { path: 'use.cruiseSpeed', value: boat.use.cruiseSpeed * pace },
+      { path: 'use.ambient', value: ambient },
+      {
+        path: 'design.motor',
+        value: {
+          ...boat.design.motor,
+          ratedPower: boat.design.motor.ratedPower * power,
+          peakPower: boat.design.motor.peakPower * power,
+        },
+      },
+    ]),
+  )
 
 describe('one demo boat of every kind', () => {
   it('there is, and each document is valid', () => {
@@ -30,7 +61,8 @@ describe('one demo boat of every kind', () => {
     for (const speed of [0, 0.3, project.use.cruiseSpeed, project.use.topSpeed]) {
       const e = evaluate(project, speed)
       for (const id of figuresOf(e)) {
-        const figure = figureOn(id, project), { value, low, high } = readFigure(id, e)
+        const figure = figureOn(id, project),
+          { value, low, high } = readFigure(id, e)
         expect(Number.isNaN(value), id).toBe(false)
         if (low !== undefined && high !== undefined) expect(low, id).toBeLessThanOrEqual(high)
         for (const input of figure.inputs(e)) expect(Number.isNaN(input.value), `${id}: ${input.what}`).toBe(false)
@@ -39,39 +71,59 @@ describe('one demo boat of every kind', () => {
     }
   })
   it.each(named)('%s: matching, thrust and heat are drawn without a gap', (_, project) => {
-    const model = modelOf(project), curve = powerCurve(project)
+    const model = modelOf(project),
+      curve = powerCurve(project)
     expect(finite(matching(model, curve))).toBe(true)
     expect(finite(thrustBalance(model))).toBe(true)
     expect(finite(warmingCurve(model, evaluate(project, project.use.cruiseSpeed).point.drive, 3600))).toBe(true)
   })
   it('is called by her kind within the type', () => {
-    expect(DEMO_BOATS.map(p => hullLabel(p.boat))).toEqual(['Keel sailing yacht', 'Displacement launch', 'Semi-displacement', 'Planing motor boat', 'Jet boat', 'Sailing catamaran', 'Pontoon boat', 'Canoe', 'Inflatable'])
+    expect(DEMO_BOATS.map(p => hullLabel(p.boat))).toEqual([
+      'Keel sailing yacht',
+      'Displacement launch',
+      'Semi-displacement',
+      'Planing motor boat',
+      'Jet boat',
+      'Sailing catamaran',
+      'Pontoon boat',
+      'Canoe',
+      'Inflatable',
+    ])
     expect(DEMO_BOATS.filter(p => hasSails(p.boat)).map(p => p.name)).toEqual(['Tirrick', 'Halcyne'])
   })
 })
 
 describe('any of them, loaded and powered otherwise', () => {
   it('has findings with sentences, and no figure missing', () => {
-    fc.assert(fc.property(otherwise, (project) => {
-      const e = evaluate(project, project.use.cruiseSpeed)
-      for (const f of e.findings.findings) {
-        expect(fillText(f.sentence)).not.toMatch(/NaN|undefined|(?<!\S)–(?!\S)/)
-        expect(fillText(f.amount)).not.toMatch(/NaN|undefined/)
-        expect(f.fixes.length > 0 || f.need !== null || f.severity === 'note', f.rule).toBe(true)
-      }
-      for (const id of figuresOf(e)) expect(Number.isNaN(readFigure(id, e).value), id).toBe(false)
-    }), { numRuns: 120 })
+    fc.assert(
+      fc.property(otherwise, project => {
+        const e = evaluate(project, project.use.cruiseSpeed)
+        for (const f of findingsOf(e).findings) {
+          expect(fillText(f.sentence)).not.toMatch(/NaN|undefined|(?<!\S)–(?!\S)/)
+          expect(fillText(f.amount)).not.toMatch(/NaN|undefined/)
+          expect(f.fixes.length > 0 || f.need !== null || f.severity === 'note', f.rule).toBe(true)
+        }
+        for (const id of figuresOf(e)) expect(Number.isNaN(readFigure(id, e).value), id).toBe(false)
+      }),
+      { numRuns: 60 },
+    )
   })
   it('hotter air never cools the motor, nor more windage helps her hold', () => {
-    fc.assert(fc.property(otherwise, (project) => {
-      const at = (ambient: number) => { const p = withEdits(project, [{ path: 'use.ambient', value: ambient }]); return readFigure('windingTemperature', evaluate(p, p.use.cruiseSpeed)).value }
-      expect(at(330)).toBeGreaterThanOrEqual(at(290) - 1e-9)
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(otherwise, project => {
+        const at = (ambient: number) => {
+          const p = withEdits(project, [{ path: 'use.ambient', value: ambient }])
+          return readFigure('windingTemperature', evaluate(p, p.use.cruiseSpeed)).value
+        }
+        expect(at(330)).toBeGreaterThanOrEqual(at(290) - 1e-9)
+      }),
+      { numRuns: 60 },
+    )
   })
 })
 
 describe('regeneration', () => {
-  const yacht = DEMO_BOATS[0]!
+  const yacht = DEMO.tirrick
   it('begins at a speed, below which it gives nothing', () => {
     const start = regenerationStart(modelOf(yacht))!
     expect(regenerationAt(modelOf(yacht), 0.95 * start).packPower).toBeLessThan(2)
@@ -89,7 +141,7 @@ describe('regeneration', () => {
 })
 
 describe('documents of older versions', () => {
-  const today = DEMO_BOATS[0]!
+  const today = DEMO.tirrick
   const { jet: _jet, cooling: _cooling, ...design } = today.design
   const { torqueLimit: _t, rpmLimit: _r, reverses: _v, astern: _s, ...drive } = today.boat.drive
   const { kind: _k, efficiencyFactor: _e, hand: _h, ...propeller } = design.propeller
@@ -97,7 +149,13 @@ describe('documents of older versions', () => {
   const { rollbackFrom: _f, rollbackTo: _to, regenCurrent: _c, ...controller } = design.controller
   const { ambient: _a, ...use } = today.use
   const { heat: _heat, ...rest } = today
-  const second = { ...rest, version: 2, use, boat: { ...today.boat, drive }, design: { ...design, propeller, motor, controller } }
+  const second = {
+    ...rest,
+    version: 2,
+    use,
+    boat: { ...today.boat, drive },
+    design: { ...design, propeller, motor, controller },
+  }
   it('version 2 becomes today’s and valid, and says the same of the boat', () => {
     const migrated = migrateProject(second)
     expect(migrated.outcome).toBe('current')
@@ -107,7 +165,17 @@ describe('documents of older versions', () => {
   })
   it('version 1 too', () => {
     const { trial: _trial, ...first } = second
-    const { variant: _1, hullBeam: _2, hullSpacing: _3, tubes: _4, deadrise: _5, lcg: _6, waterDepth: _7, oldEngine, ...boat } = second.boat
+    const {
+      variant: _1,
+      hullBeam: _2,
+      hullSpacing: _3,
+      tubes: _4,
+      deadrise: _5,
+      lcg: _6,
+      waterDepth: _7,
+      oldEngine,
+      ...boat
+    } = second.boat
     const { kind: _8, usualRpm: _9, fuelRate: _10, ...engine } = oldEngine
     const migrated = migrateProject({ ...first, version: 1, boat: { ...boat, oldEngine: engine } })
     expect(projectSchema.safeParse(migrated.outcome === 'current' && migrated.document).error?.issues ?? []).toEqual([])
@@ -115,10 +183,12 @@ describe('documents of older versions', () => {
 })
 
 it('stock sizes are whole steps, never larger than the place when rounded down', () => {
-  fc.assert(fc.property(fc.double({ min: 0.02, max: 2, noNaN: true }), (size) => {
-    expect(stockSize(size, 'down')).toBeLessThanOrEqual(size + 1e-5)
-    expect(Math.abs(stockSize(size) - size)).toBeLessThanOrEqual(0.0025 + 1e-9)
-    const steps = stockSize(size) / 0.005
-    expect(Math.abs(steps - Math.round(steps))).toBeLessThan(1e-9)
-  }))
+  fc.assert(
+    fc.property(fc.double({ min: 0.02, max: 2, noNaN: true }), size => {
+      expect(stockSize(size, 'down')).toBeLessThanOrEqual(size + 1e-5)
+      expect(Math.abs(stockSize(size) - size)).toBeLessThanOrEqual(0.0025 + 1e-9)
+      const steps = stockSize(size) / 0.005
+      expect(Math.abs(steps - Math.round(steps))).toBeLessThan(1e-9)
+    }),
+  )
 })

@@ -1,16 +1,29 @@
 import { describe, expect, it } from 'vitest'
-import { DEMO_BOATS, withEdits } from '../../src/project'
-import { DEMO_JETS } from '../../src/parts'
+import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'
+import { SHIPPED_JETS } from '../../src/parts'
 import { QUIET_TIPS, seriesPropeller, STOCK_STEP, tipClearance } from '../../src/propulsor'
-import { bestPitch, centreResistance, driveTrain, greatestShaftSpeed, jetChoices, judged, limitShares, modelOf, operatingPoint, pitchChoices, tightestLimit } from '../../src/system'
+import {
+  bestPitch,
+  centreResistance,
+  driveTrain,
+  greatestShaftSpeed,
+  jetChoices,
+  judged,
+  limitShares,
+  modelOf,
+  operatingPoint,
+  pitchChoices,
+  tightestLimit,
+} from '../../src/system'
 
-const yacht = DEMO_BOATS[0]!
+const yacht = DEMO.tirrick
 const jetBoat = DEMO_BOATS.find(b => b.boat.drive.kind === 'jet')!
 const screwBoats = DEMO_BOATS.filter(b => b.boat.drive.kind !== 'jet').map(b => [b.name, b] as const)
 
 describe('a pusher tried on a boat', () => {
   it.each(screwBoats)('%s: is judged by the rating used most at the top wished', (_, boat) => {
-    const model = modelOf(boat), speed = boat.use.topSpeed
+    const model = modelOf(boat),
+      speed = boat.use.topSpeed
     const shares = limitShares(model, driveTrain(model, speed, centreResistance(model, speed)))
     const { tightest, state } = judged(boat)
     expect(tightest).toEqual(tightestLimit(shares, 'allDay'))
@@ -18,13 +31,17 @@ describe('a pusher tried on a boat', () => {
   })
   it('jets of the library: the fitted one marked, one too large for the place never fits', () => {
     const choices = jetChoices(jetBoat)
-    expect(choices.map(c => c.jet.id)).toEqual(DEMO_JETS.map(j => j.id))
+    expect(choices.map(c => c.jet.id)).toEqual(SHIPPED_JETS.map(j => j.id))
     expect(choices.filter(c => c.fitted).map(c => c.jet.id)).toEqual([jetBoat.design.jet.id])
-    const narrow = withEdits(jetBoat, [{ path: 'boat.drive.greatestDiameter', value: Math.min(...DEMO_JETS.map(j => j.impellerDiameter)) }])
-    for (const c of jetChoices(narrow)) if (c.jet.impellerDiameter > narrow.boat.drive.greatestDiameter + 0.001) expect(c.state).toBe('stop')
+    const narrow = withEdits(jetBoat, [
+      { path: 'boat.drive.greatestDiameter', value: Math.min(...SHIPPED_JETS.map(j => j.impellerDiameter)) },
+    ])
+    for (const c of jetChoices(narrow))
+      if (c.jet.impellerDiameter > narrow.boat.drive.greatestDiameter + 0.001) expect(c.state).toBe('stop')
   })
   it('pitches run fine to coarse by an inch of stock, inside the series, the fitted one as it is', () => {
-    const choices = pitchChoices(yacht), { diameter, pitch } = yacht.design.propeller
+    const choices = pitchChoices(yacht),
+      { diameter, pitch } = yacht.design.propeller
     expect(choices.filter(c => c.fitted).map(c => c.pitch)).toEqual([pitch])
     choices.slice(1).forEach((c, i) => expect(c.pitch).toBeGreaterThan(choices[i]!.pitch))
     for (const c of choices) {
@@ -36,40 +53,60 @@ describe('a pusher tried on a boat', () => {
 })
 
 describe('the turns that there are', () => {
-  it.each(screwBoats)('%s: at them the motor’s volts at rated torque are the pack’s, or it is at its own greatest speed', (_, boat) => {
-    const model = modelOf(boat)
-    if (model.motor.outcome !== 'fitted') throw new Error('a demo motor that cannot be')
-    const { motor } = boat.design, { resistance, torqueConstant } = model.motor.losses
-    const omega = greatestShaftSpeed(boat) * model.totalRatio * 2 * Math.PI
-    const torque = motor.ratedPower / (motor.ratedRpm * Math.PI / 30)
-    const volts = torqueConstant * omega + resistance * torque / torqueConstant
-    const atEnd = Math.abs(omega - motor.greatestRpm * Math.PI / 30) < 1e-6
-    if (atEnd) expect(volts).toBeLessThanOrEqual(model.pack.nominalVoltage * 1.000001)
-    else expect(volts / model.pack.nominalVoltage).toBeCloseTo(1, 6)
-  })
+  it.each(screwBoats)(
+    '%s: at them the motor’s volts at rated torque are the pack’s, or it is at its own greatest speed',
+    (_, boat) => {
+      const model = modelOf(boat)
+      if (model.motor.outcome !== 'fitted') throw new Error('a demo motor that cannot be')
+      const { motor } = boat.design,
+        { resistance, torqueConstant } = model.motor.losses
+      const omega = greatestShaftSpeed(boat) * model.totalRatio * 2 * Math.PI
+      const torque = motor.ratedPower / ((motor.ratedRpm * Math.PI) / 30)
+      const volts = torqueConstant * omega + (resistance * torque) / torqueConstant
+      const atEnd = Math.abs(omega - (motor.greatestRpm * Math.PI) / 30) < 1e-6
+      if (atEnd) expect(volts).toBeLessThanOrEqual(model.pack.nominalVoltage * 1.000001)
+      else expect(volts / model.pack.nominalVoltage).toBeCloseTo(1, 6)
+    },
+  )
   it('grow with the volts and fall with the reduction', () => {
-    expect(greatestShaftSpeed(withEdits(yacht, [{ path: 'design.pack.series', value: yacht.design.pack.series + 2 }]))).toBeGreaterThan(greatestShaftSpeed(yacht))
+    expect(
+      greatestShaftSpeed(withEdits(yacht, [{ path: 'design.pack.series', value: yacht.design.pack.series + 2 }])),
+    ).toBeGreaterThan(greatestShaftSpeed(yacht))
     const slower = withEdits(yacht, [{ path: 'design.reduction', value: { kind: 'belt', ratio: 3 } }])
-    expect(greatestShaftSpeed(slower)).toBeLessThan(greatestShaftSpeed(withEdits(yacht, [{ path: 'design.reduction', value: { kind: 'belt', ratio: 1.5 } }])))
+    expect(greatestShaftSpeed(slower)).toBeLessThan(
+      greatestShaftSpeed(withEdits(yacht, [{ path: 'design.reduction', value: { kind: 'belt', ratio: 1.5 } }])),
+    )
   })
 })
 
 describe('the best pitch', () => {
-  it.each(screwBoats)('%s: no stock pitch that the turns allow takes less torque-power for the top wished', (_, boat) => {
-    const { pitch, limitedBy } = bestPitch(boat), model = modelOf(boat), { propeller } = boat.design
-    const thrust = centreResistance(model, boat.use.topSpeed) / (1 - model.interaction.thrustDeduction), va = boat.use.topSpeed * (1 - model.interaction.wakeFraction)
-    const powerAt = (p: number) => {
-      const { shaftSpeed, torque } = seriesPropeller({ ...propeller, kind: 'fixed', efficiencyFactor: null, pitch: p }).at(thrust, va, model.water.density)
-      return { shaftSpeed, power: 2 * Math.PI * shaftSpeed * torque }
-    }
-    if (limitedBy === 'series') return
-    const best = powerAt(pitch), most = greatestShaftSpeed(boat)
-    for (const p of [0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3, 1.4].map(ratio => ratio * propeller.diameter)) {
-      const other = powerAt(p)
-      // a step of stock pitch is worth half a per cent at most here
-      if (other.shaftSpeed <= most) expect(other.power / best.power).toBeGreaterThan(0.99)
-    }
-  })
+  it.each(screwBoats)(
+    '%s: no stock pitch that the turns allow takes less torque-power for the top wished',
+    (_, boat) => {
+      const { pitch, limitedBy } = bestPitch(boat),
+        model = modelOf(boat),
+        { propeller } = boat.design
+      const thrust = centreResistance(model, boat.use.topSpeed) / (1 - model.interaction.thrustDeduction),
+        va = boat.use.topSpeed * (1 - model.interaction.wakeFraction)
+      const powerAt = (p: number) => {
+        const { shaftSpeed, torque } = seriesPropeller({
+          ...propeller,
+          kind: 'fixed',
+          efficiencyFactor: null,
+          pitch: p,
+        }).at(thrust, va, model.water.density)
+        return { shaftSpeed, power: 2 * Math.PI * shaftSpeed * torque }
+      }
+      if (limitedBy === 'series') return
+      const best = powerAt(pitch),
+        most = greatestShaftSpeed(boat)
+      for (const p of [0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3, 1.4].map(ratio => ratio * propeller.diameter)) {
+        const other = powerAt(p)
+        // a step of stock pitch is worth half a per cent at most here
+        if (other.shaftSpeed <= most) expect(other.power / best.power).toBeGreaterThan(0.99)
+      }
+    },
+  )
 })
 
 describe('room around the tips', () => {
@@ -81,22 +118,30 @@ describe('room around the tips', () => {
 })
 
 describe('the band of a point', () => {
-  it.each(DEMO_BOATS.map(b => [b.name, b] as const))('%s: holds the centre, and its ends are the drive’s own answer to the ends of the pull, a tenth for wake and propeller on top', (_, boat) => {
-    const model = modelOf(boat)
-    for (const share of [0.4, 0.7, 1]) {
-      const speed = share * boat.use.topSpeed, p = operatingPoint(model, speed)
-      const [low, high] = [p.resistance.low, p.resistance.high].map(pull => driveTrain(model, speed, pull)) as [ReturnType<typeof driveTrain>, ReturnType<typeof driveTrain>]
-      expect(p.packPowerHigh).toBeCloseTo(1.1 * high.controllerInput + high.housePower, 6)
-      expect(p.packPowerLow).toBeCloseTo(0.9 * low.controllerInput + low.housePower, 6)
-      expect(p.shaftPowerHigh).toBeCloseTo(1.1 * high.shaftPower, 6)
-      expect(p.shaftPowerLow).toBeCloseTo(0.9 * low.shaftPower, 6)
-      expect(p.packPowerLow).toBeLessThan(p.drive.packPower)
-      expect(p.packPowerHigh).toBeGreaterThan(p.drive.packPower)
-      expect(p.distanceLow).toBeLessThan(p.distanceLeft)
-      expect(p.distanceHigh).toBeGreaterThan(p.distanceLeft)
-      expect(p.energyPerDistance * speed).toBeCloseTo(p.drive.packPower, 6)
-      expect(p.timeLeft * speed).toBeCloseTo(p.distanceLeft, 6)
-      expect(p.distanceLow * p.packPowerHigh).toBeCloseTo(p.distanceHigh * p.packPowerLow, 2)
-    }
-  })
+  it.each(DEMO_BOATS.map(b => [b.name, b] as const))(
+    '%s: holds the centre, and its ends are the drive’s own answer to the ends of the pull, a tenth for wake ' +
+      'and propeller on top',
+    (_, boat) => {
+      const model = modelOf(boat)
+      for (const share of [0.4, 0.7, 1]) {
+        const speed = share * boat.use.topSpeed,
+          p = operatingPoint(model, speed)
+        const [low, high] = [p.resistance.low, p.resistance.high].map(pull => driveTrain(model, speed, pull)) as [
+          ReturnType<typeof driveTrain>,
+          ReturnType<typeof driveTrain>,
+        ]
+        expect(p.packPowerHigh).toBeCloseTo(1.1 * high.controllerInput + high.housePower, 6)
+        expect(p.packPowerLow).toBeCloseTo(0.9 * low.controllerInput + low.housePower, 6)
+        expect(p.shaftPowerHigh).toBeCloseTo(1.1 * high.shaftPower, 6)
+        expect(p.shaftPowerLow).toBeCloseTo(0.9 * low.shaftPower, 6)
+        expect(p.packPowerLow).toBeLessThan(p.drive.packPower)
+        expect(p.packPowerHigh).toBeGreaterThan(p.drive.packPower)
+        expect(p.distanceLow).toBeLessThan(p.distanceLeft)
+        expect(p.distanceHigh).toBeGreaterThan(p.distanceLeft)
+        expect(p.energyPerDistance * speed).toBeCloseTo(p.drive.packPower, 6)
+        expect(p.timeLeft * speed).toBeCloseTo(p.distanceLeft, 6)
+        expect(p.distanceLow * p.packPowerHigh).toBeCloseTo(p.distanceHigh * p.packPowerLow, 2)
+      }
+    },
+  )
 })

@@ -1,9 +1,26 @@
+import { packFor, sizeRest } from '../../src/sizing'
+import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { KNOT } from '../../src/constants'
 import { DEMO_BOATS, newProject, projectSchema, typicalAnswers, withEdits, type Project } from '../../src/project'
-import { curveSpeeds, evaluate, hullResistance, limitShares, lowSpeedDoubt, methodCurves, modelOf, motorEnvelope, operatingPoint, packFor, payoffSpeed, pitchChoices, powerCurve, sizeRest, stretchOf, topSpeed } from '../../src/system'
-import { DEMO_CELLS } from '../../src/parts'
+import {
+  curveSpeeds,
+  evaluate,
+  hullResistance,
+  limitShares,
+  lowSpeedDoubt,
+  methodCurves,
+  modelOf,
+  motorEnvelope,
+  operatingPoint,
+  payoffSpeed,
+  pitchChoices,
+  powerCurve,
+  stretchOf,
+  topSpeed,
+} from '../../src/system'
+import { cellNamed } from '../../src/parts'
 
 const [yacht, launch] = DEMO_BOATS as [Project, Project]
 const sized = (project: Project) => {
@@ -16,7 +33,8 @@ describe('the chain balances', () => {
   it('energy: from the pack to the water every loss is accounted for', () => {
     for (const project of DEMO_BOATS) {
       for (const p of powerCurve(project, 12)) {
-        const d = p.drive, m = modelOf(project)
+        const d = p.drive,
+          m = modelOf(project)
         expect(d.packPower).toBeCloseTo(d.controllerInput + d.housePower, 6)
         expect(d.controllerInput).toBeCloseTo(d.motorInput + d.controllerLoss, 6)
         expect(d.motorInput).toBeCloseTo(d.shaftPower + d.motorLoss, 6)
@@ -25,7 +43,10 @@ describe('the chain balances', () => {
         expect(d.thrust * (1 - m.interaction.thrustDeduction)).toBeCloseTo(p.resistance.centre, 6)
         // PE/PD = ηH ηO ηR
         const hull = (1 - m.interaction.thrustDeduction) / (1 - m.interaction.wakeFraction)
-        expect(d.effectivePower / d.deliveredPower).toBeCloseTo(hull * d.propellerEfficiency * m.interaction.relativeRotative, 6)
+        expect(d.effectivePower / d.deliveredPower).toBeCloseTo(
+          hull * d.propellerEfficiency * m.interaction.relativeRotative,
+          6,
+        )
         expect(d.packCurrent * d.packVoltage).toBeCloseTo(d.packPower, 4)
         expect(d.motorRpm / 60).toBeCloseTo(d.shaftSpeed * m.totalRatio, 9)
       }
@@ -45,10 +66,15 @@ describe('the chain balances', () => {
 describe('measured boats (handbook/05: common practice, owner-measured, ± 10 %)', () => {
   const fromDimensions = (length: number, over: Partial<ReturnType<typeof typicalAnswers>>) =>
     sized(newProject({ ...typicalAnswers('keelYacht', length), ...over }, 'measured'))
-  const large = fromDimensions(11, { mass: 10_000 }), small = fromDimensions(7.6, {})
+  const large = fromDimensions(11, { mass: 10_000 }),
+    small = fromDimensions(7.6, {})
   it.each<[string, Project, number, number]>([
-    ['11 m, 10 t', large, 5.3, 6.2], ['11 m, 10 t', large, 6.6, 14],
-    ['7.6 m', small, 7.5 / 1.852, 1], ['7.6 m', small, 8.5 / 1.852, 1.5], ['7.6 m', small, 9.5 / 1.852, 2], ['7.6 m', small, 10.5 / 1.852, 2.9],
+    ['11 m, 10 t', large, 5.3, 6.2],
+    ['11 m, 10 t', large, 6.6, 14],
+    ['7.6 m', small, 7.5 / 1.852, 1],
+    ['7.6 m', small, 8.5 / 1.852, 1.5],
+    ['7.6 m', small, 9.5 / 1.852, 2],
+    ['7.6 m', small, 10.5 / 1.852, 2.9],
   ])('%s from its dimensions alone: the band at %3$f kn holds %4$f kW', (_, project, knots, kW) => {
     const p = operatingPoint(modelOf(project), knots * KNOT)
     expect(p.froude).toBeGreaterThan(0.25)
@@ -58,47 +84,72 @@ describe('measured boats (handbook/05: common practice, owner-measured, ± 10 %)
   it('below Fn 0.25 the band owns up to twice the centre', () => {
     expect(lowSpeedDoubt(0.3)).toBe(1)
     expect(lowSpeedDoubt(0.1)).toBe(2)
-    for (const [project, knots, kW] of [[large, 3, 0.82], [large, 4.4, 2.4], [small, 5 / 1.852, 0.5]] as const) {
+    for (const [project, knots, kW] of [
+      [large, 3, 0.82],
+      [large, 4.4, 2.4],
+      [small, 5 / 1.852, 0.5],
+    ] as const) {
       expect(operatingPoint(modelOf(project), knots * KNOT).packPowerHigh / 1000).toBeGreaterThan(kW)
     }
   })
 })
 
 describe('properties of the boat', () => {
-  const boats = fc.record({
-    type: fc.constantFrom('keelYacht', 'displacementLaunch'), length: fc.double({ min: 5.5, max: 16, noNaN: true }), drive: fc.constantFrom<'shaft' | 'sailDrive'>('shaft', 'sailDrive'),
-    heavy: fc.double({ min: 0.6, max: 1.6, noNaN: true }), beam: fc.double({ min: 0.85, max: 1.2, noNaN: true }), fn: fc.double({ min: 0, max: 0.5, noNaN: true }), condition: fc.constantFrom('unknown', 'clean', 'slime', 'weed', 'barnacles'),
-  }).map(({ type, length, drive, heavy, beam, fn, condition }) => {
-    const t = typicalAnswers(type, length)
-    const project = newProject({ ...t, drive, mass: t.mass * heavy, beam: t.beam * beam }, 'random')
-    return { project: withEdits(project, [{ path: 'use.hullCondition', value: condition }]), speed: fn * Math.sqrt(9.80665 * length) }
-  })
+  const boats = fc
+    .record({
+      type: fc.constantFrom('keelYacht', 'displacementLaunch'),
+      length: fc.double({ min: 5.5, max: 16, noNaN: true }),
+      drive: fc.constantFrom<'shaft' | 'sailDrive'>('shaft', 'sailDrive'),
+      heavy: fc.double({ min: 0.6, max: 1.6, noNaN: true }),
+      beam: fc.double({ min: 0.85, max: 1.2, noNaN: true }),
+      fn: fc.double({ min: 0, max: 0.5, noNaN: true }),
+      condition: fc.constantFrom('unknown', 'clean', 'slime', 'weed', 'barnacles'),
+    })
+    .map(({ type, length, drive, heavy, beam, fn, condition }) => {
+      const t = typicalAnswers(type, length)
+      const project = newProject({ ...t, drive, mass: t.mass * heavy, beam: t.beam * beam }, 'random')
+      return {
+        project: withEdits(project, [{ path: 'use.hullCondition', value: condition }]),
+        speed: fn * Math.sqrt(9.80665 * length),
+      }
+    })
   it('nothing is ever NaN', () => {
-    fc.assert(fc.property(boats, ({ project, speed }) => {
-      const { point, cruise, top, energy } = evaluate(project, speed)
-      for (const p of [point, cruise, top]) for (const v of Object.values(p.drive)) if (typeof v === 'number') expect(v).not.toBeNaN()
-      for (const v of Object.values(energy)) expect(Number.isFinite(v)).toBe(true)
-      expect(point.resistance.low).toBeLessThanOrEqual(point.resistance.centre)
-      expect(point.resistance.high).toBeGreaterThanOrEqual(point.resistance.centre)
-    }), { numRuns: 150 })
+    fc.assert(
+      fc.property(boats, ({ project, speed }) => {
+        const { point, cruise, top, energy } = evaluate(project, speed)
+        for (const p of [point, cruise, top])
+          for (const v of Object.values(p.drive)) if (typeof v === 'number') expect(v).not.toBeNaN()
+        for (const v of Object.values(energy)) expect(Number.isFinite(v)).toBe(true)
+        expect(point.resistance.low).toBeLessThanOrEqual(point.resistance.centre)
+        expect(point.resistance.high).toBeGreaterThanOrEqual(point.resistance.centre)
+      }),
+      { numRuns: 150 },
+    )
   })
   it('a heavier or fouler boat is no easier to move', () => {
-    fc.assert(fc.property(boats, ({ project, speed }) => {
-      const pull = (edits: { path: string, value: unknown }[]) => hullResistance(modelOf(withEdits(project, edits)), speed)
-      const same = pull([])
-      // a heavier boat may leave one method's range for another's, so methods are compared one by one
-      const heavier = pull([{ path: 'boat.mass', value: project.boat.mass * 1.1 }])
-      same.methods.forEach((m, i) => expect(heavier.methods[i]!.value).toBeGreaterThanOrEqual(m.value * 0.97))
-      const clean = pull([{ path: 'use.hullCondition', value: 'clean' }]), foul = pull([{ path: 'use.hullCondition', value: 'barnacles' }])
-      expect(foul.centre).toBeGreaterThanOrEqual(clean.centre)
-    }), { numRuns: 100 })
+    fc.assert(
+      fc.property(boats, ({ project, speed }) => {
+        const pull = (edits: { path: string; value: unknown }[]) =>
+          hullResistance(modelOf(withEdits(project, edits)), speed)
+        const same = pull([])
+        // a heavier boat may leave one method's range for another's, so methods are compared one by one
+        const heavier = pull([{ path: 'boat.mass', value: project.boat.mass * 1.1 }])
+        same.methods.forEach((m, i) => expect(heavier.methods[i]!.value).toBeGreaterThanOrEqual(m.value * 0.97))
+        const clean = pull([{ path: 'use.hullCondition', value: 'clean' }]),
+          foul = pull([{ path: 'use.hullCondition', value: 'barnacles' }])
+        expect(foul.centre).toBeGreaterThanOrEqual(clean.centre)
+      }),
+      { numRuns: 100 },
+    )
   })
 })
 
 describe('top speed', () => {
   it('is where the tightest rating is just met, and never faster all day than for minutes', () => {
     for (const project of DEMO_BOATS.map(sized)) {
-      const model = modelOf(project), allDay = topSpeed(model, 'allDay'), minutes = topSpeed(model, 'minutes')
+      const model = modelOf(project),
+        allDay = topSpeed(model, 'allDay'),
+        minutes = topSpeed(model, 'minutes')
       if (allDay.outcome !== 'limited' || minutes.outcome === 'none') throw new Error('expected a limit')
       const shares = limitShares(model, operatingPoint(model, allDay.speed).drive)
       expect(Math.max(...shares.map(s => s.allDay))).toBeCloseTo(1, 2)
@@ -106,23 +157,31 @@ describe('top speed', () => {
     }
   })
   it('says when even a crawl is too much', () => {
-    const weak = withEdits(yacht, [{ path: 'design.pack.cell', value: { ...yacht.design.pack.cell, current: 1e-3, currentPeak: 2e-3 } }])
+    const weak = withEdits(yacht, [
+      { path: 'design.pack.cell', value: { ...yacht.design.pack.cell, current: 1e-3, currentPeak: 2e-3 } },
+    ])
     expect(topSpeed(modelOf(weak), 'allDay')).toMatchObject({ outcome: 'none', by: 'packAmps' })
   })
 })
 
 describe('sizing the rest', () => {
-  it.each(DEMO_BOATS.map(p => [p.name, p] as const))('%s: leaves no stop, keeps what is held, carries the use with headroom', (_, project) => {
-    const design = sized(project), e = evaluate(design, project.use.cruiseSpeed)
-    expect(e.findings.counts.stop).toBe(0)
-    if (project.held.motor) expect(design.design.motor).toBe(project.design.motor)
-    if (project.held.propeller) expect(design.design.propeller).toBe(project.design.propeller)
-    expect(e.energy.available).toBeGreaterThanOrEqual(e.energy.needed)
-    expect(e.cruise.drive.continuousShare).toBeLessThanOrEqual(1 - project.use.headroom + 0.02)
-    expect(project.boat.drive.kind === 'jet' ? design.design.jet.impellerDiameter : design.design.propeller.diameter).toBeLessThanOrEqual(Math.max(project.boat.drive.greatestDiameter, project.held.propeller ? 9 : 0) + 1e-9)
-    expect(projectSchema.safeParse(design).success).toBe(true)
-  })
-  it.each(['motor', 'pack', 'propeller', 'voltage'] as const)('holds the %s and sizes around it', (part) => {
+  it.each(DEMO_BOATS.map(p => [p.name, p] as const))(
+    '%s: leaves no stop, keeps what is held, carries the use with headroom',
+    (_, project) => {
+      const design = sized(project),
+        e = evaluate(design, project.use.cruiseSpeed)
+      expect(findingsOf(e).counts.stop).toBe(0)
+      if (project.held.motor) expect(design.design.motor).toBe(project.design.motor)
+      if (project.held.propeller) expect(design.design.propeller).toBe(project.design.propeller)
+      expect(e.energy.available).toBeGreaterThanOrEqual(e.energy.needed)
+      expect(e.cruise.drive.continuousShare).toBeLessThanOrEqual(1 - project.use.headroom + 0.02)
+      expect(
+        project.boat.drive.kind === 'jet' ? design.design.jet.impellerDiameter : design.design.propeller.diameter,
+      ).toBeLessThanOrEqual(Math.max(project.boat.drive.greatestDiameter, project.held.propeller ? 9 : 0) + 1e-9)
+      expect(projectSchema.safeParse(design).success).toBe(true)
+    },
+  )
+  it.each(['motor', 'pack', 'propeller', 'voltage'] as const)('holds the %s and sizes around it', part => {
     const base = sized(withEdits(yacht, [{ path: 'held.motor', value: false }]))
     const held = withEdits(base, [{ path: `held.${part}`, value: true }])
     const again = sized(held)
@@ -131,29 +190,43 @@ describe('sizing the rest', () => {
   })
   it('gives a reason for every part', () => {
     const s = sizeRest(launch)
-    expect(s.outcome === 'sized' && s.reasons.map(r => r.part)).toEqual(['motor', 'reduction', 'propeller', 'controller', 'voltage', 'pack'])
+    expect(s.outcome === 'sized' && s.reasons.map(r => r.part)).toEqual([
+      'motor',
+      'reduction',
+      'propeller',
+      'controller',
+      'voltage',
+      'pack',
+    ])
     expect(s.outcome === 'sized' && s.reasons.find(r => r.part === 'propeller')!.held).toBe(true)
   })
   it('says what is short when nothing fits', () => {
-    const tiny = withEdits(yacht, [{ path: 'design.motor', value: { ...yacht.design.motor, ratedPower: 200, peakPower: 300, noLoadCurrent: 0.1 } }])
+    const tiny = withEdits(yacht, [
+      { path: 'design.motor', value: { ...yacht.design.motor, ratedPower: 200, peakPower: 300, noLoadCurrent: 0.1 } },
+    ])
     const s = sizeRest(tiny)
     expect(s.outcome === 'nothingFits' && s.text.text).toMatch(/held motor/)
   })
   it('finds a design for typical boats of every size from their ten answers', () => {
-    for (const type of ['keelYacht', 'displacementLaunch']) for (const length of [6, 8, 10, 12, 15]) {
-      const design = sized(newProject(typicalAnswers(type, length), 'x'))
-      expect(evaluate(design, 2).findings.counts.stop, `${type} ${length} m`).toBe(0)
-    }
+    for (const type of ['keelYacht', 'displacementLaunch'])
+      for (const length of [6, 8, 10, 12, 15]) {
+        const design = sized(newProject(typicalAnswers(type, length), 'x'))
+        expect(findingsOf(evaluate(design, 2)).counts.stop, `${type} ${length} m`).toBe(0)
+      }
   })
 })
 
 describe('curve and bench figures', () => {
   it('runs from half a knot to beyond hull speed', () => {
-    const speeds = curveSpeeds(yacht), e = evaluate(yacht, 2)
+    const speeds = curveSpeeds(yacht),
+      e = evaluate(yacht, 2)
     expect(speeds[0]! / KNOT).toBeCloseTo(0.5, 9)
     expect(speeds.at(-1)!).toBeGreaterThan(e.hullSpeed)
     const points = powerCurve(yacht)
-    points.reduce((a, b) => { expect(b.drive.packPower).toBeGreaterThan(a.drive.packPower); return b })
+    points.reduce((a, b) => {
+      expect(b.drive.packPower).toBeGreaterThan(a.drive.packPower)
+      return b
+    })
     const curves = methodCurves(yacht, points)
     expect(curves.map(c => c.id)).toEqual(['delft1998', 'holtrop1984', 'handbook'])
     expect(curves[1]!.holds.some(Boolean)).toBe(false)
@@ -161,7 +234,8 @@ describe('curve and bench figures', () => {
   it('names where speed stops paying, at or below hull speed where the wave holds her', () => {
     for (const project of DEMO_BOATS) {
       const payoff = payoffSpeed(modelOf(project))
-      if (modelOf(project).hullType.waveBound) expect(payoff.speed).toBeLessThanOrEqual(evaluate(project, 2).hullSpeed + 1e-9)
+      if (modelOf(project).hullType.waveBound)
+        expect(payoff.speed).toBeLessThanOrEqual(evaluate(project, 2).hullSpeed + 1e-9)
       expect(payoff.effectivePower).toBeGreaterThan(0)
     }
   })
@@ -169,17 +243,24 @@ describe('curve and bench figures', () => {
     expect(stretchOf({ stretchKind: 'distance', duration: 0, distance: 18_000, cruiseSpeed: 2.5 }).duration).toBe(7200)
   })
   it('tries stock pitches around the fitted one, coarser turning slower', () => {
-    const rows = pitchChoices(yacht), turns = (p: Project) => operatingPoint(modelOf(p), p.use.topSpeed).drive.shaftSpeed
+    const rows = pitchChoices(yacht),
+      turns = (p: Project) => operatingPoint(modelOf(p), p.use.topSpeed).drive.shaftSpeed
     expect(rows.filter(r => r.fitted)).toHaveLength(1)
-    rows.reduce((a, b) => { expect(turns(b.project)).toBeLessThan(turns(a.project)); return b })
+    rows.reduce((a, b) => {
+      expect(turns(b.project)).toBeLessThan(turns(a.project))
+      return b
+    })
   })
   it('cuts the motor’s torque where the volts end', () => {
     const envelope = motorEnvelope(yacht, powerCurve(yacht))
-    expect(envelope.allDay[0]).toBeCloseTo(yacht.design.motor.ratedPower / (yacht.design.motor.ratedRpm * 2 * Math.PI / 60), 6)
+    expect(envelope.allDay[0]).toBeCloseTo(
+      yacht.design.motor.ratedPower / ((yacht.design.motor.ratedRpm * 2 * Math.PI) / 60),
+      6,
+    )
     expect(envelope.allDay.at(-1)).toBe(0)
   })
   it('builds a pack of other cells that carries the use', () => {
-    const pack = packFor(yacht, DEMO_CELLS[0]!)!
+    const pack = packFor(yacht, cellNamed('ostra-lfp-105'))!
     const e = evaluate(withEdits(yacht, [{ path: 'design.pack', value: pack }]), 2)
     expect(e.energy.available).toBeGreaterThanOrEqual(e.energy.needed)
   })

@@ -10,30 +10,43 @@ describe('fuses of what taps the pack', () => {
   // common practice: a fuse carries 80 % of its rating all day
   it('of a charger stands a quarter above its amps, and is the smallest that does', () => {
     expect([10, 12, 60, 80, 200].map(chargeFuse)).toEqual([15, 15, 75, 100, 250])
-    fc.assert(fc.property(amps, (current) => {
-      const fuse = chargeFuse(current)
-      expect(fuse).toBeGreaterThanOrEqual(1.25 * current)
-      if (fuse > 15) expect(chargeFuse(0.99 * current)).toBeLessThanOrEqual(fuse)
-    }))
+    fc.assert(
+      fc.property(amps, current => {
+        const fuse = chargeFuse(current)
+        expect(fuse).toBeGreaterThanOrEqual(1.25 * current)
+        if (fuse > 15) expect(chargeFuse(0.99 * current)).toBeLessThanOrEqual(fuse)
+      }),
+    )
   })
   it('never shrinks as the amps grow', () => {
-    fc.assert(fc.property(amps, amps, (a, b) => {
-      expect(chargeFuse(Math.max(a, b))).toBeGreaterThanOrEqual(chargeFuse(Math.min(a, b)))
-    }))
+    fc.assert(
+      fc.property(amps, amps, (a, b) => {
+        expect(chargeFuse(Math.max(a, b))).toBeGreaterThanOrEqual(chargeFuse(Math.min(a, b)))
+      }),
+    )
   })
   it('of the house converter carries its greatest amps on a low pack', () => {
-    fc.assert(fc.property(fc.double({ min: 5, max: 300, noNaN: true }), fc.constantFrom(24, 25.6, 36, 48, 51.2, 96), (load, volts) => {
-      const fuse = houseFuse(load, volts)
-      expect(fuse === 100 || fuse * 0.85 * volts * 0.9 >= converterPower(load)).toBe(true)
-      expect(houseFuse(load, 2 * volts)).toBeLessThanOrEqual(fuse)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 5, max: 300, noNaN: true }),
+        fc.constantFrom(24, 25.6, 36, 48, 51.2, 96),
+        (load, volts) => {
+          const fuse = houseFuse(load, volts)
+          expect(fuse === 100 || fuse * 0.85 * volts * 0.9 >= converterPower(load)).toBe(true)
+          expect(houseFuse(load, 2 * volts)).toBeLessThanOrEqual(fuse)
+        },
+      ),
+    )
   })
   it('a converter is three times the average load, in steps of 60 W, and never less than 120', () => {
     expect([0, 30, 41, 60, 61, 100].map(converterPower)).toEqual([120, 120, 180, 180, 240, 300])
   })
   it('panels push what their controller passes, and without one what they give shorted', () => {
     const solar = DEMO_BOATS.find(b => b.design.solar.fitted)!.design.solar
-    expect(panelSourceCurrent({ ...solar, parallel: 3, controller: null })).toBeCloseTo(3 * solar.panel.shortCurrent, 12)
+    expect(panelSourceCurrent({ ...solar, parallel: 3, controller: null })).toBeCloseTo(
+      3 * solar.panel.shortCurrent,
+      12,
+    )
     if (solar.controller) expect(panelSourceCurrent({ ...solar, parallel: 3 })).toBe(solar.controller.current)
   })
 })
@@ -50,12 +63,15 @@ describe.each(DEMO_BOATS.map(b => [b.name, b] as const))('cables of the taps of 
     for (const [name, run] of Object.entries(runs)) {
       expect(run.dropShare, name).toBeLessThanOrEqual(0.03)
       expect(run.drop / run.voltage, name).toBeCloseTo(run.dropShare, 9)
-      expect(run.drop * run.current / run.loss, name).toBeCloseTo(1, 9)
+      expect((run.drop * run.current) / run.loss, name).toBeCloseTo(1, 9)
     }
   })
   it('the charger’s carries what the cells may take, if that is less than the chargers give', () => {
     const { pack, charging } = boat.design
-    expect(runs.charge!.current).toBeCloseTo(Math.min(charging.count * charging.charger.current, pack.parallel * pack.cell.chargeCurrent), 9)
+    expect(runs.charge!.current).toBeCloseTo(
+      Math.min(charging.count * charging.charger.current, pack.parallel * pack.cell.chargeCurrent),
+      9,
+    )
   })
   it('panels have cables only where there are panels', () => {
     const without = tapRuns(withEdits(boat, [{ path: 'design.solar.fitted', value: false }]))
@@ -63,7 +79,11 @@ describe.each(DEMO_BOATS.map(b => [b.name, b] as const))('cables of the taps of 
     expect(Boolean(runs.panels)).toBe(boat.design.solar.fitted)
   })
   it('a longer cable is never thinner', () => {
-    const longer = tapRuns(withEdits(boat, [{ path: 'design.wiring.chargeLength', value: boat.design.wiring.chargeLength * 4 }]))
-    expect(longer.charge!.area * longer.charge!.parallel).toBeGreaterThanOrEqual(runs.charge!.area * runs.charge!.parallel)
+    const longer = tapRuns(
+      withEdits(boat, [{ path: 'design.wiring.chargeLength', value: boat.design.wiring.chargeLength * 4 }]),
+    )
+    expect(longer.charge!.area * longer.charge!.parallel).toBeGreaterThanOrEqual(
+      runs.charge!.area * runs.charge!.parallel,
+    )
   })
 })

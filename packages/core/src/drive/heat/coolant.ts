@@ -1,5 +1,10 @@
-/** Rise of the coolant on its way, K; heat that a hull cooler passes lying still, W/(m² K), where it is least; from coolant to water, K (common practice). */
-export const COOLANT_RISE = 6, COOLER_AT_REST = 100, COOLER_DIFFERENCE = 10
+/**
+ * Rise of the coolant on its way, K; heat that a hull cooler passes lying still, W/(m² K), where it is least; from
+ * coolant to water, K (common practice).
+ */
+export const COOLANT_RISE = 6,
+  COOLER_AT_REST = 100,
+  COOLER_DIFFERENCE = 10
 /** Water with antifreeze: kg/m³ and J/(kg K) (common practice). */
 const COOLANT = { density: 1050, heat: 3500 }
 

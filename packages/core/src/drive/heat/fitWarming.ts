@@ -1,7 +1,10 @@
 import { maximise } from '../../numeric'
 
 /** A temperature read at a time. s, K. */
-export interface HeatPoint { time: number, temperature: number }
+export interface HeatPoint {
+  time: number
+  temperature: number
+}
 
 /** Ranges of a reading: s, K. */
 export const READING_RANGE = { time: [0, 172_800], temperature: [250, 600] } as const
@@ -20,21 +23,30 @@ export function heatPointError({ time, temperature }: HeatPoint): string | null 
 }
 
 /** What measured temperatures say, or why they say nothing. */
-export type WarmingFit
-  = | { outcome: 'fitted', timeConstant: number, final: number, start: number, error: number }
-    | { outcome: 'refused', reason: string }
+export type WarmingFit =
+  | { outcome: 'fitted'; timeConstant: number; final: number; start: number; error: number }
+  | { outcome: 'refused'; reason: string }
 
 /** Fewest readings that carry a fit of three constants with something to spare. */
 export const LEAST_READINGS = 4
 
 /** Start and end temperature of least squares for a time constant, and what is left over. */
 function linearFit(points: readonly HeatPoint[], tau: number) {
-  let n = 0, sx = 0, sxx = 0, sy = 0, sxy = 0
+  let n = 0,
+    sx = 0,
+    sxx = 0,
+    sy = 0,
+    sxy = 0
   for (const { time, temperature } of points) {
     const x = Math.exp(-time / tau)
-    n++; sx += x; sxx += x * x; sy += temperature; sxy += x * temperature
+    n++
+    sx += x
+    sxx += x * x
+    sy += temperature
+    sxy += x * temperature
   }
-  const slope = (n * sxy - sx * sy) / (n * sxx - sx * sx), final = (sy - slope * sx) / n
+  const slope = (n * sxy - sx * sy) / (n * sxx - sx * sx),
+    final = (sy - slope * sx) / n
   const squares = points.reduce((s, p) => s + (p.temperature - final - slope * Math.exp(-p.time / tau)) ** 2, 0)
   return { final, start: final + slope, squares }
 }
@@ -49,11 +61,24 @@ function linearFit(points: readonly HeatPoint[], tau: number) {
  */
 export function fitWarming(points: readonly HeatPoint[]): WarmingFit {
   const times = new Set(points.map(p => p.time))
-  if (times.size < LEAST_READINGS) return { outcome: 'refused', reason: `${LEAST_READINGS} readings at different times make a curve; there ${times.size === 1 ? 'is one' : `are ${times.size}`}.` }
+  if (times.size < LEAST_READINGS)
+    return {
+      outcome: 'refused',
+      reason:
+        `${LEAST_READINGS} readings at different times make a curve; there ` +
+        `${times.size === 1 ? 'is one' : `are ${times.size}`}.`,
+    }
   const span = Math.max(...times) - Math.min(...times)
-  const timeConstant = Math.exp(maximise(logTau => -linearFit(points, Math.exp(logTau)).squares, Math.log(span / 50), Math.log(span * 20), 1e-7).x)
+  const timeConstant = Math.exp(
+    maximise(logTau => -linearFit(points, Math.exp(logTau)).squares, Math.log(span / 50), Math.log(span * 20), 1e-7).x,
+  )
   const { final, start, squares } = linearFit(points, timeConstant)
-  if (final <= start) return { outcome: 'refused', reason: 'The readings do not rise. Read while it warms up at one power.' }
-  if (timeConstant > 3 * span) return { outcome: 'refused', reason: 'The readings still rise in a straight line: go on until they begin to level off.' }
+  if (final <= start)
+    return { outcome: 'refused', reason: 'The readings do not rise. Read while it warms up at one power.' }
+  if (timeConstant > 3 * span)
+    return {
+      outcome: 'refused',
+      reason: 'The readings still rise in a straight line: go on until they begin to level off.',
+    }
   return { outcome: 'fitted', timeConstant, final, start, error: Math.sqrt(squares / points.length) }
 }

@@ -2,7 +2,10 @@ import { findRoot } from '../../numeric'
 import type { HeatPath, MotorHeat } from './heatPath'
 
 /** Temperatures of winding and case, K. */
-export interface MotorTemperatures { winding: number, case: number }
+export interface MotorTemperatures {
+  winding: number
+  case: number
+}
 
 /**
  * Temperatures that a motor comes to at steady losses.
@@ -27,23 +30,35 @@ export function steadyTemperatures(path: HeatPath, heat: MotorHeat): MotorTemper
  *
  * Source: x′ = A x about the steady state, solved by the two eigenvalues of A, which are real and negative.
  */
-export function temperaturesAfter(path: HeatPath, heat: MotorHeat, start: MotorTemperatures, time: number): MotorTemperatures {
+export function temperaturesAfter(
+  path: HeatPath,
+  heat: MotorHeat,
+  start: MotorTemperatures,
+  time: number,
+): MotorTemperatures {
   const end = steadyTemperatures(path, heat)
-  const u0 = start.winding - end.winding, v0 = start.case - end.case
+  const u0 = start.winding - end.winding,
+    v0 = start.case - end.case
   // u' = −a u + a v; v' = b u − (b + c) v
-  const a = 1 / (path.windingToCase * path.windingHeat), b = 1 / (path.windingToCase * path.caseHeat), c = 1 / (path.caseToSink * path.caseHeat)
-  const mean = (a + b + c) / 2, root = Math.sqrt(mean * mean - a * c)
-  const fast = -mean - root, slow = -mean + root
+  const a = 1 / (path.windingToCase * path.windingHeat),
+    b = 1 / (path.windingToCase * path.caseHeat),
+    c = 1 / (path.caseToSink * path.caseHeat)
+  const mean = (a + b + c) / 2,
+    root = Math.sqrt(mean * mean - a * c)
+  const fast = -mean - root,
+    slow = -mean + root
   // u = p e^(fast t) + q e^(slow t), with u'(0) = −a u0 + a v0
   const slope = a * (v0 - u0)
-  const p = (slope - slow * u0) / (fast - slow), q = u0 - p
-  const ef = Math.exp(fast * time), es = Math.exp(slow * time)
+  const p = (slope - slow * u0) / (fast - slow),
+    q = u0 - p
+  const ef = Math.exp(fast * time),
+    es = Math.exp(slow * time)
   const u = p * ef + q * es
   return { winding: end.winding + u, case: end.case + u + (p * fast * ef + q * slow * es) / a }
 }
 
 /** Time until the winding is at its limit, or that it never is. */
-export type HeatTime = { outcome: 'holds', steady: number } | { outcome: 'drops', time: number } | { outcome: 'tooHot' }
+export type HeatTime = { outcome: 'holds'; steady: number } | { outcome: 'drops'; time: number } | { outcome: 'tooHot' }
 
 /**
  * Time until the winding reaches its limit at steady losses.

@@ -8,17 +8,38 @@ const CUPPED = 1.3
 
 /** Blades that push harder than the water under them allows. */
 export const bladeLoading: Rule = {
-  id: 'bladeLoading', part: 'propeller', slowerHelps: true, checks: 'Blades push no harder than water allows', source: 'Burrill’s 10 % line, 0.494 σ^0.88 (Blount & Fox 1978, from memory of)',
+  id: 'bladeLoading',
+  part: 'propeller',
+  slowerHelps: true,
+  checks: 'Blades push no harder than water allows',
+  source: 'Burrill’s 10 % line, 0.494 σ^0.88 (Blount & Fox 1978, from memory of)',
   check(facts) {
-    const { blades, model: { project } } = facts
+    const {
+      blades,
+      model: { project },
+    } = facts
     const fast = runsFast(project.design.propeller.kind)
     if (!blades || blades.loading <= (fast ? CUPPED : 1) * blades.limit) return null
-    const wider = Math.min(1.05, Math.ceil(project.design.propeller.areaRatio * blades.loading / blades.limit * 20) / 20)
+    const wider = Math.min(
+      1.05,
+      Math.ceil(((project.design.propeller.areaRatio * blades.loading) / blades.limit) * 20) / 20,
+    )
     return {
-      severity: blades.loading > 1.3 * blades.limit && !fast ? 'stop' : 'caution', title: 'blades overloaded at top',
+      severity: blades.loading > 1.3 * blades.limit && !fast ? 'stop' : 'caution',
+      title: 'blades overloaded at top',
       amount: shareOver(blades.loading / blades.limit),
-      sentence: { text: 'They load the water to {l} where {limit} is the most: the backs cavitate, thrust and quiet are lost.', params: { l: { value: blades.loading, quantity: 'plain' }, limit: { value: blades.limit, quantity: 'plain' } } },
-      measure: blades.loading / blades.limit, fixes: [{ label: { text: 'Area {a}', params: { a: { value: wider, quantity: 'plain' } } }, edits: [{ path: 'design.propeller.areaRatio', value: wider }] }, ...lowerTopSpeed(facts)],
+      sentence: {
+        text: 'They load the water to {l} where {limit} is the most: the backs cavitate, thrust and quiet are lost.',
+        params: { l: { value: blades.loading, quantity: 'plain' }, limit: { value: blades.limit, quantity: 'plain' } },
+      },
+      measure: blades.loading / blades.limit,
+      fixes: [
+        {
+          label: { text: 'Area {a}', params: { a: { value: wider, quantity: 'plain' } } },
+          edits: [{ path: 'design.propeller.areaRatio', value: wider }],
+        },
+        ...lowerTopSpeed(facts),
+      ],
     }
   },
 }

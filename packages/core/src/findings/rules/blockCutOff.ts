@@ -2,16 +2,47 @@ import type { Rule } from '../finding'
 
 /** The pack's charge volts against the management inside its blocks. */
 export const blockCutOff: Rule = {
-  id: 'blockCutOff', part: 'pack', checks: 'Charge ends before the blocks’ own management opens', source: 'Cut-offs of the blocks, as typed or as the chemistry survives',
-  check({ model: { pack, project: { design } } }) {
+  id: 'blockCutOff',
+  part: 'pack',
+  checks: 'Charge ends before the blocks’ own management opens',
+  source: 'Cut-offs of the blocks, as typed or as the chemistry survives',
+  check({
+    model: {
+      pack,
+      project: { design },
+    },
+  }) {
     const over = pack.fullVoltage - pack.highVoltage
     if (over <= 1e-6) return null
-    const perCell = Math.floor(pack.highVoltage / pack.cellsInSeries * 100) / 100
+    const perCell = Math.floor((pack.highVoltage / pack.cellsInSeries) * 100) / 100
     return {
-      severity: 'stop', title: 'charge and cut-off', amount: { text: '+{v}', params: { v: { value: over, quantity: 'voltage' } } },
-      sentence: { text: 'Charging goes to {f}; the blocks cut off at {c}. When they open, the drive and the charger lose the pack at once.', params: { f: { value: pack.fullVoltage, quantity: 'voltage' }, c: { value: pack.highVoltage, quantity: 'voltage' } } },
-      caution: 'Cells above their limit can catch fire. Keep their own limit. Local code first; a licensed electrician checks it.',
-      fixes: perCell < design.pack.chargeVoltage && perCell > 1.5 ? [{ label: { text: 'Charge to {v}', params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' } } }, edits: [{ path: 'design.pack.chargeVoltage', value: perCell }] }] : [],
+      severity: 'stop',
+      title: 'charge and cut-off',
+      amount: { text: '+{v}', params: { v: { value: over, quantity: 'voltage' } } },
+      sentence: {
+        text:
+          'Charging goes to {f}; the blocks cut off at {c}. When they open, the drive and the charger lose the ' +
+          'pack at once.',
+        params: {
+          f: { value: pack.fullVoltage, quantity: 'voltage' },
+          c: { value: pack.highVoltage, quantity: 'voltage' },
+        },
+      },
+      caution:
+        'Cells above their limit can catch fire. Keep their own limit. Local code first; a licensed ' +
+        'electrician checks it.',
+      fixes:
+        perCell < design.pack.chargeVoltage && perCell > 1.5
+          ? [
+              {
+                label: {
+                  text: 'Charge to {v}',
+                  params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' } },
+                },
+                edits: [{ path: 'design.pack.chargeVoltage', value: perCell }],
+              },
+            ]
+          : [],
     }
   },
 }

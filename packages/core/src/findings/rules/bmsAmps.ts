@@ -3,14 +3,44 @@ import { lowerTopSpeed } from '../fixes'
 
 /** Battery guard that opens under way. */
 export const bmsAmps: Rule = {
-  id: 'bmsAmps', part: 'pack', slowerHelps: true, checks: 'Battery guard switches no less than the drive draws', source: 'Plate of the battery management against the current all day',
+  id: 'bmsAmps',
+  part: 'pack',
+  slowerHelps: true,
+  checks: 'Battery guard switches no less than the drive draws',
+  source: 'Plate of the battery management against the current all day',
   check(facts) {
-    const { wiring: { bmsCurrent, bank: { current }, banks, current: whole }, model: { pack }, top } = facts, share = current / whole
+    const {
+        wiring: {
+          bmsCurrent,
+          bank: { current },
+          banks,
+          current: whole,
+        },
+        model: { pack },
+        top,
+      } = facts,
+      share = current / whole
     if (bmsCurrent >= Math.min(current, pack.current * share)) return null
     return {
-      severity: bmsCurrent < top.drive.packCurrent * share ? 'stop' : 'caution', title: 'battery guard', amount: { text: '{a}', params: { a: { value: bmsCurrent - current, quantity: 'current' } } },
-      sentence: { text: `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} with headroom; the guard opens above {b}, and ${banks > 1 ? 'the bank is gone' : 'she stops'} without warning.`, params: { c: { value: current, quantity: 'current' }, b: { value: bmsCurrent, quantity: 'current' } } },
-      fixes: [{ label: { text: 'A guard for {c}', params: { c: { value: Math.ceil(current / 10) * 10, quantity: 'current' } } }, edits: [{ path: 'design.wiring.bmsCurrent', value: Math.ceil(current / 10) * 10 }] }, ...lowerTopSpeed(facts)],
+      severity: bmsCurrent < top.drive.packCurrent * share ? 'stop' : 'caution',
+      title: 'battery guard',
+      amount: { text: '{a}', params: { a: { value: bmsCurrent - current, quantity: 'current' } } },
+      sentence: {
+        text:
+          `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} with headroom; the guard opens above {b}, ` +
+          `and ${banks > 1 ? 'the bank is gone' : 'she stops'} without warning.`,
+        params: { c: { value: current, quantity: 'current' }, b: { value: bmsCurrent, quantity: 'current' } },
+      },
+      fixes: [
+        {
+          label: {
+            text: 'A guard for {c}',
+            params: { c: { value: Math.ceil(current / 10) * 10, quantity: 'current' } },
+          },
+          edits: [{ path: 'design.wiring.bmsCurrent', value: Math.ceil(current / 10) * 10 }],
+        },
+        ...lowerTopSpeed(facts),
+      ],
     }
   },
 }

@@ -3,18 +3,42 @@ import { FIRE, sizedCable } from '../wiringFixes'
 
 /** A cable that grows too warm. */
 export const cableHeat: Rule = {
-  id: 'cableHeat', part: 'pack', slowerHelps: true, checks: 'Cables carry the current all day where they lie', source: 'ISO 13297 annex A: insulation, engine space, bundling',
+  id: 'cableHeat',
+  part: 'pack',
+  slowerHelps: true,
+  checks: 'Cables carry the current all day where they lie',
+  source: 'ISO 13297 annex A: insulation, engine space, bundling',
   check({ wiring: { main, motor, bank } }) {
     const run = [main, motor, bank.lead].find(r => r.ampacity < r.current)
     if (!run) return null
     return {
-      severity: 'stop', title: run === motor ? 'cable to the motor' : run === main ? 'cable from the pack' : 'cable from a bank', amount: { text: '+{a}', params: { a: { value: run.current - run.ampacity, quantity: 'current' } } },
+      severity: 'stop',
+      title: run === motor ? 'cable to the motor' : run === main ? 'cable from the pack' : 'cable from a bank',
+      amount: { text: '+{a}', params: { a: { value: run.current - run.ampacity, quantity: 'current' } } },
       sentence: {
-        text: run.ampacity > 0 ? 'It must carry {c}. Where it lies {n} × {s} carry {m}.' : 'Insulation for {t} has no place in an engine space.',
-        params: { c: { value: run.current, quantity: 'current' }, n: String(run.parallel), s: { value: run.area * 1e-6, quantity: 'copperArea' }, m: { value: run.ampacity, quantity: 'current' }, t: `${run.place.insulation} °C` },
+        text:
+          run.ampacity > 0
+            ? 'It must carry {c}. Where it lies {n} × {s} carry {m}.'
+            : 'Insulation for {t} has no place in an engine space.',
+        params: {
+          c: { value: run.current, quantity: 'current' },
+          n: String(run.parallel),
+          s: { value: run.area * 1e-6, quantity: 'copperArea' },
+          m: { value: run.ampacity, quantity: 'current' },
+          t: `${run.place.insulation} °C`,
+        },
       },
       caution: FIRE,
-      fixes: run.ampacity > 0 ? [...sizedCable(run === motor ? 'motorArea' : 'mainArea', run), { label: { text: 'Lead it clear of the engine space' }, edits: [{ path: 'design.wiring.engineSpace', value: false }] }] : [{ label: { text: 'Cable of 105 °C' }, edits: [{ path: 'design.wiring.insulation', value: 105 }] }],
+      fixes:
+        run.ampacity > 0
+          ? [
+              ...sizedCable(run === motor ? 'motorArea' : 'mainArea', run),
+              {
+                label: { text: 'Lead it clear of the engine space' },
+                edits: [{ path: 'design.wiring.engineSpace', value: false }],
+              },
+            ]
+          : [{ label: { text: 'Cable of 105 °C' }, edits: [{ path: 'design.wiring.insulation', value: 105 }] }],
     }
   },
 }

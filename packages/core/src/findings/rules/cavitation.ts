@@ -3,20 +3,37 @@ import type { Rule } from '../finding'
 
 /** Blade area against cavitation at top speed. */
 export const cavitation: Rule = {
-  id: 'cavitation', part: 'propeller', slowerHelps: true, checks: 'Blades are wide enough against cavitation', source: 'Keller 1966, single screw; fast for wheels of outboards and stern drives',
+  id: 'cavitation',
+  part: 'propeller',
+  slowerHelps: true,
+  checks: 'Blades are wide enough against cavitation',
+  source: 'Keller 1966, single screw; fast for wheels of outboards and stern drives',
   check({ model: { project, propulsor }, top }) {
     const { areaRatio } = project.design.propeller
     const need = top.drive.kellerAreaRatio
     if (propulsor.kind === 'jet' || need <= areaRatio) return null
     const wider = Math.min(1.05, Math.ceil(need * 20) / 20)
     return {
-      severity: need > 1.25 * areaRatio && !runsFast(project.design.propeller.kind) ? 'stop' : 'caution', title: 'cavitation at top',
+      severity: need > 1.25 * areaRatio && !runsFast(project.design.propeller.kind) ? 'stop' : 'caution',
+      title: 'cavitation at top',
       amount: { text: 'area +{a}', params: { a: { value: need - areaRatio, quantity: 'plain' } } },
       sentence: {
-        text: 'Pushing {t} the blades need {need} of the disc; they have {have}. Too little area foams, shakes and slips.',
-        params: { t: { value: top.drive.thrust, quantity: 'force' }, need: { value: need, quantity: 'plain' }, have: { value: areaRatio, quantity: 'plain' } },
+        text:
+          'Pushing {t} the blades need {need} of the disc; they have {have}. Too little area foams, ' +
+          'shakes and slips.',
+        params: {
+          t: { value: top.drive.thrust, quantity: 'force' },
+          need: { value: need, quantity: 'plain' },
+          have: { value: areaRatio, quantity: 'plain' },
+        },
       },
-      measure: need / areaRatio, fixes: [{ label: { text: 'Area {a}', params: { a: { value: wider, quantity: 'plain' } } }, edits: [{ path: 'design.propeller.areaRatio', value: wider }] }],
+      measure: need / areaRatio,
+      fixes: [
+        {
+          label: { text: 'Area {a}', params: { a: { value: wider, quantity: 'plain' } } },
+          edits: [{ path: 'design.propeller.areaRatio', value: wider }],
+        },
+      ],
     }
   },
 }

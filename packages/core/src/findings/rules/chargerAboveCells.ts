@@ -2,16 +2,47 @@ import type { Rule } from '../finding'
 
 /** Chargers that push more than the cells take. */
 export const chargerAboveCells: Rule = {
-  id: 'chargerAboveCells', part: 'pack', checks: 'Chargers push no more than the cells take', source: 'Charge current of the cells against the chargers’ plates',
-  check({ model: { project: { design: { charging, pack } } } }) {
-    const pushes = charging.count * charging.charger.current, takes = pack.parallel * pack.cell.chargeCurrent
+  id: 'chargerAboveCells',
+  part: 'pack',
+  checks: 'Chargers push no more than the cells take',
+  source: 'Charge current of the cells against the chargers’ plates',
+  check({
+    model: {
+      project: {
+        design: { charging, pack },
+      },
+    },
+  }) {
+    const pushes = charging.count * charging.charger.current,
+      takes = pack.parallel * pack.cell.chargeCurrent
     if (pushes <= takes) return null
     const fewer = Math.floor(takes / charging.charger.current)
     return {
-      severity: 'caution', title: 'charger above the cells', amount: { text: '+{a}', params: { a: { value: pushes - takes, quantity: 'current' } } },
-      sentence: { text: 'Chargers push {p}; the cells take {t}. Set the charger down, or it ages them and the guard opens.', params: { p: { value: pushes, quantity: 'current' }, t: { value: takes, quantity: 'current' } } },
+      severity: 'caution',
+      title: 'charger above the cells',
+      amount: { text: '+{a}', params: { a: { value: pushes - takes, quantity: 'current' } } },
+      sentence: {
+        text: 'Chargers push {p}; the cells take {t}. Set the charger down, or it ages them and the guard opens.',
+        params: { p: { value: pushes, quantity: 'current' }, t: { value: takes, quantity: 'current' } },
+      },
       caution: 'Overcharged lithium cells can catch fire. Set the amps in the charger and see them held.',
-      fixes: fewer >= 1 ? [{ label: { text: '{n} of them', params: { n: String(fewer) } }, edits: [{ path: 'design.charging.count', value: fewer }] }] : [{ label: { text: 'Set it to {t}', params: { t: { value: takes, quantity: 'current' } } }, edits: [{ path: 'design.charging.count', value: 1 }, { path: 'design.charging.charger.current', value: takes }] }],
+      fixes:
+        fewer >= 1
+          ? [
+              {
+                label: { text: '{n} of them', params: { n: String(fewer) } },
+                edits: [{ path: 'design.charging.count', value: fewer }],
+              },
+            ]
+          : [
+              {
+                label: { text: 'Set it to {t}', params: { t: { value: takes, quantity: 'current' } } },
+                edits: [
+                  { path: 'design.charging.count', value: 1 },
+                  { path: 'design.charging.charger.current', value: takes },
+                ],
+              },
+            ],
     }
   },
 }

@@ -3,14 +3,41 @@ import { bestCharger } from '../../project/charging'
 
 /** A car-type post that no charger on board answers. */
 export const chargerInlet: Rule = {
-  id: 'chargerInlet', part: 'pack', checks: 'Charger speaks to a car-type inlet where there is one', source: 'IEC 62196, SAE J1772: no pilot, no power',
-  check({ library, model: { project: { design: { charging, pack: cells } }, pack } }) {
+  id: 'chargerInlet',
+  part: 'pack',
+  checks: 'Charger speaks to a car-type inlet where there is one',
+  source: 'IEC 62196, SAE J1772: no pilot, no power',
+  check({
+    library,
+    model: {
+      project: {
+        design: { charging, pack: cells },
+      },
+      pack,
+    },
+  }) {
     if (charging.inlet !== 'carType' || charging.charger.pilot) return null
-    const speaks = bestCharger(library.chargers, { fullVoltage: pack.fullVoltage, shoreVoltage: charging.shoreVoltage, shoreCurrent: charging.shoreCurrent, takes: cells.parallel * cells.cell.chargeCurrent, pilot: true })
+    const speaks = bestCharger(library.chargers, {
+      fullVoltage: pack.fullVoltage,
+      shoreVoltage: charging.shoreVoltage,
+      shoreCurrent: charging.shoreCurrent,
+      takes: cells.parallel * cells.cell.chargeCurrent,
+      pilot: true,
+    })
     return {
-      severity: 'stop', title: 'post stays dead', amount: { text: '' },
-      sentence: { text: 'A car-type post gives nothing until the charger answers its pilot signal. {name} does not.', params: { name: charging.charger.name } },
-      fixes: [...(speaks ? [{ label: { text: speaks.name }, edits: [{ path: 'design.charging.charger', value: speaks }] }] : []), { label: { text: 'Household plug' }, edits: [{ path: 'design.charging.inlet', value: 'household' }] }],
+      severity: 'stop',
+      title: 'post stays dead',
+      amount: { text: '' },
+      sentence: {
+        text: 'A car-type post gives nothing until the charger answers its pilot signal. {name} does not.',
+        params: { name: charging.charger.name },
+      },
+      fixes: [
+        ...(speaks
+          ? [{ label: { text: speaks.name }, edits: [{ path: 'design.charging.charger', value: speaks }] }]
+          : []),
+        { label: { text: 'Household plug' }, edits: [{ path: 'design.charging.inlet', value: 'household' }] },
+      ],
     }
   },
 }

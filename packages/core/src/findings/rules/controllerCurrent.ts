@@ -4,25 +4,57 @@ import { ratingUse } from '../ratingUse'
 
 /** Battery-side amps against the controller. */
 export const controllerCurrent: Rule = {
-  id: 'controllerCurrent', part: 'controller', slowerHelps: true, checks: 'Controller passes the battery amps', source: 'Controller’s all-day and one-minute ratings; headroom as set',
+  id: 'controllerCurrent',
+  part: 'controller',
+  slowerHelps: true,
+  checks: 'Controller passes the battery amps',
+  source: 'Controller’s all-day and one-minute ratings; headroom as set',
   check(facts) {
-    const { model: { project }, cruise, top } = facts
+    const {
+      model: { project },
+      cruise,
+      top,
+    } = facts
     const { controller } = project.design
-    const use = ratingUse(cruise.drive.controllerCurrent / controller.batteryCurrent, top.drive.controllerCurrent / controller.batteryCurrent, top.drive.controllerCurrent / controller.batteryCurrentPeak, project.use.headroom)
+    const use = ratingUse(
+      cruise.drive.controllerCurrent / controller.batteryCurrent,
+      top.drive.controllerCurrent / controller.batteryCurrent,
+      top.drive.controllerCurrent / controller.batteryCurrentPeak,
+      project.use.headroom,
+    )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const amps = atCruise ? cruise.drive.controllerCurrent : top.drive.controllerCurrent
     const limit = use.case === 'topBeyond' ? controller.batteryCurrentPeak : controller.batteryCurrent
     return {
-      severity: use.severity, title: use.case === 'headroom' ? 'battery amps, no headroom' : 'battery amps',
+      severity: use.severity,
+      title: use.case === 'headroom' ? 'battery amps, no headroom' : 'battery amps',
       amount: { text: '{a}', params: { a: { value: limit - amps, quantity: 'current' } } },
       sentence: {
-        text: `At ${atCruise ? 'cruise' : 'top'} it draws {amps} from the battery. It is built for {limit} ${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
+        text:
+          `At ${atCruise ? 'cruise' : 'top'} it draws {amps} from the battery. It is built for {limit} ` +
+          `${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
         params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
       },
-      measure: use.share, need: { text: 'It takes a controller for {v} that passes {a} from the battery all day.', params: { v: { value: facts.model.pack.fullVoltage, quantity: 'voltage' }, a: { value: Math.max(top.drive.controllerCurrent, cruise.drive.controllerCurrent / (1 - project.use.headroom)), quantity: 'current' } } },
+      measure: use.share,
+      need: {
+        text: 'It takes a controller for {v} that passes {a} from the battery all day.',
+        params: {
+          v: { value: facts.model.pack.fullVoltage, quantity: 'voltage' },
+          a: {
+            value: Math.max(top.drive.controllerCurrent, cruise.drive.controllerCurrent / (1 - project.use.headroom)),
+            quantity: 'current',
+          },
+        },
+      },
       fixes: [
-        ...otherController(facts, { batteryCurrent: Math.max(top.drive.controllerCurrent, cruise.drive.controllerCurrent / (1 - project.use.headroom)), phaseCurrent: top.drive.phaseCurrent }),
+        ...otherController(facts, {
+          batteryCurrent: Math.max(
+            top.drive.controllerCurrent,
+            cruise.drive.controllerCurrent / (1 - project.use.headroom),
+          ),
+          phaseCurrent: top.drive.phaseCurrent,
+        }),
         ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
       ],
     }

@@ -3,14 +3,27 @@ import type { Rule } from '../finding'
 
 /** Dimensions that cannot belong to one boat: whatever follows from them is worth nothing. */
 export const dimensionsOdd: Rule = {
-  id: 'dimensionsOdd', part: 'hull', reveals: true, checks: 'Dimensions belong to one boat', source: 'Archimedes; shares and coefficients of usual hulls (common practice)',
-  check({ model: { project: { boat }, form } }) {
+  id: 'dimensionsOdd',
+  part: 'hull',
+  reveals: true,
+  checks: 'Dimensions belong to one boat',
+  source: 'Archimedes; shares and coefficients of usual hulls (common practice)',
+  check({
+    model: {
+      project: { boat },
+      form,
+    },
+  }) {
     const [wrong] = contradictionsOf(boat, form)
     if (!wrong) return null
     return {
-      severity: 'stop', title: 'dimensions', amount: { text: '' },
+      severity: 'stop',
+      title: 'dimensions',
+      amount: { text: '' },
       sentence: { ...wrong.message, text: `${wrong.message.text}. No figure holds until this is right.` },
-      fixes: wrong.mend ? [wrong.mend] : [],
+      fixes: wrong.mend
+        ? [{ label: wrong.mend.label, edits: [{ path: `boat.${wrong.mend.field}`, value: wrong.mend.value }] }]
+        : [],
     }
   },
 }

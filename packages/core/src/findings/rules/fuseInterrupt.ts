@@ -3,14 +3,23 @@ import { bestFuse, FIRE } from '../wiringFixes'
 
 /** A fuse that cannot break the pack’s short circuit. */
 export const fuseInterrupt: Rule = {
-  id: 'fuseInterrupt', part: 'pack', checks: 'Main fuse can interrupt the pack’s short circuit', source: 'V / R of cells and cable against the fuse’s interrupt rating',
+  id: 'fuseInterrupt',
+  part: 'pack',
+  checks: 'Main fuse can interrupt the pack’s short circuit',
+  source: 'V / R of cells and cable against the fuse’s interrupt rating',
   check(facts) {
     const { fuse, fuseFaults, shortCircuit } = facts.wiring
     if (!fuse || !fuseFaults.includes('interrupt')) return null
     return {
-      severity: 'stop', title: 'fuse cannot interrupt', amount: { text: '+{a}', params: { a: { value: shortCircuit - fuse.interrupt, quantity: 'current' } } },
-      sentence: { text: 'A dead short draws {s} from these cells. The fuse breaks {i}: beyond, it burns on as an arc.', params: { s: { value: shortCircuit, quantity: 'current' }, i: { value: fuse.interrupt, quantity: 'current' } } },
-      caution: FIRE, fixes: bestFuse(facts),
+      severity: 'stop',
+      title: 'fuse cannot interrupt',
+      amount: { text: '+{a}', params: { a: { value: shortCircuit - fuse.interrupt, quantity: 'current' } } },
+      sentence: {
+        text: 'A dead short draws {s} from these cells. The fuse breaks {i}: beyond, it burns on as an arc.',
+        params: { s: { value: shortCircuit, quantity: 'current' }, i: { value: fuse.interrupt, quantity: 'current' } },
+      },
+      caution: FIRE,
+      fixes: bestFuse(facts),
     }
   },
 }

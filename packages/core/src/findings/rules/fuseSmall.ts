@@ -4,13 +4,29 @@ import { bestFuse } from '../wiringFixes'
 
 /** A fuse that blows in use. */
 export const fuseSmall: Rule = {
-  id: 'fuseSmall', part: 'pack', slowerHelps: true, checks: 'Main fuse has a quarter to spare over the current all day', source: 'Rating of at least 1.25 × current all day (common practice)',
+  id: 'fuseSmall',
+  part: 'pack',
+  slowerHelps: true,
+  checks: 'Main fuse has a quarter to spare over the current all day',
+  source: 'Rating of at least 1.25 × current all day (common practice)',
   check(facts) {
-    const { fuse, fuseFaults, bank: { current }, banks } = facts.wiring
+    const {
+      fuse,
+      fuseFaults,
+      bank: { current },
+      banks,
+    } = facts.wiring
     if (!fuse || !fuseFaults.includes('tooSmall')) return null
     return {
-      severity: 'caution', title: 'fuse too small', amount: { text: '+{a}', params: { a: { value: FUSE_MARGIN * current - fuse.rating, quantity: 'current' } } },
-      sentence: { text: `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} all day, with headroom. A fuse of {f} ages, then blows when she is pushed.`, params: { c: { value: current, quantity: 'current' }, f: { value: fuse.rating, quantity: 'current' } } },
+      severity: 'caution',
+      title: 'fuse too small',
+      amount: { text: '+{a}', params: { a: { value: FUSE_MARGIN * current - fuse.rating, quantity: 'current' } } },
+      sentence: {
+        text:
+          `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} all day, with headroom. A fuse of {f} ages, ` +
+          'then blows when she is pushed.',
+        params: { c: { value: current, quantity: 'current' }, f: { value: fuse.rating, quantity: 'current' } },
+      },
       fixes: bestFuse(facts),
     }
   },

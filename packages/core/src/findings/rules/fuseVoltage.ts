@@ -3,14 +3,29 @@ import { bestFuse, FIRE } from '../wiringFixes'
 
 /** A fuse for fewer volts than the pack has. */
 export const fuseVoltage: Rule = {
-  id: 'fuseVoltage', part: 'pack', checks: 'Main fuse clears at the full pack’s volts', source: 'The fuse’s DC rating against the end of charge',
+  id: 'fuseVoltage',
+  part: 'pack',
+  checks: 'Main fuse clears at the full pack’s volts',
+  source: 'The fuse’s DC rating against the end of charge',
   check(facts) {
-    const { wiring: { fuse, fuseFaults }, model: { pack } } = facts
+    const {
+      wiring: { fuse, fuseFaults },
+      model: { pack },
+    } = facts
     if (!fuse || !fuseFaults.includes('voltage')) return null
     return {
-      severity: 'stop', title: 'fuse for too few volts', amount: { text: '+{v}', params: { v: { value: pack.fullVoltage - fuse.voltage, quantity: 'voltage' } } },
-      sentence: { text: 'Full, the pack holds {p}. The fuse clears at {f} DC at most.', params: { p: { value: pack.fullVoltage, quantity: 'voltage' }, f: { value: fuse.voltage, quantity: 'voltage' } } },
-      caution: FIRE, fixes: bestFuse(facts),
+      severity: 'stop',
+      title: 'fuse for too few volts',
+      amount: { text: '+{v}', params: { v: { value: pack.fullVoltage - fuse.voltage, quantity: 'voltage' } } },
+      sentence: {
+        text: 'Full, the pack holds {p}. The fuse clears at {f} DC at most.',
+        params: {
+          p: { value: pack.fullVoltage, quantity: 'voltage' },
+          f: { value: fuse.voltage, quantity: 'voltage' },
+        },
+      },
+      caution: FIRE,
+      fixes: bestFuse(facts),
     }
   },
 }

@@ -3,18 +3,36 @@ import { withoutOldGears } from '../fixes'
 
 /** Old gears that would turn faster than they were made for. */
 export const gearSpeed: Rule = {
-  id: 'gearSpeed', part: 'propeller', slowerHelps: true, checks: 'Old gears turn slowly enough', source: 'Greatest speed at the gears’ input, as printed',
+  id: 'gearSpeed',
+  part: 'propeller',
+  slowerHelps: true,
+  checks: 'Old gears turn slowly enough',
+  source: 'Greatest speed at the gears’ input, as printed',
   check(facts) {
-    const { model: { project, totalRatio }, top } = facts
+    const {
+      model: { project, totalRatio },
+      top,
+    } = facts
     const { rpmLimit } = project.boat.drive
     // the gears are the last stage: their input is what is left of the ratio
-    const rpm = top.drive.shaftSpeed * 60 * totalRatio / project.design.reduction.ratio
+    const rpm = (top.drive.shaftSpeed * 60 * totalRatio) / project.design.reduction.ratio
     if (rpmLimit === null || rpm <= rpmLimit) return null
-    const slower = 0.97 * top.speed * rpmLimit / rpm
+    const slower = (0.97 * top.speed * rpmLimit) / rpm
     return {
-      severity: rpm > 1.15 * rpmLimit ? 'stop' : 'caution', title: 'old gears too fast', amount: { text: '+{n}', params: { n: { value: (rpm - rpmLimit) / 60, quantity: 'rotation' } } },
-      sentence: { text: 'Top turns them at {n}; they were made for {limit}. Oil heats, seals and bearings go.', params: { n: { value: rpm / 60, quantity: 'rotation' }, limit: { value: rpmLimit / 60, quantity: 'rotation' } } },
-      fixes: [{ label: { text: 'Lower top to {v}', params: { v: { value: slower, quantity: 'speed' } } }, edits: [{ path: 'use.topSpeed', value: slower }] }, ...withoutOldGears(facts)],
+      severity: rpm > 1.15 * rpmLimit ? 'stop' : 'caution',
+      title: 'old gears too fast',
+      amount: { text: '+{n}', params: { n: { value: (rpm - rpmLimit) / 60, quantity: 'rotation' } } },
+      sentence: {
+        text: 'Top turns them at {n}; they were made for {limit}. Oil heats, seals and bearings go.',
+        params: { n: { value: rpm / 60, quantity: 'rotation' }, limit: { value: rpmLimit / 60, quantity: 'rotation' } },
+      },
+      fixes: [
+        {
+          label: { text: 'Lower top to {v}', params: { v: { value: slower, quantity: 'speed' } } },
+          edits: [{ path: 'use.topSpeed', value: slower }],
+        },
+        ...withoutOldGears(facts),
+      ],
     }
   },
 }

@@ -3,20 +3,46 @@ import { RESIZE, withoutOldGears } from '../fixes'
 
 /** An electric motor gives its greatest torque standing still, which no old engine did. */
 export const gearTorque: Rule = {
-  id: 'gearTorque', part: 'propeller', checks: 'Old gears stand the motor’s torque', source: 'Torque at the gears’ input, as printed or as the old engine gave',
+  id: 'gearTorque',
+  part: 'propeller',
+  checks: 'Old gears stand the motor’s torque',
+  source: 'Torque at the gears’ input, as printed or as the old engine gave',
   check(facts) {
-    const { standstill: { torque, amps }, model: { project } } = facts
+    const {
+      standstill: { torque, amps },
+      model: { project },
+    } = facts
     const { torqueLimit } = project.boat.drive
     if (torqueLimit === null) return null
     if (torque <= torqueLimit) return null
-    const share = torqueLimit / torque, allowed = Math.floor(amps * share), { controller } = project.design
+    const share = torqueLimit / torque,
+      allowed = Math.floor(amps * share),
+      { controller } = project.design
     return {
-      severity: torque > 1.3 * torqueLimit ? 'stop' : 'caution', title: 'too much torque for the old gears', amount: { text: '+{t}', params: { t: { value: torque - torqueLimit, quantity: 'torque' } } },
+      severity: torque > 1.3 * torqueLimit ? 'stop' : 'caution',
+      title: 'too much torque for the old gears',
+      amount: { text: '+{t}', params: { t: { value: torque - torqueLimit, quantity: 'torque' } } },
       sentence: {
-        text: 'From standstill the motor puts {t} into gears that stand {limit}. At {share} of those motor amps, with a soft start, they last.',
-        params: { t: { value: torque, quantity: 'torque' }, limit: { value: torqueLimit, quantity: 'torque' }, share: { value: share, quantity: 'ratio' } },
+        text:
+          'From standstill the motor puts {t} into gears that stand {limit}. At {share} of those motor amps, ' +
+          'with a soft start, they last.',
+        params: {
+          t: { value: torque, quantity: 'torque' },
+          limit: { value: torqueLimit, quantity: 'torque' },
+          share: { value: share, quantity: 'ratio' },
+        },
       },
-      fixes: [{ label: { text: 'Motor amps at {a}', params: { a: { value: allowed, quantity: 'current' } } }, edits: [{ path: 'design.controller.phaseCurrentPeak', value: allowed }, { path: 'design.controller.phaseCurrent', value: Math.min(controller.phaseCurrent, allowed) }] }, ...withoutOldGears(facts), RESIZE],
+      fixes: [
+        {
+          label: { text: 'Motor amps at {a}', params: { a: { value: allowed, quantity: 'current' } } },
+          edits: [
+            { path: 'design.controller.phaseCurrentPeak', value: allowed },
+            { path: 'design.controller.phaseCurrent', value: Math.min(controller.phaseCurrent, allowed) },
+          ],
+        },
+        ...withoutOldGears(facts),
+        RESIZE,
+      ],
     }
   },
 }

@@ -2,17 +2,46 @@ import type { Rule } from '../finding'
 
 /** Chargers that would draw more than the generator gives for hours. */
 export const generatorWeak: Rule = {
-  id: 'generatorWeak', part: 'pack', checks: 'Generator carries the chargers for hours', source: 'Seven to eight tenths of the rating for hours (common practice)',
-  check({ charge, model: { project: { design: { charging } } } }) {
+  id: 'generatorWeak',
+  part: 'pack',
+  checks: 'Generator carries the chargers for hours',
+  source: 'Seven to eight tenths of the rating for hours (common practice)',
+  check({
+    charge,
+    model: {
+      project: {
+        design: { charging },
+      },
+    },
+  }) {
     if (charging.supply !== 'generator' || charge.limit !== 'generator') return null
-    const full = charging.count * charging.charger.power / charging.charger.efficiency, gives = charging.generatorPower * charging.generatorShare
+    const full = (charging.count * charging.charger.power) / charging.charger.efficiency,
+      gives = charging.generatorPower * charging.generatorShare
     if (full <= gives) return null
     return {
-      severity: 'caution', title: 'generator and chargers', amount: { text: '+{p}', params: { p: { value: full - gives, quantity: 'electricPower' } } },
-      sentence: { text: 'The chargers want {a}; the generator gives {b} for hours. Turn the chargers down or they trip it.', params: { a: { value: full, quantity: 'electricPower' }, b: { value: gives, quantity: 'electricPower' } } },
-      caution: 'Exhaust kills. Never run a portable generator in or near a closed space. Local code first; a licensed electrician checks it.', fixes: [
-        ...(charging.count > 1 ? [{ label: { text: 'One charger' }, edits: [{ path: 'design.charging.count', value: 1 }] }] : []),
-        { label: { text: 'A generator of {p}', params: { p: { value: Math.ceil(full / charging.generatorShare / 100) * 100, quantity: 'electricPower' } } }, edits: [{ path: 'design.charging.generatorPower', value: Math.ceil(full / charging.generatorShare / 100) * 100 }] },
+      severity: 'caution',
+      title: 'generator and chargers',
+      amount: { text: '+{p}', params: { p: { value: full - gives, quantity: 'electricPower' } } },
+      sentence: {
+        text: 'The chargers want {a}; the generator gives {b} for hours. Turn the chargers down or they trip it.',
+        params: { a: { value: full, quantity: 'electricPower' }, b: { value: gives, quantity: 'electricPower' } },
+      },
+      caution:
+        'Exhaust kills. Never run a portable generator in or near a closed space. Local code first; a ' +
+        'licensed electrician checks it.',
+      fixes: [
+        ...(charging.count > 1
+          ? [{ label: { text: 'One charger' }, edits: [{ path: 'design.charging.count', value: 1 }] }]
+          : []),
+        {
+          label: {
+            text: 'A generator of {p}',
+            params: { p: { value: Math.ceil(full / charging.generatorShare / 100) * 100, quantity: 'electricPower' } },
+          },
+          edits: [
+            { path: 'design.charging.generatorPower', value: Math.ceil(full / charging.generatorShare / 100) * 100 },
+          ],
+        },
       ],
     }
   },

@@ -3,14 +3,27 @@ import { betterCooling, lowerTopSpeed, RESIZE } from '../fixes'
 
 /** Top speed that the motor's heat ends. */
 export const heatTop: Rule = {
-  id: 'heatTop', part: 'motor', slowerHelps: true, checks: 'Motor stays cool enough at top', source: 'Two-node heat model through the nameplate, from the warmth of cruise',
+  id: 'heatTop',
+  part: 'motor',
+  slowerHelps: true,
+  checks: 'Motor stays cool enough at top',
+  source: 'Two-node heat model through the nameplate, from the warmth of cruise',
   check(facts) {
     const { warming } = facts
-    if (!warming || warming.cruise.fromCold.outcome !== 'holds' || warming.top.fromCruise.outcome !== 'drops') return null
+    if (!warming || warming.cruise.fromCold.outcome !== 'holds' || warming.top.fromCruise.outcome !== 'drops')
+      return null
     const { time } = warming.top.fromCruise
     return {
-      severity: 'caution', title: 'heat ends top', amount: { text: '{t}', params: { t: { value: time, quantity: 'shortTime' } } },
-      sentence: { text: 'Warm from cruise it holds top for {t}, then the winding is at {limit}.', params: { t: { value: time, quantity: 'shortTime' }, limit: { value: warming.top.limit, quantity: 'temperature' } } },
+      severity: 'caution',
+      title: 'heat ends top',
+      amount: { text: '{t}', params: { t: { value: time, quantity: 'shortTime' } } },
+      sentence: {
+        text: 'Warm from cruise it holds top for {t}, then the winding is at {limit}.',
+        params: {
+          t: { value: time, quantity: 'shortTime' },
+          limit: { value: warming.top.limit, quantity: 'temperature' },
+        },
+      },
       fixes: [...lowerTopSpeed(facts), ...betterCooling(facts), RESIZE],
     }
   },

@@ -2,7 +2,13 @@ import { missingFitting } from '../missingFitting'
 
 /** House and traction have batteries of their own. */
 export const houseTogether = missingFitting({
-  id: 'houseTogether', fitting: 'separateHouse', part: 'pack', checks: 'House and traction have batteries of their own', severity: 'caution', title: 'house on the traction pack',
+  id: 'houseTogether',
+  fitting: 'separateHouse',
+  part: 'pack',
+  checks: 'House and traction have batteries of their own',
+  severity: 'caution',
+  title: 'house on the traction pack',
   applies: project => project.use.houseLoad > 0,
-  sentence: 'When the guard opens, lights, bilge pump and radio go with the drive. A small battery of their own keeps them.',
+  sentence:
+    'When the guard opens, lights, bilge pump and radio go with the drive. A small battery of their own keeps them.',
 })

@@ -3,14 +3,32 @@ import { RESIZE } from '../fixes'
 
 /** A planing boat whose drive does not get over the hump. */
 export const humpClimb: Rule = {
-  id: 'humpClimb', part: 'hull', slowerHelps: true, checks: 'The drive gets over the hump', source: 'Greatest resistance before planing against the peak ratings',
+  id: 'humpClimb',
+  part: 'hull',
+  slowerHelps: true,
+  checks: 'The drive gets over the hump',
+  source: 'Greatest resistance before planing against the peak ratings',
   check({ hump, cruise, hullSpeed }) {
     if (!hump || hump.climbs || cruise.speed < 0.8 * hump.speed) return null
     const slow = 0.9 * hullSpeed
     return {
-      severity: 'stop', title: 'hump not climbed', amount: { text: '{v}', params: { v: { value: hump.speed, quantity: 'speed' } } },
-      sentence: { text: 'At {v} she needs {r} to get over her own wave. The drive does not give it, so she never planes.', params: { v: { value: hump.speed, quantity: 'speed' }, r: { value: hump.resistance, quantity: 'force' } } },
-      fixes: [RESIZE, { label: { text: 'Cruise at {v}', params: { v: { value: slow, quantity: 'speed' } } }, edits: [{ path: 'use.cruiseSpeed', value: slow }, { path: 'use.topSpeed', value: hullSpeed }] }],
+      severity: 'stop',
+      title: 'hump not climbed',
+      amount: { text: '{v}', params: { v: { value: hump.speed, quantity: 'speed' } } },
+      sentence: {
+        text: 'At {v} she needs {r} to get over her own wave. The drive does not give it, so she never planes.',
+        params: { v: { value: hump.speed, quantity: 'speed' }, r: { value: hump.resistance, quantity: 'force' } },
+      },
+      fixes: [
+        RESIZE,
+        {
+          label: { text: 'Cruise at {v}', params: { v: { value: slow, quantity: 'speed' } } },
+          edits: [
+            { path: 'use.cruiseSpeed', value: slow },
+            { path: 'use.topSpeed', value: hullSpeed },
+          ],
+        },
+      ],
     }
   },
 }

@@ -3,15 +3,25 @@ import { RESIZE } from '../fixes'
 
 /** The jet's impeller in the place measured for it. */
 export const jetFits: Rule = {
-  id: 'jetFits', part: 'propeller', checks: 'Jet fits its place', source: 'Largest impeller as measured',
+  id: 'jetFits',
+  part: 'propeller',
+  checks: 'Jet fits its place',
+  source: 'Largest impeller as measured',
   check({ model: { project, propulsor } }) {
     const { jet } = project.design
     const room = project.boat.drive.greatestDiameter
     if (propulsor.kind !== 'jet' || jet.impellerDiameter <= room + 0.0005) return null
     return {
-      severity: 'stop', title: 'jet too large',
+      severity: 'stop',
+      title: 'jet too large',
       amount: { text: '+{d}', params: { d: { value: jet.impellerDiameter - room, quantity: 'smallLength' } } },
-      sentence: { text: 'Its impeller is {d} across. The bottom takes {room}.', params: { d: { value: jet.impellerDiameter, quantity: 'smallLength' }, room: { value: room, quantity: 'smallLength' } } },
+      sentence: {
+        text: 'Its impeller is {d} across. The bottom takes {room}.',
+        params: {
+          d: { value: jet.impellerDiameter, quantity: 'smallLength' },
+          room: { value: room, quantity: 'smallLength' },
+        },
+      },
       fixes: [RESIZE],
     }
   },

@@ -5,22 +5,51 @@ import { lowerTopSpeed, RESIZE } from '../fixes'
 
 /** A pump that sucks faster than its inlet feeds it, or takes more than its plate: at top. */
 export const jetSuction: Rule = {
-  id: 'jetSuction', part: 'propeller', slowerHelps: true, checks: 'Pump is fed and within its plate', source: 'Suction specific speed 3.85 (about 10,500 in US units; from memory); rated power of the plate',
+  id: 'jetSuction',
+  part: 'propeller',
+  slowerHelps: true,
+  checks: 'Pump is fed and within its plate',
+  source: 'Suction specific speed 3.85 (about 10,500 in US units; from memory); rated power of the plate',
   check(facts) {
-    const { model: { project, propulsor }, top } = facts
+    const {
+      model: { project, propulsor },
+      top,
+    } = facts
     if (propulsor.kind !== 'jet') return null
-    const suction = top.drive.suctionSpeed / SUCTION_LIMIT, power = top.drive.deliveredPower / project.design.jet.ratedPower
+    const suction = top.drive.suctionSpeed / SUCTION_LIMIT,
+      power = top.drive.deliveredPower / project.design.jet.ratedPower
     if (suction <= 1 && power <= 1) return null
     const fixes = [...(project.held.propeller ? [] : [RESIZE]), ...lowerTopSpeed(facts)]
     if (power > 1) {
       return {
-        severity: power > 1.15 ? 'stop' : 'caution', title: 'pump beyond its plate', amount: shareOver(power), measure: power, fixes,
-        sentence: { text: 'Top puts {p} into a pump rated for {r}.', params: { p: { value: top.drive.deliveredPower, quantity: 'electricPower' }, r: { value: project.design.jet.ratedPower, quantity: 'electricPower' } } },
+        severity: power > 1.15 ? 'stop' : 'caution',
+        title: 'pump beyond its plate',
+        amount: shareOver(power),
+        measure: power,
+        fixes,
+        sentence: {
+          text: 'Top puts {p} into a pump rated for {r}.',
+          params: {
+            p: { value: top.drive.deliveredPower, quantity: 'electricPower' },
+            r: { value: project.design.jet.ratedPower, quantity: 'electricPower' },
+          },
+        },
       }
     }
     return {
-      severity: suction > 1.25 ? 'stop' : 'caution', title: 'pump foams at top', amount: shareOver(suction), measure: suction, fixes,
-      sentence: { text: 'At {n} it sucks faster than its inlet is fed: {s} where {most} holds. It foams, wears and slips.', params: { n: { value: top.drive.shaftSpeed, quantity: 'rotation' }, s: { value: top.drive.suctionSpeed, quantity: 'plain' }, most: { value: SUCTION_LIMIT, quantity: 'plain' } } },
+      severity: suction > 1.25 ? 'stop' : 'caution',
+      title: 'pump foams at top',
+      amount: shareOver(suction),
+      measure: suction,
+      fixes,
+      sentence: {
+        text: 'At {n} it sucks faster than its inlet is fed: {s} where {most} holds. It foams, wears and slips.',
+        params: {
+          n: { value: top.drive.shaftSpeed, quantity: 'rotation' },
+          s: { value: top.drive.suctionSpeed, quantity: 'plain' },
+          most: { value: SUCTION_LIMIT, quantity: 'plain' },
+        },
+      },
     }
   },
 }

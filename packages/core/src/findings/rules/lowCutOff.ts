@@ -4,16 +4,44 @@ import { lowerTopSpeed } from '../fixes'
 
 /** The nearly empty pack, loaded at top, against the management inside its blocks. */
 export const lowCutOff: Rule = {
-  id: 'lowCutOff', part: 'pack', slowerHelps: true, checks: 'Nearly empty pack, loaded, stays above its blocks’ own cut-off', source: 'Sag V0 − I R at a tenth of the charge; cut-offs as typed or as the chemistry survives',
+  id: 'lowCutOff',
+  part: 'pack',
+  slowerHelps: true,
+  checks: 'Nearly empty pack, loaded, stays above its blocks’ own cut-off',
+  source: 'Sag V0 − I R at a tenth of the charge; cut-offs as typed or as the chemistry survives',
   check(facts) {
-    const { top, model: { pack, project: { design } } } = facts
+    const {
+      top,
+      model: {
+        pack,
+        project: { design },
+      },
+    } = facts
     const loaded = restVoltage(design.pack, 0.1) - top.drive.packCurrent * pack.resistance
     if (loaded >= pack.lowVoltage) return null
-    const rest = restVoltage(design.pack, 0.1), strings = rest > pack.lowVoltage ? Math.ceil(design.pack.parallel * (rest - loaded) / (rest - pack.lowVoltage)) : null
+    const rest = restVoltage(design.pack, 0.1),
+      strings =
+        rest > pack.lowVoltage ? Math.ceil((design.pack.parallel * (rest - loaded)) / (rest - pack.lowVoltage)) : null
     return {
-      severity: 'caution', title: 'low pack and cut-off', amount: { text: '{v}', params: { v: { value: loaded - pack.lowVoltage, quantity: 'voltage' } } },
-      sentence: { text: 'Nearly empty and at top speed it sags to {v}. The blocks open at {c}: the drive stops without a word.', params: { v: { value: loaded, quantity: 'voltage' }, c: { value: pack.lowVoltage, quantity: 'voltage' } } },
-      measure: pack.lowVoltage - loaded, fixes: [...(strings !== null && strings <= 100 ? [{ label: { text: '{n} in parallel', params: { n: String(strings) } }, edits: [{ path: 'design.pack.parallel', value: strings }] }] : []), ...lowerTopSpeed(facts)],
+      severity: 'caution',
+      title: 'low pack and cut-off',
+      amount: { text: '{v}', params: { v: { value: loaded - pack.lowVoltage, quantity: 'voltage' } } },
+      sentence: {
+        text: 'Nearly empty and at top speed it sags to {v}. The blocks open at {c}: the drive stops without a word.',
+        params: { v: { value: loaded, quantity: 'voltage' }, c: { value: pack.lowVoltage, quantity: 'voltage' } },
+      },
+      measure: pack.lowVoltage - loaded,
+      fixes: [
+        ...(strings !== null && strings <= 100
+          ? [
+              {
+                label: { text: '{n} in parallel', params: { n: String(strings) } },
+                edits: [{ path: 'design.pack.parallel', value: strings }],
+              },
+            ]
+          : []),
+        ...lowerTopSpeed(facts),
+      ],
     }
   },
 }

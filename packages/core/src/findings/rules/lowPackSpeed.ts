@@ -4,16 +4,44 @@ import { lowerTopSpeed } from '../fixes'
 
 /** Top speed that a full pack gives and a low one does not. */
 export const lowPackSpeed: Rule = {
-  id: 'lowPackSpeed', part: 'pack', slowerHelps: true, checks: 'Top is reached on a low pack too', source: 'V = Kt ω + I R at 20 % charge under load, no field weakening',
+  id: 'lowPackSpeed',
+  part: 'pack',
+  slowerHelps: true,
+  checks: 'Top is reached on a low pack too',
+  source: 'V = Kt ω + I R at 20 % charge under load, no field weakening',
   check(facts) {
-    const { topLow, top, model: { project } } = facts
+    const {
+      topLow,
+      top,
+      model: { project },
+    } = facts
     if (topLow.packOutcome !== 'tooWeak' && topLow.voltageNeeded <= topLow.packVoltage) return null
     // on the half-full pack it is too little already: the rule of motor speed says that
     if (top.drive.voltageNeeded > top.drive.packVoltage) return null
     return {
-      severity: 'note', title: 'slower on a low pack', amount: { text: '{v}', params: { v: { value: topLow.packVoltage - topLow.voltageNeeded, quantity: 'voltage' } } },
-      sentence: { text: `At ${Math.round(100 * LOW_CHARGE)} % charge the pack gives {have} under load; top needs {need}. The last of the day is slower.`, params: { have: { value: topLow.packVoltage, quantity: 'voltage' }, need: { value: topLow.voltageNeeded, quantity: 'voltage' } } },
-      fixes: [...(project.held.pack || project.held.voltage ? [] : [{ label: { text: '{n} in series', params: { n: String(project.design.pack.series + 1) } }, edits: [{ path: 'design.pack.series', value: project.design.pack.series + 1 }] }]), ...lowerTopSpeed(facts)],
+      severity: 'note',
+      title: 'slower on a low pack',
+      amount: { text: '{v}', params: { v: { value: topLow.packVoltage - topLow.voltageNeeded, quantity: 'voltage' } } },
+      sentence: {
+        text:
+          `At ${Math.round(100 * LOW_CHARGE)} % charge the pack gives {have} under load; top needs {need}. The ` +
+          'last of the day is slower.',
+        params: {
+          have: { value: topLow.packVoltage, quantity: 'voltage' },
+          need: { value: topLow.voltageNeeded, quantity: 'voltage' },
+        },
+      },
+      fixes: [
+        ...(project.held.pack || project.held.voltage
+          ? []
+          : [
+              {
+                label: { text: '{n} in series', params: { n: String(project.design.pack.series + 1) } },
+                edits: [{ path: 'design.pack.series', value: project.design.pack.series + 1 }],
+              },
+            ]),
+        ...lowerTopSpeed(facts),
+      ],
     }
   },
 }

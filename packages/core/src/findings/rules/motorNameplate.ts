@@ -4,15 +4,28 @@ import { plateFinding } from '../plateFinding'
 
 /** A nameplate whose figures cannot belong together gives no losses to compute with. */
 export const motorNameplate: Rule = {
-  id: 'motorNameplate', part: 'motor', reveals: true, checks: 'Motor’s nameplate agrees with itself', source: 'Its figures against each other; loss model fitted to them',
+  id: 'motorNameplate',
+  part: 'motor',
+  reveals: true,
+  checks: 'Motor’s nameplate agrees with itself',
+  source: 'Its figures against each other; loss model fitted to them',
   check({ model: { motor, project } }) {
     const wrong = plateFinding('motor', project, () => [RESIZE])
     if (wrong) return wrong
     if (motor.outcome === 'fitted') return null
     const { noLoadCurrent } = project.design.motor
     return {
-      severity: 'stop', title: 'nameplate', amount: { text: '' }, sentence: { text: motor.reason },
-      fixes: [{ label: { text: 'No-load current {a}', params: { a: { value: noLoadCurrent / 4, quantity: 'current' } } }, edits: [{ path: 'design.motor.noLoadCurrent', value: noLoadCurrent / 4 }] }, RESIZE],
+      severity: 'stop',
+      title: 'nameplate',
+      amount: { text: '' },
+      sentence: { text: motor.reason },
+      fixes: [
+        {
+          label: { text: 'No-load current {a}', params: { a: { value: noLoadCurrent / 4, quantity: 'current' } } },
+          edits: [{ path: 'design.motor.noLoadCurrent', value: noLoadCurrent / 4 }],
+        },
+        RESIZE,
+      ],
     }
   },
 }

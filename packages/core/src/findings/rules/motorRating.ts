@@ -6,24 +6,59 @@ import { ratingUse } from '../ratingUse'
 
 /** Torque at cruise and top against the motor. */
 export const motorRating: Rule = {
-  id: 'motorRating', part: 'motor', slowerHelps: true, checks: 'Motor holds cruise all day and top at least for minutes', source: 'Nameplate: rated torque to rated speed, rated power above; headroom as set',
+  id: 'motorRating',
+  part: 'motor',
+  slowerHelps: true,
+  checks: 'Motor holds cruise all day and top at least for minutes',
+  source: 'Nameplate: rated torque to rated speed, rated power above; headroom as set',
   check(facts) {
-    const { model: { project }, cruise, top } = facts
+    const {
+      model: { project },
+      cruise,
+      top,
+    } = facts
     const { motor } = project.design
-    const use = ratingUse(cruise.drive.continuousShare, top.drive.continuousShare, top.drive.peakShare, project.use.headroom)
+    const use = ratingUse(
+      cruise.drive.continuousShare,
+      top.drive.continuousShare,
+      top.drive.peakShare,
+      project.use.headroom,
+    )
     // past its greatest speed it has no torque at all: the rule of motor speed tells that
     if (!use || use.share >= NO_RATING) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const point = atCruise ? cruise : top
     const minutes = Math.max(1, Math.round(motor.peakSeconds / 60))
-    const tail = { cruiseBeyond: 'It overheats.', topBeyond: 'It cannot.', topMinutes: `It holds that for about ${minutes} min.`, headroom: 'It holds, with too little to spare.' }[use.case]
+    const tail = {
+      cruiseBeyond: 'It overheats.',
+      topBeyond: 'It cannot.',
+      topMinutes: `It holds that for about ${minutes} min.`,
+      headroom: 'It holds, with too little to spare.',
+    }[use.case]
     return {
-      severity: use.severity, title: use.case === 'headroom' ? 'motor, no headroom' : atCruise ? 'motor at cruise' : 'motor at top',
+      severity: use.severity,
+      title: use.case === 'headroom' ? 'motor, no headroom' : atCruise ? 'motor at cruise' : 'motor at top',
       amount: shareUsed(use.share),
-      measure: use.share, need: { text: 'It takes a motor of {p} or more all day, for {v}, or a slower wish.', params: { p: { value: Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)), quantity: 'power' }, v: { value: facts.model.pack.nominalVoltage, quantity: 'voltage' } } },
+      measure: use.share,
+      need: {
+        text: 'It takes a motor of {p} or more all day, for {v}, or a slower wish.',
+        params: {
+          p: {
+            value: Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)),
+            quantity: 'power',
+          },
+          v: { value: facts.model.pack.nominalVoltage, quantity: 'voltage' },
+        },
+      },
       sentence: {
-        text: `${atCruise ? 'Cruise' : 'Top'} takes {torque} at {rpm}; {share} its ${use.case === 'topBeyond' ? 'peak' : 'all-day rating'}. ${tail}`,
-        params: { torque: { value: point.drive.motorTorque, quantity: 'torque' }, rpm: { value: point.drive.motorRpm / 60, quantity: 'rotation' }, share: shareOf(use.share) },
+        text:
+          `${atCruise ? 'Cruise' : 'Top'} takes {torque} at {rpm}; {share} its ` +
+          `${use.case === 'topBeyond' ? 'peak' : 'all-day rating'}. ${tail}`,
+        params: {
+          torque: { value: point.drive.motorTorque, quantity: 'torque' },
+          rpm: { value: point.drive.motorRpm / 60, quantity: 'rotation' },
+          share: shareOf(use.share),
+        },
       },
       fixes: [
         ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),

@@ -3,13 +3,32 @@ import { TOUCH_LIMIT } from '../../wiring'
 
 /** Above the touch limit without a watch on the insulation. */
 export const noInsulationWatch: Rule = {
-  id: 'noInsulationWatch', part: 'pack', checks: 'Above the touch limit the insulation is watched', source: 'IEC 61140, ISO 16315 (by name)',
-  check({ wiring: { aboveTouch }, model: { pack, project: { design: { wiring } } } }) {
+  id: 'noInsulationWatch',
+  part: 'pack',
+  checks: 'Above the touch limit the insulation is watched',
+  source: 'IEC 61140, ISO 16315 (by name)',
+  check({
+    wiring: { aboveTouch },
+    model: {
+      pack,
+      project: {
+        design: { wiring },
+      },
+    },
+  }) {
     if (!aboveTouch || wiring.fitted.insulationWatch) return null
     return {
-      severity: 'caution', title: 'no insulation watch', amount: { text: '+{v}', params: { v: { value: pack.fullVoltage - TOUCH_LIMIT, quantity: 'voltage' } } },
-      sentence: { text: 'At {v} a first fault to the hull is not felt; the second one is. A watch tells the first.', params: { v: { value: pack.fullVoltage, quantity: 'voltage' } } },
-      caution: 'Above the touch limit only a qualified person works on it. Local code first.', fixes: [{ label: { text: 'Fit a watch' }, edits: [{ path: 'design.wiring.fitted.insulationWatch', value: true }] }],
+      severity: 'caution',
+      title: 'no insulation watch',
+      amount: { text: '+{v}', params: { v: { value: pack.fullVoltage - TOUCH_LIMIT, quantity: 'voltage' } } },
+      sentence: {
+        text: 'At {v} a first fault to the hull is not felt; the second one is. A watch tells the first.',
+        params: { v: { value: pack.fullVoltage, quantity: 'voltage' } },
+      },
+      caution: 'Above the touch limit only a qualified person works on it. Local code first.',
+      fixes: [
+        { label: { text: 'Fit a watch' }, edits: [{ path: 'design.wiring.fitted.insulationWatch', value: true }] },
+      ],
     }
   },
 }

@@ -2,6 +2,11 @@ import { missingFitting } from '../missingFitting'
 
 /** Controller’s input is charged through a resistor first. */
 export const noPrecharge = missingFitting({
-  id: 'noPrecharge', fitting: 'precharge', part: 'controller', checks: 'Controller’s input is charged through a resistor first', severity: 'caution', title: 'no precharge',
+  id: 'noPrecharge',
+  fitting: 'precharge',
+  part: 'controller',
+  checks: 'Controller’s input is charged through a resistor first',
+  severity: 'caution',
+  title: 'no precharge',
   sentence: 'Closed onto empty capacitors the contactor sees thousands of amps: contacts weld, capacitors age.',
 })

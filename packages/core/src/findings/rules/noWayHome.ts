@@ -2,15 +2,39 @@ import type { Rule } from '../finding'
 
 /** One pack, one contactor, one controller, and nothing else to move her. */
 export const noWayHome: Rule = {
-  id: 'noWayHome', part: 'pack', checks: 'Something brings her home when one part fails', source: 'No single point of failure without another way home (common practice)',
-  check({ model: { project: { use, design: { banks, pack } } } }) {
+  id: 'noWayHome',
+  part: 'pack',
+  checks: 'Something brings her home when one part fails',
+  source: 'No single point of failure without another way home (common practice)',
+  check({
+    model: {
+      project: {
+        use,
+        design: { banks, pack },
+      },
+    },
+  }) {
     if (use.wayHome !== 'none' || banks.count > 1) return null
     return {
-      severity: 'caution', title: 'no other way home', amount: { text: '' }, sentence: { text: 'One fuse, one cell or one contactor stops her, and nothing else moves her. A second bank, oars or a small outboard does.' },
+      severity: 'caution',
+      title: 'no other way home',
+      amount: { text: '' },
+      sentence: {
+        text:
+          'One fuse, one cell or one contactor stops her, and nothing else moves her. A second bank, oars or a ' +
+          'small outboard does.',
+      },
       caution: 'Anchor ready to let go, radio on a battery of its own.',
       fixes: [
-        { label: { text: 'Two banks' }, edits: [{ path: 'design.banks.count', value: 2 }, ...(pack.parallel % 2 === 0 ? [] : [{ path: 'design.pack.parallel', value: pack.parallel + 1 }])] },
-        { label: { text: 'Oars or paddle aboard' }, edits: [{ path: 'use.wayHome', value: 'oars' }] }, { label: { text: 'Small outboard' }, edits: [{ path: 'use.wayHome', value: 'secondDrive' }] },
+        {
+          label: { text: 'Two banks' },
+          edits: [
+            { path: 'design.banks.count', value: 2 },
+            ...(pack.parallel % 2 === 0 ? [] : [{ path: 'design.pack.parallel', value: pack.parallel + 1 }]),
+          ],
+        },
+        { label: { text: 'Oars or paddle aboard' }, edits: [{ path: 'use.wayHome', value: 'oars' }] },
+        { label: { text: 'Small outboard' }, edits: [{ path: 'use.wayHome', value: 'secondDrive' }] },
       ],
     }
   },

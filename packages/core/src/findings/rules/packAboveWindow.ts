@@ -3,30 +3,64 @@ import { otherController } from '../fixes'
 
 /** The full pack against the upper end of controller and motor. */
 export const packAboveWindow: Rule = {
-  id: 'packAboveWindow', part: 'pack', checks: 'Full pack stays below what controller and motor stand',
+  id: 'packAboveWindow',
+  part: 'pack',
+  checks: 'Full pack stays below what controller and motor stand',
   source: 'Voltage windows of the nameplates',
   check(facts) {
-    const { model: { pack, project } } = facts
+    const {
+      model: { pack, project },
+    } = facts
     const { controller, motor, pack: spec } = project.design
     const limit = Math.min(controller.greatestVoltage, motor.greatestVoltage)
     const over = pack.fullVoltage - limit
     if (over <= 0) return null
-    const perCell = Math.floor(limit / pack.cellsInSeries * 100) / 100
+    const perCell = Math.floor((limit / pack.cellsInSeries) * 100) / 100
     const fewer = Math.floor(limit / (spec.chargeVoltage * spec.cell.cellsInSeries))
     return {
-      severity: 'stop', title: limit === controller.greatestVoltage ? 'pack and controller' : 'pack and motor',
+      severity: 'stop',
+      title: limit === controller.greatestVoltage ? 'pack and controller' : 'pack and motor',
       amount: { text: '+{over}', params: { over: { value: over, quantity: 'voltage' } } },
       sentence: {
         text: 'A full pack reaches {full}. The {part} stands {limit}.',
-        params: { full: { value: pack.fullVoltage, quantity: 'voltage' }, limit: { value: limit, quantity: 'voltage' }, part: limit === controller.greatestVoltage ? 'controller' : 'motor' },
+        params: {
+          full: { value: pack.fullVoltage, quantity: 'voltage' },
+          limit: { value: limit, quantity: 'voltage' },
+          part: limit === controller.greatestVoltage ? 'controller' : 'motor',
+        },
       },
-      measure: over, need: { text: 'It takes a {part} that stands {full}, or a pack of fewer cells in series.', params: { part: limit === controller.greatestVoltage ? 'controller' : 'motor', full: { value: pack.fullVoltage, quantity: 'voltage' } } },
+      measure: over,
+      need: {
+        text: 'It takes a {part} that stands {full}, or a pack of fewer cells in series.',
+        params: {
+          part: limit === controller.greatestVoltage ? 'controller' : 'motor',
+          full: { value: pack.fullVoltage, quantity: 'voltage' },
+        },
+      },
       fixes: [
         ...(perCell > 0.94 * spec.chargeVoltage
-          ? [{ label: { text: 'Charge to {v}', params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' as const } } }, edits: [{ path: 'design.pack.chargeVoltage', value: perCell }] }]
+          ? [
+              {
+                label: {
+                  text: 'Charge to {v}',
+                  params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' as const } },
+                },
+                edits: [{ path: 'design.pack.chargeVoltage', value: perCell }],
+              },
+            ]
           : []),
-        ...(!project.held.pack && !project.held.voltage && fewer > 0 ? [{ label: { text: '{n} in series', params: { n: String(fewer) } }, edits: [{ path: 'design.pack.series', value: fewer }] }] : []),
-        ...otherController(facts, { batteryCurrent: facts.cruise.drive.controllerCurrent, phaseCurrent: facts.cruise.drive.phaseCurrent }),
+        ...(!project.held.pack && !project.held.voltage && fewer > 0
+          ? [
+              {
+                label: { text: '{n} in series', params: { n: String(fewer) } },
+                edits: [{ path: 'design.pack.series', value: fewer }],
+              },
+            ]
+          : []),
+        ...otherController(facts, {
+          batteryCurrent: facts.cruise.drive.controllerCurrent,
+          phaseCurrent: facts.cruise.drive.phaseCurrent,
+        }),
       ],
     }
   },

@@ -4,24 +4,56 @@ import { ratingUse } from '../ratingUse'
 
 /** Amps drawn from the cells against what they give. */
 export const packCurrent: Rule = {
-  id: 'packCurrent', part: 'pack', slowerHelps: true, checks: 'Cells give the amps drawn', source: 'Cell’s all-day and 30 s ratings; headroom as set',
+  id: 'packCurrent',
+  part: 'pack',
+  slowerHelps: true,
+  checks: 'Cells give the amps drawn',
+  source: 'Cell’s all-day and 30 s ratings; headroom as set',
   check(facts) {
-    const { model: { pack, project }, cruise, top } = facts
-    const use = ratingUse(cruise.drive.packCurrent / pack.current, top.drive.packCurrent / pack.current, top.drive.packCurrent / pack.currentPeak, project.use.headroom)
+    const {
+      model: { pack, project },
+      cruise,
+      top,
+    } = facts
+    const use = ratingUse(
+      cruise.drive.packCurrent / pack.current,
+      top.drive.packCurrent / pack.current,
+      top.drive.packCurrent / pack.currentPeak,
+      project.use.headroom,
+    )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const amps = atCruise ? cruise.drive.packCurrent : top.drive.packCurrent
     const limit = use.case === 'topBeyond' ? pack.currentPeak : pack.current
-    const wanted = Math.ceil(project.design.pack.parallel * Math.max(cruise.drive.packCurrent / (1 - project.use.headroom), top.drive.packCurrent) / pack.current)
+    const wanted = Math.ceil(
+      (project.design.pack.parallel *
+        Math.max(cruise.drive.packCurrent / (1 - project.use.headroom), top.drive.packCurrent)) /
+        pack.current,
+    )
     return {
-      severity: use.severity, title: use.case === 'headroom' ? 'pack current, no headroom' : 'pack current',
+      severity: use.severity,
+      title: use.case === 'headroom' ? 'pack current, no headroom' : 'pack current',
       amount: { text: '{a}', params: { a: { value: limit - amps, quantity: 'current' } } },
       sentence: {
-        text: `At ${atCruise ? 'cruise' : 'top'} the pack gives {amps}. Its cells allow {limit} ${use.case === 'topBeyond' ? 'for half a minute' : 'all day'}.`,
+        text:
+          `At ${atCruise ? 'cruise' : 'top'} the pack gives {amps}. Its cells allow {limit} ` +
+          `${use.case === 'topBeyond' ? 'for half a minute' : 'all day'}.`,
         params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
       },
-      measure: use.share, need: { text: 'It takes a pack that gives {a} all day.', params: { a: { value: Math.max(top.drive.packCurrent, cruise.drive.packCurrent / (1 - project.use.headroom)), quantity: 'current' } } },
-      fixes: [...moreParallel(facts, Math.max(wanted, project.design.pack.parallel + 1)), ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts))],
+      measure: use.share,
+      need: {
+        text: 'It takes a pack that gives {a} all day.',
+        params: {
+          a: {
+            value: Math.max(top.drive.packCurrent, cruise.drive.packCurrent / (1 - project.use.headroom)),
+            quantity: 'current',
+          },
+        },
+      },
+      fixes: [
+        ...moreParallel(facts, Math.max(wanted, project.design.pack.parallel + 1)),
+        ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
+      ],
     }
   },
 }

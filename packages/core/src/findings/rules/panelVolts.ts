@@ -3,25 +3,83 @@ import type { Rule } from '../finding'
 
 /** A string of panels against the charge controller and the pack. */
 export const panelVolts: Rule = {
-  id: 'panelVolts', part: 'pack', checks: 'Panels’ volts suit the charge controller, cold and hot', source: 'Open volts on the coldest morning; best volts of hot cells',
-  check({ library, sunFaults, model: { pack, project: { design: { solar } } } }) {
+  id: 'panelVolts',
+  part: 'pack',
+  checks: 'Panels’ volts suit the charge controller, cold and hot',
+  source: 'Open volts on the coldest morning; best volts of hot cells',
+  check({
+    library,
+    sunFaults,
+    model: {
+      pack,
+      project: {
+        design: { solar },
+      },
+    },
+  }) {
     const [fault] = sunFaults
     if (!fault) return null
-    const { cold, hot } = stringVoltage(solar), over = fault === 'above controller', way = suitPanels(solar, pack.fullVoltage, library.chargeControllers)
-    const params = { c: { value: cold, quantity: 'voltage' as const }, h: { value: hot, quantity: 'voltage' as const }, f: { value: pack.fullVoltage, quantity: 'voltage' as const }, g: { value: solar.controller?.greatestPanelVoltage ?? 0, quantity: 'voltage' as const } }
+    const { cold, hot } = stringVoltage(solar),
+      over = fault === 'above controller',
+      way = suitPanels(solar, pack.fullVoltage, library.chargeControllers)
+    const params = {
+      c: { value: cold, quantity: 'voltage' as const },
+      h: { value: hot, quantity: 'voltage' as const },
+      f: { value: pack.fullVoltage, quantity: 'voltage' as const },
+      g: { value: solar.controller?.greatestPanelVoltage ?? 0, quantity: 'voltage' as const },
+    }
     const SENTENCES = {
-      'above controller': 'On the coldest morning the string stands at {c}; the charge controller stands {g}. It would not survive.',
+      'above controller':
+        'On the coldest morning the string stands at {c}; the charge controller stands {g}. It would not survive.',
       'below pack': 'Hot panels work at {h}; to fill a pack of {f} they must stand above it. It would never be full.',
       'above pack': 'A controller that lifts volts passes {c} straight into a pack of {f}.',
       'controller of other volts': 'The charge controller is not made for a pack of {f}.',
     } as const
     return {
-      severity: over || fault === 'above pack' ? 'stop' : 'caution', title: 'panels’ volts', amount: { text: fault }, sentence: { text: SENTENCES[fault], params },
-      caution: over || fault === 'above pack' ? 'Panels cannot be switched off by day. Cover them before you touch their leads. Local code first; a licensed electrician checks it.' : undefined,
-      need: { text: 'It takes a charge controller for a pack of {f} that stands {c} and works from {h}, or another count of these panels.', params },
+      severity: over || fault === 'above pack' ? 'stop' : 'caution',
+      title: 'panels’ volts',
+      amount: { text: fault },
+      sentence: { text: SENTENCES[fault], params },
+      caution:
+        over || fault === 'above pack'
+          ? 'Panels cannot be switched off by day. Cover them before you touch their leads. Local code first; a ' +
+            'licensed electrician checks it.'
+          : undefined,
+      need: {
+        text:
+          'It takes a charge controller for a pack of {f} that stands {c} and works from {h}, or another count ' +
+          'of these panels.',
+        params,
+      },
       fixes: [
-        ...(over && solar.series > 1 ? [{ label: { text: '{n} in a string', params: { n: String(Math.max(1, Math.floor(solar.series * params.g.value / cold))) } }, edits: [{ path: 'design.solar.series', value: Math.max(1, Math.floor(solar.series * params.g.value / cold)) }] }] : []),
-        ...(way ? [{ label: { text: '{n} in a string, {c}', params: { n: String(way.series), c: way.controller.name } }, edits: [{ path: 'design.solar.series', value: way.series }, { path: 'design.solar.parallel', value: way.parallel }, { path: 'design.solar.controller', value: way.controller }] }] : []),
+        ...(over && solar.series > 1
+          ? [
+              {
+                label: {
+                  text: '{n} in a string',
+                  params: { n: String(Math.max(1, Math.floor((solar.series * params.g.value) / cold))) },
+                },
+                edits: [
+                  {
+                    path: 'design.solar.series',
+                    value: Math.max(1, Math.floor((solar.series * params.g.value) / cold)),
+                  },
+                ],
+              },
+            ]
+          : []),
+        ...(way
+          ? [
+              {
+                label: { text: '{n} in a string, {c}', params: { n: String(way.series), c: way.controller.name } },
+                edits: [
+                  { path: 'design.solar.series', value: way.series },
+                  { path: 'design.solar.parallel', value: way.parallel },
+                  { path: 'design.solar.controller', value: way.controller },
+                ],
+              },
+            ]
+          : []),
       ],
     }
   },

@@ -4,25 +4,54 @@ import { ratingUse } from '../ratingUse'
 
 /** Motor-side amps against the controller. */
 export const phaseCurrent: Rule = {
-  id: 'phaseCurrent', part: 'controller', slowerHelps: true, checks: 'Controller passes the motor amps', source: 'I = T/Kt, DC-equivalent; controller’s ratings; headroom as set',
+  id: 'phaseCurrent',
+  part: 'controller',
+  slowerHelps: true,
+  checks: 'Controller passes the motor amps',
+  source: 'I = T/Kt, DC-equivalent; controller’s ratings; headroom as set',
   check(facts) {
-    const { model: { project }, cruise, top } = facts
+    const {
+      model: { project },
+      cruise,
+      top,
+    } = facts
     const { controller } = project.design
-    const use = ratingUse(cruise.drive.phaseCurrent / controller.phaseCurrent, top.drive.phaseCurrent / controller.phaseCurrent, top.drive.phaseCurrent / controller.phaseCurrentPeak, project.use.headroom)
+    const use = ratingUse(
+      cruise.drive.phaseCurrent / controller.phaseCurrent,
+      top.drive.phaseCurrent / controller.phaseCurrent,
+      top.drive.phaseCurrent / controller.phaseCurrentPeak,
+      project.use.headroom,
+    )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const amps = atCruise ? cruise.drive.phaseCurrent : top.drive.phaseCurrent
     const limit = use.case === 'topBeyond' ? controller.phaseCurrentPeak : controller.phaseCurrent
     return {
-      severity: use.severity, title: 'motor amps',
+      severity: use.severity,
+      title: 'motor amps',
       amount: { text: '{a}', params: { a: { value: limit - amps, quantity: 'current' } } },
       sentence: {
-        text: `The torque at ${atCruise ? 'cruise' : 'top'} takes {amps} in the motor cables. The controller gives {limit} ${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
+        text:
+          `The torque at ${atCruise ? 'cruise' : 'top'} takes {amps} in the motor cables. The controller gives ` +
+          `{limit} ${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
         params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
       },
-      measure: use.share, need: { text: 'It takes a controller for {v} that gives the motor {a} all day.', params: { v: { value: facts.model.pack.fullVoltage, quantity: 'voltage' }, a: { value: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)), quantity: 'current' } } },
+      measure: use.share,
+      need: {
+        text: 'It takes a controller for {v} that gives the motor {a} all day.',
+        params: {
+          v: { value: facts.model.pack.fullVoltage, quantity: 'voltage' },
+          a: {
+            value: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)),
+            quantity: 'current',
+          },
+        },
+      },
       fixes: [
-        ...otherController(facts, { batteryCurrent: top.drive.controllerCurrent, phaseCurrent: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)) }),
+        ...otherController(facts, {
+          batteryCurrent: top.drive.controllerCurrent,
+          phaseCurrent: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)),
+        }),
         ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
       ],
     }

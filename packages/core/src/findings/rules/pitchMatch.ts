@@ -3,30 +3,59 @@ import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
 /** How far off the turns may be where the motor's ratings end. */
-const OVER = 0.75, UNDER = 0.6
+const OVER = 0.75,
+  UNDER = 0.6
 /** Share of turns, or of torque, that a new pitch aims at. */
 const AIM = 0.9
 
 /** A pitch that ends the motor's torque early, or lets it spin out of turns with torque to spare. */
 export const pitchMatch: Rule = {
-  id: 'pitchMatch', part: 'propeller', checks: 'Pitch lets the motor use both its torque and its turns', source: 'Crossing of demand and ratings: turns and torque used there (common practice)',
+  id: 'pitchMatch',
+  part: 'propeller',
+  checks: 'Pitch lets the motor use both its torque and its turns',
+  source: 'Crossing of demand and ratings: turns and torque used there (common practice)',
   // where the top wished is held anyway there is no limit below it, and the match is a matter of taste
   check({ atLimit, model: { project, propulsor } }) {
     if (propulsor.kind === 'jet' || !atLimit) return null
-    const { by, speed, turns, train: { continuousShare: torque } } = atLimit
+    const {
+      by,
+      speed,
+      turns,
+      train: { continuousShare: torque },
+    } = atLimit
     const { pitch, diameter } = project.design.propeller
-    const over = by === 'motorTorque' && turns < OVER, under = (by === 'voltage' || by === 'motorRpm') && torque < UNDER
+    const over = by === 'motorTorque' && turns < OVER,
+      under = (by === 'voltage' || by === 'motorRpm') && torque < UNDER
     if (!over && !under) return null
     // turns go nearly as one over the pitch, torque at a speed nearly as the pitch
     const wanted = stockSize(pitch * (over ? turns / AIM : Math.min(1.35, AIM / torque)))
     return {
-      severity: 'caution', title: over ? 'over-propped' : 'under-propped',
-      amount: { text: over ? '{r} of its turns' : '{r} of its torque', params: { r: { value: over ? turns : torque, quantity: 'ratio' } } },
+      severity: 'caution',
+      title: over ? 'over-propped' : 'under-propped',
+      amount: {
+        text: over ? '{r} of its turns' : '{r} of its torque',
+        params: { r: { value: over ? turns : torque, quantity: 'ratio' } },
+      },
       sentence: over
-        ? { text: 'Over-propped: it reaches the motor’s torque at {v} with only {r} of the turns that its volts would give.', params: { v: { value: speed, quantity: 'speed' }, r: { value: turns, quantity: 'ratio' } } }
-        : { text: 'Under-propped: it runs out of turns at {v} with only {r} of the motor’s torque used.', params: { v: { value: speed, quantity: 'speed' }, r: { value: torque, quantity: 'ratio' } } },
+        ? {
+            text:
+              'Over-propped: it reaches the motor’s torque at {v} with only {r} of the turns that its volts ' +
+              'would give.',
+            params: { v: { value: speed, quantity: 'speed' }, r: { value: turns, quantity: 'ratio' } },
+          }
+        : {
+            text: 'Under-propped: it runs out of turns at {v} with only {r} of the motor’s torque used.',
+            params: { v: { value: speed, quantity: 'speed' }, r: { value: torque, quantity: 'ratio' } },
+          },
       fixes: [
-        ...(project.held.propeller || wanted === pitch || wanted / diameter < 0.4 || wanted / diameter > 1.4 ? [] : [{ label: { text: 'Pitch {p}', params: { p: { value: wanted, quantity: 'smallLength' as const } } }, edits: [{ path: 'design.propeller.pitch', value: wanted }] }]),
+        ...(project.held.propeller || wanted === pitch || wanted / diameter < 0.4 || wanted / diameter > 1.4
+          ? []
+          : [
+              {
+                label: { text: 'Pitch {p}', params: { p: { value: wanted, quantity: 'smallLength' as const } } },
+                edits: [{ path: 'design.propeller.pitch', value: wanted }],
+              },
+            ]),
         RESIZE,
       ],
     }

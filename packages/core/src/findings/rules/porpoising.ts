@@ -3,13 +3,42 @@ import { PACK_MOVE } from '../../system/curveReading'
 
 /** Trim at which a planing boat begins to leap. */
 export const porpoising: Rule = {
-  id: 'porpoising', part: 'hull', slowerHelps: true, checks: 'She runs steadily on the plane', source: 'Porpoising limit of Celano 1998 (from memory, on the safe side)',
+  id: 'porpoising',
+  part: 'hull',
+  slowerHelps: true,
+  checks: 'She runs steadily on the plane',
+  source: 'Porpoising limit of Celano 1998 (from memory, on the safe side)',
   check({ planing, steadyBalance: forward, model: { project } }) {
     if (!planing?.porpoises) return null
     return {
-      severity: 'caution', title: 'may porpoise at cruise', amount: { text: '{a}', params: { a: { value: planing.trim - planing.porpoisingTrim, quantity: 'angle' } } },
-      sentence: { text: 'She runs {t} bow up; above {limit} planing boats begin to leap. The pack {way} further forward gives {f}.', params: { way: { value: PACK_MOVE, quantity: 'length' }, t: { value: planing.trim, quantity: 'angle' }, limit: { value: planing.porpoisingTrim, quantity: 'angle' }, f: { value: planing.trimForward, quantity: 'angle' } } },
-      fixes: [...(forward === null ? [] : [{ label: { text: 'Balance at {x}', params: { x: { value: forward, quantity: 'length' as const } } }, edits: [{ path: 'boat.lcg', value: forward }] }]), { label: { text: 'Cruise slower' }, edits: [{ path: 'use.cruiseSpeed', value: 0.9 * project.use.cruiseSpeed }] }],
+      severity: 'caution',
+      title: 'may porpoise at cruise',
+      amount: { text: '{a}', params: { a: { value: planing.trim - planing.porpoisingTrim, quantity: 'angle' } } },
+      sentence: {
+        text:
+          'She runs {t} bow up; above {limit} planing boats begin to leap. The pack {way} further ' +
+          'forward gives {f}.',
+        params: {
+          way: { value: PACK_MOVE, quantity: 'length' },
+          t: { value: planing.trim, quantity: 'angle' },
+          limit: { value: planing.porpoisingTrim, quantity: 'angle' },
+          f: { value: planing.trimForward, quantity: 'angle' },
+        },
+      },
+      fixes: [
+        ...(forward === null
+          ? []
+          : [
+              {
+                label: { text: 'Balance at {x}', params: { x: { value: forward, quantity: 'length' as const } } },
+                edits: [{ path: 'boat.lcg', value: forward }],
+              },
+            ]),
+        {
+          label: { text: 'Cruise slower' },
+          edits: [{ path: 'use.cruiseSpeed', value: 0.9 * project.use.cruiseSpeed }],
+        },
+      ],
     }
   },
 }

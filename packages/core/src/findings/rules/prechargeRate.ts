@@ -2,16 +2,43 @@ import type { Rule } from '../finding'
 
 /** Precharge too slow, or a resistor that must swallow too much at once. */
 export const prechargeRate: Rule = {
-  id: 'prechargeRate', part: 'controller', checks: 'Precharge takes 1 to 3 s with modest amps', source: '5 R C between 1 and 3 s; V/R (common practice)',
-  check({ wiring: { precharge: p }, model: { project: { design } } }) {
-    if (!design.wiring.fitted.precharge || design.wiring.prechargeResistance === null || (p.time <= 3 && p.peak <= 10)) return null
+  id: 'prechargeRate',
+  part: 'controller',
+  checks: 'Precharge takes 1 to 3 s with modest amps',
+  source: '5 R C between 1 and 3 s; V/R (common practice)',
+  check({
+    wiring: { precharge: p },
+    model: {
+      project: { design },
+    },
+  }) {
+    if (!design.wiring.fitted.precharge || design.wiring.prechargeResistance === null || (p.time <= 3 && p.peak <= 10))
+      return null
     const slow = p.time > 3
     return {
-      severity: 'note', title: slow ? 'precharge is slow' : 'precharge is fierce', amount: slow ? { text: '{t}', params: { t: { value: p.time, quantity: 'seconds' } } } : { text: '{a}', params: { a: { value: p.peak, quantity: 'current' } } },
+      severity: 'note',
+      title: slow ? 'precharge is slow' : 'precharge is fierce',
+      amount: slow
+        ? { text: '{t}', params: { t: { value: p.time, quantity: 'seconds' } } }
+        : { text: '{a}', params: { a: { value: p.peak, quantity: 'current' } } },
       sentence: slow
-        ? { text: 'With {r} the controller’s input takes {t} to fill. Closed before that, the contactor welds.', params: { r: { value: p.resistance, quantity: 'bigResistance' }, t: { value: p.time, quantity: 'seconds' } } }
-        : { text: 'With {r} it begins at {a}: the resistor and its relay must stand that.', params: { r: { value: p.resistance, quantity: 'bigResistance' }, a: { value: p.peak, quantity: 'current' } } },
-      fixes: [{ label: { text: 'One that suits' }, edits: [{ path: 'design.wiring.prechargeResistance', value: null }] }],
+        ? {
+            text: 'With {r} the controller’s input takes {t} to fill. Closed before that, the contactor welds.',
+            params: {
+              r: { value: p.resistance, quantity: 'bigResistance' },
+              t: { value: p.time, quantity: 'seconds' },
+            },
+          }
+        : {
+            text: 'With {r} it begins at {a}: the resistor and its relay must stand that.',
+            params: {
+              r: { value: p.resistance, quantity: 'bigResistance' },
+              a: { value: p.peak, quantity: 'current' },
+            },
+          },
+      fixes: [
+        { label: { text: 'One that suits' }, edits: [{ path: 'design.wiring.prechargeResistance', value: null }] },
+      ],
     }
   },
 }

@@ -3,7 +3,11 @@ import { RESIZE } from '../fixes'
 
 /** The propeller in its aperture. */
 export const propellerDiameter: Rule = {
-  id: 'propellerDiameter', part: 'propeller', checks: 'Propeller fits its place', source: 'Largest diameter as measured, tip clearance 15 % of the diameter taken off (10 % the least; common practice)',
+  id: 'propellerDiameter',
+  part: 'propeller',
+  checks: 'Propeller fits its place',
+  source:
+    'Largest diameter as measured, tip clearance 15 % of the diameter taken off (10 % the least; common practice)',
   check({ model: { project, propulsor } }) {
     const { propeller } = project.design
     const room = project.boat.drive.greatestDiameter
@@ -11,15 +15,27 @@ export const propellerDiameter: Rule = {
     if (propulsor.kind === 'jet' || over <= 0.0005) return null
     const ratio = propeller.pitch / propeller.diameter
     return {
-      // the room already holds a clearance of 15 % of D at each side; 10 % is the least, so up to about 8 % more still turns
-      severity: over > 0.08 * room ? 'stop' : 'caution', title: over > 0.08 * room ? 'propeller too large' : 'tips too near the hull',
-      measure: over, amount: { text: '+{d}', params: { d: { value: over, quantity: 'smallLength' } } },
+      // the room already holds a clearance of 15 % of D at each side; 10 % is the least, so up to about 8 % more still
+      // turns
+      severity: over > 0.08 * room ? 'stop' : 'caution',
+      title: over > 0.08 * room ? 'propeller too large' : 'tips too near the hull',
+      measure: over,
+      amount: { text: '+{d}', params: { d: { value: over, quantity: 'smallLength' } } },
       sentence: {
         text: 'It is {d} across. The place takes {room} with quiet tips.',
-        params: { d: { value: propeller.diameter, quantity: 'smallLength' }, room: { value: room, quantity: 'smallLength' } },
+        params: {
+          d: { value: propeller.diameter, quantity: 'smallLength' },
+          room: { value: room, quantity: 'smallLength' },
+        },
       },
       fixes: [
-        { label: { text: '{d} across', params: { d: { value: room, quantity: 'smallLength' } } }, edits: [{ path: 'design.propeller.diameter', value: room }, { path: 'design.propeller.pitch', value: Math.min(1.4, ratio * 1.1) * room }] },
+        {
+          label: { text: '{d} across', params: { d: { value: room, quantity: 'smallLength' } } },
+          edits: [
+            { path: 'design.propeller.diameter', value: room },
+            { path: 'design.propeller.pitch', value: Math.min(1.4, ratio * 1.1) * room },
+          ],
+        },
         ...(project.held.propeller ? [] : [RESIZE]),
       ],
     }

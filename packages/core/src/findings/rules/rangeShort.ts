@@ -3,26 +3,52 @@ import { moreParallel } from '../fixes'
 
 /** Energy for the use against the pack, reserve kept back. */
 export const rangeShort: Rule = {
-  id: 'rangeShort', part: 'pack', slowerHelps: true, checks: 'Pack carries the use with the reserve kept', source: 'Energy = power × time; usable share of the chemistry; reserve as set',
+  id: 'rangeShort',
+  part: 'pack',
+  slowerHelps: true,
+  checks: 'Pack carries the use with the reserve kept',
+  source: 'Energy = power × time; usable share of the chemistry; reserve as set',
   check(facts) {
-    const { energy, model: { project }, cruise } = facts
+    const {
+      energy,
+      model: { project },
+      cruise,
+    } = facts
     const short = energy.needed - energy.available
     if (short <= 0) return null
-    const strings = Math.ceil(project.design.pack.parallel * energy.needed / energy.available - 1e-9)
+    const strings = Math.ceil((project.design.pack.parallel * energy.needed) / energy.available - 1e-9)
     const distance = energy.available / cruise.energyPerDistance
     return {
-      severity: energy.needed > energy.available + energy.reserve ? 'stop' : 'caution', title: 'not far enough',
+      severity: energy.needed > energy.available + energy.reserve ? 'stop' : 'caution',
+      title: 'not far enough',
       amount: { text: '\u2212{e}', params: { e: { value: short, quantity: 'energy' } } },
       sentence: {
         text: 'The use takes {need} at cruise. The pack gives {have} and keeps the reserve: {d}.',
-        params: { need: { value: energy.needed, quantity: 'energy' }, have: { value: energy.available, quantity: 'energy' }, d: { value: distance, quantity: 'distance' } },
+        params: {
+          need: { value: energy.needed, quantity: 'energy' },
+          have: { value: energy.available, quantity: 'energy' },
+          d: { value: distance, quantity: 'distance' },
+        },
       },
-      measure: short, need: { text: 'It takes a pack of {e} to use.', params: { e: { value: energy.needed + energy.reserve, quantity: 'energy' } } },
+      measure: short,
+      need: {
+        text: 'It takes a pack of {e} to use.',
+        params: { e: { value: energy.needed + energy.reserve, quantity: 'energy' } },
+      },
       fixes: [
         ...moreParallel(facts, strings),
         project.use.stretchKind === 'distance'
-          ? { label: { text: 'Go {d}', params: { d: { value: distance, quantity: 'distance' } } }, edits: [{ path: 'use.distance', value: distance }] }
-          : { label: { text: 'Go for {t}', params: { t: { value: distance / project.use.cruiseSpeed, quantity: 'duration' } } }, edits: [{ path: 'use.duration', value: distance / project.use.cruiseSpeed }] },
+          ? {
+              label: { text: 'Go {d}', params: { d: { value: distance, quantity: 'distance' } } },
+              edits: [{ path: 'use.distance', value: distance }],
+            }
+          : {
+              label: {
+                text: 'Go for {t}',
+                params: { t: { value: distance / project.use.cruiseSpeed, quantity: 'duration' } },
+              },
+              edits: [{ path: 'use.duration', value: distance / project.use.cruiseSpeed }],
+            },
       ],
     }
   },

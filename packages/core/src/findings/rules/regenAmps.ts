@@ -2,16 +2,41 @@ import type { Rule } from '../finding'
 
 /** Amps that a windmilling propeller pushes back, against what the cells take. */
 export const regenAmps: Rule = {
-  id: 'regenAmps', part: 'controller', checks: 'Regeneration is no more than the cells take', source: 'Charge current of the cells; a full pack takes nothing',
-  check({ model: { project: { design }, pack }, regeneration }) {
+  id: 'regenAmps',
+  part: 'controller',
+  checks: 'Regeneration is no more than the cells take',
+  source: 'Charge current of the cells; a full pack takes nothing',
+  check({
+    model: {
+      project: { design },
+      pack,
+    },
+    regeneration,
+  }) {
     const takes = design.pack.parallel * design.pack.cell.chargeCurrent
     const { regenCurrent } = design.controller
     if (!regeneration) return null
     const gives = regeneration.packPower / pack.nominalVoltage
     return {
-      severity: 'note', title: 'regeneration set too high', amount: { text: '+{a}', params: { a: { value: regenCurrent - takes, quantity: 'current' } } },
-      sentence: { text: 'The controller may push {r} back; the cells take {t}. Under sail she would give about {g}. Stop it before the pack is full: a battery guard that opens under way can destroy the controller.', params: { r: { value: regenCurrent, quantity: 'current' }, t: { value: takes, quantity: 'current' }, g: { value: gives, quantity: 'current' } } },
-      fixes: [{ label: { text: 'Regeneration {t}', params: { t: { value: takes, quantity: 'current' } } }, edits: [{ path: 'design.controller.regenCurrent', value: takes }] }],
+      severity: 'note',
+      title: 'regeneration set too high',
+      amount: { text: '+{a}', params: { a: { value: regenCurrent - takes, quantity: 'current' } } },
+      sentence: {
+        text:
+          'The controller may push {r} back; the cells take {t}. Under sail she would give about {g}. Stop it ' +
+          'before the pack is full: a battery guard that opens under way can destroy the controller.',
+        params: {
+          r: { value: regenCurrent, quantity: 'current' },
+          t: { value: takes, quantity: 'current' },
+          g: { value: gives, quantity: 'current' },
+        },
+      },
+      fixes: [
+        {
+          label: { text: 'Regeneration {t}', params: { t: { value: takes, quantity: 'current' } } },
+          edits: [{ path: 'design.controller.regenCurrent', value: takes }],
+        },
+      ],
     }
   },
 }

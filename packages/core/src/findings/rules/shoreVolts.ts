@@ -3,16 +3,48 @@ import { bestCharger } from '../../project/charging'
 
 /** A charger for other mains. */
 export const shoreVolts: Rule = {
-  id: 'shoreVolts', part: 'pack', checks: 'Charger is made for the shore’s volts', source: 'Plate of the charger',
-  check({ library, model: { project: { design: { charging, pack: cells } }, pack } }) {
+  id: 'shoreVolts',
+  part: 'pack',
+  checks: 'Charger is made for the shore’s volts',
+  source: 'Plate of the charger',
+  check({
+    library,
+    model: {
+      project: {
+        design: { charging, pack: cells },
+      },
+      pack,
+    },
+  }) {
     const { charger, shoreVoltage } = charging
     if (Math.abs(charger.inputVoltage / shoreVoltage - 1) <= 0.15) return null
-    const other = bestCharger(library.chargers, { fullVoltage: pack.fullVoltage, shoreVoltage, shoreCurrent: charging.shoreCurrent, takes: cells.parallel * cells.cell.chargeCurrent, pilot: charging.inlet === 'carType' })
+    const other = bestCharger(library.chargers, {
+      fullVoltage: pack.fullVoltage,
+      shoreVoltage,
+      shoreCurrent: charging.shoreCurrent,
+      takes: cells.parallel * cells.cell.chargeCurrent,
+      pilot: charging.inlet === 'carType',
+    })
     return {
-      severity: 'stop', title: 'charger for other mains', amount: { text: '{v}', params: { v: { value: charger.inputVoltage, quantity: 'voltage' } } },
-      sentence: { text: 'The shore has {s}; the charger is made for {c}.', params: { s: { value: shoreVoltage, quantity: 'voltage' }, c: { value: charger.inputVoltage, quantity: 'voltage' } } },
-      caution: 'Mains kill. Shore cable, earth and residual-current breaker are for a licensed electrician; local code first.',
-      fixes: [...(other ? [{ label: { text: other.name }, edits: [{ path: 'design.charging.charger', value: other }] }] : []), { label: { text: 'Shore of {c}', params: { c: { value: charger.inputVoltage, quantity: 'voltage' } } }, edits: [{ path: 'design.charging.shoreVoltage', value: charger.inputVoltage }] }],
+      severity: 'stop',
+      title: 'charger for other mains',
+      amount: { text: '{v}', params: { v: { value: charger.inputVoltage, quantity: 'voltage' } } },
+      sentence: {
+        text: 'The shore has {s}; the charger is made for {c}.',
+        params: {
+          s: { value: shoreVoltage, quantity: 'voltage' },
+          c: { value: charger.inputVoltage, quantity: 'voltage' },
+        },
+      },
+      caution:
+        'Mains kill. Shore cable, earth and residual-current breaker are for a licensed electrician; local code first.',
+      fixes: [
+        ...(other ? [{ label: { text: other.name }, edits: [{ path: 'design.charging.charger', value: other }] }] : []),
+        {
+          label: { text: 'Shore of {c}', params: { c: { value: charger.inputVoltage, quantity: 'voltage' } } },
+          edits: [{ path: 'design.charging.shoreVoltage', value: charger.inputVoltage }],
+        },
+      ],
     }
   },
 }

@@ -5,14 +5,47 @@ const MUCH_LESS = 0.75
 
 /** A shore that gives less than the charger could use. */
 export const shoreWeak: Rule = {
-  id: 'shoreWeak', part: 'pack', checks: 'Shore gives what the charger asks', source: 'Breaker × share for hours (80 %, common practice)',
-  check({ charge, model: { project: { design: { charging } } } }) {
+  id: 'shoreWeak',
+  part: 'pack',
+  checks: 'Shore gives what the charger asks',
+  source: 'Breaker × share for hours (80 %, common practice)',
+  check({
+    charge,
+    model: {
+      project: {
+        design: { charging },
+      },
+    },
+  }) {
     const asks = charging.count * charging.charger.inputCurrent
     if (charge.limit !== 'shore' || charging.shoreCurrent * charging.continuous > MUCH_LESS * asks) return null
     return {
-      severity: 'note', title: 'shore limits the charge', amount: { text: '{p}', params: { p: { value: charge.shorePower, quantity: 'electricPower' } } },
-      sentence: { text: 'Chargers ask up to {a}; this breaker gives {g} for hours. Set them down to it, or it trips in the night.', params: { a: { value: asks, quantity: 'current' }, g: { value: charging.shoreCurrent * charging.continuous, quantity: 'current' } } },
-      fixes: [...(charging.count > 1 ? [{ label: { text: '{n} of them', params: { n: String(charging.count - 1) } }, edits: [{ path: 'design.charging.count', value: charging.count - 1 }] }] : []), { label: { text: 'A breaker of {a}', params: { a: { value: 32, quantity: 'current' } } }, edits: [{ path: 'design.charging.shoreCurrent', value: 32 }] }],
+      severity: 'note',
+      title: 'shore limits the charge',
+      amount: { text: '{p}', params: { p: { value: charge.shorePower, quantity: 'electricPower' } } },
+      sentence: {
+        text:
+          'Chargers ask up to {a}; this breaker gives {g} for hours. Set them down to it, or it trips ' +
+          'in the night.',
+        params: {
+          a: { value: asks, quantity: 'current' },
+          g: { value: charging.shoreCurrent * charging.continuous, quantity: 'current' },
+        },
+      },
+      fixes: [
+        ...(charging.count > 1
+          ? [
+              {
+                label: { text: '{n} of them', params: { n: String(charging.count - 1) } },
+                edits: [{ path: 'design.charging.count', value: charging.count - 1 }],
+              },
+            ]
+          : []),
+        {
+          label: { text: 'A breaker of {a}', params: { a: { value: 32, quantity: 'current' } } },
+          edits: [{ path: 'design.charging.shoreCurrent', value: 32 }],
+        },
+      ],
     }
   },
 }

@@ -2,18 +2,40 @@ import type { Rule } from '../finding'
 
 /** A weight that is only guessed makes everything after it a guess. */
 export const weightUnknown: Rule = {
-  id: 'weightUnknown', part: 'hull', checks: 'Weight is known within 15 %', source: 'Common practice: owners are often a fifth out until the boat hangs in a crane',
-  check({ model: { project: { boat } }, cruise }) {
+  id: 'weightUnknown',
+  part: 'hull',
+  checks: 'Weight is known within 15 %',
+  source: 'Common practice: owners are often a fifth out until the boat hangs in a crane',
+  check({
+    model: {
+      project: { boat },
+    },
+    cruise,
+  }) {
     if (boat.massUncertainty <= 0.15) return null
     return {
-      severity: 'note', title: 'weight',
+      severity: 'note',
+      title: 'weight',
       amount: { text: '± {u}', params: { u: { value: boat.massUncertainty, quantity: 'ratio' } } },
       sentence: {
         text: 'Cruise could take {low} to {high}. A crane with a scale narrows it most.',
-        params: { low: { value: cruise.packPowerLow, quantity: 'electricPower' }, high: { value: cruise.packPowerHigh, quantity: 'electricPower' } },
+        params: {
+          low: { value: cruise.packPowerLow, quantity: 'electricPower' },
+          high: { value: cruise.packPowerHigh, quantity: 'electricPower' },
+        },
       },
-      measure: boat.massUncertainty, fixes: [
-        { label: { text: 'Plan for {m}', params: { m: { value: boat.mass * (1 + boat.massUncertainty / 2), quantity: 'mass' } } }, edits: [{ path: 'boat.mass', value: boat.mass * (1 + boat.massUncertainty / 2) }, { path: 'boat.massUncertainty', value: Math.min(0.15, boat.massUncertainty / 2) }] },
+      measure: boat.massUncertainty,
+      fixes: [
+        {
+          label: {
+            text: 'Plan for {m}',
+            params: { m: { value: boat.mass * (1 + boat.massUncertainty / 2), quantity: 'mass' } },
+          },
+          edits: [
+            { path: 'boat.mass', value: boat.mass * (1 + boat.massUncertainty / 2) },
+            { path: 'boat.massUncertainty', value: Math.min(0.15, boat.massUncertainty / 2) },
+          ],
+        },
         { label: { text: 'Weighed, ± 3 %' }, edits: [{ path: 'boat.massUncertainty', value: 0.03 }] },
       ],
     }

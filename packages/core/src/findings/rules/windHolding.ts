@@ -4,14 +4,31 @@ import { RESIZE } from '../fixes'
 
 /** Thrust enough to keep off a lee. */
 export const windHolding: Rule = {
-  id: 'windHolding', part: 'propeller', checks: 'She holds her ground in 25 kn of wind', source: 'Thrust at the quay for minutes against air drag on her bow (common practice)',
+  id: 'windHolding',
+  part: 'propeller',
+  checks: 'She holds her ground in 25 kn of wind',
+  source: 'Thrust at the quay for minutes against air drag on her bow (common practice)',
   check({ holding }) {
     if (holding.share <= 1) return null
     return {
-      severity: holding.share > 1.5 ? 'stop' : 'caution', title: 'too little thrust in wind', amount: { text: '\u2212{f}', params: { f: { value: holding.drag - holding.thrust, quantity: 'force' } } },
-      sentence: { text: 'In {w} the air pushes her back with {d}; the drive gives {t} standing still.', params: { w: { value: HOLDING_WIND, quantity: 'speed' }, d: { value: holding.drag, quantity: 'force' }, t: { value: holding.thrust, quantity: 'force' } } },
+      severity: holding.share > 1.5 ? 'stop' : 'caution',
+      title: 'too little thrust in wind',
+      amount: { text: '\u2212{f}', params: { f: { value: holding.drag - holding.thrust, quantity: 'force' } } },
+      sentence: {
+        text: 'In {w} the air pushes her back with {d}; the drive gives {t} standing still.',
+        params: {
+          w: { value: HOLDING_WIND, quantity: 'speed' },
+          d: { value: holding.drag, quantity: 'force' },
+          t: { value: holding.thrust, quantity: 'force' },
+        },
+      },
       caution: 'Do not go out to a lee shore on what holds in calm. Keep an anchor ready.',
-      measure: holding.share, need: { text: 'It takes {f} of thrust standing still.', params: { f: { value: holding.drag, quantity: 'force' } } }, fixes: [RESIZE],
+      measure: holding.share,
+      need: {
+        text: 'It takes {f} of thrust standing still.',
+        params: { f: { value: holding.drag, quantity: 'force' } },
+      },
+      fixes: [RESIZE],
     }
   },
 }

@@ -8,8 +8,16 @@ import { openWaterInteraction } from '../openWaterInteraction'
 
 /** One slender hull of a cruising catamaran; ratios: common practice. */
 const USUAL: UsualForm = {
-  waterline: 0.94, beamWaterline: 0, prismatic: 0.61, midship: 0.76, waterplane: 0.71, lcb: -0.025,
-  transom: 0.05, halfEntrance: 8 * Math.PI / 180, appended: 0.01, of: 'a catamaran’s hull',
+  waterline: 0.94,
+  beamWaterline: 0,
+  prismatic: 0.61,
+  midship: 0.76,
+  waterplane: 0.71,
+  lcb: -0.025,
+  transom: 0.05,
+  halfEntrance: (8 * Math.PI) / 180,
+  appended: 0.01,
+  of: 'a catamaran’s hull',
 }
 
 /**
@@ -21,8 +29,26 @@ const USUAL: UsualForm = {
  */
 export function catamaranForm(boat: BoatDimensions, density: number): HullForm {
   const estimates: FormEstimate[] = []
-  const beam = givenOr(boat.hullBeam, { field: 'hullBeam', value: 0.1 * boat.lengthOverAll, spread: 0.12, basis: 'a tenth of the length (common practice)' }, estimates)
-  const spacing = givenOr(boat.hullSpacing, { field: 'hullSpacing', value: Math.max(1.05 * beam, boat.beam - 1.25 * beam), spread: 0.05, basis: 'outer sides at the greatest beam' }, estimates)
+  const beam = givenOr(
+    boat.hullBeam,
+    {
+      field: 'hullBeam',
+      value: 0.1 * boat.lengthOverAll,
+      spread: 0.12,
+      basis: 'a tenth of the length (common practice)',
+    },
+    estimates,
+  )
+  const spacing = givenOr(
+    boat.hullSpacing,
+    {
+      field: 'hullSpacing',
+      value: Math.max(1.05 * beam, boat.beam - 1.25 * beam),
+      spread: 0.05,
+      basis: 'outer sides at the greatest beam',
+    },
+    estimates,
+  )
   return estimatedForm(boat, density, USUAL, { count: 2, beam, spacing, estimates })
 }
 
@@ -31,20 +57,44 @@ export const catamaran: HullType = {
   id: 'catamaran',
   label: 'Catamaran',
   hint: 'Two slender hulls, under sail or power',
-  methods: [{ method: 'thinShip', weight: 4 }, { method: 'handbook', weight: 1 }],
+  methods: [
+    { method: 'thinShip', weight: 4 },
+    { method: 'handbook', weight: 1 },
+  ],
   drives: ['sailDrive', 'shaft', 'outboard', 'pod'],
   variants: { sail: 'Sailing catamaran', power: 'Power catamaran' },
   asks: ['hullBeam', 'hullSpacing', 'coefficients'],
   waveBound: false,
   usual: { waterline: 0.94, cruise: 0.72, length: 11, hours: 4, house: 0.75 },
-  typical: lengthOverAll => ({ beam: 0.55 * lengthOverAll, draught: 0.1 * lengthOverAll, mass: 1025 * 2 * (0.94 * lengthOverAll / 7) ** 3, propellerDiameter: Math.min(0.5, 0.036 * lengthOverAll) }),
+  typical: lengthOverAll => ({
+    beam: 0.55 * lengthOverAll,
+    draught: 0.1 * lengthOverAll,
+    mass: 1025 * 2 * ((0.94 * lengthOverAll) / 7) ** 3,
+    propellerDiameter: Math.min(0.5, 0.036 * lengthOverAll),
+  }),
   form: catamaranForm,
   appendages: (boat, form) => {
     const rudder = { name: 'rudder', span: 0.7 * boat.draught, chord: 0.035 * form.lengthWaterline, thickness: 0.1 }
-    const keel = { name: 'keel', span: Math.max(0.05, boat.draught - form.draughtBody), chord: 0.22 * form.lengthWaterline, thickness: 0.1 }
+    const keel = {
+      name: 'keel',
+      span: Math.max(0.05, boat.draught - form.draughtBody),
+      chord: 0.22 * form.lengthWaterline,
+      thickness: 0.1,
+    }
     return boat.variant === 'power' ? [rudder, rudder] : [rudder, rudder, keel, keel]
   },
   interaction: (_, drive) => openWaterInteraction(drive),
-  windage: boat => 0.8 * boat.beam * 0.17 * boat.lengthOverAll + (boat.variant === 'power' ? 0 : 1.3 * boat.lengthOverAll * 0.02 * boat.lengthOverAll),
-  elevation: (boat, form) => boatProfile(boat, form, { bow: 0.13, stern: 0.09, overhang: 0.02, aft: 0.04, bottom: 'rocker', house: 'saloon', mast: boat.variant !== 'power' }),
+  windage: boat =>
+    0.8 * boat.beam * 0.17 * boat.lengthOverAll +
+    (boat.variant === 'power' ? 0 : 1.3 * boat.lengthOverAll * 0.02 * boat.lengthOverAll),
+  elevation: (boat, form) =>
+    boatProfile(boat, form, {
+      bow: 0.13,
+      stern: 0.09,
+      overhang: 0.02,
+      aft: 0.04,
+      bottom: 'rocker',
+      house: 'saloon',
+      mast: boat.variant !== 'power',
+    }),
 }

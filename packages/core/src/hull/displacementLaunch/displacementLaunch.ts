@@ -20,7 +20,7 @@ export const displacementLaunch: HullType = {
   typical: (lengthOverAll: number) => ({
     beam: 0.56 * lengthOverAll ** (2 / 3),
     draught: 0.085 * lengthOverAll,
-    mass: 1025 * (0.93 * lengthOverAll / 5.4) ** 3,
+    mass: 1025 * ((0.93 * lengthOverAll) / 5.4) ** 3,
     propellerDiameter: Math.min(0.6, 0.052 * lengthOverAll),
   }),
   form: displacementLaunchForm,
@@ -31,9 +31,15 @@ export const displacementLaunch: HullType = {
       { name: 'rudder', span: 0.9 * boat.draught, chord: 0.06 * form.lengthWaterline, thickness: 0.08 },
     ]
   },
-  interaction: (form) => {
+  interaction: form => {
     const block = form.volumeBody / (form.lengthWaterline * form.beamWaterline * form.draughtBody)
-    return { wakeFraction: 1 - (1.11 - 0.6 * block), thrustDeduction: 0.16, relativeRotative: 1, basis: 'Single screw behind deadwood: 1 − w = 1.11 − 0.6 CB (Gerr); thrust deduction 0.10 to 0.20 (common practice).' }
+    return {
+      wakeFraction: 1 - (1.11 - 0.6 * block),
+      thrustDeduction: 0.16,
+      relativeRotative: 1,
+      basis:
+        'Single screw behind deadwood: 1 − w = 1.11 − 0.6 CB (Gerr); thrust deduction 0.10 to 0.20 (common practice).',
+    }
   },
   windage: boat => 0.85 * boat.beam * 0.16 * boat.lengthOverAll,
   elevation: displacementLaunchElevation,

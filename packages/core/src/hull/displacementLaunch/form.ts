@@ -4,8 +4,16 @@ import type { HullForm } from '../hullForm'
 
 /** Typical CP 0.60, CM 0.75, CWP 0.72, LCB −1.5 %; skeg and keel timber hold about 1.5 % (common practice). */
 const USUAL: UsualForm = {
-  waterline: 0.93, beamWaterline: 0.92, prismatic: 0.6, midship: 0.75, waterplane: 0.72, lcb: -0.015,
-  transom: 0, halfEntrance: 20 * Math.PI / 180, appended: 0.015, of: 'a launch',
+  waterline: 0.93,
+  beamWaterline: 0.92,
+  prismatic: 0.6,
+  midship: 0.75,
+  waterplane: 0.72,
+  lcb: -0.015,
+  transom: 0,
+  halfEntrance: (20 * Math.PI) / 180,
+  appended: 0.015,
+  of: 'a launch',
 }
 
 /**
@@ -15,4 +23,5 @@ const USUAL: UsualForm = {
  * @param density of the water, kg/m³
  * @returns the form, with its estimates listed
  */
-export const displacementLaunchForm = (boat: BoatDimensions, density: number): HullForm => estimatedForm(boat, density, USUAL)
+export const displacementLaunchForm = (boat: BoatDimensions, density: number): HullForm =>
+  estimatedForm(boat, density, USUAL)

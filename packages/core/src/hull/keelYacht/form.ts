@@ -15,7 +15,11 @@ import { ONE_ROUND_HULL, type FormEstimate, type HullForm } from '../hullForm'
  *
  * Source: common practice; all are estimates.
  */
-export function keelGeometry(boat: Pick<BoatDimensions, 'keel' | 'draught'>, lengthWaterline: number, draughtBody: number) {
+export function keelGeometry(
+  boat: Pick<BoatDimensions, 'keel' | 'draught'>,
+  lengthWaterline: number,
+  draughtBody: number,
+) {
   const span = Math.max(0.1, boat.draught - draughtBody)
   const fin = boat.keel === 'fin'
   const rudderArea = 0.04 * lengthWaterline * boat.draught
@@ -38,12 +42,36 @@ export function keelGeometry(boat: Pick<BoatDimensions, 'keel' | 'draught'>, len
  */
 export function keelYachtForm(boat: BoatDimensions, density: number): HullForm {
   const estimates: FormEstimate[] = []
-  const lengthWaterline = givenOr(boat.lengthWaterline, { field: 'lengthWaterline', value: 0.84 * boat.lengthOverAll, spread: 0.05, basis: '0.84 of the length over all' }, estimates)
-  const beamWaterline = givenOr(boat.beamWaterline, { field: 'beamWaterline', value: 0.86 * boat.beam, spread: 0.05, basis: '0.86 of the greatest beam' }, estimates)
-  const prismatic = givenOr(boat.prismatic, { field: 'prismatic', value: 0.56, spread: 0.04, basis: 'middle of the Delft models' }, estimates)
-  const midship = givenOr(boat.midship, { field: 'midship', value: 0.72, spread: 0.06, basis: 'middle of the Delft models' }, estimates)
-  const waterplane = givenOr(boat.waterplane, { field: 'waterplane', value: 0.67, spread: 0.04, basis: 'middle of the Delft models' }, estimates)
-  const lcb = givenOr(boat.lcb, { field: 'lcb', value: -0.03, spread: 0.4, basis: 'middle of the Delft models' }, estimates)
+  const lengthWaterline = givenOr(
+    boat.lengthWaterline,
+    { field: 'lengthWaterline', value: 0.84 * boat.lengthOverAll, spread: 0.05, basis: '0.84 of the length over all' },
+    estimates,
+  )
+  const beamWaterline = givenOr(
+    boat.beamWaterline,
+    { field: 'beamWaterline', value: 0.86 * boat.beam, spread: 0.05, basis: '0.86 of the greatest beam' },
+    estimates,
+  )
+  const prismatic = givenOr(
+    boat.prismatic,
+    { field: 'prismatic', value: 0.56, spread: 0.04, basis: 'middle of the Delft models' },
+    estimates,
+  )
+  const midship = givenOr(
+    boat.midship,
+    { field: 'midship', value: 0.72, spread: 0.06, basis: 'middle of the Delft models' },
+    estimates,
+  )
+  const waterplane = givenOr(
+    boat.waterplane,
+    { field: 'waterplane', value: 0.67, spread: 0.04, basis: 'middle of the Delft models' },
+    estimates,
+  )
+  const lcb = givenOr(
+    boat.lcb,
+    { field: 'lcb', value: -0.03, spread: 0.4, basis: 'middle of the Delft models' },
+    estimates,
+  )
 
   const volume = boat.mass / density
   const area = prismatic * midship * beamWaterline * lengthWaterline
@@ -55,9 +83,23 @@ export function keelYachtForm(boat: BoatDimensions, density: number): HullForm {
     draughtBody = (volume - fins) / area
   }
   const volumeBody = draughtBody * area
-  const wettedSurface = (1.97 + 0.171 * beamWaterline / draughtBody) * Math.cbrt(0.65 / midship) * Math.sqrt(volumeBody * lengthWaterline)
+  const wettedSurface =
+    (1.97 + (0.171 * beamWaterline) / draughtBody) * Math.cbrt(0.65 / midship) * Math.sqrt(volumeBody * lengthWaterline)
   return {
-    lengthWaterline, beamWaterline, draughtBody, volumeBody, volume, prismatic, midship, waterplane, lcb,
-    lcf: lcb - 0.02, wettedSurface, transomArea: 0, halfEntrance: 20 * Math.PI / 180, ...ONE_ROUND_HULL, estimates,
+    lengthWaterline,
+    beamWaterline,
+    draughtBody,
+    volumeBody,
+    volume,
+    prismatic,
+    midship,
+    waterplane,
+    lcb,
+    lcf: lcb - 0.02,
+    wettedSurface,
+    transomArea: 0,
+    halfEntrance: (20 * Math.PI) / 180,
+    ...ONE_ROUND_HULL,
+    estimates,
   }
 }

@@ -11,3 +11,16 @@ import { wisp } from './wisp'
 
 /** The boats that a first visit finds: one of every kind of hull. */
 export const DEMO_BOATS: readonly Project[] = [tirrick, osprel, garran, merrin, rillet, halcyne, lodden, wisp, pippin]
+
+/** A demo boat by its name in small letters. */
+export const DEMO = {
+  tirrick,
+  osprel,
+  garran,
+  merrin,
+  rillet,
+  halcyne,
+  lodden,
+  wisp,
+  pippin,
+} as const satisfies Record<string, Project>

@@ -3,27 +3,68 @@ import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../
 import type { Project } from '../projectSchema'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
-import { cellNamed, controllerNamed, jetNamed, motorNamed } from './partNamed'
+import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
 
 /** A pontoon boat of the invented Sarrow Reservoir, whose cells are already bought. */
 export const lodden: Project = {
-  format: 'remigo-boat', version: PROJECT_VERSION, id: 'demo-lodden', name: 'Lodden',
-  story: 'Lodden is a deck on two tubes that a bird club moors on Sarrow Reservoir, where engines have never been allowed. A member found sixteen good cells from a closed workshop, and they are to be used.',
+  format: 'remigo-boat',
+  version: PROJECT_VERSION,
+  id: 'demo-lodden',
+  name: 'Lodden',
+  story:
+    'Lodden is a deck on two tubes that a bird club moors on Sarrow Reservoir, where engines have never been ' +
+    'allowed. A member found sixteen good cells from a closed workshop, and they are to be used.',
   boat: {
-    hullType: 'pontoon', lengthOverAll: 6.4, lengthWaterline: 6, beam: 2.5, beamWaterline: null, draught: 0.35, mass: 980, massUncertainty: 0.15,
-    ...NOT_MEASURED, keel: 'fin', variant: '', water: 'fresh', waterTemperature: 288.15,
+    hullType: 'pontoon',
+    lengthOverAll: 6.4,
+    lengthWaterline: 6,
+    beam: 2.5,
+    beamWaterline: null,
+    draught: 0.35,
+    mass: 980,
+    massUncertainty: 0.15,
+    ...NOT_MEASURED,
+    keel: 'fin',
+    variant: '',
+    water: 'fresh',
+    waterTemperature: 288.15,
     oldEngine: { kind: 'petrolFourStroke', ratedPower: 0, ratedRpm: 5500, mass: 0, usualRpm: null, fuelRate: null },
     drive: { kind: 'outboard', legRatio: 2, greatestDiameter: 0.3, shaftDepth: 0.4, ...UNKNOWN_GEARS },
     compartments: [],
   },
   use: {
-    cruiseSpeed: 3.5 * KNOT, topSpeed: 4.6 * KNOT, stretchKind: 'hours', duration: 4 * 3600, distance: 14 * 1852,
-    reserve: 0.2, headroom: 0.2, houseLoad: 20, seaMargin: 0.15, ambient: 308.15, headWind: 2, hullCondition: 'slime', ...usualHabits({ hullType: 'pontoon', variant: '' }),
+    cruiseSpeed: 3.5 * KNOT,
+    topSpeed: 4.6 * KNOT,
+    stretchKind: 'hours',
+    duration: 4 * 3600,
+    distance: 14 * 1852,
+    reserve: 0.2,
+    headroom: 0.2,
+    houseLoad: 20,
+    seaMargin: 0.15,
+    ambient: 308.15,
+    headWind: 2,
+    hullCondition: 'slime',
+    ...usualHabits({ hullType: 'pontoon', variant: '' }),
   },
   design: {
-    motor: motorNamed('brindle-3-48-1500'), controller: controllerNamed('corvel-48-100'), reduction: { kind: 'direct', ratio: 1 },
-    propeller: { diameter: 0.3, pitch: 0.3, areaRatio: 0.45, blades: 3, kind: 'outboard', efficiencyFactor: null, hand: 'right' }, cooling: null, jet: jetNamed('sluice-180'),
-    pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 }, systemVoltage: 48, ...usualGear(55.2),
+    motor: motorNamed('brindle-3-48-1500'),
+    controller: controllerNamed('corvel-48-100'),
+    reduction: { kind: 'direct', ratio: 1 },
+    propeller: {
+      diameter: 0.3,
+      pitch: 0.3,
+      areaRatio: 0.45,
+      blades: 3,
+      kind: 'outboard',
+      efficiencyFactor: null,
+      hand: 'right',
+    },
+    cooling: null,
+    jet: jetNamed('sluice-180'),
+    pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 },
+    systemVoltage: 48,
+    ...usualGear(55.2),
   },
   ...NOTHING_RECORDED,
   held: { ...NOTHING_HELD, pack: true },

@@ -13,7 +13,8 @@ export interface SlenderHull {
 }
 
 /** Intervals along half the length, and from the water to the keel. */
-export const STATIONS = 80, DEPTHS = 48
+export const STATIONS = 80,
+  DEPTHS = 48
 
 /**
  * Power curve 1 − u^n whose mean is the wished fullness: n = C / (1 − C).
@@ -40,8 +41,20 @@ export function fullnessCurve(fullness: number, intervals: number): Float64Array
  *
  * Source: separable hull y = B/2 f(x) g(z), for which CP is the mean of f and CM the mean of g.
  */
-export function roundHull(length: number, beam: number, draught: number, prismatic: number, midship: number): SlenderHull {
-  return { length, beam, draught, prismatic: held(prismatic), section: fullnessCurve(Math.min(0.97, Math.max(0.4, midship)), DEPTHS) }
+export function roundHull(
+  length: number,
+  beam: number,
+  draught: number,
+  prismatic: number,
+  midship: number,
+): SlenderHull {
+  return {
+    length,
+    beam,
+    draught,
+    prismatic: held(prismatic),
+    section: fullnessCurve(Math.min(0.97, Math.max(0.4, midship)), DEPTHS),
+  }
 }
 
 /**
@@ -56,7 +69,7 @@ export function roundHull(length: number, beam: number, draught: number, prismat
 export function tubeHull(length: number, diameter: number, draught: number, prismatic: number): SlenderHull {
   const R = diameter / 2
   const section = Float64Array.from({ length: DEPTHS + 1 }, (_, i) => {
-    const below = draught * i / DEPTHS - (draught - R)
+    const below = (draught * i) / DEPTHS - (draught - R)
     return Math.sqrt(Math.max(0, R * R - below * below)) / R
   })
   return { length, beam: diameter, draught, prismatic: held(prismatic), section }

@@ -1,0 +1,2 @@
+export * from './findingsOf'
+export * from './provenFixes'

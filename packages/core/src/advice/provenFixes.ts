@@ -1,0 +1,175 @@
+import { checkFindings, type Fix, type RawFinding, type Severity } from '../findings'
+import { RESIZE } from '../findings/fixes'
+import type { Library } from '../parts'
+import { HELD_PARTS, heldPartOf } from '../project/heldParts'
+import { withEdits, type Edit } from '../project/projectPath'
+import type { HeldPart, Project } from '../project/projectSchema'
+import type { Text } from '../units'
+import { sizeRest } from '../sizing'
+
+/** What is offered for a finding: fixes that were tried, and what would have to be had or given up where none helps. */
+export interface Proof {
+  fixes: Fix[]
+  need: Text | null
+}
+
+/** Fixes shown at most; more are not looked for. */
+const OFFERED = 3
+const RANK: Record<Severity, number> = { stop: 3, caution: 2, note: 1 }
+/** A finding whose measure falls by less is not lessened. */
+const LESS = 0.98
+/** Steps by which both speeds are lowered where nothing else helps. */
+const SLOWER = [0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3]
+
+/** Parts that are held, as they are named in a sentence. */
+const HELD_NAMES: Record<HeldPart, string> = {
+  motor: 'the motor',
+  controller: 'the controller',
+  reduction: 'the reduction',
+  propeller: 'the propeller',
+  pack: 'the pack',
+  voltage: 'the voltage',
+  charger: 'the charger',
+  panels: 'the panels',
+}
+
+/**
+ * The fixes of a finding that mend or lessen it when they are tried, add no clash, and change nothing that is held.
+ * Sizing anew, letting go of what is held and going slower come only where nothing simpler helps.
+ *
+ * @param project the boat
+ * @param library parts to choose from
+ * @param finding as its rule gave it
+ * @returns fixes, best first; where there is none, what would have to be bought or relaxed
+ */
+export function provenFixes(project: Project, library: Library, finding: RawFinding): Proof {
+  const stopsBefore = new Set(
+    checkFindings(project, library)
+      .findings.filter(f => f.severity === 'stop')
+      .map(f => f.rule),
+  )
+  const mends = (edits: readonly Edit[]): boolean => mendsAs(withEdits(project, edits))
+  const mendsAs = (tried: Project): boolean => {
+    const after = checkFindings(tried, library).findings
+    return (
+      lessened(
+        finding,
+        after.find(f => f.rule === finding.rule),
+      ) &&
+      (finding.reveals || after.every(f => f.severity !== 'stop' || stopsBefore.has(f.rule)))
+    )
+  }
+  const ready = (fix: Fix): Fix | null => {
+    if (heldPartOf(project, fix.edits) !== null) return null
+    if (!fix.resize) return changes(project, fix.edits) && mends(fix.edits) ? fix : null
+    const sized = sizedOnce(withEdits(project, fix.edits), library)
+    if (!sized) return null
+    const edits = [...fix.edits, ...sized.edits]
+    return changes(project, edits) && mendsAs(sized.project) ? { ...fix, edits, reasons: sized.reasons } : null
+  }
+  const simple = firstOf(
+    finding.fixes.filter(f => !f.resize),
+    ready,
+    OFFERED,
+  )
+  const asked = finding.fixes.filter(f => f.resize),
+    anew = asked.length > 0 ? asked : finding.severity === 'note' ? [] : [RESIZE]
+  const sized = simple.length < 2 ? firstOf(anew, ready, 1) : []
+  const found = [...simple, ...sized]
+  if (found.length > 0) return { fixes: found, need: null }
+  if (finding.severity === 'note') return { fixes: [], need: finding.need ?? null }
+  const held = HELD_PARTS.filter(part => project.held[part])
+  const freed = firstOf(
+    held.map(part => letGo(part)),
+    ready,
+    2,
+  )
+  if (freed.length > 0) return { fixes: freed, need: finding.need ?? null }
+  const slower = !finding.slowerHelps
+    ? []
+    : firstOf(
+        SLOWER.map(share => goSlower(project, share)),
+        ready,
+        1,
+      )
+  return { fixes: slower, need: finding.need ?? needOf(held) }
+}
+
+/** A boat with all that is not held sized anew. */
+interface Sized {
+  edits: Edit[]
+  reasons: Text[]
+  project: Project
+}
+const sizings = new WeakMap<Project, WeakMap<Library, Sized | null>>()
+
+/** The sizing of a boat, worked out once for all of its findings; null when nothing fits. */
+function sizedOnce(project: Project, library: Library): Sized | null {
+  const byLibrary = sizings.get(project) ?? new WeakMap<Library, Sized | null>()
+  sizings.set(project, byLibrary)
+  const known = byLibrary.get(library)
+  if (known !== undefined) return known
+  const sized = sizeRest(project, library)
+  const made =
+    sized.outcome === 'sized'
+      ? { edits: sized.edits, reasons: sized.reasons.map(r => r.text), project: withEdits(project, sized.edits) }
+      : null
+  byLibrary.set(library, made)
+  return made
+}
+
+/** The first fixes that are ready; no more are tried than are shown. */
+function firstOf(fixes: readonly Fix[], ready: (fix: Fix) => Fix | null, most: number): Fix[] {
+  const found: Fix[] = []
+  for (const fix of fixes) {
+    const made = ready(fix)
+    if (made && found.push(made) >= most) break
+  }
+  return found
+}
+
+/** Gone, milder, or of the same severity and smaller by its measure. */
+function lessened(before: RawFinding, after: RawFinding | undefined): boolean {
+  if (!after || RANK[after.severity] < RANK[before.severity]) return true
+  return (
+    after.severity === before.severity &&
+    before.measure !== undefined &&
+    after.measure !== undefined &&
+    after.measure < LESS * before.measure
+  )
+}
+
+/** Whether edits change anything of the boat. */
+const changes = (project: Project, edits: readonly Edit[]): boolean =>
+  JSON.stringify(withEdits(project, edits)) !== JSON.stringify(project)
+
+const letGo = (part: HeldPart): Fix => ({
+  label: { text: `Let go of ${HELD_NAMES[part]}, size the rest` },
+  edits: [{ path: `held.${part}`, value: false }],
+  resize: true,
+})
+
+function goSlower({ use }: Project, share: number): Fix {
+  const cruise = share * use.cruiseSpeed,
+    top = Math.max(cruise, share * use.topSpeed)
+  return {
+    label: {
+      text: 'Cruise {c}, top {t}',
+      params: { c: { value: cruise, quantity: 'speed' }, t: { value: top, quantity: 'speed' } },
+    },
+    edits: [
+      { path: 'use.cruiseSpeed', value: cruise },
+      { path: 'use.topSpeed', value: top },
+    ],
+  }
+}
+
+function needOf(held: readonly HeldPart[]): Text {
+  const names = held.map(part => HELD_NAMES[part])
+  return {
+    text:
+      names.length > 0
+        ? `No part of the library mends this with ${names.join(', ')} held.`
+        : 'No part of the library mends this: add one of your own, or ask for less.',
+  }
+}

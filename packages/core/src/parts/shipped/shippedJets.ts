@@ -1,0 +1,18 @@
+import type { JetSpec } from '../../propulsor'
+
+type Row = [impellerMm: number, nozzleMm: number, kW: number, rpm: number, efficiency: number, kg: number, price: number]
+
+/** Invented, plausible waterjets; pump speeds keep the suction speed at the quay near 5 at full power, as small jets do. */
+const ROWS: Row[] = [
+  [120, 75, 10, 5200, 0.8, 14, 1350],
+  [150, 95, 20, 4200, 0.82, 22, 1900],
+  [180, 115, 35, 3400, 0.84, 33, 2700],
+  [210, 135, 60, 2800, 0.85, 48, 3900],
+  [250, 160, 90, 2350, 0.86, 74, 5600],
+  [310, 200, 150, 1850, 0.87, 120, 8900],
+]
+
+/** The waterjets that ship with Remigo. */
+export const SHIPPED_JETS: readonly JetSpec[] = ROWS.map(([impellerMm, nozzleMm, kW, ratedRpm, pumpEfficiency, mass, price]) => ({
+  id: `sluice-${impellerMm}`, name: `Sluice ${impellerMm}`, impellerDiameter: impellerMm / 1000, nozzleDiameter: nozzleMm / 1000, ratedPower: kW * 1000, ratedRpm, pumpEfficiency, mass, price,
+}))

@@ -1,0 +1,2 @@
+/** The part of the boat that wears the mark. */
+export type PartName = 'hull' | 'propeller' | 'motor' | 'controller' | 'pack'

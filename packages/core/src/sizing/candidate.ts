@@ -1,0 +1,28 @@
+import type { PackSpec } from '../battery'
+import type { ControllerSpec, MotorSpec, ReductionSpec } from '../drive'
+import type { JetSpec } from '../propulsor'
+import type { Project } from '../project/projectSchema'
+
+/** A motor with its reduction and the propeller that suits both. */
+export interface DriveCandidate {
+  motor: MotorSpec
+  reduction: ReductionSpec
+  propeller: Project['design']['propeller']
+  jet: JetSpec
+  /** 1 when every rating is just met; above it, by how much the worst is passed */
+  excess: number
+  /** W at the pack, and motor-side amps, at cruise and top; the controller taken at 0.965 */
+  cruisePower: number
+  topPower: number
+  cruisePhase: number
+  topPhase: number
+}
+
+/** A whole design: drive, controller and pack, with what it costs to compare. */
+export interface DesignCandidate extends DriveCandidate {
+  controller: ControllerSpec
+  pack: PackSpec
+  systemVoltage: number
+  /** price, with what higher voltage asks of the installer */
+  cost: number
+}

@@ -1,0 +1,278 @@
+import {
+  continuousTorque,
+  fitMotorLosses,
+  heatPath,
+  heatTorque,
+  LEG_EFFICIENCY,
+  motorLoss,
+  REDUCTION_CHOICES,
+  REDUCTION_EFFICIENCY,
+  REDUCTION_PRICE,
+  SHAFT_EFFICIENCY,
+  type MotorSpec,
+  type ReductionSpec,
+} from '../drive'
+import {
+  B_SERIES_RANGE,
+  kellerAddition,
+  kellerAreaRatio,
+  propellerOptimum,
+  seriesPropeller,
+  STOCK_STEP,
+  stockSize,
+  waterjet,
+  type JetSpec,
+  type Propulsor,
+} from '../propulsor'
+import type { Library } from '../parts'
+import { hasLeg } from '../hull'
+import { centreResistance } from '../system/hullResistance'
+import type { Model } from '../system/model'
+import type { DriveCandidate } from './candidate'
+
+/** What the propeller must do at a speed. */
+interface Load {
+  speed: number
+  thrust: number
+  advanceSpeed: number
+}
+
+/**
+ * Volts of the loaded, half empty pack as a share of the motor's rated volts; the pack is chosen about 6 % above those.
+ */
+const LOADED_SHARE = 1
+const CONTROLLER_EFFICIENCY = 0.965
+
+/**
+ * Every motor, reduction and propeller that could drive the boat, with how far each stays inside its ratings.
+ *
+ * @param model the boat; what is held in it is kept
+ * @param library parts to choose from
+ * @returns candidates, in no order
+ */
+export function driveCandidates(model: Model, library: Library): DriveCandidate[] {
+  const run = driveSearch(model, library)
+  for (;;) {
+    const step = run.next()
+    if (step.done) return step.value
+  }
+}
+
+/**
+ * The same as a run that tells its progress: own libraries may hold thousands of motors.
+ *
+ * @param model the boat
+ * @param library parts to choose from
+ * @returns yields the share done; returns the candidates
+ */
+export function* driveSearch(model: Model, library: Library): Generator<number, DriveCandidate[]> {
+  const { project } = model
+  const { use, held, boat } = project
+  const cruise = loadAt(model, use.cruiseSpeed),
+    top = loadAt(model, Math.max(use.topSpeed, use.cruiseSpeed))
+  const leg = hasLeg(boat.drive.kind)
+  const reductions = held.reduction
+    ? [project.design.reduction]
+    : leg
+      ? REDUCTION_CHOICES.filter(r => r.kind === 'direct')
+      : REDUCTION_CHOICES
+  const motors = held.motor ? [project.design.motor] : worthTrying(library.motors, top.thrust * top.advanceSpeed)
+  const propellerFor = bestPropeller(model, top)
+  const found: DriveCandidate[] = []
+  for (const [i, motor] of motors.entries()) {
+    if (i % MOTORS_AT_ONCE === MOTORS_AT_ONCE - 1) yield i / motors.length
+    const fit = fitMotorLosses(motor)
+    if (fit.outcome !== 'fitted') continue
+    const path = heatPath(motor, fit.losses, project.design.cooling ?? motor.cooling, {
+      ambient: use.ambient,
+      water: boat.waterTemperature,
+    })
+    for (const reduction of reductions) {
+      const ratio = reduction.ratio * (leg ? boat.drive.legRatio : 1)
+      const transmission = REDUCTION_EFFICIENCY[reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY)
+      const greatest = freeSpeed(motor, fit.losses.resistance, fit.losses.torqueConstant) / ratio
+      for (const { propulsor, propeller, jet } of pushers(model, library, () => propellerFor(greatest))) {
+        const at = (load: Load) => {
+          const { omega, torque } = motorAt(model, load, propulsor, ratio, transmission)
+          return {
+            omega,
+            torque,
+            phase: torque / fit.losses.torqueConstant,
+            power: (torque * omega + motorLoss(fit.losses, torque, omega)) / CONTROLLER_EFFICIENCY,
+          }
+        }
+        const c = at(cruise),
+          t = at(top)
+        const excess = Math.max(
+          c.torque / (heatTorque(path, fit.losses, c.omega) || 1e-6),
+          c.torque / (continuousTorque(motor, c.omega) || 1e-6) / (1 - use.headroom),
+          t.torque / (continuousTorque(motor, t.omega) || 1e-6),
+          t.omega / (2 * Math.PI) / (greatest * ratio) - 0.002,
+        )
+        found.push({
+          motor,
+          reduction,
+          propeller,
+          jet,
+          excess,
+          cruisePower: c.power,
+          topPower: t.power,
+          cruisePhase: c.phase,
+          topPhase: t.phase,
+        })
+      }
+    }
+  }
+  return found
+}
+
+interface Pusher {
+  propulsor: Propulsor
+  propeller: DriveCandidate['propeller']
+  jet: JetSpec
+}
+
+/**
+ * What could push the boat: the held propeller or jet, else the best propeller for these turns, or every jet that takes
+ * the power.
+ */
+function pushers(model: Model, library: Library, best: () => DriveCandidate['propeller'] | null): Pusher[] {
+  const { design, held, boat } = model.project
+  if (boat.drive.kind === 'jet') {
+    const jets = held.propeller
+      ? [design.jet]
+      : library.jets.filter(jet => jet.impellerDiameter <= boat.drive.greatestDiameter + 1e-6)
+    return jets.map(jet => ({ propulsor: waterjet(jet), propeller: design.propeller, jet }))
+  }
+  const propeller = held.propeller ? design.propeller : best()
+  return propeller ? [{ propulsor: seriesPropeller(propeller), propeller, jet: design.jet }] : []
+}
+
+function loadAt(model: Model, speed: number): Load {
+  return {
+    speed,
+    thrust: Math.max(1, centreResistance(model, speed) / (1 - model.interaction.thrustDeduction)),
+    advanceSpeed: speed * (1 - model.interaction.wakeFraction),
+  }
+}
+
+/** rev/s that the motor reaches at its rated torque on a loaded pack of its rated voltage. */
+function freeSpeed(motor: MotorSpec, resistance: number, kt: number): number {
+  const torque = motor.ratedPower / ((motor.ratedRpm * 2 * Math.PI) / 60)
+  const omega = (LOADED_SHARE * motor.ratedVoltage - (torque / kt) * resistance) / kt
+  return Math.min(motor.greatestRpm / 60, omega / (2 * Math.PI))
+}
+
+/**
+ * Steps of shaft speed for which a propeller is made: half a per cent, less than the step in which pitches are sold.
+ */
+const TURN_STEP = 1.005
+
+/** Finds the best propeller for the turns that there are; motors of nearly the same turns share one. */
+function bestPropeller(model: Model, top: Load): (greatestShaftSpeed: number) => DriveCandidate['propeller'] | null {
+  const { drive } = model.project.boat
+  const diameter = stockSize(drive.greatestDiameter, 'down')
+  const keller = (blades: number) =>
+    Math.ceil(
+      20 *
+        kellerAreaRatio(
+          top.thrust,
+          diameter,
+          blades,
+          drive.shaftDepth,
+          model.water.density,
+          kellerAddition(model.project.design.propeller.kind),
+        ),
+    ) / 20
+  const three = Math.max(0.45, keller(3)),
+    blades = three > 0.8 ? 4 : 3
+  const areaRatio = three > 0.8 ? Math.min(1, keller(4)) : three
+  const load = { thrust: top.thrust, advanceSpeed: top.advanceSpeed, density: model.water.density }
+  const [least, most] = B_SERIES_RANGE.pitchRatio
+  const made = new Map<number, DriveCandidate['propeller'] | null>()
+  return greatestShaftSpeed => {
+    const step = Math.floor(Math.log(greatestShaftSpeed) / Math.log(TURN_STEP)),
+      limit = TURN_STEP ** step
+    const known = made.get(step)
+    if (known !== undefined) return known
+    const best = propellerOptimum(load, diameter, areaRatio, blades, limit)
+    const pitch = stockSize(
+      Math.min(
+        most * diameter - STOCK_STEP / 2,
+        Math.max(least * diameter + STOCK_STEP / 2, best.pitchRatio * diameter),
+      ),
+    )
+    const propeller =
+      best.shaftSpeed > 1.01 * limit ? null : { ...model.project.design.propeller, diameter, pitch, areaRatio, blades }
+    made.set(step, propeller)
+    return propeller
+  }
+}
+
+/** Motors between two tellings of progress. */
+const MOTORS_AT_ONCE = 16
+/**
+ * A motor of more than so many times the thrust power is never the right one while others are there: half lost at the
+ * propeller, headroom, and three times to spare.
+ */
+const FAR_TOO_LARGE = 12
+/** Motors that are enough to leave out the hopeless ones. */
+const ENOUGH = 40
+
+/**
+ * Of a large library, the motors that could do it at all: no propeller and no gear turns a motor's power into more
+ * thrust power than it has.
+ */
+function worthTrying(motors: readonly MotorSpec[], thrustPower: number): readonly MotorSpec[] {
+  if (motors.length <= ENOUGH) return motors
+  const able = motors.filter(m => m.peakPower >= thrustPower && m.ratedPower <= FAR_TOO_LARGE * thrustPower)
+  return able.length >= ENOUGH ? able : motors
+}
+
+/**
+ * Of drives for the same volts, those that no other beats in price, power and motor amps at once: the cheapest design
+ * is among them,
+ * since a cheaper drive that asks less of controller and pack never makes a dearer boat.
+ *
+ * @param drives that hold
+ * @returns those worth giving a pack
+ */
+export function cheapestDrives(drives: readonly DriveCandidate[]): DriveCandidate[] {
+  const price = (d: DriveCandidate) => d.motor.price + REDUCTION_PRICE[d.reduction.kind] + d.jet.price
+  const groups = new Map<string, DriveCandidate[]>()
+  for (const d of [...drives].sort((a, b) => price(a) - price(b))) {
+    const { leastVoltage, greatestVoltage, ratedVoltage } = d.motor,
+      key = `${leastVoltage}/${greatestVoltage}/${ratedVoltage}`
+    const kept = groups.get(key) ?? []
+    if (!groups.has(key)) groups.set(key, kept)
+    if (
+      !kept.some(
+        k =>
+          k.cruisePower <= d.cruisePower &&
+          k.topPower <= d.topPower &&
+          k.cruisePhase <= d.cruisePhase &&
+          k.topPhase <= d.topPhase,
+      )
+    )
+      kept.push(d)
+  }
+  return [...groups.values()].flat()
+}
+
+function motorAt(
+  model: Model,
+  load: Load,
+  propulsor: Propulsor,
+  ratio: number,
+  transmission: number,
+): { omega: number; torque: number } {
+  const { shaftSpeed, torque } = propulsor.at(load.thrust, load.advanceSpeed, model.water.density)
+  return {
+    omega: 2 * Math.PI * shaftSpeed * ratio,
+    torque: torque / model.interaction.relativeRotative / (ratio * transmission),
+  }
+}
+
+/** The kinds of reduction in words, for reasons. */
+export const reductionText = (reduction: ReductionSpec): string =>
+  reduction.kind === 'direct' ? 'Direct drive' : `${reduction.kind === 'belt' ? 'Belt' : 'Gear'} ${reduction.ratio} : 1`

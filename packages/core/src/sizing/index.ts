@@ -1,0 +1,7 @@
+export * from './candidate'
+export * from './driveChoices'
+export { packFor, packOf, type PackOfCells } from './packCandidates'
+export type * from './reason'
+export * from './searchDesigns'
+export * from './sizeRest'
+export * from './voltageChoices'

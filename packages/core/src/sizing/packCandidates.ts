@@ -1,0 +1,209 @@
+import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../battery'
+import type { ControllerSpec } from '../drive'
+import type { Library } from '../parts'
+import type { Edit } from '../project/projectPath'
+import type { Project } from '../project/projectSchema'
+import type { Text } from '../units'
+import { TOUCH_LIMIT } from '../wiring'
+import { partsPrice } from '../system/designTotals'
+import { HOUSE_CONVERTER_EFFICIENCY } from '../system/driveTrain'
+import { stretchOf } from '../system/energy'
+import { evaluate } from '../system/evaluate'
+import type { DesignCandidate, DriveCandidate } from './candidate'
+
+/**
+ * What working above the touch limit adds: insulation watch, interlocks, a qualified person. Invented, of the usual
+ * order; €.
+ */
+export const HIGH_VOLTAGE_COST = 1500
+
+/**
+ * Whole designs for one drive: every cell of the library, with the controllers that suit.
+ *
+ * @param project the boat; what is held is kept
+ * @param drive motor, reduction and propeller
+ * @param library parts to choose from
+ * @param controllers all that suit, or the cheapest of them
+ * @returns designs, possibly none
+ */
+export function packCandidates(
+  project: Project,
+  drive: DriveCandidate,
+  library: Library,
+  controllers: 'all' | 'cheapest' = 'cheapest',
+): DesignCandidate[] {
+  const { use, held, design } = project
+  const { duration } = stretchOf(use)
+  const house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const energy = ((drive.cruisePower + house) * duration) / (1 - use.reserve)
+  const cells = held.pack ? [design.pack.cell] : library.cells
+  const found: DesignCandidate[] = []
+  for (const cell of cells) {
+    const pack = held.pack
+      ? design.pack
+      : packOfCells(
+          cell,
+          { ...drive, greatestVoltage: drive.motor.greatestVoltage },
+          held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
+          energy,
+          use.headroom,
+          house,
+        )
+    if (!pack) continue
+    const figures = packFigures(pack)
+    if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
+    if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
+    const amps = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
+    const suiting = suitingControllers(
+      held.controller ? [design.controller] : library.controllers,
+      figures,
+      amps(drive.topPower),
+      amps(drive.cruisePower) / (1 - use.headroom),
+      Math.max(drive.topPhase, drive.cruisePhase / (1 - use.headroom)),
+    )
+    const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
+    for (const controller of controllers === 'all' ? suiting : suiting.slice(0, 1))
+      found.push({
+        ...drive,
+        controller,
+        pack,
+        systemVoltage: held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
+        cost: partsPrice({ ...drive, controller }, figures, project.boat.drive.kind) + high,
+      })
+  }
+  return found
+}
+
+/** What a pack must carry: W at cruise and top, and the volts that the motor stands. */
+interface PackDemand {
+  cruisePower: number
+  topPower: number
+  greatestVoltage: number
+}
+
+function packOfCells(
+  cell: CellSpec,
+  demand: PackDemand,
+  systemVoltage: number,
+  energy: number,
+  headroom: number,
+  house: number,
+): PackSpec | null {
+  const chemistry: Chemistry = CHEMISTRIES[cell.chemistry]
+  const block = chemistry.nominalVoltage * cell.cellsInSeries
+  const chargeVoltage = chemistry.sensibleVoltage[1]
+  // Nominal a few per cent above the motor's volts, so that it reaches its speed on a loaded pack: 16 LFP cells for 48
+  // V (common practice).
+  let series = Math.round((1.06 * systemVoltage) / block)
+  const most = Math.min(demand.greatestVoltage, systemVoltage <= 50 ? TOUCH_LIMIT : Infinity)
+  series = Math.min(series, Math.floor(most / (chargeVoltage * cell.cellsInSeries)))
+  if (series < 1 || series * block < 0.9 * systemVoltage) return null
+  const string = packFigures({ cell, series, parallel: 1, chargeVoltage })
+  const volts = 0.94 * string.nominalVoltage
+  // 2 % more than the sum, since the voltage at cruise is not known to the volt yet
+  const ofCapacity = (1.02 * energy) / string.usableEnergy,
+    rate = (demand.cruisePower + house) / volts / cell.capacityAh
+  let enough = Math.ceil(ofCapacity - 1e-9)
+  while (enough < 100 && enough * peukertShare(chemistry.peukert, rate / enough) < ofCapacity) enough++
+  const parallel = Math.max(
+    1,
+    enough,
+    Math.ceil((demand.topPower + house) / volts / cell.current),
+    Math.ceil((demand.cruisePower + house) / volts / cell.current / (1 - headroom)),
+  )
+  return parallel > 100 ? null : { cell, series, parallel, chargeVoltage }
+}
+
+/** A pack of these cells, or why they make none and what would let them. */
+export type PackOfCells = { outcome: 'pack'; pack: PackSpec } | { outcome: 'none'; reason: Text; edits: Edit[] | null }
+
+/**
+ * The pack that these cells would make for the boat as it is: at the volts that are held, else at those that suit motor
+ * and controller, since the pack's own volts lead.
+ *
+ * @param project the boat
+ * @param cell the cells
+ * @returns the pack; or a sentence, with edits that would let them make one where there are any
+ */
+export function packOf(project: Project, cell: CellSpec): PackOfCells {
+  const {
+    use,
+    design: { motor, controller, systemVoltage },
+    held,
+  } = project
+  const { cruise, top, energy } = evaluate(project, use.cruiseSpeed)
+  const demand = {
+    cruisePower: cruise.drive.controllerInput,
+    topPower: top.drive.controllerInput,
+    greatestVoltage: Math.min(motor.greatestVoltage, controller.greatestVoltage),
+  }
+  const at = (volts: number) =>
+    packOfCells(cell, demand, volts, energy.needed / (1 - use.reserve), use.headroom, cruise.drive.housePower)
+  const suits = (pack: PackSpec | null) =>
+    pack !== null && packFigures(pack).nominalVoltage >= Math.max(motor.leastVoltage, controller.leastVoltage)
+      ? pack
+      : null
+  const free = suits(at(motor.ratedVoltage)),
+    pack = held.voltage ? suits(at(systemVoltage)) : free
+  if (pack) return { outcome: 'pack', pack }
+  if (free)
+    return {
+      outcome: 'none',
+      reason: {
+        text: 'They make no pack of {v}, which is held; let go of it and they make one of {f}.',
+        params: {
+          v: { value: systemVoltage, quantity: 'voltage' },
+          f: { value: packFigures(free).nominalVoltage, quantity: 'voltage' },
+        },
+      },
+      edits: [
+        { path: 'held.voltage', value: false },
+        { path: 'design.pack', value: free },
+      ],
+    }
+  const window = {
+    a: { value: Math.max(motor.leastVoltage, controller.leastVoltage), quantity: 'voltage' as const },
+    b: { value: demand.greatestVoltage, quantity: 'voltage' as const },
+  }
+  return {
+    outcome: 'none',
+    reason: {
+      text:
+        'Motor and controller work from {a} to {b}: no count of these blocks, up to 100 side by side, gives ' +
+        'such volts with the amps and energy asked. Another motor, or less asked, would let them.',
+      params: window,
+    },
+    edits: null,
+  }
+}
+
+/**
+ * The pack that these cells would make for the boat as it is.
+ *
+ * @param project the boat
+ * @param cell the cells
+ * @returns the pack, or null when they cannot make one
+ */
+export function packFor(project: Project, cell: CellSpec): PackSpec | null {
+  const made = packOf(project, cell)
+  return made.outcome === 'pack' ? made.pack : null
+}
+
+/** Controllers that stand the pack and carry the amps, cheapest first. */
+function suitingControllers(
+  controllers: readonly ControllerSpec[],
+  pack: { fullVoltage: number; nominalVoltage: number },
+  topAmps: number,
+  cruiseAmps: number,
+  phase: number,
+): ControllerSpec[] {
+  return controllers
+    .filter(
+      c =>
+        c.greatestVoltage >= pack.fullVoltage &&
+        c.leastVoltage <= 0.85 * pack.nominalVoltage &&
+        c.batteryCurrent >= Math.max(topAmps, cruiseAmps) &&
+        c.phaseCurrent >= phase,
+    )
+    .sort((a, b) => a.price - b.price)
+}

@@ -1,0 +1,139 @@
+import { min } from 'd3-array'
+import { chargerFits, packFigures } from '../battery'
+import { bestCharger } from '../project/charging'
+import type { Edit } from '../project/projectPath'
+import { withEdits } from '../project/projectPath'
+import type { Project } from '../project/projectSchema'
+import { SHIPPED_LIBRARY, type Library } from '../parts'
+import type { Text } from '../units'
+import { checkFindings } from '../findings'
+import { modelOf } from '../system/model'
+import type { DesignCandidate } from './candidate'
+import { cheapestDrives, driveCandidates } from './driveCandidates'
+import { packCandidates } from './packCandidates'
+import type { Reason } from './reason'
+import { sizingReasons } from './sizingReasons'
+
+/** A design for what is not held, or the reason why there is none. */
+export type SizingOutcome =
+  | { outcome: 'sized'; edits: Edit[]; reasons: Reason[]; stops: number }
+  /** nothing in the library fits; `text` says what is short */
+  | { outcome: 'nothingFits'; text: Text }
+
+/**
+ * How many of the cheapest designs are put through every finding before one is taken, and how many at most while all of
+ * them clash.
+ */
+const CHECKED = 12,
+  MOST_CHECKED = 160
+/** A design with fewer cautions may cost so much more than the cheapest without a clash. */
+const WORTH = 1.25
+
+/**
+ * Sizes everything that is not held: motor, reduction, propeller, controller, voltage and pack.
+ * The cheapest design is taken that keeps the headroom at cruise, holds top within its all-day ratings,
+ * carries the energy with its reserve, and meets no finding that stops; fewest cautions decide between the first few.
+ *
+ * @param project the boat
+ * @param library parts to choose from
+ * @returns edits and reasons, or what is short
+ */
+export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): SizingOutcome {
+  const model = modelOf(project)
+  const drives = driveCandidates(model, library)
+  const able = drives.filter(d => d.excess <= 1)
+  if (able.length === 0)
+    return {
+      outcome: 'nothingFits',
+      text: whyNoDrive(project, drives.length ? (min(drives, d => d.excess) ?? Infinity) : Infinity),
+    }
+  const designs = cheapestDrives(able)
+    .flatMap(drive => packCandidates(project, drive, library))
+    .sort((a, b) => a.cost - b.cost)
+  if (designs.length === 0) {
+    return { outcome: 'nothingFits', text: noPackText(project) }
+  }
+  let best: { design: DesignCandidate; edits: Edit[]; stops: number; cautions: number } | undefined
+  for (const [i, design] of designs.slice(0, MOST_CHECKED).entries()) {
+    // enough were looked at, or the rest are too dear for what they would spare
+    if (best?.stops === 0 && (i >= CHECKED || design.cost > WORTH * best.design.cost)) break
+    const edits = designEdits(project, design, library)
+    const { counts } = checkFindings(withEdits(project, edits))
+    if (!best || counts.stop < best.stops || (counts.stop === best.stops && counts.caution < best.cautions)) {
+      best = { design, edits, stops: counts.stop, cautions: counts.caution }
+    }
+    if (best.stops === 0 && best.cautions === 0) break
+  }
+  const { design, edits, stops } = best!
+  return { outcome: 'sized', edits, stops, reasons: sizingReasons(project, design) }
+}
+
+/** The edits that put a design on the boat; what is held stays. */
+export function designEdits(project: Project, d: DesignCandidate, library: Library = SHIPPED_LIBRARY): Edit[] {
+  const { held, boat } = project
+  return [
+    ...(held.motor ? [] : [{ path: 'design.motor', value: d.motor }]),
+    ...(held.propeller
+      ? []
+      : boat.drive.kind === 'jet'
+        ? [{ path: 'design.jet', value: d.jet }]
+        : [{ path: 'design.propeller', value: d.propeller }]),
+    ...(held.pack ? [] : [{ path: 'design.pack', value: d.pack }]),
+    ...(held.voltage ? [] : [{ path: 'design.systemVoltage', value: d.systemVoltage }]),
+    ...(held.reduction ? [] : [{ path: 'design.reduction', value: d.reduction }]),
+    ...(held.controller ? [] : [{ path: 'design.controller', value: d.controller }]),
+    ...(held.charger ? [] : chargerEdits(project, d, library)),
+  ]
+}
+
+/** A charger for the new pack where the one that there is has other volts, or pushes more than its cells take. */
+function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandidate, library: Library): Edit[] {
+  const { fullVoltage } = packFigures(pack),
+    takes = pack.parallel * pack.cell.chargeCurrent
+  if (chargerFits(charging.charger, fullVoltage) && charging.count * charging.charger.current <= takes) return []
+  const { shoreVoltage, shoreCurrent, inlet } = charging
+  const charger = bestCharger(library.chargers, {
+    fullVoltage,
+    shoreVoltage,
+    shoreCurrent,
+    takes,
+    pilot: inlet === 'carType',
+  })
+  if (!charger || charger.id === charging.charger.id) return []
+  return [
+    { path: 'design.charging.charger', value: charger },
+    { path: 'design.charging.count', value: 1 },
+  ]
+}
+
+/** What stands in the way of controller and pack: what is held, or the library. */
+function noPackText({ held }: Project): Text {
+  const names = (['controller', 'pack', 'voltage', 'motor'] as const).filter(part => held[part])
+  return {
+    text:
+      names.length > 0
+        ? 'Motors are found, but no controller and pack in the library suit them with the ' +
+          `${names.join(', the ')} held. Let go of one of them.`
+        : 'Motors are found, but no controller and pack in the library suit them.',
+  }
+}
+
+function whyNoDrive(project: Project, excess: number): Text {
+  if (project.held.motor) {
+    return {
+      text: 'The held motor would need {x} of its all-day rating. Lower cruise or top, or let go of the motor.',
+      params: { x: { value: excess, quantity: 'ratio' } },
+    }
+  }
+  if (!Number.isFinite(excess))
+    return {
+      text:
+        project.boat.drive.kind === 'jet'
+          ? 'No jet in the library is this small. Check the largest impeller that fits.'
+          : 'No motor in the library turns a propeller of this size. Check the largest diameter that fits.',
+    }
+  return {
+    text: 'The largest motors would need {x} of their all-day rating at {top}. Lower the top speed.',
+    params: { x: { value: excess, quantity: 'ratio' }, top: { value: project.use.topSpeed, quantity: 'speed' } },
+  }
+}
