@@ -2,6 +2,7 @@
 const CORE = 'packages/core/src'
 const ORDER = [
   ['constants', 'checkRange', 'units', 'numeric'],
+  ['fields'],
   ['hull'],
   ['propulsor'],
   ['battery'],
@@ -15,6 +16,8 @@ const ORDER = [
   ['system'],
   ['uncertainty', 'oneLine'],
   ['findings'],
+  ['sizing'],
+  ['advice'],
   ['figures'],
   ['report'],
 ]

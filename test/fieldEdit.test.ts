@@ -103,7 +103,7 @@ describe('a field of the document', () => {
   )
   it('an empty field of what may be unknown is unknown', () => {
     const doc = useDocumentStore(),
-      field = useFieldEdit('boat.lengthWaterline', true)
+      field = useFieldEdit('boat.lengthWaterline')
     field.focus()
     field.text.value = ''
     field.leave()

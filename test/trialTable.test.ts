@@ -43,8 +43,8 @@ describe('the table of trial runs', () => {
     expect(trial.trial.value.points[0]!.power).toBeNull()
   })
   it.each([
-    ['speed', '5 kg', /Row 1, .*measures a weight/],
-    ['speed', '90 kn', /Row 1, speed: it runs from 0\.2.kn to 58\.3.kn; this is 90\.0.kn/],
+    ['speed', '5 kg', /Row 1: Speed: “kg” measures a weight/],
+    ['speed', '90 kn', /Row 1: Speed runs from 0\.2.kn to 58\.3.kn; this is 90\.0.kn/],
     ['voltage', 'much', /Row 1/],
     ['speed', '', /Row 1/],
     ['stream', '9 kn', /Row 1, with stream: a stream of 9\.0.kn leaves nothing of 4\.6.kn/],

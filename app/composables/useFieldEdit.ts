@@ -1,14 +1,13 @@
 import { computed } from 'vue'
 import {
+  atOdds,
   FIELDS,
   contradictionsOf,
-  fieldError,
   fillText,
-  parseQuantity,
-  quantityText,
+  keptText,
+  readField,
   valueAt,
   withEdits,
-  type Field,
   type FieldPath,
   type Project,
   type UnitChoice,
@@ -17,53 +16,36 @@ import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useDraft } from './useDraft'
 
-/** Fields that hold whole numbers. */
-const WHOLE: ReadonlySet<string> = new Set(['design.pack.series', 'design.pack.parallel', 'design.propeller.blades'])
-
 /**
  * One number of the document as text that an owner types: shows it in their unit, remembers what they typed as long as
  * it is still that number,
  * commits on Enter or on leaving, and keeps the last good value when the text makes no sense.
  *
  * @param path of the field
- * @param optional whether an empty field means that it is not known
  * @returns text, error, placeholder, and the handlers
  */
-export function useFieldEdit(path: FieldPath, optional = false) {
+export function useFieldEdit(path: FieldPath) {
   const document = useDocumentStore()
   const view = useViewStore()
-  const field: Field = FIELDS[path]
-  const perSi = field.storedPerSi ?? 1
-  const stored = computed(() => valueAt(document.shown, path) as number | null)
-  const shown = computed(() =>
-    stored.value === null ? '' : plain(quantityText(stored.value / perSi, field.quantity, view.choice)),
-  )
+  const field = FIELDS[path]
+  const kept = computed(() => valueAt(document.shown, path) as number | null)
+  const shown = computed(() => (kept.value === null ? '' : plain(keptText(field, kept.value, view.choice))))
   /** as it was typed, unless something else has changed the number since */
   const recalled = computed(() => {
     const source = document.shown.typed[path]
-    if (source === undefined || stored.value === null) return undefined
-    const parsed = parseQuantity(source, field.quantity, view.choice, stored.value / perSi)
-    return parsed.ok && Math.abs(parsed.value * perSi - stored.value) <= 1e-9 * Math.abs(stored.value)
-      ? source
-      : undefined
+    if (source === undefined || kept.value === null) return undefined
+    const read = readField(field, source, view.choice, kept.value)
+    const still = read.ok && Math.abs((read.value ?? 0) - kept.value) <= 1e-9 * Math.abs(kept.value)
+    return still ? source : undefined
   })
 
   function take(source: string) {
-    if (!source && optional) return stored.value === null ? null : clear
-    const parsed = parseQuantity(
-      source,
-      field.quantity,
-      view.choice,
-      stored.value === null ? null : stored.value / perSi,
-    )
-    if (!parsed.ok) return parsed.message
-    const value = parsed.value * perSi
-    const wrong =
-      fieldError(path, value, view.choice) ??
-      (WHOLE.has(path) && !Number.isInteger(value) ? `${field.label} is a whole number.` : null) ??
-      contradiction(document.shown, path, value, view.choice)
+    const read = readField(field, source, view.choice, kept.value)
+    if (!read.ok) return read.message
+    const { value } = read
+    if (value === null) return kept.value === null ? null : clear
     return (
-      wrong ??
+      contradiction(document.shown, path, value, view.choice) ??
       (() =>
         document.edit(field.label, [
           { path, value },
@@ -86,16 +68,20 @@ export function useFieldEdit(path: FieldPath, optional = false) {
       { path: 'typed', value: rest },
     ])
   }
-  return { field, text, error, stored, focus: enter, leave, commit, clear }
+  return { field, text, error, kept, focus: enter, leave, commit, clear }
 }
 
 const plain = (text: string) => text.replace(/\u00A0/g, ' ')
 
 /**
- * A dimension that no boat of the others' size can have; where they are at odds already, another may be what mends it.
+ * A figure that cannot be beside the others: a dimension that no boat of that size can have, a plate at odds with
+ * itself. Where they are at odds already, another figure may be what mends it.
  */
 function contradiction(project: Project, path: FieldPath, value: number, choice: UnitChoice): string | null {
-  if (!path.startsWith('boat.')) return null
-  const found = contradictionsOf(withEdits(project, [{ path, value }]).boat)[0]
-  return found && contradictionsOf(project.boat).length === 0 ? `${fillText(found.message, choice)}.` : null
+  const after = withEdits(project, [{ path, value }])
+  if (path.startsWith('boat.')) {
+    const found = contradictionsOf(after.boat)[0]
+    return found && contradictionsOf(project.boat).length === 0 ? `${fillText(found.message, choice)}.` : null
+  }
+  return atOdds(project).length === 0 ? (atOdds(after)[0]?.message ?? null) : null
 }

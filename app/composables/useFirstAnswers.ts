@@ -2,23 +2,20 @@ import { computed, reactive, watch } from 'vue'
 import { useStorage } from '@vueuse/core'
 import {
   contradictionsOf,
-  fieldError,
   fillText,
   hullTypeOf,
   newProject,
-  parseQuantity,
-  quantityText,
+  keptText,
+  readField,
   sizeRest,
   typicalAnswers,
   usualLength,
   withEdits,
   FIELDS,
   type DriveKind,
-  type Field,
   type FieldPath,
   type FirstAnswers,
   type Project,
-  type QuantityId,
 } from '@remigo/core'
 import { m } from '~/messages'
 import { useLibraryStore } from '~/stores/library'
@@ -82,43 +79,33 @@ export function useFirstAnswers() {
   const typed = given.value.typed
   const errors = reactive<Partial<Record<Question, string>>>({})
 
-  const field = (question: Question): Field => FIELDS[QUESTIONS[question]]
-  const read = (question: Question): number | null => {
-    const parsed = typed[question].trim()
-      ? parseQuantity(typed[question], field(question).quantity, view.choice, nearOf(question))
-      : null
-    return parsed?.ok ? parsed.value : null
+  const field = (question: Question) => FIELDS[QUESTIONS[question]]
+  const readOf = (question: Question) => readField(field(question), typed[question], view.choice, nearOf(question))
+  /** the answer, when it makes sense; null while there is none */
+  const answerOf = (question: Question): number | null => {
+    const read = typed[question].trim() ? readOf(question) : null
+    return read?.ok ? read.value : null
   }
   /** what a bare number is measured by: the unit of what is usual; the length itself has none yet */
   function nearOf(question: Question): number | null {
     return question === 'lengthOverAll' ? null : (typical.value[question] ?? null)
   }
-  const length = computed((): number => {
-    const value = read('lengthOverAll')
-    return value !== null && !fieldError('boat.lengthOverAll', value) ? value : usualLength(hullType.value)
-  })
+  const length = computed((): number => answerOf('lengthOverAll') ?? usualLength(hullType.value))
   const typical = computed(() => typicalAnswers(hullType.value, length.value))
   const show = (question: Question) =>
-    quantityText(typical.value[question]!, field(question).quantity as QuantityId, view.choice).replace(/\u00A0/g, ' ')
+    keptText(field(question), typical.value[question]!, view.choice).replace(/\u00A0/g, ' ')
 
   /** What the answers come to; what is left empty is usual for the type and length. */
   const answers = computed<FirstAnswers>(() => {
     const given = Object.fromEntries(
-      (Object.keys(QUESTIONS) as Question[]).map(q => [q, read(q) ?? typical.value[q]]),
+      (Object.keys(QUESTIONS) as Question[]).map(q => [q, answerOf(q) ?? typical.value[q]]),
     ) as unknown as Pick<FirstAnswers, Question>
     return { ...given, name: name.value.trim(), hullType: hullType.value, drive: drive.value }
   })
 
   function check(question: Question): boolean {
-    const text = typed[question].trim()
-    if (!text) {
-      errors[question] = undefined
-      return true
-    }
-    const parsed = parseQuantity(text, field(question).quantity, view.choice, nearOf(question))
-    errors[question] = parsed.ok
-      ? (fieldError(QUESTIONS[question], parsed.value, view.choice) ?? undefined)
-      : parsed.message
+    const read = typed[question].trim() ? readOf(question) : null
+    errors[question] = read && !read.ok ? read.message : undefined
     return !errors[question]
   }
 

@@ -2,14 +2,13 @@ import { computed, ref } from 'vue'
 import {
   measuredOf,
   NEW_RUN,
-  parseQuantity,
-  quantityText,
+  readField,
   readTrialTable,
   sameSetup,
   setupOf,
   streamError,
+  TRIAL_POINT,
   trialWith,
-  type QuantityId,
   type TrialPoint,
 } from '@remigo/core'
 import { t } from '~/messages/trial'
@@ -17,22 +16,8 @@ import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 
 /** Columns of numbers in the table of runs. */
-export const TRIAL_COLUMNS = [
-  ['speed', 'speed'],
-  ['power', 'smallPower'],
-  ['voltage', 'voltage'],
-  ['current', 'current'],
-  ['stream', 'speed'],
-] as const satisfies readonly (readonly [keyof TrialPoint, QuantityId])[]
-export type TrialColumn = (typeof TRIAL_COLUMNS)[number][0]
-/** What a boat can do. SI. */
-const RANGES: Record<TrialColumn, readonly [number, number]> = {
-  speed: [0.1, 30],
-  power: [0, 1_000_000],
-  voltage: [0, 1500],
-  current: [0, 5000],
-  stream: [-5, 5],
-}
+export const TRIAL_COLUMNS = ['speed', 'power', 'voltage', 'current', 'stream'] as const
+export type TrialColumn = (typeof TRIAL_COLUMNS)[number]
 
 /**
  * The sea trial of the boat on the board: its table, what is typed and pasted into it, and the curve that it carries.
@@ -88,18 +73,13 @@ export function useTrial() {
     set(trial.value.points.map((p, i) => (i === index ? { ...p, ...part } : p)))
   /** What was typed into a cell: what puts it into the table, or a sentence when it makes no sense. */
   function type(index: number, column: TrialColumn, text: string): (() => void) | string {
-    const quantity = TRIAL_COLUMNS.find(([c]) => c === column)![1],
-      [least, most] = RANGES[column]
-    const wrong = (why: string) => t.sea.wrong(index + 1, t.sea[column].toLowerCase(), why)
-    if (!text && column !== 'speed') return () => change(index, { [column]: null })
-    const parsed = parseQuantity(text, quantity, view.choice, trial.value.points[index]?.[column] ?? null)
-    if (!parsed.ok) return wrong(parsed.message)
-    const show = (value: number) => quantityText(value, quantity, view.choice)
-    if (parsed.value < least || parsed.value > most)
-      return wrong(`it runs from ${show(least)} to ${show(most)}; this is ${show(parsed.value)}.`)
-    const stands = streamError({ ...trial.value.points[index]!, [column]: parsed.value }, view.choice)
+    const read = readField(TRIAL_POINT.fields[column], text, view.choice, trial.value.points[index]?.[column] ?? null)
+    if (!read.ok) return t.sea.wrongField(index + 1, read.message)
+    const { value } = read
+    if (value === null) return () => change(index, { [column]: null })
+    const stands = streamError({ ...trial.value.points[index]!, [column]: value }, view.choice)
     if (stands && (column === 'stream' || column === 'speed')) return t.sea.wrong(index + 1, t.sea.withStream, stands)
-    return () => change(index, { [column]: parsed.value })
+    return () => change(index, { [column]: value })
   }
   /** Rows from a spreadsheet or a file, added to the table; all of them or, with the cells named, none. */
   function take(text: string): boolean {

@@ -3,9 +3,6 @@ export const f = {
   views: { volts: 'Volts', room: 'Room', strings: 'Banks', power: 'Cold and sag', wear: 'Wear' },
   view: 'Pack',
   unset: 'none',
-  outside: (label: string, least: string, most: string, got: string) =>
-    `${label} runs from ${least} to ${most}; this is ${got}.`,
-  whole: (label: string) => `${label} is a whole number.`,
   room: 'Spaces measured in the boat',
   roomHint: 'inside, clear of stiffeners',
   name: 'Space',

@@ -47,6 +47,7 @@ export const t = {
       'These runs were made with another drive than the one on the board. They keep it: what carries over is ' +
       'the hull’s resistance.',
     madeNow: 'They were made with what is fitted now',
+    wrongField: (row: number, why: string) => `Row ${row}: ${why}`,
     wrong: (row: number, what: string, why: string) => `Row ${row}, ${what}: ${why}`,
     withStream: 'with stream',
     none: 'Three speeds or more make a curve. Slack water, little wind, each run two minutes, both ways.',

@@ -1,4 +1,4 @@
-import { evaluate, evaluationJson, readProjectData, toFieldError } from '@remigo/core'
+import { evaluate, evaluationJson, readProjectData, fieldErrors } from '@remigo/core'
 import { evaluateRequestSchema } from '../evaluateRequest'
 import { readLimitedBody } from '../readLimitedBody'
 
@@ -12,7 +12,7 @@ export default defineEventHandler(async event => {
   const request = evaluateRequestSchema.safeParse(body.data)
   if (!request.success) {
     setResponseStatus(event, 400)
-    return { errors: request.error.issues.map(toFieldError) }
+    return { errors: fieldErrors(request.error.issues) }
   }
   const read = readProjectData(request.data.project)
   if (!read.ok) {

@@ -11,15 +11,13 @@ const { estimateOf } = useEstimates()
     <h2 class="section-head">{{ m.boat.estimates }}</h2>
     <p class="small soft">{{ m.boat.estimatesHint }}</p>
     <div class="rows">
-      <QuantityField path="boat.prismatic" optional :estimate="estimateOf('boat.prismatic')" /><QuantityField
+      <QuantityField path="boat.prismatic" :estimate="estimateOf('boat.prismatic')" /><QuantityField
         path="boat.midship"
-        optional
         :estimate="estimateOf('boat.midship')"
         hint=""
       />
-      <QuantityField path="boat.waterplane" optional :estimate="estimateOf('boat.waterplane')" /><QuantityField
+      <QuantityField path="boat.waterplane" :estimate="estimateOf('boat.waterplane')" /><QuantityField
         path="boat.lcb"
-        optional
         :estimate="estimateOf('boat.lcb')"
       />
     </div>

@@ -55,24 +55,17 @@ const engines = computed(
       <div class="rows">
         <QuantityField path="boat.lengthOverAll" /><QuantityField
           path="boat.lengthWaterline"
-          optional
           :estimate="estimateOf('boat.lengthWaterline')"
         />
         <QuantityField path="boat.beam" /><QuantityField
           v-if="asks('beamWaterline')"
           path="boat.beamWaterline"
-          optional
           :estimate="estimateOf('boat.beamWaterline')"
         />
-        <QuantityField v-if="asks('hullBeam')" path="boat.hullBeam" optional :estimate="estimateOf('boat.hullBeam')" />
-        <QuantityField
-          v-if="asks('hullSpacing')"
-          path="boat.hullSpacing"
-          optional
-          :estimate="estimateOf('boat.hullSpacing')"
-        />
-        <QuantityField v-if="asks('deadrise')" path="boat.deadrise" optional :estimate="estimateOf('boat.deadrise')" />
-        <QuantityField v-if="asks('lcg')" path="boat.lcg" optional :estimate="estimateOf('boat.lcg')" />
+        <QuantityField v-if="asks('hullBeam')" path="boat.hullBeam" :estimate="estimateOf('boat.hullBeam')" />
+        <QuantityField v-if="asks('hullSpacing')" path="boat.hullSpacing" :estimate="estimateOf('boat.hullSpacing')" />
+        <QuantityField v-if="asks('deadrise')" path="boat.deadrise" :estimate="estimateOf('boat.deadrise')" />
+        <QuantityField v-if="asks('lcg')" path="boat.lcg" :estimate="estimateOf('boat.lcg')" />
         <QuantityField path="boat.draught" /><QuantityField path="boat.mass" /><QuantityField
           path="boat.massUncertainty"
         />
@@ -113,9 +106,8 @@ const engines = computed(
             ><QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth"
           /></template>
           <template v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"
-            ><QuantityField path="boat.drive.torqueLimit" optional :estimate="m.boat.notKnown" /><QuantityField
+            ><QuantityField path="boat.drive.torqueLimit" :estimate="m.boat.notKnown" /><QuantityField
               path="boat.drive.rpmLimit"
-              optional
               :estimate="m.boat.notKnown"
           /></template>
         </div>
@@ -144,9 +136,8 @@ const engines = computed(
         />
         <div class="rows">
           <QuantityField path="boat.oldEngine.ratedPower" /><QuantityField path="boat.oldEngine.ratedRpm" />
-          <QuantityField path="boat.oldEngine.usualRpm" optional :estimate="m.boat.notKnown" /><QuantityField
+          <QuantityField path="boat.oldEngine.usualRpm" :estimate="m.boat.notKnown" /><QuantityField
             path="boat.oldEngine.fuelRate"
-            optional
             :estimate="m.boat.notKnown"
           />
           <QuantityField path="boat.oldEngine.mass" />
@@ -161,11 +152,7 @@ const engines = computed(
           @update:model-value="set(m.boat.water, 'boat.water', $event)"
         />
         <div class="rows">
-          <QuantityField path="boat.waterTemperature" /><QuantityField
-            path="boat.waterDepth"
-            optional
-            :estimate="m.boat.deep"
-          />
+          <QuantityField path="boat.waterTemperature" /><QuantityField path="boat.waterDepth" :estimate="m.boat.deep" />
         </div>
       </section>
       <TextField path="story" :label="m.boat.story" :most="600" :lines="4" optional />

@@ -48,7 +48,6 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
           <div class="rows">
             <QuantityField path="design.wiring.mainLength" /><QuantityField
               path="design.wiring.mainArea"
-              optional
               :estimate="sized(report.main.area)"
             />
           </div>
@@ -57,7 +56,6 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
           <div class="rows">
             <QuantityField path="design.wiring.motorLength" /><QuantityField
               path="design.wiring.motorArea"
-              optional
               :estimate="sized(report.motor.area)"
             />
           </div>
@@ -89,23 +87,16 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
           <div class="rows">
             <QuantityField
               path="design.wiring.contactorVoltage"
-              optional
               :estimate="text(report.contactor.voltage, 'voltage')"
             /><QuantityField
               path="design.wiring.contactorCurrent"
-              optional
               :estimate="text(report.contactor.current, 'current')"
-            /><QuantityField
-              path="design.wiring.bmsCurrent"
-              optional
-              :estimate="text(answer.model.pack.current, 'current')"
-            />
+            /><QuantityField path="design.wiring.bmsCurrent" :estimate="text(answer.model.pack.current, 'current')" />
           </div>
           <FigureRow id="prechargeTime" /><FigureRow id="prechargeEnergy" />
           <div class="rows">
             <QuantityField path="design.wiring.capacitance" /><QuantityField
               path="design.wiring.prechargeResistance"
-              optional
               :estimate="text(report.precharge.resistance, 'bigResistance')"
             />
           </div>
@@ -123,13 +114,11 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
         <section class="block" :aria-label="e.converter">
           <h2 class="section-head">{{ e.converter }}</h2>
           <div class="rows">
-            <QuantityField path="design.wiring.dcdcLeast" optional :estimate="e.suits" /><QuantityField
+            <QuantityField path="design.wiring.dcdcLeast" :estimate="e.suits" /><QuantityField
               path="design.wiring.dcdcGreatest"
-              optional
               :estimate="e.suits"
             /><QuantityField
               path="design.wiring.dcdcPower"
-              optional
               :estimate="text(converterPower(document.shown.use.houseLoad), 'smallPower')"
             />
           </div>

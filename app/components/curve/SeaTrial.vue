@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { quantityText, type TrialPoint } from '@remigo/core'
+import { keptText, TRIAL_POINT, type TrialPoint } from '@remigo/core'
 import { t } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
-import { TRIAL_COLUMNS, useTrial } from '~/composables/useTrial'
+import { TRIAL_COLUMNS, useTrial, type TrialColumn } from '~/composables/useTrial'
 import TrialCell from './TrialCell.vue'
 
 /** The owner's own runs, typed, pasted or from a file, and the curve that they carry. */
@@ -16,8 +16,10 @@ const { text, fill } = useQuantities()
 const { trial, outcome, errors, others, holdsHouse, house, madeNow, add, remove, change, type, take, use } = useTrial()
 const pasted = ref('')
 const picker = ref<HTMLInputElement>()
-const shown = (point: TrialPoint, [column, quantity]: (typeof TRIAL_COLUMNS)[number]) =>
-  point[column] === null ? '' : quantityText(point[column], quantity, view.choice).replace(/\u00A0/g, ' ')
+const shown = (point: TrialPoint, column: TrialColumn) => {
+  const value = point[column]
+  return value === null ? '' : keptText(TRIAL_POINT.fields[column], value, view.choice).replace(/\u00A0/g, ' ')
+}
 const cells = computed(() => trial.value.points.map(point => TRIAL_COLUMNS.map(c => shown(point, c))))
 /** sentences of cells that make no sense, by cell */
 const wrong = reactive(new Map<string, string>())
@@ -55,7 +57,7 @@ const words = computed(() => {
       <thead>
         <tr>
           <th />
-          <th v-for="[column] in TRIAL_COLUMNS" :key="column" class="num">{{ t.sea[column] }}</th>
+          <th v-for="column in TRIAL_COLUMNS" :key="column" class="num">{{ t.sea[column] }}</th>
           <th>{{ t.sea.direction }}</th>
           <th>{{ t.sea.note }}</th>
           <th />
@@ -64,7 +66,7 @@ const words = computed(() => {
       <tbody>
         <tr v-for="(point, row) in trial.points" :key="row">
           <td class="figures soft">{{ row + 1 }}</td>
-          <td v-for="([column], i) in TRIAL_COLUMNS" :key="column" :data-head="t.sea[column]">
+          <td v-for="(column, i) in TRIAL_COLUMNS" :key="column" :data-head="t.sea[column]">
             <TrialCell
               :shown="cells[row]![i]!"
               :name="`${column}-${row}`"
@@ -92,7 +94,7 @@ const words = computed(() => {
               maxlength="120"
               :aria-label="`${t.sea.note}, ${row + 1}`"
               @change="change(row, { note: ($event.target as HTMLInputElement).value })"
-            />
+            >
           </td>
           <td>
             <button type="button" class="icon-btn" :aria-label="`${t.sea.remove} ${row + 1}`" @click="remove(row)">
@@ -118,7 +120,7 @@ const words = computed(() => {
         tabindex="-1"
         :aria-label="t.sea.file"
         @change="file"
-      />
+      >
     </div>
     <details>
       <summary>{{ t.sea.paste }}</summary>

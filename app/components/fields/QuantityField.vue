@@ -8,8 +8,8 @@ import { useFieldEdit } from '~/composables/useFieldEdit'
 /**
  * A number with its unit: label and hint at the left, the field at the right, a sentence below when it makes no sense.
  */
-const props = defineProps<{ path: FieldPath; label?: string; hint?: string; estimate?: string; optional?: boolean }>()
-const { field, text, error, stored, focus, leave, commit, clear } = useFieldEdit(props.path, props.optional)
+const props = defineProps<{ path: FieldPath; label?: string; hint?: string; estimate?: string }>()
+const { field, text, error, kept, focus, leave, commit, clear } = useFieldEdit(props.path)
 const id = useId()
 </script>
 
@@ -25,7 +25,7 @@ const id = useId()
         class="ink-field"
         :data-field="path"
         autocomplete="off"
-        :placeholder="optional ? (estimate ?? m.field.unset) : ''"
+        :placeholder="field.open ? (estimate ?? m.field.unset) : ''"
         persistent-placeholder
         :aria-invalid="error ? 'true' : undefined"
         :aria-describedby="error ? `${id}-error` : undefined"
@@ -34,7 +34,7 @@ const id = useId()
         @keydown.enter="commit"
       />
       <button
-        v-if="optional && stored !== null"
+        v-if="field.open && kept !== null"
         type="button"
         class="clear"
         :aria-label="`${m.field.clear}: ${field.label}`"

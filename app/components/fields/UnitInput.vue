@@ -1,52 +1,38 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import { parseQuantity, quantityText, type QuantityId } from '@remigo/core'
+import { keptText, readField, type NumberField } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDraft } from '~/composables/useDraft'
 import { useViewStore } from '~/stores/view'
 
-/**
- * A number of a list's row: any fitting unit, its range told beside it, nothing typed lost. `null` is an empty optional
- * one.
- */
-const props = defineProps<{
-  label: string
-  quantity: QuantityId
-  value: number | null
-  range: readonly [number, number]
-  optional?: boolean
-  bare?: boolean
-  whole?: boolean
-}>()
+/** A number of a list's row: any fitting unit, what is wrong told beside it, nothing typed lost; null while open. */
+const props = defineProps<{ field: NumberField; value: number | null; label?: string; bare?: boolean }>()
 const emit = defineEmits<{ change: [number | null] }>()
 const view = useViewStore()
 const id = useId()
-const show = (value: number) => quantityText(value, props.quantity, view.choice).replace(/\u00A0/g, ' ')
-const kept = computed(() => (props.value === null ? '' : show(props.value)))
-/** what makes sense becomes a change; else a sentence */
+const name = computed(() => props.label ?? props.field.label)
+const kept = computed(() =>
+  props.value === null ? '' : keptText(props.field, props.value, view.choice).replace(/\u00A0/g, ' '),
+)
+/** what makes sense becomes a change; else a sentence that names the row */
 function take(typed: string) {
-  if (!typed && props.optional) return () => emit('change', null)
-  const parsed = parseQuantity(typed, props.quantity, view.choice, props.value)
-  if (!parsed.ok) return parsed.message
-  if (parsed.value < props.range[0] || parsed.value > props.range[1])
-    return f.outside(props.label, show(props.range[0]), show(props.range[1]), show(parsed.value))
-  if (props.whole && !Number.isInteger(parsed.value)) return f.whole(props.label)
-  return () => emit('change', parsed.value)
+  const read = readField({ ...props.field, label: name.value }, typed, view.choice, props.value)
+  return read.ok ? () => emit('change', read.value) : read.message
 }
 const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value, take })
 </script>
 
 <template>
   <div class="unit-input" :class="{ bare }">
-    <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
+    <label :for="id" :class="{ 'visually-hidden': bare }">{{ name }}</label>
     <VTextField
       :id="id"
       v-model="text"
       class="ink-field"
       autocomplete="off"
-      :placeholder="optional ? f.unset : ''"
+      :placeholder="field.open ? f.unset : ''"
       persistent-placeholder
-      :data-input="label"
+      :data-input="name"
       :aria-invalid="error ? 'true' : undefined"
       :aria-describedby="error ? `${id}-error` : undefined"
       @focus="enter"

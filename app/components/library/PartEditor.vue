@@ -4,11 +4,9 @@ import {
   checkPart,
   inUnits,
   ownPartId,
-  parseQuantity,
+  keptText,
   PART_KINDS,
-  partFromSi,
-  partToSi,
-  quantityText,
+  readField,
   type NumberColumn,
   type Part,
   type PartError,
@@ -34,12 +32,7 @@ const errorOf = (key: string) => errors.value.find(e => e.key === key)?.message
 /** an empty field of a new part */
 const unknown = (column: NumberColumn) => props.part[column.key] === null
 const shown = (column: NumberColumn) =>
-  unknown(column)
-    ? ''
-    : quantityText(partToSi(column, Number(props.part[column.key])), column.quantity, view.choice).replace(
-        /\u00A0/g,
-        ' ',
-      )
+  unknown(column) ? '' : keptText(column, Number(props.part[column.key]), view.choice).replace(/\u00A0/g, ' ')
 watch(
   () => [props.part, props.editing],
   () => {
@@ -65,13 +58,8 @@ function read(column: NumberColumn): number | string {
   const text = texts.value[column.key]!.trim()
   if (text === shown(column) && !unknown(column)) return Number(props.part[column.key])
   if (!text) return l.missing(column.label)
-  const parsed = parseQuantity(
-    text,
-    column.quantity,
-    view.choice,
-    unknown(column) ? null : partToSi(column, Number(props.part[column.key])),
-  )
-  return parsed.ok ? Number(partFromSi(column, parsed.value).toPrecision(12)) : parsed.message
+  const read = readField(column, text, view.choice, unknown(column) ? null : Number(props.part[column.key]))
+  return read.ok ? Number((read.value ?? 0).toPrecision(12)) : read.message
 }
 function keep() {
   const part: Part = { id: ownPartId(name.value.trim()), name: name.value.trim(), ...choices.value }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
-import { heatPointError, parseQuantity, type WarmingFit } from '@remigo/core'
+import { HEAT_POINT, readField, type WarmingFit } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -13,25 +13,15 @@ const view = useViewStore()
 const { text } = useQuantities()
 const typed = reactive({ time: '', temperature: '' })
 const error = ref('')
-const read = (field: keyof typeof typed, quantity: 'shortTime' | 'temperature') =>
-  parseQuantity(typed[field], quantity, view.choice)
 function add() {
-  const time = read('time', 'shortTime'),
-    temperature = read('temperature', 'temperature')
-  error.value = !time.ok
-    ? `${w.time}: ${time.message}`
-    : !temperature.ok
-      ? `${w.temperature}: ${temperature.message}`
-      : (heatPointError({ time: time.value, temperature: temperature.value }) ?? '')
-  if (error.value || !time.ok || !temperature.ok) return
-  document.edit(w.addReading, [
-    {
-      path: 'heat.points',
-      value: [...document.shown.heat.points, { time: time.value, temperature: temperature.value }].sort(
-        (a, b) => a.time - b.time,
-      ),
-    },
-  ])
+  const read = (key: keyof typeof typed) => readField(HEAT_POINT.fields[key], typed[key], view.choice)
+  const time = read('time'),
+    temperature = read('temperature')
+  error.value = !time.ok ? time.message : !temperature.ok ? temperature.message : ''
+  if (!time.ok || !temperature.ok) return
+  const point = { time: time.value ?? 0, temperature: temperature.value ?? 0 }
+  const points = [...document.shown.heat.points, point].sort((a, b) => a.time - b.time)
+  document.edit(w.addReading, [{ path: 'heat.points', value: points }])
   typed.time = typed.temperature = ''
 }
 const remove = (index: number) =>
@@ -44,10 +34,10 @@ const remove = (index: number) =>
       {{ w.readings }}<span>{{ w.readingsHint }}</span>
     </h2>
     <form class="row" @submit.prevent="add">
-      <label>{{ w.time }}<input v-model="typed.time" placeholder="15 min" data-reading="time" /></label>
+      <label>{{ w.time }}<input v-model="typed.time" placeholder="15 min" data-reading="time" ></label>
       <label
         >{{ w.temperature }}<input v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"
-      /></label>
+      ></label>
       <button type="submit" class="btn" data-reading-add>{{ w.addReading }}</button>
     </form>
     <p v-if="error" class="error small" role="alert">{{ error }}</p>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, reactive, ref, useId } from 'vue'
 import {
+  FIELDS,
   fieldError,
+  inUnits,
   leadResistance,
   parseQuantity,
   quantityText,
@@ -64,7 +66,7 @@ function commit(form: FormId) {
       : said.outcome === 'impossible'
         ? said.reason
         : Object.entries(said.change)
-            .map(([key, value]) => fieldError(`design.motor.${key}` as FieldPath, value as number, view.choice))
+            .map(([key, value]) => fieldError(FIELDS[`design.motor.${key}` as FieldPath], value, inUnits(view.choice)))
             .find(Boolean)
   if (wrong) {
     error.value = { form, message: wrong }

@@ -27,12 +27,7 @@ const tryUse = (use: OwnedUse) =>
       {{ f.owned }}<span>{{ f.ownedHint }}</span>
     </h2>
     <div class="count">
-      <QuantityField
-        path="design.banks.owned"
-        optional
-        :estimate="f.unset"
-        :hint="document.shown.design.pack.cell.name"
-      />
+      <QuantityField path="design.banks.owned" :estimate="f.unset" :hint="document.shown.design.pack.cell.name" />
     </div>
     <p v-if="document.shown.design.banks.owned === null" class="prose">{{ f.ownedNone }}</p>
     <p v-else-if="uses.length === 0" class="prose">{{ f.ownedNo }}</p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { COMPARTMENT_RANGE, packIntoCompartments, type Compartment } from '@remigo/core'
+import { COMPARTMENT, packIntoCompartments, type Compartment } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -77,14 +77,13 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
         <label class="name"
           ><span class="soft">{{ f.name }}</span
           ><input type="text" maxlength="40" :value="space.name" @change="rename(i, $event)"
-        /></label>
+        ></label>
         <div v-for="[key, label] in SIZES" :key="key" class="size">
           <span class="soft" aria-hidden="true">{{ label }}</span><UnitInput
             bare
             :label="`${space.name}: ${label}`"
-            :quantity="key === 'clearance' ? 'smallLength' : 'length'"
+            :field="COMPARTMENT.fields[key]"
             :value="space[key]"
-            :range="COMPARTMENT_RANGE[key]"
             @change="change(i, { [key]: $event })"
           />
         </div>

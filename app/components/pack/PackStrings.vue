@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { bankGone, CHEMISTRIES, hasSails, mixReport, type StringGroup } from '@remigo/core'
+import { bankGone, CHEMISTRIES, hasSails, mixReport, OTHER_STRING, type StringGroup } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -78,10 +78,9 @@ const ways = computed(
     <div class="columns">
       <QuantityField path="design.banks.health" /><QuantityField
         path="design.banks.lowCut"
-        optional
         :estimate="f.unset"
         :hint="`${document.shown.design.pack.cell.name}`"
-      /><QuantityField path="design.banks.highCut" optional :estimate="f.unset" />
+      /><QuantityField path="design.banks.highCut" :estimate="f.unset" />
     </div>
   </section>
   <section class="block" :aria-label="f.others" data-others>
@@ -103,22 +102,18 @@ const ways = computed(
         <div>
           <span class="soft" aria-hidden="true">{{ f.series }}</span><UnitInput
             bare
-            whole
             :label="`${g.group.cell.name}: ${f.series}`"
-            quantity="count"
+            :field="OTHER_STRING.fields.series"
             :value="g.group.series"
-            :range="[1, 400]"
             @change="change(i, { series: $event! })"
           />
         </div>
         <div>
           <span class="soft" aria-hidden="true">{{ f.parallel }}</span><UnitInput
             bare
-            whole
             :label="`${g.group.cell.name}: ${f.parallel}`"
-            quantity="count"
+            :field="OTHER_STRING.fields.parallel"
             :value="g.group.parallel"
-            :range="[1, 100]"
             @change="change(i, { parallel: $event! })"
           />
         </div>
@@ -126,31 +121,26 @@ const ways = computed(
           <span class="soft" aria-hidden="true">{{ f.left }}</span><UnitInput
             bare
             :label="`${g.group.cell.name}: ${f.left}`"
-            quantity="ratio"
+            :field="OTHER_STRING.fields.health"
             :value="g.group.health"
-            :range="[0.3, 1]"
             @change="change(i, { health: $event! })"
           />
         </div>
         <div>
           <span class="soft" aria-hidden="true">{{ f.lowCut }}</span><UnitInput
             bare
-            optional
             :label="`${g.group.cell.name}: ${f.lowCut}`"
-            quantity="voltage"
+            :field="OTHER_STRING.fields.lowCut"
             :value="g.group.lowCut"
-            :range="[0.5, 1000]"
             @change="change(i, { lowCut: $event })"
           />
         </div>
         <div>
           <span class="soft" aria-hidden="true">{{ f.highCut }}</span><UnitInput
             bare
-            optional
             :label="`${g.group.cell.name}: ${f.highCut}`"
-            quantity="voltage"
+            :field="OTHER_STRING.fields.highCut"
             :value="g.group.highCut"
-            :range="[0.5, 1000]"
             @change="change(i, { highCut: $event })"
           />
         </div>

@@ -22,7 +22,6 @@ const set = (label: string, path: string, value: unknown) => document.edit(label
   />
   <QuantityField
     path="design.propeller.efficiencyFactor"
-    optional
     :estimate="w.usualOf(text(WHEEL_EFFICIENCY[propeller.kind], 'ratio'))"
   />
   <ChoiceField

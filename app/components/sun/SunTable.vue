@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { boatSolarYear } from '@remigo/core'
+import { boatSolarYear, MONTH_OF_SUN } from '@remigo/core'
 import { s } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 
@@ -37,9 +37,8 @@ const set = (i: number, value: number) =>
         v-for="(value, i) in solar.sun"
         :key="i"
         :label="s.months[i]!"
-        quantity="sunlight"
+        :field="MONTH_OF_SUN"
         :value="value"
-        :range="[0, 5e7]"
         @change="set(i, $event!)"
       />
     </div>

@@ -1,6 +1,6 @@
 import { checkFindings, type Finding, type FindingsReport } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import type { Evaluation } from '../system'
 import { provenFixes, type Proof } from './provenFixes'
 

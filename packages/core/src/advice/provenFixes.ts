@@ -3,7 +3,7 @@ import { RESIZE } from '../findings/fixes'
 import type { Library } from '../parts'
 import { HELD_PARTS, heldPartOf } from '../project/heldParts'
 import { withEdits, type Edit } from '../project/projectPath'
-import type { HeldPart, Project } from '../project/projectSchema'
+import type { HeldPart, Project } from '../project/projectFields'
 import type { Text } from '../units'
 import { sizeRest } from '../sizing'
 

@@ -1,5 +1,5 @@
 import { evaluate } from '../system'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import type { QuantityId } from '../units'
 import { figureOn, type FigureId } from './figures'
 

@@ -1,6 +1,7 @@
-import { FIELDS, fieldError, type Field, type FieldPath } from '../project/fields'
+import { fieldError } from '../fields'
+import { FIELDS, type FieldPath } from '../project/fields'
 import { valueAt, withEdits } from '../project/projectPath'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { evaluate, modelOf, type Evaluation } from '../system'
 import type { QuantityId, Text } from '../units'
 import type { Figure, FigureValue, WorkingInput } from './figure'
@@ -78,14 +79,13 @@ export function sensitivitiesOf(
     const base = baseValue(project, path)
     const at = (factor: number) => {
       const value = base * factor
-      if (fieldError(path, value)) return null
+      if (fieldError(FIELDS[path], value)) return null
       return read(evaluate(withEdits(project, [{ path, value }]), speed))
     }
     const lower = at(1 - SENSITIVITY_STEP),
       higher = at(1 + SENSITIVITY_STEP)
     if (base === 0 || lower === null || higher === null) continue
-    const field: Field = FIELDS[path]
-    found.push({ path, label: field.label, lower, higher })
+    found.push({ path, label: FIELDS[path].label, lower, higher })
   }
   return found.sort((a, b) => Math.abs(b.higher - b.lower) - Math.abs(a.higher - a.lower))
 }

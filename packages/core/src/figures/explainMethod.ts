@@ -1,4 +1,4 @@
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { resistanceMethodOf } from '../resistance'
 import { driveTrain, evaluate, type Evaluation, type MethodPoint } from '../system'
 import type { Text } from '../units'

@@ -1,9 +1,10 @@
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import type { PartName } from '../project/partName'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { factsOf } from '../system'
 import type { Facts, Finding, Fix, RawFinding, Severity } from './finding'
-import { FIELDS, fieldError, type FieldPath } from '../project/fields'
+import { fieldError } from '../fields'
+import { FIELDS, isFieldPath } from '../project/fields'
 import { RULES } from './rules'
 
 /** What does not fit, worst first, and how many rules found nothing. */
@@ -19,8 +20,7 @@ const ORDER: Record<Severity, number> = { stop: 0, caution: 1, note: 2 }
 /** A fix that would leave a field's range (a hundred strings in parallel) is none. */
 function isPossible(fix: Fix): boolean {
   return fix.edits.every(
-    ({ path, value }) =>
-      !(path in FIELDS) || typeof value !== 'number' || fieldError(path as FieldPath, value) === null,
+    ({ path, value }) => !isFieldPath(path) || typeof value !== 'number' || fieldError(FIELDS[path], value) === null,
   )
 }
 

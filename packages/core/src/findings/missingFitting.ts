@@ -1,5 +1,5 @@
 import type { Fitting } from '../wiring'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import type { PartName } from '../project/partName'
 import type { Rule, Severity } from './finding'
 

@@ -1,7 +1,7 @@
 import { partContradictions } from '../parts/partContradictions'
 import type { Part } from '../parts/partKinds'
-import { FIELDS, type Field, type FieldPath } from '../project/fields'
-import type { Project } from '../project/projectSchema'
+import { FIELDS, isFieldPath } from '../project/fields'
+import type { Project } from '../project/projectFields'
 import type { Fix, RawFinding } from './finding'
 
 /**
@@ -21,9 +21,9 @@ export function plateFinding(
   const part = design[kind] as unknown as Part
   for (const { key, message, least } of partContradictions(kind, part)) {
     const path = `design.${kind}.${key}`
-    if (least === null || !(path in FIELDS)) continue
-    const { label, quantity, storedPerSi = 1 }: Field = FIELDS[path as FieldPath]
-    const shown = (stored: unknown) => ({ value: Number(stored) / storedPerSi, quantity })
+    if (least === null || !isFieldPath(path)) continue
+    const { label, quantity, keptPerSi = 1 } = FIELDS[path]
+    const shown = (kept: unknown) => ({ value: Number(kept) / keptPerSi, quantity })
     return {
       severity: 'stop',
       title: 'plate',

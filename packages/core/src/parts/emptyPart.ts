@@ -1,8 +1,5 @@
 import { PART_KINDS, type Part, type PartKindId } from './partKinds'
 
-/** What is so unless a plate says otherwise: it need not be answered. */
-const UNLESS_SAID: Record<string, unknown> = { weakerDirection: 'none' }
-
 /**
  * A part of which nothing is known yet: every figure and choice is null until it is typed, nothing is listed as fitted.
  *
@@ -11,6 +8,6 @@ const UNLESS_SAID: Record<string, unknown> = { weakerDirection: 'none' }
  * @example emptyPart('fuse').rating // null
  */
 export function emptyPart(kind: PartKindId): Part {
-  const columns = PART_KINDS[kind].columns.map(c => [c.key, UNLESS_SAID[c.key] ?? (c.kind === 'yes' ? false : null)])
+  const columns = PART_KINDS[kind].columns.map(c => [c.key, c.usual ?? (c.kind === 'yes' ? false : null)])
   return { id: '', name: '', ...(Object.fromEntries(columns) as Record<string, unknown>) }
 }

@@ -31,6 +31,13 @@ export function partContradictions(kind: PartKindId, part: Part): PartContradict
     const fit = fitMotorLosses(part as unknown as MotorSpec)
     if (fit.outcome === 'impossible') found.push({ key: 'ratedEfficiency', message: fit.reason, least: null })
   }
+  if (kind === 'panel') {
+    const under = (low: string, high: string, message: string) => {
+      if (Number(part[low]) >= Number(part[high])) found.push({ key: low, message, least: null })
+    }
+    under('voltage', 'openVoltage', 'The volts at full power must be below the open volts.')
+    under('current', 'shortCurrent', 'The amps at full power must be below the short-circuit amps.')
+  }
   if (kind === 'controller') {
     below('batteryCurrent', 'batteryCurrentPeak', 'The amps for a minute are below those all day.')
     below('phaseCurrent', 'phaseCurrentPeak', 'The amps for a minute are below those all day.')

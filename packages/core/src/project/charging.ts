@@ -1,5 +1,4 @@
 import { chargerFits, type ChargerSpec } from '../battery'
-import { SHIPPED_CHARGERS } from '../parts/shipped/shippedWiring'
 
 /** What feeds a charger. */
 export const CHARGE_SUPPLIES = ['shore', 'generator', 'none'] as const
@@ -40,19 +39,6 @@ export interface Charging {
   sailing: boolean
   month: number
 }
-
-/**
- * The shore alone; a small diesel generator would burn 0.4 l/kWh and give three quarters for hours (common practice).
- */
-const NO_OTHER_SOURCE = {
-  supply: 'shore',
-  generatorPower: 2800,
-  generatorShare: 0.75,
-  generatorFuel: 0.4e-3 / 3.6e6,
-  sun: false,
-  sailing: false,
-  month: 6,
-} as const
 
 /** What a charger must suit. V, A. */
 export interface ChargerDemand {
@@ -98,32 +84,4 @@ export function bestCharger(
     return i < 0 ? 0 : y[i]! - x[i]!
   }
   return [...able].sort(before)[0] ?? null
-}
-
-/**
- * The usual charging of a pack: the charger of its volts that a household plug feeds (230 V, 16 A; eight tenths of it
- * for hours, common practice).
- *
- * @param fullVoltage of the pack, V
- * @param takes A that its cells take
- * @returns the charging; where no charger has the pack's volts the nearest stands in, and a finding says so
- */
-export function usualCharging(fullVoltage: number, takes?: number): Charging {
-  const best = bestCharger(SHIPPED_CHARGERS, { fullVoltage, shoreVoltage: 230, shoreCurrent: 16, takes })
-  const charger =
-    best ??
-    SHIPPED_CHARGERS.reduce((a, b) =>
-      Math.abs(Math.log(b.greatestVoltage / fullVoltage)) < Math.abs(Math.log(a.greatestVoltage / fullVoltage)) ? b : a,
-    )
-  return {
-    charger,
-    count: 1,
-    shoreVoltage: 230,
-    shoreCurrent: 16,
-    continuous: 0.8,
-    inlet: 'household',
-    from: 0.3,
-    coldest: 283.15,
-    ...NO_OTHER_SOURCE,
-  }
 }

@@ -1,5 +1,5 @@
 import type { Edit } from './projectPath'
-import type { HeldPart, Project } from './projectSchema'
+import type { HeldPart, Project } from './projectFields'
 
 /**
  * What holding a part keeps, by paths of the document: no fix and no sizing changes it. Settings on the part (charge

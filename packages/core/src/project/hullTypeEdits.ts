@@ -1,6 +1,6 @@
 import { hullTypeOf, type HullQuestion } from '../hull'
 import type { Edit } from './projectPath'
-import type { Project } from './projectSchema'
+import type { Project } from './projectFields'
 
 /** Dimensions that only some kinds of hull ask for, by the question that asks. */
 const ASKED_BY: Partial<Record<HullQuestion, readonly string[]>> = {

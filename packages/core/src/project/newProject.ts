@@ -4,7 +4,8 @@ import { hasLeg, type DriveKind } from '../hull'
 import type { EngineKind } from '../oldEngine'
 import { cellNamed, controllerNamed, SHIPPED_JETS, motorNamed } from '../parts'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from './notKnown'
-import type { Project } from './projectSchema'
+import { usualOf } from '../fields'
+import { PROJECT_FIELDS, type Project } from './projectFields'
 import { PROJECT_VERSION } from './projectVersion'
 import { usualGear, usualHabits } from './usual'
 
@@ -96,26 +97,19 @@ export function newProject(answers: FirstAnswers, id: string): Project {
     name: answers.name || 'My boat',
     story: '',
     boat: {
+      ...NOT_MEASURED,
       hullType: answers.hullType,
       lengthOverAll: answers.lengthOverAll,
-      lengthWaterline: null,
       beam: answers.beam,
-      beamWaterline: null,
       draught: round(typical.draught, 0.05) || 0.3,
       mass: answers.mass,
-      massUncertainty: 0.2,
-      ...NOT_MEASURED,
-      keel: 'fin',
       variant: Object.keys(type.variants)[0] ?? '',
-      water: 'sea',
-      waterTemperature: 288.15,
       oldEngine: {
         kind: engine,
         ratedPower: answers.oldEnginePower,
         ratedRpm: engine === 'dieselNatural' ? 3000 : answers.drive === 'outboard' ? 5500 : 4600,
         mass: engineMass(answers.oldEnginePower, answers.drive, engine),
-        usualRpm: null,
-        fuelRate: null,
+        ...usualOf(PROJECT_FIELDS.boat.fields.oldEngine.fields),
       },
       drive: {
         kind: answers.drive,
@@ -124,24 +118,17 @@ export function newProject(answers: FirstAnswers, id: string): Project {
         shaftDepth: Math.max(round(0.45 * typical.draught, 0.05), round(0.75 * answers.greatestDiameter, 0.05)) || 0.2,
         ...UNKNOWN_GEARS,
       },
-      compartments: [],
     },
     use: {
+      ...usualOf(PROJECT_FIELDS.use.fields),
       cruiseSpeed: answers.cruiseSpeed,
       topSpeed: Math.max(
         answers.cruiseSpeed,
         type.waveBound ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline)) : 1.25 * answers.cruiseSpeed,
       ),
-      stretchKind: 'hours',
       duration: answers.duration,
       distance: answers.duration * answers.cruiseSpeed,
-      reserve: 0.2,
-      headroom: 0.2,
       houseLoad: answers.houseLoad ?? usualHouse(answers.hullType, answers.lengthOverAll),
-      seaMargin: 0.15,
-      ambient: 308.15,
-      headWind: 0,
-      hullCondition: 'unknown',
       ...usualHabits({ hullType: answers.hullType, variant: Object.keys(type.variants)[0] ?? '' }),
     },
     design: {

@@ -1,19 +1,11 @@
-/** Dimensions of a boat whose owner has not measured them: all are estimated. */
-export const NOT_MEASURED = {
-  prismatic: null,
-  midship: null,
-  waterplane: null,
-  lcb: null,
-  hullBeam: null,
-  hullSpacing: null,
-  tubes: 2,
-  deadrise: null,
-  lcg: null,
-  waterDepth: null,
-} as const
+import { usualOf } from '../fields'
+import { PROJECT_FIELDS } from './projectFields'
+
+/** Dimensions of a boat whose owner has not measured them, and what is usual of the rest. */
+export const NOT_MEASURED = usualOf(PROJECT_FIELDS.boat.fields)
 
 /** Old gears of which nothing is known. */
-export const UNKNOWN_GEARS = { torqueLimit: null, rpmLimit: null, reverses: false, astern: 'motor' } as const
+export const UNKNOWN_GEARS = usualOf(PROJECT_FIELDS.boat.fields.drive.fields)
 
 /** A document without runs, readings and typed words. */
 export const NOTHING_RECORDED = {
@@ -23,13 +15,4 @@ export const NOTHING_RECORDED = {
 }
 
 /** A design of which nothing is bought yet. */
-export const NOTHING_HELD = {
-  motor: false,
-  controller: false,
-  reduction: false,
-  propeller: false,
-  pack: false,
-  voltage: false,
-  charger: false,
-  panels: false,
-} as const
+export const NOTHING_HELD = usualOf(PROJECT_FIELDS.held.fields)

@@ -1,4 +1,4 @@
-import type { Project } from './projectSchema'
+import type { Project } from './projectFields'
 
 /** One change to a document: a dotted path and the new value. */
 export interface Edit {

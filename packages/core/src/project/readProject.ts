@@ -1,6 +1,7 @@
 import type { z } from 'zod'
-import { migrateProject } from './migrateProject'
-import { projectSchema, type Project } from './projectSchema'
+import { migrateProject } from './migrations/migrateProject'
+import type { Project } from './projectFields'
+import { projectSchema } from './projectSchema'
 import { PROJECT_VERSION } from './projectVersion'
 
 /** What is wrong with a field of a file. */
@@ -78,35 +79,23 @@ export function readProjectData(data: unknown): ReadProject {
     }
   }
   const parsed = projectSchema.safeParse(moved.document)
-  if (!parsed.success) return { ok: false, errors: parsed.error.issues.map(toFieldError) }
-  return { ok: true, project: parsed.data }
+  return parsed.success ? { ok: true, project: parsed.data } : { ok: false, errors: fieldErrors(parsed.error.issues) }
 }
 
+/** More errors than these help nobody. */
+const MOST_ERRORS = 20
+
 /**
- * A schema error as a sentence.
+ * What is wrong with data, each field with the sentence that its form says: field, value, what would do.
  *
- * @param issue of Zod
- * @returns the field's path and what would do
+ * @param issues of Zod
+ * @returns the first twenty, and how many more there are
  */
-export function toFieldError(issue: z.core.$ZodIssue): FieldError {
-  const field = issue.path.length ? issue.path.join('.') : 'file'
-  if (issue.code === 'unrecognized_keys')
-    return {
-      field: [...issue.path, issue.keys[0]].join('.'),
-      message: `“${issue.keys.join(', ')}” is not part of a Remigo boat.`,
-    }
-  if (issue.code === 'too_small')
-    return {
-      field,
-      message: `${field} should be ${issue.inclusive === false ? 'above' : 'at least'} ${issue.minimum}.`,
-    }
-  if (issue.code === 'too_big') return { field, message: `${field} should be at most ${issue.maximum}.` }
-  if (issue.code === 'invalid_type')
-    return {
-      field,
-      message: `${field} should be a ${issue.expected}${issue.input === undefined ? ' and is missing' : ''}.`,
-    }
-  if (issue.code === 'invalid_value')
-    return { field, message: `${field} should be ${issue.values.map(v => `“${String(v)}”`).join(' or ')}.` }
-  return { field, message: `${field}: ${issue.message}.` }
+export function fieldErrors(issues: readonly z.core.$ZodIssue[]): FieldError[] {
+  const errors = issues.slice(0, MOST_ERRORS).map(issue => {
+    const path = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]!] : issue.path
+    return { field: path.length ? path.join('.') : 'file', message: issue.message }
+  })
+  const more = issues.length - errors.length
+  return more > 0 ? [...errors, { field: 'file', message: `And ${more} more.` }] : errors
 }

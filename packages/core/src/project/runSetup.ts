@@ -1,4 +1,4 @@
-import type { Project, RunSetup, TrialPoint } from './projectSchema'
+import type { Project, RunSetup, TrialPoint } from './projectFields'
 
 /**
  * What the boat is now, as far as the watts of a run depend on it.

@@ -1,6 +1,7 @@
 import { packFigures, type PackSpec } from '../battery'
+import { FIELDS } from './fields'
 import { withEdits, type Edit } from './projectPath'
-import type { Project } from './projectSchema'
+import type { Project } from './projectFields'
 
 /** System voltages that are spoken of, V. */
 export const SYSTEM_VOLTAGES = [12, 24, 36, 48, 72, 96, 144, 300, 400] as const
@@ -21,9 +22,10 @@ const ABOVE = 1.16,
  */
 export function systemVoltageOf(pack: PackSpec): number {
   const { nominalVoltage } = packFigures(pack)
-  return (
-    SYSTEM_VOLTAGES.find(v => nominalVoltage >= BELOW * v && nominalVoltage <= ABOVE * v) ?? Math.round(nominalVoltage)
-  )
+  const { least, most } = FIELDS['design.systemVoltage']
+  // a pack beyond what the field holds is told by its own findings
+  const own = Math.min(most, Math.max(least, Math.round(nominalVoltage)))
+  return SYSTEM_VOLTAGES.find(v => nominalVoltage >= BELOW * v && nominalVoltage <= ABOVE * v) ?? own
 }
 
 /**

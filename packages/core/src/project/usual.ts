@@ -1,37 +1,28 @@
 import { ONE_NEW_BANK } from '../battery'
 import { USUAL_THROTTLE } from '../drive'
-import { hasSails } from '../hull'
+import { usualOf } from '../fields'
+import { PROJECT_FIELDS } from './projectFields'
+import { usualCharging } from './usualCharging'
 import { usualSolar } from './usualSolar'
-import { USUAL_WIRING } from '../wiring'
-import { usualCharging } from './charging'
+import { usualWayHome } from './wayHome'
 
-/** What brings a boat home when its drive fails. */
-export const WAYS_HOME = ['none', 'sails', 'oars', 'secondDrive'] as const
-/** One of them. */
-export type WayHome = (typeof WAYS_HOME)[number]
-
-/** Kinds of hull that a crew rows or paddles home. */
-const ROWED: readonly string[] = ['canoe', 'dinghy']
-
-/**
- * What usually brings a boat home.
- *
- * @param boat kind of hull and variant
- * @returns sails, oars or nothing
- */
-export function usualWayHome(boat: { hullType: string; variant: string }): WayHome {
-  return hasSails(boat) ? 'sails' : ROWED.includes(boat.hullType) ? 'oars' : 'none'
-}
-
-/** Where a boat lies whose owner has not said: middle latitudes, open water. */
-const SOMEWHERE = { latitude: (50.5 * Math.PI) / 180, longitude: (-8 * Math.PI) / 180 }
+const { use, design } = PROJECT_FIELDS
 
 /** How often, where, and what if the drive fails, before the owner says so. */
 export const usualHabits = (boat: { hullType: string; variant: string }) => ({
-  outings: 40,
+  outings: usualOf(use.fields).outings,
   wayHome: usualWayHome(boat),
-  place: SOMEWHERE,
+  place: usualOf(use.fields.place.fields),
 })
+
+/**
+ * A boat of middling size with all that is usual of cables and gear (common practice; capacitance of a controller's
+ * input 2 to 20 mF).
+ */
+const USUAL_WIRING = {
+  ...usualOf(design.fields.wiring.fields),
+  fitted: usualOf(design.fields.wiring.fields.fitted.fields),
+}
 
 /**
  * All that surrounds the drive, as is usual for a pack's volts: lever, wiring, charging, one new bank, panels that

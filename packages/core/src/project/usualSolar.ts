@@ -1,19 +1,10 @@
+import { usualOf } from '../fields'
 import { panelNamed } from '../parts/shipped/partNamed'
 import { SHIPPED_CHARGE_CONTROLLERS } from '../parts/shipped/shippedSolar'
 import { stringFaults, type SolarArray } from '../solar'
+import { PROJECT_FIELDS } from './projectFields'
 
-const FREEZING_MORNING = 263.15
-const BARE: Omit<SolarArray, 'series' | 'controller'> = {
-  fitted: false,
-  panel: panelNamed('helle-110'),
-  parallel: 1,
-  tilt: 0,
-  heading: Math.PI,
-  swings: true,
-  shading: 0.15,
-  coldest: FREEZING_MORNING,
-  sun: null,
-}
+const BARE = { ...usualOf(PROJECT_FIELDS.design.fields.solar.fields), panel: panelNamed('helle-110') }
 
 /**
  * Panels that a pack could be fed by: not fitted yet, flat on deck, 15 % in the shade of mast and sails (common

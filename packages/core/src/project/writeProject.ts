@@ -1,4 +1,4 @@
-import type { Project } from './projectSchema'
+import type { Project } from './projectFields'
 
 /**
  * A boat as the text of a file: readable, stable order.

@@ -1,7 +1,7 @@
 import type { PackSpec } from '../battery'
 import type { ControllerSpec, MotorSpec, ReductionSpec } from '../drive'
 import type { JetSpec } from '../propulsor'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 
 /** A motor with its reduction and the propeller that suits both. */
 export interface DriveCandidate {

@@ -1,7 +1,7 @@
 import { REDUCTION_EFFICIENCY, REDUCTION_MASS, REDUCTION_PRICE, type ReductionSpec } from '../drive'
 import { SHIPPED_LIBRARY } from '../parts'
 import { withEdits } from '../project/projectPath'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { kellerAddition, kellerAreaRatio, propellerOptimum, B_SERIES_RANGE, stockSize } from '../propulsor'
 import { centreResistance } from '../system/hullResistance'
 import { modelOf } from '../system/model'

@@ -2,7 +2,7 @@ import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, 
 import type { ControllerSpec } from '../drive'
 import type { Library } from '../parts'
 import type { Edit } from '../project/projectPath'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import type { Text } from '../units'
 import { TOUCH_LIMIT } from '../wiring'
 import { partsPrice } from '../system/designTotals'

@@ -1,5 +1,5 @@
 import { packFigures } from '../battery'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { TOUCH_LIMIT } from '../wiring'
 import type { DesignCandidate } from './candidate'
 import { reductionText } from './driveCandidates'

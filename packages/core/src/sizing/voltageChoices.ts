@@ -1,7 +1,7 @@
 import { SHIPPED_LIBRARY, type Library } from '../parts/library'
 import { withEdits } from '../project/projectPath'
 import { SYSTEM_VOLTAGES } from '../project/systemVoltage'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { checkFindings } from '../findings'
 import { modelOf } from '../system/model'
 import { voltageNeeds } from '../system/voltageNeeds'

@@ -1,5 +1,5 @@
 import { ageing, END_OF_LIFE, type Ageing } from '../battery'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { energyBalance, type EnergyBalance } from './energy'
 import { modelOf, type Model } from './model'
 import { operatingPoint } from './operatingPoint'

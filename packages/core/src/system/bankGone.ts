@@ -1,5 +1,5 @@
 import { hullSpeed } from '../hull'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { modelOf } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
 import { topSpeed, type TopSpeed } from './topSpeed'

@@ -7,7 +7,7 @@ import {
   type ChargeSupply,
 } from '../battery'
 import { hullSpeed } from '../hull'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { HOUSE_CONVERTER_EFFICIENCY } from './driveTrain'
 import { modelOf } from './model'
 import { regenerationAt } from './regeneration'

@@ -16,7 +16,7 @@ import {
   type MotorHeat,
   type MotorTemperatures,
 } from '../drive'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import type { DriveTrain } from './driveTrain'
 import type { Model } from './model'
 

@@ -1,4 +1,4 @@
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { factsOf, type BoatFacts } from './facts'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
 

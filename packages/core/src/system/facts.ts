@@ -1,6 +1,6 @@
 import { peakTorque } from '../drive'
 import { hasSails, hullSpeed as naturalSpeed } from '../hull'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { bladeReynolds, burrillLoading, type BurrillLoading } from '../propulsor'
 import { mixReport, type ChargePoint, type MixReport, type PackFit } from '../battery'
 import { stringFaults, type StringFault } from '../solar'

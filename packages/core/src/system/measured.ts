@@ -1,5 +1,5 @@
 import { findRoot } from '../numeric'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { asSetUp } from '../project/runSetup'
 import { fitTrial, trialRuns, type TrialOutcome } from '../trial'
 import { driveTrain } from './driveTrain'

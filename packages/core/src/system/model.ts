@@ -10,7 +10,7 @@ import {
   type HullType,
   type Water,
 } from '../hull'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
 import {
   HULL_CONDITIONS,

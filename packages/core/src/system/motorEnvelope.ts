@@ -1,5 +1,5 @@
 import { continuousTorque, peakTorque } from '../drive'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { modelOf } from './model'
 import type { OperatingPoint } from './operatingPoint'
 

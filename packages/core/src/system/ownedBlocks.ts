@@ -1,5 +1,5 @@
 import { arrangements, type Arrangement } from '../battery'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { TOUCH_LIMIT } from '../wiring'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'

@@ -1,5 +1,5 @@
 import { packIntoCompartments, type PackFit } from '../battery'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 
 /**
  * A boat's own blocks in the spaces that were measured.

@@ -1,7 +1,7 @@
 import { REDUCTION_CHOICES, type ReductionSpec } from '../drive'
 import { findRoot } from '../numeric'
 import { withEdits } from '../project/projectPath'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import {
   B_SERIES_RANGE,
   kellerAddition,

@@ -1,7 +1,7 @@
 import { voltageNeeded } from '../drive'
 import { SHIPPED_JETS } from '../parts'
 import { withEdits } from '../project/projectPath'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { propellerOptimum, stockSize, type JetSpec } from '../propulsor'
 import { centreResistance } from './hullResistance'
 import type { LimitName } from './limits'

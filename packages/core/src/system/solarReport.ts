@@ -1,6 +1,6 @@
 import { restVoltage } from '../battery'
 import { findRoot } from '../numeric'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { solarYear, stringFaults, type SolarArray, type SolarLoad, type SolarMonth } from '../solar'
 import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE } from './driveTrain'
 import { modelOf } from './model'

@@ -1,5 +1,5 @@
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent } from '../wiring/taps'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { stringVoltage } from '../solar'
 import { cableRun, sizeConductor, STOCK_AREAS, type CableRun } from '../wiring'
 import { modelOf } from './model'

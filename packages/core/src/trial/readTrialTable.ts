@@ -1,6 +1,7 @@
 import { csvParseRows, tsvParseRows } from 'd3-dsv'
-import type { TrialPoint } from '../project/projectSchema'
-import { METRIC_UNITS, parseQuantity, quantityText, type UnitChoice } from '../units'
+import { fieldError, readField } from '../fields'
+import { TRIAL_POINT, type TrialPoint } from '../project/projectFields'
+import { METRIC_UNITS, type UnitChoice } from '../units'
 import { NEW_RUN, streamError } from './trialRuns'
 
 /** A cell that could not be read. Lines and columns count from 1. */
@@ -92,7 +93,7 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
       const cell = row[k] ?? ''
       if (!column || !cell) return
       if (column === 'note') {
-        point.note = cell.slice(0, 120)
+        point.note = cell.slice(0, TRIAL_POINT.fields.note.longest)
         return
       }
       if (column === 'direction') {
@@ -103,23 +104,18 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
             : ''
         return
       }
-      const quantity = (
-        { speed: 'speed', stream: 'speed', power: 'smallPower', voltage: 'voltage', current: 'current' } as const
-      )[column]
-      const parsed = parseQuantity(
-        /[a-z]/i.test(cell) ? cell : `${cell} ${unitOf(headings[k] ?? '')}`.trim(),
-        quantity,
-        choice,
-      )
-      if (!parsed.ok) errors.push({ line, column: k + 1, message: parsed.message })
-      else point[column] = parsed.value
+      const text = /[a-z]/i.test(cell) ? cell : `${cell} ${unitOf(headings[k] ?? '')}`.trim()
+      const read = readField(TRIAL_POINT.fields[column], text, choice)
+      if (!read.ok) errors.push({ line, column: k + 1, message: read.message })
+      else if (column === 'speed') point.speed = read.value ?? 0
+      else point[column] = read.value
     })
     if (errors.some(e => e.line === line)) return
-    if (!(point.speed >= 0.1 && point.speed <= 30))
+    if (!point.speed)
       errors.push({
         line,
         column: columns.indexOf('speed') + 1,
-        message: `Speed runs from 0.2 kn to 58 kn; this is ${quantityText(point.speed, 'speed', choice)}.`,
+        message: fieldError(TRIAL_POINT.fields.speed, undefined)!,
       })
     else if (point.power === null && (point.voltage === null || point.current === null))
       errors.push({ line, column: 1, message: 'This row has neither watts nor volts with amps.' })

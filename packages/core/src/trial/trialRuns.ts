@@ -1,4 +1,4 @@
-import type { TrialPoint } from '../project/projectSchema'
+import type { TrialPoint } from '../project/projectFields'
 import { METRIC_UNITS, quantityText, type UnitChoice } from '../units'
 
 /** One speed of a sea trial, freed of the stream as far as the runs allow. */

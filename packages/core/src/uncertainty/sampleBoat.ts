@@ -1,6 +1,6 @@
 import { quantileSorted } from 'd3-array'
 import { withEdits } from '../project/projectPath'
-import type { Project } from '../project/projectSchema'
+import type { Project } from '../project/projectFields'
 import { curveSpeeds, driveTrain, hullResistance, limitShares, modelOf, sampledModel, tightestLimit } from '../system'
 import { latinHypercube } from './latinHypercube'
 import { uncertainInputs, type Drawn } from './uncertainInputs'

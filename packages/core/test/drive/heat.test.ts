@@ -9,7 +9,6 @@ import {
   fitMotorLosses,
   fitWarming,
   heatPath,
-  heatPointError,
   heatTorque,
   hullCoolerArea,
   INSULATION_LIMIT,
@@ -22,7 +21,8 @@ import {
   type HeatPath,
 } from '../../src/drive'
 import { SHIPPED_CONTROLLERS, SHIPPED_MOTORS } from '../../src/parts'
-import { DEMO, withEdits } from '../../src/project'
+import { fieldError } from '../../src/fields'
+import { DEMO, HEAT_POINT, withEdits } from '../../src/project'
 import { coolingChoices, driveWarming, evaluate, modelOf, warmingCurve } from '../../src/system'
 
 const AROUND = { ambient: 313.15, water: 298.15 }
@@ -193,9 +193,10 @@ describe('measured temperatures', () => {
     expect(fit.start).toBeCloseTo(290, 2)
   })
   it('out of range are told with the range', () => {
-    expect(heatPointError({ time: 900, temperature: 337 })).toBeNull()
-    expect(heatPointError({ time: -1, temperature: 337 })).toMatch(/48 h/)
-    expect(heatPointError({ time: 900, temperature: 900 })).toMatch(/327 °C/)
+    const { time, temperature } = HEAT_POINT.fields
+    expect(fieldError(time, 900)).toBeNull()
+    expect(fieldError(time, -1)).toMatch(/48\.0.h/)
+    expect(fieldError(temperature, 900)).toMatch(/327.°C/)
   })
   it('are refused with a reason when they cannot carry it', () => {
     expect(fitWarming([0, 300, 600].map(reading))).toMatchObject({

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
+import { inUnits } from '../../src/fields'
 import { describe, expect, it } from 'vitest'
 import {
   checkPart,
   fromColumn,
   inColumns,
-  inUnits,
   ownPartId,
   PART_KINDS,
   partFromSi,
@@ -59,12 +59,12 @@ describe('a part that cannot be', () => {
       expect.stringMatching(/^ratedPower: Rated power runs from .* to .*\.$/),
     ])
     expect(messages('cell', { cellsInSeries: 1.5 })).toEqual([
-      expect.stringMatching(/^cellsInSeries: .* is a whole number from \d+ to \d+\.$/),
+      expect.stringMatching(/^cellsInSeries: .* is a whole number from \d+ to \d+; this is 1\.5\.$/),
     ])
     expect(messages('cell', { chemistry: 'sodium' })).toEqual([
-      expect.stringMatching(/^chemistry: Chemistry is LFP or NMC/),
+      expect.stringMatching(/^chemistry: Chemistry should be “LFP”, “NMC”/),
     ])
-    expect(messages('cell', { complete: 'perhaps' })).toEqual(['complete: With box and management is yes or no.'])
+    expect(messages('cell', { complete: 'perhaps' })).toEqual(['complete: With box and management should be yes or no; this is “perhaps”.'])
     expect(messages('fuse', { name: '' })).toEqual(['name: A fuse needs a name.'])
     expect(messages('fuse', { name: 'x'.repeat(81) })).toEqual(['name: A name has at most 80 letters.'])
   })

@@ -1,20 +1,12 @@
 import { expect, it } from 'vitest'
-import {
-  cellSchema,
-  controllerSchema,
-  SHIPPED_CELLS,
-  SHIPPED_CONTROLLERS,
-  SHIPPED_MOTORS,
-  motorSchema,
-} from '../../src/parts'
+import { checkPart, PART_KINDS, SHIPPED_CONTROLLERS, SHIPPED_MOTORS, type PartKindId } from '../../src/parts'
 
 it('every part of the library is whole and has a name of its own', () => {
-  for (const motor of SHIPPED_MOTORS) expect(motorSchema.safeParse(motor).success, motor.name).toBe(true)
-  for (const controller of SHIPPED_CONTROLLERS)
-    expect(controllerSchema.safeParse(controller).success, controller.name).toBe(true)
-  for (const cell of SHIPPED_CELLS) expect(cellSchema.safeParse(cell).success, cell.name).toBe(true)
-  const ids = [...SHIPPED_MOTORS, ...SHIPPED_CONTROLLERS, ...SHIPPED_CELLS].map(p => p.id)
-  expect(new Set(ids).size).toBe(ids.length)
+  for (const kind of Object.keys(PART_KINDS) as PartKindId[]) {
+    const { shipped } = PART_KINDS[kind]
+    for (const part of shipped) expect(checkPart(kind, part), part.name).toEqual([])
+    expect(new Set(shipped.map(p => p.id)).size).toBe(shipped.length)
+  }
 })
 
 it('spans 0.5 to 120 kW with twelve motors or more, and a controller for each', () => {

@@ -267,7 +267,7 @@ describe('a table', () => {
     ['no speed', 'watts,note\n500,a', 1, /No column is named speed/],
     ['a word for a number', 'speed,power\n4,fast', 2, /./],
     ['neither watts nor amps', 'speed,volts\n4,51', 2, /neither watts/],
-    ['a speed of nothing', 'speed,power\n0,400', 2, /Speed runs from 0\.2 kn to 58 kn; this is/],
+    ['a speed of nothing', 'speed,power\n0,400', 2, /Speed runs from 0\.2.kn to 58\.3.kn; this is/],
   ])('%s is told by line', (_, text, line, message) => {
     const table = readTrialTable(text)
     expect(table.outcome).toBe('wrong')

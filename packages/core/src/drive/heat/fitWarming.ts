@@ -6,22 +6,6 @@ export interface HeatPoint {
   temperature: number
 }
 
-/** Ranges of a reading: s, K. */
-export const READING_RANGE = { time: [0, 172_800], temperature: [250, 600] } as const
-
-/**
- * Judges a reading against its ranges.
- *
- * @param point the reading
- * @returns null when it will do, or a sentence with the range
- * @example heatPointError({ time: 900, temperature: 337 }) // null
- */
-export function heatPointError({ time, temperature }: HeatPoint): string | null {
-  const inside = (value: number, [least, most]: readonly [number, number]) => value >= least && value <= most
-  if (!inside(time, READING_RANGE.time)) return 'Times run from 0 to 48 h.'
-  return inside(temperature, READING_RANGE.temperature) ? null : 'Temperatures run from −23 to 327 °C.'
-}
-
 /** What measured temperatures say, or why they say nothing. */
 export type WarmingFit =
   | { outcome: 'fitted'; timeConstant: number; final: number; start: number; error: number }

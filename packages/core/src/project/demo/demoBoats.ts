@@ -1,4 +1,4 @@
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { garran } from './garran'
 import { halcyne } from './halcyne'
 import { lodden } from './lodden'

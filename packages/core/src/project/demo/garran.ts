@@ -1,6 +1,6 @@
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
@@ -16,6 +16,7 @@ export const garran: Project = {
     'aboard is in a hurry any more. Her owners want six and a half quiet knots to the islands and back, and ' +
     'to know what a little more would cost.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'semiDisplacement',
     lengthOverAll: 9.6,
     lengthWaterline: 8.7,
@@ -24,7 +25,6 @@ export const garran: Project = {
     draught: 0.8,
     mass: 4800,
     massUncertainty: 0.15,
-    ...NOT_MEASURED,
     keel: 'fin',
     variant: '',
     water: 'sea',

@@ -1,6 +1,6 @@
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
@@ -15,6 +15,7 @@ export const halcyne: Project = {
     'Halcyne winters in the Corran Isles and motors only in and out of lagoons, but those lagoons have passes ' +
     'that run at four knots. Her owners would give up one diesel leg first and see.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'catamaran',
     lengthOverAll: 11,
     lengthWaterline: 10.4,
@@ -23,7 +24,6 @@ export const halcyne: Project = {
     draught: 1.05,
     mass: 6200,
     massUncertainty: 0.15,
-    ...NOT_MEASURED,
     keel: 'fin',
     variant: 'sail',
     water: 'sea',

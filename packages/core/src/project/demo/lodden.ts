@@ -1,6 +1,6 @@
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
@@ -15,6 +15,7 @@ export const lodden: Project = {
     'Lodden is a deck on two tubes that a bird club moors on Sarrow Reservoir, where engines have never been ' +
     'allowed. A member found sixteen good cells from a closed workshop, and they are to be used.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'pontoon',
     lengthOverAll: 6.4,
     lengthWaterline: 6,
@@ -23,7 +24,6 @@ export const lodden: Project = {
     draught: 0.35,
     mass: 980,
     massUncertainty: 0.15,
-    ...NOT_MEASURED,
     keel: 'fin',
     variant: '',
     water: 'fresh',

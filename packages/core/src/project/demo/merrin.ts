@@ -1,6 +1,6 @@
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
@@ -16,6 +16,7 @@ export const merrin: Project = {
     'back. Her petrol outboard drank more than the divers paid, and the owner has read that planing on ' +
     'batteries cannot work.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'planing',
     lengthOverAll: 5.2,
     lengthWaterline: 4.5,
@@ -24,7 +25,6 @@ export const merrin: Project = {
     draught: 0.35,
     mass: 640,
     massUncertainty: 0.12,
-    ...NOT_MEASURED,
     keel: 'fin',
     variant: '',
     water: 'fresh',

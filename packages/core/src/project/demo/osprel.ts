@@ -2,7 +2,7 @@ import { ONE_NEW_BANK } from '../../battery'
 import { KNOT } from '../../constants'
 import { usualSolar } from '../usualSolar'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, chargeControllerNamed, controllerNamed, jetNamed, motorNamed, panelNamed } from '../../parts'
@@ -17,6 +17,7 @@ export const osprel: Project = {
     'Osprel was built of larch on Lake Ennoy in 1961 and has carried the schoolchildren of two villages ever ' +
     'since. The lake closes to engines next spring, and her bronze propeller is too good to leave ashore.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'displacementLaunch',
     lengthOverAll: 8.6,
     lengthWaterline: 8,
@@ -25,7 +26,6 @@ export const osprel: Project = {
     draught: 0.85,
     mass: 3600,
     massUncertainty: 0.2,
-    ...NOT_MEASURED,
     keel: 'long',
     variant: '',
     water: 'fresh',

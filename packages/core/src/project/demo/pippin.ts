@@ -1,6 +1,6 @@
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
@@ -15,6 +15,7 @@ export const pippin: Project = {
     'Pip goes ashore from a mooring in the Bay of Sarn six times a day with four people and their shopping. ' +
     'Petrol in the locker is what her owners want to be rid of first.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'dinghy',
     lengthOverAll: 3.1,
     lengthWaterline: 2.5,
@@ -23,7 +24,6 @@ export const pippin: Project = {
     draught: 0.2,
     mass: 330,
     massUncertainty: 0.2,
-    ...NOT_MEASURED,
     keel: 'fin',
     variant: 'inflatable',
     water: 'sea',

@@ -1,6 +1,6 @@
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
@@ -15,6 +15,7 @@ export const rillet: Project = {
     'Rillet carries a warden and his dog over the gravel bars of the River Asken, where a propeller lasts a ' +
     'week. The river is to be kept free of petrol above the weir, three miles up and three back.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'jetBoat',
     lengthOverAll: 5,
     lengthWaterline: 4.35,
@@ -23,7 +24,6 @@ export const rillet: Project = {
     draught: 0.3,
     mass: 560,
     massUncertainty: 0.12,
-    ...NOT_MEASURED,
     keel: 'fin',
     variant: '',
     water: 'fresh',

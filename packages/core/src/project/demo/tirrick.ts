@@ -1,6 +1,6 @@
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
@@ -16,6 +16,7 @@ export const tirrick: Project = {
     'for good in June. Her owners found a 6 kW motor at a good price and want to know whether it will bring ' +
     'them home against the wind.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'keelYacht',
     lengthOverAll: 9.2,
     lengthWaterline: 7.75,
@@ -24,7 +25,6 @@ export const tirrick: Project = {
     draught: 1.55,
     mass: 4600,
     massUncertainty: 0.18,
-    ...NOT_MEASURED,
     keel: 'fin',
     variant: '',
     water: 'sea',

@@ -1,6 +1,6 @@
 import { KNOT } from '../../constants'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectSchema'
+import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
 import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
@@ -15,6 +15,7 @@ export const wisp: Project = {
     'Wisp is a canvas canoe that two botanists paddle up Ardle Water and are tired of paddling back against ' +
     'the breeze. The motor must come off in one hand and the battery in the other.',
   boat: {
+    ...NOT_MEASURED,
     hullType: 'canoe',
     lengthOverAll: 4.9,
     lengthWaterline: 4.65,
@@ -23,7 +24,6 @@ export const wisp: Project = {
     draught: 0.13,
     mass: 215,
     massUncertainty: 0.1,
-    ...NOT_MEASURED,
     keel: 'fin',
     variant: 'canoe',
     water: 'fresh',

@@ -1,0 +1,59 @@
+import { z } from 'zod'
+import { QUANTITIES, UNITS, type Unit } from '../units'
+import type { Field, NumberField, ValueOf } from './field'
+import { fieldError } from './fieldError'
+
+/** The unit that a number is kept in, for a description: SI, or what the document names (rpm, mm², Ah). */
+function keptUnit({ quantity, keptPerSi = 1 }: NumberField): string {
+  if (quantity === 'temperature') return ', K'
+  const units: readonly Unit[] = QUANTITIES[quantity].units.map(id => UNITS[id])
+  const kept = units.find(unit => Math.abs(unit.scale * keptPerSi - 1) < 1e-9)
+  return kept?.symbol ? `, ${kept.symbol}` : ''
+}
+
+/**
+ * The Zod schema of a field: its range, its words, and its sentence for what is wrong.
+ *
+ * @param field its definition
+ * @returns the schema, of the type that the field holds
+ */
+export function fieldSchema<const N extends Field>(field: N): z.ZodType<ValueOf<N>> {
+  const schema = bareSchema(field)
+  return ('open' in field && field.open ? schema.nullable() : schema) as unknown as z.ZodType<ValueOf<N>>
+}
+
+function bareSchema(field: Field): z.ZodType {
+  const error = (issue: { input?: unknown }) => fieldError(field, issue.input) ?? undefined
+  switch (field.kind) {
+    case 'number': {
+      const { least, most, whole, label, hint } = field
+      const words = `${label}${keptUnit(field)}${hint ? `. ${hint}` : ''}`
+      return (whole ? z.int({ error }) : z.number({ error })).min(least, { error }).max(most, { error }).describe(words)
+    }
+    case 'choice':
+      return z.literal([...field.options], { error }).describe(field.label)
+    case 'yes':
+      return z.boolean({ error }).describe(field.label)
+    case 'text':
+      return z.string({ error }).min(field.shortest, { error }).max(field.longest, { error }).describe(field.label)
+    case 'group':
+      return groupSchema(field.fields, error).describe(field.label)
+    case 'list':
+      return z
+        .array(fieldSchema(field.of), { error })
+        .min(field.shortest ?? 0, { error })
+        .max(field.longest, { error })
+        .describe(field.label)
+    case 'record':
+      return z.record(z.string().max(80), z.string().max(field.longest), { error }).describe(field.label)
+  }
+}
+
+type ErrorOf = (issue: { input?: unknown }) => string | undefined
+function groupSchema(fields: Record<string, Field>, error: ErrorOf): z.ZodObject {
+  const shape = Object.fromEntries(Object.entries(fields).map(([key, field]) => [key, fieldSchema(field)]))
+  return z.strictObject(shape, {
+    error: issue =>
+      issue.code === 'unrecognized_keys' ? `“${issue.keys.join('”, “')}” is not part of a Remigo boat.` : error(issue),
+  })
+}

@@ -1,0 +1,70 @@
+import type { Field, Fields, NumberField, ValueOf } from './field'
+
+/** Paths of the numbers within fields: "boat.mass". Those of lists and of groups that may be null are left out. */
+export type NumberPath<F> = {
+  [K in keyof F & string]: F[K] extends { kind: 'number' }
+    ? K
+    : F[K] extends { open: true }
+      ? never
+      : F[K] extends { kind: 'group'; fields: infer G }
+        ? `${K}.${NumberPath<G>}`
+        : never
+}[keyof F & string]
+
+/**
+ * The numbers within fields, by their paths; those of lists and of groups that may be null are not among them.
+ *
+ * @param fields a group's
+ * @returns definitions by path
+ */
+export function numbersOf<const F extends Fields>(fields: F): Record<NumberPath<F>, NumberField> {
+  const found: Record<string, NumberField> = {}
+  const walk = (at: Fields, path: string) => {
+    for (const [key, field] of Object.entries(at)) {
+      if (field.kind === 'number') found[path + key] = field
+      else if (field.kind === 'group' && !field.open) walk(field.fields, `${path}${key}.`)
+    }
+  }
+  walk(fields, '')
+  return found as Record<NumberPath<F>, NumberField>
+}
+
+/**
+ * The definition at a path, through groups and lists.
+ *
+ * @param fields to look in
+ * @param path keys and places, as of a value in a document
+ * @returns the definition; undefined when there is none
+ */
+export function fieldAt(fields: Fields, path: readonly (string | number)[]): Field | undefined {
+  const [key, ...rest] = path
+  let field = key === undefined ? undefined : fields[String(key)]
+  for (const step of rest) {
+    if (field?.kind === 'group') field = field.fields[String(step)]
+    else if (field?.kind === 'list') field = field.of
+    else return undefined
+  }
+  return field
+}
+
+/** Those fields of a group that a new boat has without being asked: usual values, and what is left open. */
+export type UsualOf<F> = {
+  [K in keyof F as F[K] extends { usual: unknown } | { open: true } ? K : never]: ValueOf<F[K]>
+}
+
+/**
+ * Usual values of fields; what is open until it is known is null.
+ *
+ * @param fields a group's
+ * @returns values by key; fields without a usual value are left out
+ */
+export function usualOf<const F extends Fields>(fields: F): UsualOf<F> {
+  const usual = Object.entries(fields).flatMap(([key, field]) =>
+    'usual' in field && field.usual !== undefined
+      ? [[key, field.usual]]
+      : 'open' in field && field.open
+        ? [[key, null]]
+        : [],
+  )
+  return Object.fromEntries(usual) as UsualOf<F>
+}
