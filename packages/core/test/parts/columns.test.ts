@@ -64,9 +64,11 @@ describe('a part that cannot be', () => {
     expect(messages('cell', { chemistry: 'sodium' })).toEqual([
       expect.stringMatching(/^chemistry: Chemistry should be “LFP”, “NMC”/),
     ])
-    expect(messages('cell', { complete: 'perhaps' })).toEqual(['complete: With box and management should be yes or no; this is “perhaps”.'])
+    expect(messages('cell', { complete: 'perhaps' })).toEqual([
+      'complete: With box and management should be yes or no; this is “perhaps”.',
+    ])
     expect(messages('fuse', { name: '' })).toEqual(['name: A fuse needs a name.'])
-    expect(messages('fuse', { name: 'x'.repeat(81) })).toEqual(['name: A name has at most 80 letters.'])
+    expect(messages('fuse', { name: 'x'.repeat(81) })).toEqual(['name: Name has at most 80 letters; these are 81.'])
   })
   it('says which two columns are at odds', () => {
     const motor = shipped('motor') as unknown as { ratedPower: number; ratedRpm: number }
