@@ -5,6 +5,7 @@ export default withNuxt(
   {
     rules: {
       'vue/multi-word-component-names': 'off',
+      'vue/html-self-closing': 'off',
     },
   },
   {

@@ -22,7 +22,7 @@ test('the owner’s own runs become the curve that everything else uses', async 
   // a cell is typed, nonsense is told, and undo takes it all back
   await trial.locator('[data-cell=power-3]').fill('lots')
   await trial.locator('[data-cell=power-3]').press('Enter')
-  await expect(trial.locator('[data-trial-errors]')).toContainText('Row 4, watts')
+  await expect(trial.locator('[data-trial-errors]')).toContainText('Row 4: Watts: ')
   await expect(trial.locator('[data-cell=power-3]')).toHaveValue('lots')
   await expect(trial.locator('[data-cell=power-3]')).toHaveAttribute('aria-invalid', 'true')
   await trial.locator('[data-cell=power-3]').fill('2.8 kW')

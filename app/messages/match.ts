@@ -38,8 +38,6 @@ export const w = {
   readings: 'Your readings',
   readingsHint: 'while it warms up at one power',
   addReading: 'Add a reading',
-  time: 'After',
-  temperature: 'Temperature',
   remove: 'Remove',
   fitted: (tau: string, end: string) => `It ends at ${end}; two thirds of the way are gone after ${tau}.`,
   thrust: 'Thrust',

@@ -18,13 +18,8 @@ export const t = {
   sea: {
     head: 'Sea trial',
     hint: 'your own watts at your own speeds',
-    speed: 'Speed',
-    power: 'Watts',
-    voltage: 'Volts',
-    current: 'Amps',
     direction: 'Way',
     ways: { '': '–', out: 'out', back: 'back' },
-    stream: 'Stream',
     note: 'Note',
     add: 'Add a run',
     remove: 'Take out run',

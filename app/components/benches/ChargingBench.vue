@@ -164,7 +164,7 @@ const boats = computed(() =>
           {{ q.helps }}<NuxtLink class="link small" to="/solar" data-to-sun>{{ q.sunBench }}</NuxtLink>
         </h2>
         <label class="ink-check"
-          ><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')" >{{ q.sun }}</label
+          ><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')" />{{ q.sun }}</label
         >
         <template v-if="charging.sun">
           <label class="ink-check month"
@@ -185,7 +185,7 @@ const boats = computed(() =>
           <p v-else class="small soft">{{ s.none }}</p>
         </template>
         <label v-if="sails || charging.sailing" class="ink-check"
-          ><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')" >{{
+          ><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')" />{{
             q.sailing
           }}</label
         >

@@ -105,7 +105,7 @@ function picked(event: Event) {
         <label class="find"
           ><span class="visually-hidden">{{ l.find }}</span
           ><input v-model="words" type="search" :placeholder="`${l.find}: ${l.findHint}`" data-find
-        ></label>
+        /></label>
         <button type="button" class="btn btn--best" data-new-part @click="bench.create()">{{ l.add }}</button>
         <button type="button" class="btn" @click="picker?.click()">{{ l.import }}</button>
         <button type="button" class="btn" data-export-parts @click="bench.exportParts('all')">{{ l.exportAll }}</button>
@@ -122,7 +122,7 @@ function picked(event: Event) {
         :aria-label="l.import"
         data-parts-file
         @change="picked"
-      >
+      />
       <p v-if="running" class="told">
         <button type="button" class="btn" @click="bench.cancel">{{ l.stop }}</button><progress
           :value="progress"

@@ -72,7 +72,7 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
           <td class="num" :data-head="e.from">
             {{ r.price === null ? e.none : text(r.price, 'price')
             }}<small v-if="r.parts" class="soft wraps parts"
-              >{{ r.parts.motor }}<br >{{ r.parts.controller }}<br >{{ r.parts.cells }}</small
+              >{{ r.parts.motor }}<br />{{ r.parts.controller }}<br />{{ r.parts.cells }}</small
             >
           </td>
           <td class="num">

@@ -30,13 +30,16 @@ const range = () => {
     at = x.value + 12
   return `M${at} ${above}V${below}m-4 0h8M${at - 4} ${above}h8`
 }
-/** the value stands left of the line where it would run out of the chart */
-const ROOM = 96
+/** px that a value takes at most, by its letters: to measure it would lay the page out at each step */
+const LETTER = 8,
+  EDGE = 6
+const room = computed(() => marker.value.value.length * LETTER + EDGE)
+/** right of the line; left of it where it would run out of the chart; where neither has room, inside its right edge */
+const side = () => (x.value + 20 + room.value <= props.width || x.value - 12 < room.value ? 'right' : 'left')
 const valuePlace = () => {
-  const left = x.value + 20 + ROOM > props.width
-  return moved(point.value, left ? x.value - 12 : x.value + 20, props.py(marker.value.y) - 22)
+  const left = side() === 'left' ? x.value - 12 : Math.min(x.value + 20, Math.max(0, props.width - room.value))
+  return moved(point.value, left, props.py(marker.value.y) - 22)
 }
-const side = () => (x.value + 20 + ROOM > props.width ? 'left' : 'right')
 </script>
 
 <template>

@@ -94,7 +94,7 @@ async function take(event: Event) {
       :aria-label="b.curve.othersImport"
       data-others
       @change="take"
-    >
+    />
     <ul v-if="errors.length" class="errors" role="alert">
       <li v-for="e in errors.slice(0, 8)" :key="e">{{ e }}</li>
     </ul>

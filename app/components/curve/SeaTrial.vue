@@ -57,7 +57,7 @@ const words = computed(() => {
       <thead>
         <tr>
           <th />
-          <th v-for="column in TRIAL_COLUMNS" :key="column" class="num">{{ t.sea[column] }}</th>
+          <th v-for="column in TRIAL_COLUMNS" :key="column" class="num">{{ TRIAL_POINT.fields[column].label }}</th>
           <th>{{ t.sea.direction }}</th>
           <th>{{ t.sea.note }}</th>
           <th />
@@ -66,11 +66,11 @@ const words = computed(() => {
       <tbody>
         <tr v-for="(point, row) in trial.points" :key="row">
           <td class="figures soft">{{ row + 1 }}</td>
-          <td v-for="(column, i) in TRIAL_COLUMNS" :key="column" :data-head="t.sea[column]">
+          <td v-for="(column, i) in TRIAL_COLUMNS" :key="column" :data-head="TRIAL_POINT.fields[column].label">
             <TrialCell
               :shown="cells[row]![i]!"
               :name="`${column}-${row}`"
-              :label="`${t.sea[column]}, ${row + 1}`"
+              :label="`${TRIAL_POINT.fields[column].label}, ${row + 1}`"
               :take="words => type(row, column, words)"
               @wrong="said(`${column}-${row}`, $event)"
             />
@@ -94,7 +94,7 @@ const words = computed(() => {
               maxlength="120"
               :aria-label="`${t.sea.note}, ${row + 1}`"
               @change="change(row, { note: ($event.target as HTMLInputElement).value })"
-            >
+            />
           </td>
           <td>
             <button type="button" class="icon-btn" :aria-label="`${t.sea.remove} ${row + 1}`" @click="remove(row)">
@@ -120,7 +120,7 @@ const words = computed(() => {
         tabindex="-1"
         :aria-label="t.sea.file"
         @change="file"
-      >
+      />
     </div>
     <details>
       <summary>{{ t.sea.paste }}</summary>

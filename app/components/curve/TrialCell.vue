@@ -25,7 +25,7 @@ watch(error, sentence => emit('wrong', sentence))
     @focus="enter"
     @blur="leave"
     @keydown.enter="commit"
-  >
+  />
 </template>
 
 <style scoped>

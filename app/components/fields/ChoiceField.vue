@@ -25,7 +25,7 @@ const words = computed(() => Object.entries(props.options) as [T, string][])
           :value="key"
           :checked="modelValue === key"
           @change="emit('update:modelValue', key)"
-        >{{ word }}
+        />{{ word }}
       </label>
     </div>
   </div>

@@ -34,10 +34,13 @@ const remove = (index: number) =>
       {{ w.readings }}<span>{{ w.readingsHint }}</span>
     </h2>
     <form class="row" @submit.prevent="add">
-      <label>{{ w.time }}<input v-model="typed.time" placeholder="15 min" data-reading="time" ></label>
       <label
-        >{{ w.temperature }}<input v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"
-      ></label>
+        >{{ HEAT_POINT.fields.time.label }}<input v-model="typed.time" placeholder="15 min" data-reading="time"
+      /></label>
+      <label
+        >{{ HEAT_POINT.fields.temperature.label
+        }}<input v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"
+      /></label>
       <button type="submit" class="btn" data-reading-add>{{ w.addReading }}</button>
     </form>
     <p v-if="error" class="error small" role="alert">{{ error }}</p>

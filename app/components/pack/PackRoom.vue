@@ -77,7 +77,7 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
         <label class="name"
           ><span class="soft">{{ f.name }}</span
           ><input type="text" maxlength="40" :value="space.name" @change="rename(i, $event)"
-        ></label>
+        /></label>
         <div v-for="[key, label] in SIZES" :key="key" class="size">
           <span class="soft" aria-hidden="true">{{ label }}</span><UnitInput
             bare

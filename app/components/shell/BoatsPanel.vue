@@ -78,7 +78,7 @@ async function picked(event: Event) {
         tabindex="-1"
         :aria-label="m.boats.import"
         @change="picked"
-      >
+      />
     </div>
   </VMenu>
   <VDialog v-model="failed">

@@ -90,7 +90,7 @@ function choose(id: QuantityId, unit: string) {
           <label
             >{{ m.settings.moneyName
             }}<input :value="money.name" class="short" data-money-name @change="chooseMoney({ name: words($event) })"
-          ></label>
+          /></label>
           <label
             >{{ m.settings.moneySign
             }}<input
@@ -98,7 +98,7 @@ function choose(id: QuantityId, unit: string) {
               class="short"
               data-money-sign
               @change="chooseMoney({ sign: words($event) || '¤' })"
-          ></label>
+          /></label>
           <label
             >{{ m.settings.moneyPlace
             }}<select

@@ -110,7 +110,7 @@ const waterlineText = computed(
         <path v-live:d="() => ribbon" class="ribbon" />
       </svg>
       <p class="wave-text" :class="{ 'visually-hidden': compact }" :style="{ top: `${layout.waterY + 13}px` }">
-        <span v-live="() => waveText" /><br >{{ waterlineText }}
+        <span v-live="() => waveText" /><br />{{ waterlineText }}
       </p>
     </div>
   </section>

@@ -17,7 +17,7 @@ const toggle = (fitting: Fitting) =>
   <section class="block" :aria-label="e.fitted" data-fitted>
     <h2 class="section-head">{{ e.fitted }}</h2>
     <label v-for="fitting in FITTINGS" :key="fitting" class="ink-check fit"
-      ><input type="checkbox" :checked="wiring.fitted[fitting]" :data-fit="fitting" @change="toggle(fitting)" ><span>{{
+      ><input type="checkbox" :checked="wiring.fitted[fitting]" :data-fit="fitting" @change="toggle(fitting)" /><span>{{
         e.fittings[fitting]
       }}</span></label
     >

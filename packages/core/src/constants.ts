@@ -18,3 +18,7 @@ export const POUND = 0.45359237
 
 /** One foot in m (exact). */
 export const FOOT = 0.3048
+
+/** Seconds of a day and of a year. */
+export const DAY = 86_400,
+  YEAR = 365.25 * DAY

@@ -1,6 +1,7 @@
 import { evaluate } from '../system'
 import type { Project } from '../project/projectFields'
 import type { QuantityId } from '../units'
+import { valueOf } from './explain'
 import { figureOn, type FigureId } from './figures'
 
 /** One figure before and after a change. */
@@ -41,8 +42,8 @@ export function compareDesigns(before: Project, after: Project, speed: number, m
   const changes: Change[] = []
   for (const id of WEIGHED) {
     const figure = figureOn(id, after)
-    const x = figure.read(a).value,
-      y = figure.read(b).value
+    const x = valueOf(figure, a).value,
+      y = valueOf(figure, b).value
     const relative = x === 0 ? (y === 0 ? 0 : 1) : (y - x) / Math.abs(x)
     if (Math.abs(relative) > 0.005)
       changes.push({ id, label: figure.label, quantity: figure.quantity, before: x, after: y, relative })

@@ -4,8 +4,8 @@ import { valueAt, withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { evaluate, modelOf, type Evaluation } from '../system'
 import type { QuantityId, Text } from '../units'
-import type { Figure, FigureValue, WorkingInput } from './figure'
-import { FIGURES, figureOn, type FigureId } from './figures'
+import { valuesOf, type Figure, type FigureValue, type WorkingInput } from './figure'
+import { figureOn, type FigureId } from './figures'
 
 /** How far a figure moves when one input is a tenth lower or higher. */
 export interface Sensitivity {
@@ -42,19 +42,19 @@ export const SENSITIVITY_STEP = 0.1
 export function explain(id: FigureId, project: Project, speed: number): Working {
   const figure = figureOn(id, project)
   const evaluation = evaluate(project, speed)
-  const value = figure.read(evaluation)
+  const value = valueOf(figure, evaluation)
   let known: Sensitivity[] | undefined
   return {
     id,
     label: figure.label,
     quantity: figure.quantity,
     ...value,
-    formula: figure.formula,
-    inputs: figure.inputs(evaluation),
+    formula: figure.words,
+    inputs: Object.values(figure.inputs(evaluation)),
     source: figure.source,
     holds: figure.holds(evaluation),
     get sensitivities() {
-      return (known ??= sensitivitiesOf(figure.depends, project, speed, e => figure.read(e).value))
+      return (known ??= sensitivitiesOf(figure.depends, project, speed, e => valueOf(figure, e).value))
     },
   }
 }
@@ -106,5 +106,11 @@ function baseValue(project: Project, path: FieldPath): number {
  * @returns value and band
  */
 export function readFigure(id: FigureId, evaluation: Evaluation): FigureValue {
-  return (FIGURES[id] as Figure).read(evaluation)
+  return valueOf(figureOn(id, evaluation.model.project), evaluation)
+}
+
+/** What a figure's formula gives on its inputs, with its band. */
+export function valueOf(figure: Figure, e: Evaluation): FigureValue {
+  const value = figure.formula(valuesOf(figure.inputs(e)), e)
+  return figure.band ? { value, ...figure.band(e, value) } : { value }
 }

@@ -1,7 +1,8 @@
-import { resistanceMethodOf } from '../resistance'
+import { GRAVITY } from '../constants'
+import { recommend, resistanceMethodOf } from '../resistance'
 import { FINE_FROUDE, type Evaluation } from '../system'
 import type { Text } from '../units'
-import { ALWAYS, HULL_FIELDS, type Figure } from './figure'
+import { ALWAYS, figure, force, HULL_FIELDS, length, listed, of, plain, power, speed } from './figure'
 
 /** Which methods hold at the lever's speed, as a sentence. */
 export function methodsHold({ point, model }: Evaluation): Text {
@@ -23,151 +24,147 @@ export function methodsHold({ point, model }: Evaluation): Text {
 }
 
 const methodSources = ({ model }: Evaluation) => model.methods.map(m => m.method.label).join(', ')
+const lever = ({ point }: Evaluation) => speed(point.speed, 'the lever')
 
 /** Figures of the hull. */
 export const HULL_FIGURES = {
-  pull: {
+  pull: figure({
     label: 'Pull',
     quantity: 'force',
     part: 'hull',
-    read: ({ point: { resistance } }) => ({ value: resistance.centre, low: resistance.low, high: resistance.high }),
-    formula: 'pull = mean of the methods that hold, each (friction + wave + keel and rudder + air) × sea margin',
-    inputs: e => [
-      {
-        value: e.point.resistance.friction,
-        quantity: 'force',
-        what: `friction of the hull, ${resistanceMethodOf(e.point.resistance.partsOf).label}`,
-      },
-      { value: e.point.resistance.wave, quantity: 'force', what: 'waves' },
-      { value: e.point.resistance.appendage, quantity: 'force', what: 'keel, skeg and rudder' },
-      { value: e.point.resistance.air, quantity: 'force', what: 'air' },
-      { value: 1 + e.model.project.use.seaMargin, quantity: 'plain', what: 'sea margin' },
-      ...e.point.resistance.methods.map(m => ({
-        value: m.value,
-        quantity: 'force' as const,
-        what: `${resistanceMethodOf(m.id).label}${m.inside > 0 ? '' : ', outside its range'}`,
-      })),
-    ],
+    inputs: ({ point: { resistance: r }, model }) => ({
+      friction: force(r.friction, `friction of the hull, ${resistanceMethodOf(r.partsOf).label}`),
+      wave: force(r.wave, 'waves'),
+      appendage: force(r.appendage, 'keel, skeg and rudder'),
+      air: force(r.air, 'air'),
+      margin: plain(1 + model.project.use.seaMargin, 'sea margin'),
+      ...listed(
+        r.methods.map(m =>
+          force(m.value, `${resistanceMethodOf(m.id).label}${m.inside > 0 ? '' : ', outside its range'}`),
+        ),
+      ),
+    }),
+    // a measured curve is a factor on what the methods give
+    formula: (values: Record<string, number>, { point: { resistance: r }, model }) =>
+      model.project.trial.use === 'measured'
+        ? r.centre
+        : recommend(r.methods.map((m, i) => ({ ...m, value: values[`n${i}`]! }))).centre,
+    words: 'pull = mean of the methods that hold, each (friction + wave + keel and rudder + air) × sea margin',
+    band: ({ point: { resistance: r } }) => ({ low: r.low, high: r.high }),
     source: 'Keuning & Sonnenberg 1998; Holtrop 1984; Gerr; ITTC-1957 friction; Hoerner 1965',
     holds: methodsHold,
     depends: HULL_FIELDS,
-  },
-  effectivePower: {
+  }),
+  effectivePower: figure({
     label: 'Power at the hull',
     quantity: 'electricPower',
     part: 'hull',
-    read: ({ point: { resistance: r, speed } }) => ({
-      value: r.centre * speed,
-      low: r.low * speed,
-      high: r.high * speed,
+    inputs: e => ({
+      pull: force(e.point.resistance.centre, `pull, weighed from ${methodSources(e)}`),
+      lever: lever(e),
     }),
-    formula: 'power = pull × speed',
-    inputs: e => [
-      { value: e.point.resistance.centre, quantity: 'force', what: `pull, weighed from ${methodSources(e)}` },
-      { value: e.point.speed, quantity: 'speed', what: 'the lever' },
-    ],
+    formula: ({ pull, lever }) => pull * lever,
+    words: 'power = pull × speed',
+    band: ({ point: { resistance: r, speed } }) => ({ low: r.low * speed, high: r.high * speed }),
     source: 'PE = R V',
     holds: methodsHold,
     depends: HULL_FIELDS,
-  },
-  leverSpeed: {
+  }),
+  leverSpeed: figure({
     label: 'Speed',
     quantity: 'speed',
     part: 'hull',
-    read: ({ point }) => ({ value: point.speed }),
-    formula: 'set by the lever',
-    inputs: e => [
-      { value: e.hullSpeed, quantity: 'speed', what: 'hull speed, to compare' },
-      { value: e.cruise.speed, quantity: 'speed', what: 'cruise' },
-    ],
+    inputs: e => ({
+      lever: lever(e),
+      hull: speed(e.hullSpeed, 'hull speed, to compare'),
+      cruise: speed(e.cruise.speed, 'cruise'),
+    }),
+    formula: ({ lever }) => lever,
+    words: 'set by the lever',
     source: 'The owner',
     holds: () => ({ text: 'Through the water; a stream adds to it over ground.' }),
     depends: [],
-  },
-  waveLength: {
+  }),
+  waveLength: figure({
     label: 'Wave',
     quantity: 'length',
     part: 'hull',
-    read: ({ point }) => ({ value: point.waveLength }),
-    formula: 'length = 2 pi × speed² ÷ g',
-    inputs: e => [{ value: e.point.speed, quantity: 'speed', what: 'the lever' }],
+    inputs: e => ({ lever: lever(e) }),
+    formula: ({ lever }) => (2 * Math.PI * lever ** 2) / GRAVITY,
+    words: 'length = 2 pi × speed² ÷ g',
     source: 'Deep-water wave',
     holds: () => ({ text: 'Water deeper than half the wave.' }),
     depends: [],
-  },
-  froude: {
+  }),
+  froude: figure({
     label: 'Froude number',
     quantity: 'plain',
     part: 'hull',
-    read: ({ point }) => ({ value: point.froude }),
-    formula: 'Froude = speed ÷ √(g × waterline)',
-    inputs: e => [
-      { value: e.point.speed, quantity: 'speed', what: 'the lever' },
-      { value: e.model.form.lengthWaterline, quantity: 'length', what: 'waterline' },
-    ],
+    inputs: e => ({ lever: lever(e), waterline: length(e.model.form.lengthWaterline, 'waterline') }),
+    formula: ({ lever, waterline }) => lever / Math.sqrt(GRAVITY * waterline),
+    words: 'Froude = speed ÷ √(g × waterline)',
     source: 'Definition',
     holds: ALWAYS,
     depends: ['boat.lengthWaterline'],
-  },
-  hullSpeed: {
+  }),
+  hullSpeed: figure({
     label: 'Hull speed',
     quantity: 'speed',
     part: 'hull',
-    read: e => ({ value: e.hullSpeed }),
-    formula: 'speed = √(g × waterline ÷ 2 pi)',
-    inputs: e => [
-      {
-        value: e.model.form.lengthWaterline,
-        quantity: 'length',
-        what: e.model.project.boat.lengthWaterline === null ? 'waterline, estimated' : 'waterline',
-      },
-    ],
+    inputs: ({ model: { form, project } }) => ({
+      waterline: length(
+        form.lengthWaterline,
+        project.boat.lengthWaterline === null ? 'waterline, estimated' : 'waterline',
+      ),
+    }),
+    formula: ({ waterline }) => Math.sqrt((GRAVITY * waterline) / (2 * Math.PI)),
+    words: 'speed = √(g × waterline ÷ 2 pi)',
     source: 'Wave as long as the waterline; 1.34 √LWL in knots and feet',
     holds: () => ({ text: 'Displacement hulls.' }),
     depends: ['boat.lengthWaterline'],
-  },
-  payoffSpeed: {
+  }),
+  payoffSpeed: figure({
     label: 'Pays up to',
     quantity: 'speed',
     part: 'hull',
-    read: e => ({ value: e.payoff.speed }),
-    formula: 'the speed beyond which a tenth of a knot costs a tenth more power, or hull speed',
-    inputs: e => [
-      { value: e.payoff.effectivePower, quantity: 'electricPower', what: 'power at the hull there' },
-      { value: e.hullSpeed, quantity: 'speed', what: 'hull speed' },
-    ],
+    inputs: e => ({
+      power: power(e.payoff.effectivePower, 'power at the hull there'),
+      hull: speed(e.hullSpeed, 'hull speed'),
+    }),
+    formula: (_, e) => e.payoff.speed,
+    words: 'the speed beyond which a tenth of a knot costs a tenth more power, or hull speed',
     source: 'Steepness of the methods that hold',
     holds: methodsHold,
     depends: HULL_FIELDS,
-  },
-  displacedVolume: {
+  }),
+  displacedVolume: figure({
     label: 'Water displaced',
     quantity: 'volume',
     part: 'hull',
-    read: e => ({ value: e.model.form.volume }),
-    formula: 'volume = weight ÷ density of the water',
-    inputs: e => [
-      { value: e.model.project.boat.mass, quantity: 'mass', what: 'weight' },
-      { value: e.model.water.density, quantity: 'plain', what: 'density, kg/m³' },
-    ],
+    inputs: ({ model }) => ({
+      mass: of('mass')(model.project.boat.mass, 'weight'),
+      density: plain(model.water.density, 'density, kg/m³'),
+    }),
+    formula: ({ mass, density }) => mass / density,
+    words: 'volume = weight ÷ density of the water',
     source: 'Archimedes; ITTC 7.5-02-01-03',
     holds: ALWAYS,
     depends: ['boat.mass'],
-  },
-  wettedSurface: {
+  }),
+  wettedSurface: figure({
     label: 'Wetted surface',
     quantity: 'area',
     part: 'hull',
-    read: e => ({ value: e.model.form.wettedSurface }),
-    formula: 'area of the hull body, from length, beam, draught and fullness',
-    inputs: e => [
-      { value: e.model.form.lengthWaterline, quantity: 'length', what: 'waterline' },
-      { value: e.model.form.beamWaterline, quantity: 'length', what: 'beam at the waterline' },
-      { value: e.model.form.draughtBody, quantity: 'length', what: 'draught of the hull body' },
-      { value: e.model.form.midship, quantity: 'plain', what: 'midship coefficient' },
-    ],
+    inputs: ({ model: { form } }) => ({
+      waterline: length(form.lengthWaterline, 'waterline'),
+      beam: length(form.beamWaterline, 'beam at the waterline'),
+      draught: length(form.draughtBody, 'draught of the hull body'),
+      midship: plain(form.midship, 'midship coefficient'),
+    }),
+    formula: (_, { model }) => model.form.wettedSurface,
+    words: 'area of the hull body, from length, beam, draught and fullness',
     source: 'Keuning & Sonnenberg 1998 for yachts; Holtrop & Mennen 1982 for launches',
     holds: ALWAYS,
     depends: ['boat.mass', 'boat.lengthWaterline', 'boat.beamWaterline'],
-  },
-} satisfies Record<string, Figure>
+  }),
+}

@@ -1,152 +1,146 @@
-import { coolantFlow, COOLANT_RISE, COOLER_AT_REST, COOLER_DIFFERENCE, hullCoolerArea, type Cooling } from '../drive'
+import { AIR_DENSITY } from '../constants'
+import { coolantFlow, COOLANT_RISE, COOLER_AT_REST, COOLER_DIFFERENCE, heatTorque, type Cooling } from '../drive'
 import { burrillLoading, TURBINE_EFFICIENCY, WINDMILL_SHARE } from '../propulsor'
 import { AIR_DRAG_COEFFICIENT } from '../resistance'
 import {
-  coolingChoices,
+  driveHeat,
   driveWarming,
   fittedCooling,
   heatLimited,
   HOLDING_WIND,
   LIMIT_LABELS,
+  motorHeatAt,
   regenerationAt,
-  type DriveWarming,
   type Evaluation,
   type HeatLimited,
-  type Regeneration,
 } from '../system'
-import { ALWAYS, DRIVE_FIELDS, MOTOR_FIELDS, type Figure } from './figure'
+import type { Text } from '../units'
+import {
+  ALWAYS,
+  DRIVE_FIELDS,
+  figure,
+  force,
+  MOTOR_FIELDS,
+  of,
+  plain,
+  ratio,
+  size,
+  smallPower,
+  speed,
+  temperature,
+  type Figure,
+} from './figure'
 
 const HEAT = 'Two nodes, winding and case, through the nameplate; controller as one node (common practice)'
-const HEAT_HOLDS = () => ({
+const HEAT_HOLDS = (): Text => ({
   text: 'Temperatures to about 15 K, times to about 40 %: fit your own readings when you have them.',
 })
 const HEAT_FIELDS = [...MOTOR_FIELDS, 'design.motor.ratedPower', 'design.motor.ratedEfficiency', 'use.ambient'] as const
 
 const isPropeller = ({ model }: Evaluation) => model.propulsor.kind === 'propeller'
+const isFitted = ({ model }: Evaluation) => model.motor.outcome === 'fitted'
 const warming = (e: Evaluation) => driveWarming(e.model, e.point.drive, e.cruise.drive)
-
-/** A temperature that the drive comes to at the lever's speed. */
-function temperature(
-  label: string,
-  part: 'motor' | 'controller',
-  formula: string,
-  read: (w: DriveWarming) => number,
-  limit: (e: Evaluation) => [number, string],
-): Figure {
+const rotation = of('rotation')
+const around = ({ model: { project } }: Evaluation) => ({
+  air: temperature(project.use.ambient, 'air beside it, hot day'),
+  water: temperature(project.boat.waterTemperature, 'water'),
+})
+/** the ways of the motor's heat, and where its losses arise */
+function motorWays(e: Evaluation) {
+  const ways = driveHeat(e.model),
+    heat = motorHeatAt(e.model, e.point.drive)
+  const path = of('thermalResistance')
   return {
-    label,
-    quantity: 'temperature',
-    part,
-    formula,
-    source: HEAT,
-    holds: HEAT_HOLDS,
-    depends: HEAT_FIELDS,
-    applies: e => e.model.motor.outcome === 'fitted',
-    read: e => {
-      const w = warming(e)
-      return { value: w ? read(w) : 0 }
-    },
-    inputs: e => [
-      { value: e.point.drive.motorLoss, quantity: 'smallPower', what: 'lost in the motor' },
-      { value: e.point.drive.controllerLoss, quantity: 'smallPower', what: 'lost in the controller' },
-      { value: e.model.project.use.ambient, quantity: 'temperature', what: 'air beside it, hot day' },
-      { value: e.model.project.boat.waterTemperature, quantity: 'temperature', what: 'water' },
-      { value: limit(e)[0], quantity: 'temperature', what: limit(e)[1] },
-    ],
+    sink: temperature(ways?.path.sink ?? null, 'what cools it'),
+    toSink: path(ways?.path.caseToSink ?? null, 'case path'),
+    toCase: path(ways?.path.windingToCase ?? null, 'winding path'),
+    copper: smallPower(heat.winding, 'lost in the winding'),
+    iron: smallPower(heat.case, 'lost in iron and bearings'),
+    limit: temperature(ways?.path.limit ?? null, `limit of class ${e.model.project.design.motor.insulation}`),
   }
 }
 
 /** What the drive drops to when the lever's speed becomes too hot. */
 function dropped(label: string, quantity: 'electricPower' | 'speed', read: (l: HeatLimited) => number): Figure {
-  return {
+  return figure({
     label,
     quantity,
     part: 'motor',
     applies: e => heatLimited(e.model, e.point.speed) !== null,
-    read: e => {
-      const l = heatLimited(e.model, e.point.speed)
-      return { value: l ? read(l) : 0 }
+    inputs: e => ({
+      lever: speed(e.point.speed, 'the lever'),
+      limit: temperature(warming(e)?.limit ?? null, 'limit of the winding'),
+      from: temperature(e.model.project.design.controller.rollbackFrom, 'controller cuts back from'),
+    }),
+    formula: (_, e) => {
+      const limited = heatLimited(e.model, e.point.speed)
+      return limited ? read(limited) : 0
     },
-    formula: 'the greatest speed at which winding and controller stay at their limits for ever',
-    inputs: e => [
-      { value: e.point.speed, quantity: 'speed', what: 'the lever' },
-      { value: warming(e)?.limit ?? null, quantity: 'temperature', what: 'limit of the winding' },
-      {
-        value: e.model.project.design.controller.rollbackFrom,
-        quantity: 'temperature',
-        what: 'controller cuts back from',
-      },
-    ],
+    words: 'the greatest speed at which winding and controller stay at their limits for ever',
     source: HEAT,
     holds: HEAT_HOLDS,
     depends: HEAT_FIELDS,
-  }
+  })
 }
 
 /** All-day power with a kind of cooling. */
 function cooling(kind: Cooling, label: string): Figure {
-  return {
+  return figure({
     label,
     quantity: 'electricPower',
     part: 'motor',
-    applies: e => e.model.motor.outcome === 'fitted',
-    read: ({ model }) => ({ value: coolingChoices(model).find(c => c.cooling === kind)?.power ?? 0 }),
-    formula: 'the power at rated speed whose losses bring the winding just to its limit',
-    inputs: ({ model }) => [
-      {
-        value: model.project.design.motor.ratedPower,
-        quantity: 'power',
-        what: `rated, ${model.project.design.motor.cooling}`,
-      },
-      { value: model.project.use.ambient, quantity: 'temperature', what: 'air beside it, hot day' },
-      { value: model.project.boat.waterTemperature, quantity: 'temperature', what: 'water' },
-    ],
+    applies: isFitted,
+    inputs: e => ({
+      rated: of('power')(e.model.project.design.motor.ratedPower, `rated, ${e.model.project.design.motor.cooling}`),
+      turns: rotation(e.model.project.design.motor.ratedRpm / 60, 'rated speed'),
+      ...around(e),
+    }),
+    formula: ({ turns }, { model }) => {
+      const ways = driveHeat(model, kind),
+        omega = 2 * Math.PI * turns
+      return ways && model.motor.outcome === 'fitted' ? heatTorque(ways.path, model.motor.losses, omega) * omega : 0
+    },
+    words: 'the power at rated speed whose losses bring the winding just to its limit',
     source: HEAT,
     holds: HEAT_HOLDS,
     depends: ['design.motor.ratedPower', 'design.motor.ratedEfficiency', 'use.ambient'],
-  }
+  })
 }
 
 /** What regeneration gives or costs at the lever's speed under sail. */
-function regeneration(
-  label: string,
-  quantity: 'smallPower' | 'force' | 'speed',
-  formula: string,
-  read: (r: Regeneration) => { value: number; low?: number; high?: number },
-): Figure {
-  return {
-    label,
-    quantity,
+function regeneration(of: Pick<Figure, 'label' | 'quantity' | 'words' | 'formula' | 'band'>): Figure {
+  return figure({
+    ...of,
     part: 'propeller',
     applies: isPropeller,
-    formula,
-    read: ({ model, point }) => read(regenerationAt(model, point.speed)),
-    inputs: ({ model, point }) => [
-      { value: point.speed, quantity: 'speed', what: 'the lever, under sail' },
-      { value: model.project.design.propeller.diameter, quantity: 'smallLength', what: 'diameter' },
-      { value: WINDMILL_SHARE.usual, quantity: 'ratio', what: 'of the stream’s power, 10 to 20 %' },
-      { value: regenerationAt(model, point.speed).shaftPower, quantity: 'smallPower', what: 'at the propeller' },
-    ],
+    inputs: ({ model, point }) => ({
+      lever: speed(point.speed, 'the lever, under sail'),
+      diameter: size(model.project.design.propeller.diameter, 'diameter'),
+      share: ratio(WINDMILL_SHARE.usual, 'of the stream’s power, 10 to 20 %'),
+      shaft: smallPower(regenerationAt(model, point.speed).shaftPower, 'at the propeller'),
+      water: speed(point.speed * (1 - model.interaction.wakeFraction), 'water at the propeller'),
+    }),
     source: 'Windmill with 0.10 to 0.20 of the stream’s power (common practice); motor’s own losses at that load',
     holds: () => ({ text: 'A fixed propeller at its best turns. Folding ones give nothing.' }),
     depends: ['design.propeller.diameter', 'design.propeller.pitch', 'design.motor.noLoadCurrent'],
-  }
+  })
 }
 
-const coolantLoss = ({ point }: Evaluation) => point.drive.motorLoss + point.drive.controllerLoss
+const coolantLoss = ({ point }: Evaluation) =>
+  smallPower(point.drive.motorLoss + point.drive.controllerLoss, 'motor and controller')
 
 /** Figures of the match between motor and propeller, and of heat. */
 export const MATCH_FIGURES = {
-  quayThrust: {
+  quayThrust: figure({
     label: 'At the quay, for minutes',
     quantity: 'force',
     part: 'propeller',
-    read: ({ holding }) => ({ value: holding.thrust }),
-    formula: 'the thrust at standstill that uses the first peak rating up',
-    inputs: ({ holding: { by, train } }) => [
-      { value: train.shaftSpeed, quantity: 'rotation', what: 'propeller' },
-      { value: train.motorTorque, quantity: 'torque', what: `motor; ended by ${LIMIT_LABELS[by]}` },
-    ],
+    inputs: ({ holding: { by, train } }) => ({
+      propeller: rotation(train.shaftSpeed, 'propeller'),
+      motor: of('torque')(train.motorTorque, `motor; ended by ${LIMIT_LABELS[by]}`),
+    }),
+    formula: (_, { holding }) => holding.thrust,
+    words: 'the thrust at standstill that uses the first peak rating up',
     source: 'Operating point at standstill; momentum theory is never beaten',
     holds: ALWAYS,
     depends: [
@@ -155,135 +149,158 @@ export const MATCH_FIGURES = {
       'design.motor.peakPower',
       'design.reduction.ratio',
     ],
-  },
-  windThrust: {
+  }),
+  windThrust: figure({
     label: 'To lie to 25 kn of wind',
     quantity: 'force',
     part: 'propeller',
-    read: ({ holding }) => ({ value: holding.drag }),
-    formula: `thrust = ½ air density × wind² × ${AIR_DRAG_COEFFICIENT} × front ÷ (1 − thrust deduction)`,
-    inputs: ({ model }) => [
-      { value: HOLDING_WIND, quantity: 'speed', what: 'wind' },
-      { value: model.windage, quantity: 'area', what: 'her front above the water, estimated' },
-    ],
+    inputs: ({ model }) => ({
+      wind: speed(HOLDING_WIND, 'wind'),
+      front: of('area')(model.windage, 'her front above the water, estimated'),
+      deduction: plain(model.interaction.thrustDeduction, 'thrust deduction'),
+    }),
+    formula: ({ wind, front, deduction }) =>
+      (0.5 * AIR_DENSITY * AIR_DRAG_COEFFICIENT * front * wind ** 2) / (1 - deduction),
+    words: `thrust = ½ air density × wind² × ${AIR_DRAG_COEFFICIENT} × front ÷ (1 − thrust deduction)`,
     source: 'Air drag (common practice)',
     holds: () => ({ text: 'Bow to the wind, no sea.' }),
     depends: ['boat.beam', 'boat.lengthOverAll'],
-  },
-  bladeLoading: {
+  }),
+  bladeLoading: figure({
     label: 'Blade loading',
     quantity: 'plain',
     part: 'propeller',
     applies: isPropeller,
-    read: e => ({ value: loadingOf(e)?.loading ?? 0 }),
-    formula: 'loading = thrust ÷ (projected blade area × ½ density × speed² at 0.7 radius)',
     inputs: e => {
-      const b = loadingOf(e)
-      return [
-        { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' },
-        { value: b?.sigma ?? null, quantity: 'plain', what: 'cavitation number there' },
-        { value: b?.limit ?? null, quantity: 'plain', what: 'the most, a tenth of the back cavitating' },
-      ]
+      const blade = loadingOf(e)
+      return {
+        thrust: force(e.point.drive.thrust, 'thrust'),
+        sigma: plain(blade?.sigma ?? null, 'cavitation number there'),
+        limit: plain(blade?.limit ?? null, 'the most, a tenth of the back cavitating'),
+      }
     },
+    formula: (_, e) => loadingOf(e)?.loading ?? 0,
+    words: 'loading = thrust ÷ (projected blade area × ½ density × speed² at 0.7 radius)',
     source: 'Burrill’s 10 % line, 0.494 sigma^0.88 (Blount & Fox 1978, from memory of)',
     holds: () => ({ text: 'Made for fast craft; kind to slow ones.' }),
     depends: DRIVE_FIELDS,
-  },
-  windingTemperature: temperature(
-    'Winding, in the end',
-    'motor',
-    'winding = sink + case path × all losses + winding path × copper losses',
-    w => w.motor.winding,
-    e => [
-      driveWarming(e.model, e.point.drive, e.cruise.drive)?.limit ?? 0,
-      `limit of class ${e.model.project.design.motor.insulation}`,
-    ],
-  ),
-  caseTemperature: temperature(
-    'Case, in the end',
-    'motor',
-    'case = sink + case path × all losses',
-    w => w.motor.case,
-    e => [driveWarming(e.model, e.point.drive, e.cruise.drive)?.limit ?? 0, 'limit of the winding'],
-  ),
-  controllerTemperature: temperature(
-    'Controller, in the end',
-    'controller',
-    'controller = air + its path × its losses',
-    w => w.controller,
-    e => [e.model.project.design.controller.rollbackFrom, 'cuts back from'],
-  ),
-  heatHolds: {
+  }),
+  windingTemperature: figure({
+    label: 'Winding, in the end',
+    quantity: 'temperature',
+    part: 'motor',
+    applies: isFitted,
+    inputs: e => ({ ...motorWays(e), ...around(e) }),
+    formula: ({ sink, toSink, toCase, copper, iron }) => sink + toSink * (copper + iron) + toCase * copper,
+    words: 'winding = sink + case path × all losses + winding path × copper losses',
+    source: HEAT,
+    holds: HEAT_HOLDS,
+    depends: HEAT_FIELDS,
+  }),
+  caseTemperature: figure({
+    label: 'Case, in the end',
+    quantity: 'temperature',
+    part: 'motor',
+    applies: isFitted,
+    inputs: e => ({ ...motorWays(e), ...around(e) }),
+    formula: ({ sink, toSink, copper, iron }) => sink + toSink * (copper + iron),
+    words: 'case = sink + case path × all losses',
+    source: HEAT,
+    holds: HEAT_HOLDS,
+    depends: HEAT_FIELDS,
+  }),
+  controllerTemperature: figure({
+    label: 'Controller, in the end',
+    quantity: 'temperature',
+    part: 'controller',
+    applies: isFitted,
+    inputs: e => ({
+      air: around(e).air,
+      path: of('thermalResistance')(driveHeat(e.model)?.controller.toAir ?? null, 'its path'),
+      lost: smallPower(e.point.drive.controllerLoss, 'lost in the controller'),
+      from: temperature(e.model.project.design.controller.rollbackFrom, 'cuts back from'),
+    }),
+    formula: ({ air, path, lost }) => air + path * lost,
+    words: 'controller = air + its path × its losses',
+    source: HEAT,
+    holds: HEAT_HOLDS,
+    depends: HEAT_FIELDS,
+  }),
+  heatHolds: figure({
     label: 'Holds from cruise for',
     quantity: 'shortTime',
     part: 'motor',
     applies: e => warming(e)?.fromCruise.outcome === 'drops',
-    read: e => {
-      const w = warming(e)
-      return { value: w?.fromCruise.outcome === 'drops' ? w.fromCruise.time : 0 }
+    inputs: e => ({
+      lost: smallPower(e.point.drive.motorLoss, 'lost in the motor'),
+      end: temperature(warming(e)?.motor.winding ?? null, 'the winding would come to'),
+      limit: temperature(warming(e)?.limit ?? null, 'its limit'),
+    }),
+    formula: (_, e) => {
+      const held = warming(e)?.fromCruise
+      return held?.outcome === 'drops' ? held.time : 0
     },
-    formula: 'the time until the winding, warm from cruise, is at its limit',
-    inputs: e => [
-      { value: e.point.drive.motorLoss, quantity: 'smallPower', what: 'lost in the motor' },
-      { value: warming(e)?.motor.winding ?? null, quantity: 'temperature', what: 'the winding would come to' },
-      { value: warming(e)?.limit ?? null, quantity: 'temperature', what: 'its limit' },
-    ],
+    words: 'the time until the winding, warm from cruise, is at its limit',
     source: HEAT,
     holds: HEAT_HOLDS,
     depends: HEAT_FIELDS,
-  },
+  }),
   heatDropPower: dropped('Then drops to', 'electricPower', l => l.train.packPower),
   heatDropSpeed: dropped('Then goes on at', 'speed', l => l.speed),
   coolAir: cooling('air', 'Air'),
   coolLoop: cooling('closed loop', 'Closed loop, hull cooler'),
   coolRaw: cooling('raw water', 'Raw water'),
-  coolantFlow: {
+  coolantFlow: figure({
     label: 'Coolant',
     quantity: 'flow',
     part: 'motor',
     applies: e => fittedCooling(e.model.project.design) !== 'air',
-    read: e => ({ value: coolantFlow(coolantLoss(e)) }),
-    formula: 'flow = losses ÷ (density × heat × rise)',
-    inputs: e => [
-      { value: coolantLoss(e), quantity: 'smallPower', what: 'motor and controller' },
-      { value: COOLANT_RISE, quantity: 'plain', what: 'K of rise on the way' },
-    ],
+    inputs: e => ({ lost: coolantLoss(e), rise: plain(COOLANT_RISE, 'K of rise on the way') }),
+    formula: ({ lost, rise }) => coolantFlow(lost, rise),
+    words: 'flow = losses ÷ (density × heat × rise)',
     source: 'Heat carried by water with antifreeze',
     holds: ALWAYS,
     depends: HEAT_FIELDS,
-  },
-  hullCooler: {
+  }),
+  hullCooler: figure({
     label: 'Hull cooler',
     quantity: 'area',
     part: 'motor',
     applies: e => fittedCooling(e.model.project.design) === 'closed loop',
-    read: e => ({ value: hullCoolerArea(coolantLoss(e)) }),
-    formula: 'area = losses ÷ (heat transfer × difference)',
-    inputs: e => [
-      { value: coolantLoss(e), quantity: 'smallPower', what: 'motor and controller' },
-      { value: COOLER_AT_REST, quantity: 'plain', what: 'W a m² and K, lying still' },
-      { value: COOLER_DIFFERENCE, quantity: 'plain', what: 'K between coolant and water' },
-    ],
+    inputs: e => ({
+      lost: coolantLoss(e),
+      transfer: plain(COOLER_AT_REST, 'W a m² and K, lying still'),
+      difference: plain(COOLER_DIFFERENCE, 'K between coolant and water'),
+    }),
+    formula: ({ lost, transfer, difference }) => lost / (transfer * difference),
+    words: 'area = losses ÷ (heat transfer × difference)',
     source: 'Common practice',
     holds: () => ({ text: 'Clean surface. Growth halves it: keep room.' }),
     depends: HEAT_FIELDS,
-  },
-  regenPower: regeneration(
-    'Into the pack',
-    'smallPower',
-    'power = (stream’s power × share × gears − motor losses) × controller',
-    r => ({ value: r.packPower, low: r.low, high: r.high }),
-  ),
-  regenDrag: regeneration(
-    'Adds drag',
-    'force',
-    `drag = power at the propeller ÷ (${TURBINE_EFFICIENCY} × speed)`,
-    r => ({ value: r.drag }),
-  ),
-  regenSpeedLost: regeneration('Costs', 'speed', 'speed lost = drag ÷ slope of her resistance', r => ({
-    value: r.speedLost,
-  })),
-} satisfies Record<string, Figure>
+  }),
+  regenPower: regeneration({
+    label: 'Into the pack',
+    quantity: 'smallPower',
+    words: 'power = (stream’s power × share × gears − motor losses) × controller',
+    formula: (_, { model, point }) => regenerationAt(model, point.speed).packPower,
+    band: ({ model, point }) => {
+      const { low, high } = regenerationAt(model, point.speed)
+      return { low, high }
+    },
+  }),
+  regenDrag: regeneration({
+    label: 'Adds drag',
+    quantity: 'force',
+    words: `drag = power at the propeller ÷ (${TURBINE_EFFICIENCY} × water speed)`,
+    formula: ({ shaft, water }) => (water! > 0 ? shaft! / (TURBINE_EFFICIENCY * water!) : 0),
+  }),
+  regenSpeedLost: regeneration({
+    label: 'Costs',
+    quantity: 'speed',
+    words: 'speed lost = drag ÷ slope of her resistance',
+    formula: (_, { model, point }) => regenerationAt(model, point.speed).speedLost,
+  }),
+}
 
 function loadingOf({ model, point }: Evaluation) {
   const { thrust, shaftSpeed, advanceSpeed } = point.drive

@@ -1,180 +1,187 @@
-import { LIMIT_LABELS, limitShares } from '../system'
-import { ALWAYS, MOTOR_FIELDS, PACK_FIELDS, type Figure } from './figure'
+import { continuousTorque, torqueConstant } from '../drive'
+import { LIMIT_LABELS, limitShares, NO_RATING, type Evaluation } from '../system'
+import {
+  ALWAYS,
+  current,
+  figure,
+  listed,
+  MOTOR_FIELDS,
+  of,
+  PACK_FIELDS,
+  plain,
+  power,
+  ratio,
+  smallPower,
+} from './figure'
+
+const rotation = of('rotation')
+const torque = of('torque')
+const plate = ({ model }: Evaluation) => model.project.design.motor
+const shaft = ({ point }: Evaluation) => power(point.drive.shaftPower, 'out, at the shaft')
+const lost = ({ point }: Evaluation) => smallPower(point.drive.motorLoss, 'lost as heat')
 
 /** Figures of motor and controller. */
 export const MOTOR_FIGURES = {
-  shaftPower: {
+  shaftPower: figure({
     label: 'Power at the motor shaft',
     quantity: 'electricPower',
     part: 'motor',
-    read: ({ point }) => ({ value: point.drive.shaftPower, low: point.shaftPowerLow, high: point.shaftPowerHigh }),
-    formula: 'power = pull × speed ÷ (propeller × hull × transmission)',
-    inputs: e => [
-      { value: e.point.resistance.centre, quantity: 'force', what: 'pull' },
-      { value: e.point.speed, quantity: 'speed', what: 'the lever' },
-      { value: e.point.drive.propellerEfficiency, quantity: 'ratio', what: 'propeller' },
-      {
-        value: (1 - e.model.interaction.thrustDeduction) / (1 - e.model.interaction.wakeFraction),
-        quantity: 'ratio',
-        what: 'hull: (1 − t) ÷ (1 − w)',
-      },
-      { value: e.model.transmission, quantity: 'ratio', what: 'shaft, seal and reduction' },
-    ],
+    inputs: e => ({
+      delivered: power(e.point.drive.deliveredPower, 'at the propeller: pull × speed ÷ (propeller × hull)'),
+      transmission: ratio(e.model.transmission, 'shaft, seal and reduction'),
+    }),
+    formula: ({ delivered, transmission }) => delivered / transmission,
+    words: 'power = power at the propeller ÷ transmission',
+    band: ({ point }) => ({ low: point.shaftPowerLow, high: point.shaftPowerHigh }),
     source:
       'Power at the hull over power delivered = hull × open water × relative rotative efficiency; losses of ' +
       'belt, gear and shaft are common practice',
     holds: ALWAYS,
     depends: MOTOR_FIELDS,
-  },
-  motorRpm: {
+  }),
+  motorRpm: figure({
     label: 'Motor speed',
     quantity: 'rotation',
     part: 'motor',
-    read: ({ point }) => ({ value: point.drive.motorRpm / 60 }),
-    formula: 'motor = propeller × reduction',
-    inputs: e => [
-      { value: e.point.drive.shaftSpeed, quantity: 'rotation', what: 'propeller' },
-      { value: e.model.totalRatio, quantity: 'plain', what: 'reduction' },
-    ],
-    source: 'Gear ratio',
-    holds: e => ({
-      text: 'Up to {n}.',
-      params: { n: { value: e.model.project.design.motor.greatestRpm / 60, quantity: 'rotation' } },
+    inputs: e => ({
+      propeller: rotation(e.point.drive.shaftSpeed, 'propeller'),
+      reduction: plain(e.model.totalRatio, 'reduction'),
     }),
+    formula: ({ propeller, reduction }) => propeller * reduction,
+    words: 'motor = propeller × reduction',
+    source: 'Gear ratio',
+    holds: e => ({ text: 'Up to {n}.', params: { n: { value: plate(e).greatestRpm / 60, quantity: 'rotation' } } }),
     depends: MOTOR_FIELDS,
-  },
-  motorTorque: {
+  }),
+  motorTorque: figure({
     label: 'Motor torque',
     quantity: 'torque',
     part: 'motor',
-    read: ({ point }) => ({ value: point.drive.motorTorque }),
-    formula: 'torque = power ÷ (2 pi × turns)',
-    inputs: e => [
-      { value: e.point.drive.shaftPower, quantity: 'electricPower', what: 'at the motor shaft' },
-      { value: e.point.drive.motorRpm / 60, quantity: 'rotation', what: 'motor' },
-    ],
+    inputs: e => ({
+      power: power(e.point.drive.shaftPower, 'at the motor shaft'),
+      turns: rotation(e.point.drive.motorRpm / 60, 'motor'),
+    }),
+    formula: ({ power, turns }) => (turns > 0 ? power / (2 * Math.PI * turns) : 0),
+    words: 'torque = power ÷ (2 pi × turns)',
     source: 'Power is torque times angular speed',
     holds: ALWAYS,
     depends: MOTOR_FIELDS,
-  },
-  motorUse: {
+  }),
+  motorUse: figure({
     label: 'Of its all-day rating',
     quantity: 'ratio',
     part: 'motor',
-    read: ({ point }) => ({ value: point.drive.continuousShare }),
-    formula: 'share = torque ÷ torque it holds all day at this speed',
-    inputs: e => [
-      { value: e.point.drive.motorTorque, quantity: 'torque', what: 'torque wanted' },
-      { value: e.model.project.design.motor.ratedPower, quantity: 'power', what: 'rated power' },
-      { value: e.model.project.design.motor.ratedRpm / 60, quantity: 'rotation', what: 'rated speed' },
-    ],
+    inputs: e => ({
+      torque: torque(e.point.drive.motorTorque, 'torque wanted'),
+      power: of('power')(plate(e).ratedPower, 'rated power'),
+      turns: rotation(plate(e).ratedRpm / 60, 'rated speed'),
+      holds: torque(continuousTorque(plate(e), (e.point.drive.motorRpm * Math.PI) / 30), 'it holds all day here'),
+    }),
+    formula: ({ torque, holds }) => (torque <= 0 ? 0 : holds > 0 ? Math.min(NO_RATING, torque / holds) : NO_RATING),
+    words: 'share = torque ÷ torque it holds all day at this speed',
     source: 'Nameplate: rated torque to rated speed, rated power above',
     holds: ALWAYS,
     depends: [...MOTOR_FIELDS, 'design.motor.ratedPower'],
-  },
-  ratingUse: {
+  }),
+  ratingUse: figure({
     label: 'Of the tightest rating',
     quantity: 'ratio',
     part: 'motor',
-    read: ({ point }) => ({ value: point.tightest.share }),
-    formula: 'the largest of: what is asked ÷ what the part holds all day',
     inputs: e =>
-      limitShares(e.model, e.point.drive)
-        .filter(s => s.name !== 'packPower')
-        .map(s => ({ value: s.allDay, quantity: 'ratio' as const, what: LIMIT_LABELS[s.name] })),
+      listed(
+        limitShares(e.model, e.point.drive)
+          .filter(s => s.name !== 'packPower')
+          .map(s => ratio(s.allDay, LIMIT_LABELS[s.name])),
+      ),
+    formula: shares => Math.max(...Object.values(shares)),
+    words: 'the largest of: what is asked ÷ what the part holds all day',
     source: 'Ratings of motor, controller and cells',
     holds: ALWAYS,
     depends: [...PACK_FIELDS, 'design.motor.ratedPower', 'design.pack.series'],
-  },
-  motorEfficiency: {
+  }),
+  motorEfficiency: figure({
     label: 'Motor efficiency',
     quantity: 'ratio',
     part: 'motor',
-    read: ({ point }) => ({ value: point.drive.motorEfficiency }),
-    formula: 'efficiency = out ÷ (out + losses); losses = c1 × turns + c2 × turns² + r × torque²',
-    inputs: e => [
-      { value: e.point.drive.shaftPower, quantity: 'electricPower', what: 'out, at the shaft' },
-      { value: e.point.drive.motorLoss, quantity: 'smallPower', what: 'lost as heat' },
-      { value: e.model.project.design.motor.ratedEfficiency, quantity: 'ratio', what: 'at its rated point' },
-      { value: e.model.project.design.motor.noLoadCurrent, quantity: 'current', what: 'turning free' },
-    ],
+    inputs: e => ({
+      out: shaft(e),
+      lost: lost(e),
+      rated: ratio(plate(e).ratedEfficiency, 'at its rated point'),
+      free: current(plate(e).noLoadCurrent, 'turning free'),
+    }),
+    formula: ({ out, lost }) => (out + lost > 0 ? out / (out + lost) : 0),
+    words: 'efficiency = out ÷ (out + losses); losses = c1 × turns + c2 × turns² + r × torque²',
     source: 'Loss model fitted to the nameplate',
     holds: ALWAYS,
     depends: [...MOTOR_FIELDS, 'design.motor.ratedEfficiency', 'design.motor.noLoadCurrent'],
-  },
-  motorInput: {
+  }),
+  motorInput: figure({
     label: 'Power into the motor',
     quantity: 'electricPower',
     part: 'motor',
-    read: ({ point }) => ({ value: point.drive.motorInput }),
-    formula: 'in = out + losses',
-    inputs: e => [
-      { value: e.point.drive.shaftPower, quantity: 'electricPower', what: 'out, at the shaft' },
-      { value: e.point.drive.motorLoss, quantity: 'smallPower', what: 'lost as heat' },
-    ],
+    inputs: e => ({ out: shaft(e), lost: lost(e) }),
+    formula: ({ out, lost }) => out + lost,
+    words: 'in = out + losses',
     source: 'Loss model fitted to the nameplate',
     holds: ALWAYS,
     depends: MOTOR_FIELDS,
-  },
-  phaseCurrent: {
+  }),
+  phaseCurrent: figure({
     label: 'Motor amps',
     quantity: 'current',
     part: 'controller',
-    read: ({ point }) => ({ value: point.drive.phaseCurrent }),
-    formula: 'amps = torque ÷ torque per amp',
-    inputs: e => [
-      { value: e.point.drive.motorTorque, quantity: 'torque', what: 'torque' },
-      {
-        value: e.model.project.design.motor.kvRpmPerVolt,
-        quantity: 'speedPerVolt',
-        what: 'speed per volt; torque per amp is 60 ÷ (2 pi × it)',
-      },
-    ],
+    inputs: e => ({
+      torque: torque(e.point.drive.motorTorque, 'torque'),
+      perVolt: of('speedPerVolt')(plate(e).kvRpmPerVolt, 'speed per volt; torque per amp is 60 ÷ (2 pi × it)'),
+    }),
+    formula: ({ torque, perVolt }) => torque / torqueConstant(perVolt),
+    words: 'amps = torque ÷ torque per amp',
     source: 'Kt = 60 / (2 pi Kv), DC-equivalent',
     holds: ALWAYS,
     depends: [...MOTOR_FIELDS, 'design.motor.kvRpmPerVolt'],
-  },
-  controllerInput: {
+  }),
+  controllerInput: figure({
     label: 'Power into the controller',
     quantity: 'electricPower',
     part: 'controller',
-    read: ({ point }) => ({ value: point.drive.controllerInput }),
-    formula: 'in = motor ÷ efficiency + idle',
-    inputs: e => [
-      { value: e.point.drive.motorInput, quantity: 'electricPower', what: 'to the motor' },
-      { value: e.model.project.design.controller.efficiency, quantity: 'ratio', what: 'controller' },
-      { value: e.model.project.design.controller.idlePower, quantity: 'smallPower', what: 'idle' },
-    ],
+    inputs: ({ point, model: { project } }) => ({
+      motor: power(point.drive.motorInput, 'to the motor'),
+      efficiency: ratio(project.design.controller.efficiency, 'controller'),
+      // switched off at rest
+      idle: smallPower(point.speed > 0 ? project.design.controller.idlePower : 0, 'idle'),
+    }),
+    formula: ({ motor, efficiency, idle }) => motor / efficiency + idle,
+    words: 'in = motor ÷ efficiency + idle',
     source: 'Controllers reach 0.95 to 0.98 (common practice)',
     holds: ALWAYS,
     depends: PACK_FIELDS,
-  },
-  controllerCurrent: {
+  }),
+  controllerCurrent: figure({
     label: 'Battery amps',
     quantity: 'current',
     part: 'controller',
-    read: ({ point }) => ({ value: point.drive.controllerCurrent }),
-    formula: 'amps = power into the controller ÷ volts',
-    inputs: e => [
-      { value: e.point.drive.controllerInput, quantity: 'electricPower', what: 'into the controller' },
-      { value: e.point.drive.packVoltage, quantity: 'voltage', what: 'pack under load, half full' },
-    ],
+    inputs: e => ({
+      power: power(e.point.drive.controllerInput, 'into the controller'),
+      volts: of('voltage')(e.point.drive.packVoltage, 'pack under load, half full'),
+    }),
+    formula: ({ power, volts }) => power / volts,
+    words: 'amps = power into the controller ÷ volts',
     source: 'I = P / V',
     holds: ALWAYS,
     depends: [...PACK_FIELDS, 'design.pack.series'],
-  },
-  heat: {
+  }),
+  heat: figure({
     label: 'Lost as heat',
     quantity: 'electricPower',
     part: 'motor',
-    read: ({ point: { drive } }) => ({ value: drive.motorLoss + drive.controllerLoss }),
-    formula: 'heat = motor losses + controller losses',
-    inputs: e => [
-      { value: e.point.drive.motorLoss, quantity: 'smallPower', what: 'motor' },
-      { value: e.point.drive.controllerLoss, quantity: 'smallPower', what: 'controller' },
-    ],
+    inputs: e => ({
+      motor: smallPower(e.point.drive.motorLoss, 'motor'),
+      controller: smallPower(e.point.drive.controllerLoss, 'controller'),
+    }),
+    formula: ({ motor, controller }) => motor + controller,
+    words: 'heat = motor losses + controller losses',
     source: 'Loss model fitted to the nameplate',
     holds: ALWAYS,
     depends: PACK_FIELDS,
-  },
-} satisfies Record<string, Figure>
+  }),
+}

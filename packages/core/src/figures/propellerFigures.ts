@@ -1,7 +1,23 @@
-import { B_SERIES_RANGE, QUIET_TIPS, SUCTION_LIMIT, tipClearance } from '../propulsor'
+import { GRAVITY, PRESSURE_ABOVE_VAPOUR } from '../constants'
+import { B_SERIES_RANGE, INLET_LOSS, kellerAddition, NOZZLE_LOSS, QUIET_TIPS, SUCTION_LIMIT } from '../propulsor'
 import type { Evaluation } from '../system'
 import type { Text } from '../units'
-import { ALWAYS, DRIVE_FIELDS, HULL_FIELDS, type Figure, type WorkingInput } from './figure'
+import {
+  ALWAYS,
+  count,
+  DRIVE_FIELDS,
+  figure,
+  force,
+  HULL_FIELDS,
+  length,
+  of,
+  onJet,
+  plain,
+  power,
+  ratio,
+  size,
+  speed,
+} from './figure'
 
 const SERIES = 'B-series, Oosterveld & van Oossanen 1975'
 
@@ -13,12 +29,28 @@ const JET_HOLDS = (): Text => ({
     'every load.',
 })
 const isJet = (e: Evaluation) => e.model.propulsor.kind === 'jet'
-const jetInputs = (e: Evaluation): WorkingInput[] => [
-  { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' },
-  { value: e.point.drive.jetVelocity, quantity: 'speed', what: 'jet out of the nozzle' },
-  { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water into the inlet' },
-  { value: e.model.project.design.jet.pumpEfficiency, quantity: 'ratio', what: 'pump alone' },
-]
+const design = (e: Evaluation) => e.model.project.design
+const rotation = of('rotation')
+const thrustOf = (e: Evaluation) => force(e.point.drive.thrust, 'thrust')
+const turnsOf = (e: Evaluation, what: string) => rotation(e.point.drive.shaftSpeed, what)
+const inletOf = (e: Evaluation) => speed(e.point.drive.advanceSpeed, 'water into the inlet')
+const diameterOf = (e: Evaluation) => size(design(e).propeller.diameter, 'diameter')
+const nozzleOf = (e: Evaluation) => size(design(e).jet.nozzleDiameter, 'nozzle')
+const densityOf = (e: Evaluation) => plain(e.model.water.density, 'density, kg/m³')
+const jetInputs = (e: Evaluation) => ({
+  thrust: thrustOf(e),
+  jet: speed(e.point.drive.jetVelocity, 'jet out of the nozzle'),
+  inlet: inletOf(e),
+  pump: ratio(design(e).jet.pumpEfficiency, 'pump alone'),
+  nozzle: nozzleOf(e),
+  density: densityOf(e),
+})
+/** m² of a nozzle */
+const areaOf = (diameter: number) => (Math.PI * diameter ** 2) / 4
+/** W at the pump: what it lifts of the flow, over what it wastes */
+const pumpPower = ({ jet, inlet, pump, nozzle, density }: Record<string, number>) =>
+  (density! * areaOf(nozzle!) * jet! * (0.5 * jet! ** 2 * (1 + NOZZLE_LOSS) - 0.5 * inlet! ** 2 * (1 - INLET_LOSS))) /
+  pump!
 
 function seriesHolds({ model }: Evaluation): Text {
   const { blades } = model.project.design.propeller
@@ -31,207 +63,213 @@ function seriesHolds({ model }: Evaluation): Text {
     },
   }
 }
+/** slip of something that turns */
+const slip = (speed: number, turns: number, pitch: number) => (turns > 0 ? 1 - speed / (turns * pitch) : 0)
 
 /** Figures of the propeller. */
 export const PROPELLER_FIGURES = {
-  thrust: {
+  thrust: figure({
     label: 'Thrust',
     quantity: 'force',
     part: 'propeller',
-    read: ({ point }) => ({ value: point.drive.thrust }),
-    formula: 'thrust = pull ÷ (1 − thrust deduction)',
-    inputs: e => [
-      { value: e.point.resistance.centre, quantity: 'force', what: 'pull' },
-      {
-        value: e.model.interaction.thrustDeduction,
-        quantity: 'plain',
-        what: `thrust deduction. ${e.model.interaction.basis}`,
-      },
-    ],
+    inputs: ({ point, model: { interaction } }) => ({
+      pull: force(point.resistance.centre, 'pull'),
+      deduction: plain(interaction.thrustDeduction, `thrust deduction. ${interaction.basis}`),
+    }),
+    formula: ({ pull, deduction }) => pull / (1 - deduction),
+    words: 'thrust = pull ÷ (1 − thrust deduction)',
     source: 'T = R / (1 − t)',
     holds: ALWAYS,
     depends: HULL_FIELDS,
-  },
-  tipClearance: {
+  }),
+  tipClearance: figure({
     applies: e => !isJet(e),
     label: 'Tips clear by',
     quantity: 'smallLength',
     part: 'propeller',
-    read: ({ model: { project } }) => ({
-      value: tipClearance(project.boat.drive.greatestDiameter, project.design.propeller.diameter),
+    inputs: e => ({
+      largest: size(e.model.project.boat.drive.greatestDiameter, 'largest propeller, quiet tips'),
+      diameter: diameterOf(e),
+      wanted: size(QUIET_TIPS * design(e).propeller.diameter, 'wanted: 15 % of the diameter'),
     }),
-    formula: 'clear = (largest propeller − diameter) ÷ 2 + 15 % of the largest',
-    inputs: ({ model: { project } }) => [
-      { value: project.boat.drive.greatestDiameter, quantity: 'smallLength', what: 'largest propeller, quiet tips' },
-      { value: project.design.propeller.diameter, quantity: 'smallLength', what: 'diameter' },
-      {
-        value: QUIET_TIPS * project.design.propeller.diameter,
-        quantity: 'smallLength',
-        what: 'wanted: 15 % of the diameter',
-      },
-    ],
+    formula: ({ largest, diameter }) => (largest - diameter) / 2 + QUIET_TIPS * largest,
+    words: 'clear = (largest propeller − diameter) ÷ 2 + 15 % of the largest',
     source: 'Tip clearance 15 % of the diameter, 10 % the least (common practice)',
     holds: ALWAYS,
     depends: ['boat.drive.greatestDiameter', 'design.propeller.diameter'],
-  },
-  deliveredPower: {
+  }),
+  deliveredPower: figure({
     label: 'Power at the propeller',
     quantity: 'electricPower',
     part: 'propeller',
-    read: ({ point }) => ({ value: point.drive.deliveredPower }),
-    formula: 'power = thrust × water speed at the propeller ÷ efficiency',
-    inputs: e => [
-      { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' },
-      {
-        value: e.point.drive.advanceSpeed,
-        quantity: 'speed',
-        what: `water at the propeller, wake ${e.model.interaction.wakeFraction.toFixed(2)}`,
-      },
-      { value: e.point.drive.propellerEfficiency, quantity: 'ratio', what: 'propeller, open water' },
-    ],
+    inputs: e => ({
+      thrust: thrustOf(e),
+      water: speed(
+        e.point.drive.advanceSpeed,
+        `water at the propeller, wake ${e.model.interaction.wakeFraction.toFixed(2)}`,
+      ),
+      efficiency: ratio(e.point.drive.propellerEfficiency, 'propeller, open water'),
+      rotative: ratio(e.model.interaction.relativeRotative, 'behind the hull against open water'),
+    }),
+    formula: ({ thrust, water, efficiency, rotative }) =>
+      efficiency > 0 ? (thrust * water) / (efficiency * rotative) : 0,
+    words: 'power = thrust × water speed at the propeller ÷ (efficiency × behind the hull)',
     source: SERIES,
     holds: seriesHolds,
     depends: DRIVE_FIELDS,
-    onJet: {
+    onJet: onJet({
       label: 'Power at the pump',
-      formula: 'power = flow × (jet head − inlet head) ÷ pump efficiency',
       inputs: jetInputs,
+      formula: v => (v.thrust > 0 ? pumpPower(v) : 0),
+      words: 'power = flow × (jet head − inlet head) ÷ pump efficiency',
       source: JET,
       holds: JET_HOLDS,
       depends: JET_FIELDS,
-    },
-  },
-  propellerRpm: {
+    }),
+  }),
+  propellerRpm: figure({
     label: 'Propeller',
     quantity: 'rotation',
     part: 'propeller',
-    read: ({ point }) => ({ value: point.drive.shaftSpeed }),
-    formula: 'turns = water speed ÷ (advance ratio × diameter)',
-    inputs: e => [
-      { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water at the propeller' },
-      { value: e.point.drive.advanceRatio, quantity: 'plain', what: 'advance ratio that gives the thrust' },
-      { value: e.model.project.design.propeller.diameter, quantity: 'smallLength', what: 'diameter' },
-    ],
+    inputs: e => ({
+      water: speed(e.point.drive.advanceSpeed, 'water at the propeller'),
+      advance: plain(e.point.drive.advanceRatio, 'advance ratio that gives the thrust'),
+      diameter: diameterOf(e),
+    }),
+    formula: ({ water, advance, diameter }) => (advance > 0 ? water / (advance * diameter) : 0),
+    words: 'turns = water speed ÷ (advance ratio × diameter)',
     source: SERIES,
     holds: seriesHolds,
     depends: DRIVE_FIELDS,
-    onJet: {
+    onJet: onJet({
       label: 'Pump',
-      formula: 'turns = rated turns × cube root of (power ÷ rated power)',
+      inputs: e => ({
+        power: power(e.point.drive.deliveredPower, 'power at the pump'),
+        ratedPower: power(design(e).jet.ratedPower, 'rated power'),
+        rated: rotation(design(e).jet.ratedRpm / 60, 'rated turns'),
+      }),
+      formula: ({ power, ratedPower, rated }) => rated * Math.cbrt(power / ratedPower),
+      words: 'turns = rated turns × cube root of (power ÷ rated power)',
       source: 'Power follows the cube of the pump’s turns at any boat speed (common practice)',
       holds: JET_HOLDS,
       depends: [...JET_FIELDS, 'design.jet.ratedPower', 'design.jet.ratedRpm'],
-      inputs: e => [
-        { value: e.point.drive.deliveredPower, quantity: 'electricPower', what: 'power at the pump' },
-        { value: e.model.project.design.jet.ratedPower, quantity: 'electricPower', what: 'rated power' },
-        { value: e.model.project.design.jet.ratedRpm / 60, quantity: 'rotation', what: 'rated turns' },
-      ],
-    },
-  },
-  propellerEfficiency: {
+    }),
+  }),
+  propellerEfficiency: figure({
     label: 'Propeller efficiency',
     quantity: 'ratio',
     part: 'propeller',
-    read: ({ point }) => ({ value: point.drive.propellerEfficiency }),
-    formula: 'efficiency = J ÷ 2 pi × KT ÷ KQ',
-    inputs: e => [
-      { value: e.point.drive.advanceRatio, quantity: 'plain', what: 'advance ratio J' },
-      { value: e.model.propeller.pitchRatio, quantity: 'plain', what: 'pitch over diameter' },
-      { value: e.model.project.design.propeller.areaRatio, quantity: 'plain', what: 'blade area' },
-    ],
+    inputs: e => ({
+      thrust: thrustOf(e),
+      water: speed(e.point.drive.advanceSpeed, 'water at the propeller'),
+      torque: of('torque')(
+        e.point.drive.propellerTorque * e.model.interaction.relativeRotative,
+        'torque in open water',
+      ),
+      turns: turnsOf(e, 'propeller'),
+      advance: plain(e.point.drive.advanceRatio, 'advance ratio J'),
+      pitch: plain(e.model.propeller.pitchRatio, 'pitch over diameter'),
+      area: plain(design(e).propeller.areaRatio, 'blade area'),
+    }),
+    formula: ({ thrust, water, torque, turns }) => (turns > 0 ? (thrust * water) / (2 * Math.PI * turns * torque) : 0),
+    words: 'efficiency = J ÷ 2 pi × KT ÷ KQ = thrust × water speed ÷ (2 pi × turns × torque)',
     source: SERIES,
     holds: seriesHolds,
     depends: DRIVE_FIELDS,
-    onJet: {
+    onJet: onJet({
       label: 'Jet efficiency',
-      formula: 'efficiency = thrust × inlet speed ÷ power at the pump',
       inputs: jetInputs,
+      formula: v => (v.thrust > 0 ? (v.thrust * v.inlet) / pumpPower(v) : 0),
+      words: 'efficiency = thrust × inlet speed ÷ power at the pump',
       source: JET,
       holds: JET_HOLDS,
       depends: JET_FIELDS,
-    },
-  },
-  slip: {
+    }),
+  }),
+  slip: figure({
     applies: e => !isJet(e),
     label: 'Apparent slip',
     quantity: 'ratio',
     part: 'propeller',
-    read: ({ point }) => ({ value: point.drive.slip }),
-    formula: 'slip = 1 − speed ÷ (turns × pitch)',
-    inputs: e => [
-      { value: e.point.speed, quantity: 'speed', what: 'the lever' },
-      { value: e.point.drive.shaftSpeed, quantity: 'rotation', what: 'propeller' },
-      { value: e.model.project.design.propeller.pitch, quantity: 'smallLength', what: 'pitch' },
-    ],
+    inputs: e => ({
+      lever: speed(e.point.speed, 'the lever'),
+      turns: turnsOf(e, 'propeller'),
+      pitch: size(design(e).propeller.pitch, 'pitch'),
+    }),
+    formula: ({ lever, turns, pitch }) => slip(lever, turns, pitch),
+    words: 'slip = 1 − speed ÷ (turns × pitch)',
     source: 'Usual: yacht 40 to 45 %, launch 25 to 35 % (common practice)',
     holds: ALWAYS,
     depends: DRIVE_FIELDS,
-  },
-  realSlip: {
+  }),
+  realSlip: figure({
     applies: e => !isJet(e),
     label: 'Real slip',
     quantity: 'ratio',
     part: 'propeller',
-    read: ({ model, point: { drive } }) => ({
-      value:
-        drive.shaftSpeed > 0 ? 1 - drive.advanceSpeed / (drive.shaftSpeed * model.project.design.propeller.pitch) : 0,
+    inputs: e => ({
+      water: speed(e.point.drive.advanceSpeed, 'water at the propeller, slowed by the hull'),
+      turns: turnsOf(e, 'propeller'),
+      pitch: size(design(e).propeller.pitch, 'pitch'),
     }),
-    formula: 'slip = 1 − speed of the water at the propeller ÷ (turns × pitch)',
-    inputs: e => [
-      { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water at the propeller, slowed by the hull' },
-      { value: e.point.drive.shaftSpeed, quantity: 'rotation', what: 'propeller' },
-      { value: e.model.project.design.propeller.pitch, quantity: 'smallLength', what: 'pitch' },
-    ],
+    formula: ({ water, turns, pitch }) => slip(water, turns, pitch),
+    words: 'slip = 1 − speed of the water at the propeller ÷ (turns × pitch)',
     source: 'By definition; the wake as the hull’s interaction gives it',
     holds: ALWAYS,
     depends: DRIVE_FIELDS,
-  },
-  areaNeeded: {
+  }),
+  areaNeeded: figure({
     applies: e => !isJet(e),
     label: 'Area needed',
     quantity: 'plain',
     part: 'propeller',
-    read: ({ point }) => ({ value: point.drive.kellerAreaRatio }),
-    formula: 'area = (1.3 + 0.3 blades) × thrust ÷ (pressure × diameter²) + 0.2',
-    inputs: e => [
-      { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' },
-      { value: e.model.project.design.propeller.blades, quantity: 'count', what: 'blades' },
-      { value: e.model.project.boat.drive.shaftDepth, quantity: 'length', what: 'shaft below the water' },
-    ],
+    inputs: e => ({
+      thrust: thrustOf(e),
+      blades: count(design(e).propeller.blades, 'blades'),
+      depth: length(e.model.project.boat.drive.shaftDepth, 'shaft below the water'),
+      diameter: diameterOf(e),
+      density: densityOf(e),
+      added: plain(kellerAddition(design(e).propeller.kind), 'added for its kind of boat'),
+    }),
+    formula: ({ thrust, blades, depth, diameter, density, added }) =>
+      ((1.3 + 0.3 * blades) * thrust) / ((PRESSURE_ABOVE_VAPOUR + density * GRAVITY * depth) * diameter ** 2) + added,
+    words: 'area = (1.3 + 0.3 blades) × thrust ÷ (pressure × diameter²) + what is added for the kind of boat',
     source: 'Keller 1966',
     holds: () => ({ text: 'One propeller, atmospheric pressure at sea level.' }),
     depends: HULL_FIELDS,
-  },
-  jetVelocity: {
+  }),
+  jetVelocity: figure({
     label: 'Jet leaves at',
     quantity: 'speed',
     part: 'propeller',
     applies: isJet,
-    read: ({ point }) => ({ value: point.drive.jetVelocity }),
-    formula: 'jet = (inlet + root of (inlet² + 4 thrust ÷ (density × nozzle area))) ÷ 2',
-    inputs: e => [
-      { value: e.point.drive.thrust, quantity: 'force', what: 'thrust' },
-      { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water into the inlet' },
-      { value: e.model.project.design.jet.nozzleDiameter, quantity: 'smallLength', what: 'nozzle' },
-    ],
+    inputs: e => ({ thrust: thrustOf(e), inlet: inletOf(e), nozzle: nozzleOf(e), density: densityOf(e) }),
+    formula: ({ thrust, inlet, nozzle, density }) =>
+      (inlet + Math.sqrt(inlet ** 2 + (4 * thrust) / (density * areaOf(nozzle)))) / 2,
+    words: 'jet = (inlet + root of (inlet² + 4 thrust ÷ (density × nozzle area))) ÷ 2',
     source: JET,
     holds: JET_HOLDS,
     depends: JET_FIELDS,
-  },
-  suctionSpeed: {
+  }),
+  suctionSpeed: figure({
     label: 'Suction speed',
     quantity: 'plain',
     part: 'propeller',
     applies: isJet,
-    read: ({ point }) => ({ value: point.drive.suctionSpeed }),
-    formula: 'suction speed = turns × root of flow ÷ (head at the pump’s inlet)^¾',
-    inputs: e => [
-      { value: e.point.drive.shaftSpeed, quantity: 'rotation', what: 'pump' },
-      { value: e.point.drive.advanceSpeed, quantity: 'speed', what: 'water into the inlet' },
-      { value: SUCTION_LIMIT, quantity: 'plain', what: 'above this it foams for long' },
-    ],
+    inputs: e => ({
+      turns: turnsOf(e, 'pump'),
+      inlet: inletOf(e),
+      jet: speed(e.point.drive.jetVelocity, 'jet out of the nozzle'),
+      nozzle: nozzleOf(e),
+      density: densityOf(e),
+      limit: plain(SUCTION_LIMIT, 'above this it foams for long'),
+    }),
+    formula: ({ turns, inlet, jet, nozzle, density }) =>
+      (2 * Math.PI * turns * Math.sqrt(areaOf(nozzle) * jet)) /
+      (PRESSURE_ABOVE_VAPOUR / density + 0.5 * inlet ** 2 * (1 - INLET_LOSS)) ** 0.75,
+    words: 'suction speed = turns × root of flow ÷ (head at the pump’s inlet)^¾',
     source: 'Suction specific speed; limit about 10,500 in US units (from memory)',
     holds: JET_HOLDS,
     depends: [...JET_FIELDS, 'design.jet.ratedRpm'],
-  },
-} satisfies Record<string, Figure>
+  }),
+}

@@ -1,16 +1,34 @@
-import type { Evaluation } from '../system'
+import { DAY } from '../constants'
 import { hullSpeed } from '../hull'
+import { haurwitz, HOT_CELL, SOLAR_WIRING_LOSS, PLATE_TEMPERATURE } from '../solar'
 import {
   boatSolarYear,
-  chargeHelpers,
   chargeReport,
+  DAYS_OF_MONTH,
   HOUSE_CONVERTER_EFFICIENCY,
   paceOf,
+  regenerationAt,
   SAILING_SHARE,
   solarReport,
+  type Evaluation,
 } from '../system'
-import { haurwitz, SOLAR_WIRING_LOSS, stringVoltage } from '../solar'
-import { ALWAYS, PACK_FIELDS, type Figure, type WorkingInput } from './figure'
+import {
+  ALWAYS,
+  count,
+  duration,
+  energy,
+  figure,
+  listed,
+  of,
+  PACK_FIELDS,
+  power,
+  ratio,
+  size,
+  smallPower,
+  speed,
+  temperature,
+  voltage,
+} from './figure'
 
 const SUN =
   'Sun position by package; Haurwitz 1945 clear sky, Erbs 1982, isotropic sky; clouds by latitude from ' +
@@ -18,232 +36,209 @@ const SUN =
 const CLOUDS = () => ({
   text: 'A mean day; with usual clouds about 20 % either way, single days from nothing to twice as much.',
 })
+const NOON = () => ({ text: 'Middle of the month, no cloud.' })
 const FIELDS = ['use.place.latitude', 'design.solar.shading', 'design.solar.tilt'] as const
-const fitted = (e: Evaluation) => e.model.project.design.solar.fitted
-const monthOf = (e: Evaluation) => boatSolarYear(e.model.project)[e.model.project.design.charging.month]!
-const arrayInputs = ({
-  model: {
-    project: {
-      design: { solar },
-    },
-  },
-}: Evaluation): WorkingInput[] => [
-  { value: solar.series * solar.parallel * solar.panel.power, quantity: 'electricPower', what: 'panels, as printed' },
-  { value: solar.shading, quantity: 'ratio', what: 'lost to shade' },
-  { value: SOLAR_WIRING_LOSS, quantity: 'ratio', what: 'lost in the cables' },
-  {
-    value: solar.controller?.efficiency ?? 1,
-    quantity: 'ratio',
-    what: solar.controller ? 'charge controller' : 'straight on the pack',
-  },
-]
-const sunInputs = (e: Evaluation): WorkingInput[] => [
-  { value: monthOf(e).flat, quantity: 'sunlight', what: 'on a flat square metre in a mean day' },
-  { value: monthOf(e).clear, quantity: 'sunlight', what: 'if no cloud ever came' },
-  ...arrayInputs(e),
-]
+const PACE_FIELDS = ['design.solar.shading', 'use.houseLoad', ...PACK_FIELDS.slice(0, 3)] as const
+const solar = (e: Evaluation) => e.model.project.design.solar
+const charging = (e: Evaluation) => e.model.project.design.charging
+const fitted = (e: Evaluation) => solar(e).fitted
+const monthOf = (e: Evaluation) => boatSolarYear(e.model.project)[charging(e).month]!
+const sun = (e: Evaluation, what: string) => energy(monthOf(e).perDay, what)
+const daylight = (e: Evaluation) => duration(monthOf(e).daylight, 'daylight')
+/** W that the house draws from the pack */
+const house = ({ model }: Evaluation) =>
+  smallPower(model.project.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY, 'house, through its converter')
+const arrayInputs = (e: Evaluation) => ({
+  panels: power(solar(e).series * solar(e).parallel * solar(e).panel.power, 'panels, as printed'),
+  shade: ratio(solar(e).shading, 'lost to shade'),
+  cables: ratio(SOLAR_WIRING_LOSS, 'lost in the cables'),
+  controller: ratio(
+    solar(e).controller?.efficiency ?? 1,
+    solar(e).controller ? 'charge controller' : 'straight on the pack',
+  ),
+})
+const light = of('sunlight')
+const openVolts = (e: Evaluation) => voltage(solar(e).panel.openVoltage, 'open, as printed')
+const shift = (e: Evaluation) => of('perKelvin')(solar(e).panel.voltagePerKelvin, 'share for each kelvin')
+const inSeries = (e: Evaluation) => count(solar(e).series, 'panels in a string')
 
 /** Figures of the sun. The month is the one that charging looks at. */
 export const SOLAR_FIGURES = {
-  sunDay: {
+  sunDay: figure({
     label: 'From the sun in a day',
     quantity: 'energy',
     part: 'pack',
     applies: fitted,
-    read: e => ({ value: monthOf(e).perDay, low: 0.8 * monthOf(e).perDay, high: 1.2 * monthOf(e).perDay }),
-    formula: 'energy = sum over the hours of light on the panels × their power ÷ 1000 W/m², less heat and losses',
-    inputs: sunInputs,
+    inputs: e => ({
+      flat: light(monthOf(e).flat, 'on a flat square metre in a mean day'),
+      clear: light(monthOf(e).clear, 'if no cloud ever came'),
+      ...arrayInputs(e),
+    }),
+    formula: (_, e) => monthOf(e).perDay,
+    words: 'energy = sum over the hours of light on the panels × their power ÷ 1000 W/m², less heat and losses',
+    band: (_, value) => ({ low: 0.8 * value, high: 1.2 * value }),
     source: SUN,
     holds: CLOUDS,
     depends: FIELDS,
-  },
-  sunYear: {
+  }),
+  sunYear: figure({
     label: 'In a year',
     quantity: 'energy',
     part: 'pack',
     applies: fitted,
-    read: e => ({ value: solarReport(e.model.project).year }),
-    formula: 'energy = sum of the months',
-    inputs: arrayInputs,
+    inputs: e => ({
+      ...listed(
+        solarReport(e.model.project).months.map((month, i) =>
+          energy(month.perDay * DAYS_OF_MONTH[i]!, `month ${i + 1}`),
+        ),
+      ),
+      panels: arrayInputs(e).panels,
+    }),
+    formula: (values: Record<string, number>) => DAYS_OF_MONTH.reduce((sum, _, i) => sum + values[`n${i}`]!, 0),
+    words: 'energy = sum of the months',
     source: SUN,
     holds: CLOUDS,
     depends: FIELDS,
-  },
-  sunNoon: {
+  }),
+  sunNoon: figure({
     label: 'At a clear noon',
     quantity: 'electricPower',
     part: 'pack',
     applies: fitted,
-    read: e => ({ value: monthOf(e).noon }),
-    formula: 'power = light on the panels × their power ÷ 1000 W/m², less heat and losses',
-    inputs: e => [{ value: haurwitz(1), quantity: 'lightPower', what: 'clear sky, sun overhead' }, ...arrayInputs(e)],
+    inputs: e => ({ sky: of('lightPower')(haurwitz(1), 'clear sky, sun overhead'), ...arrayInputs(e) }),
+    formula: (_, e) => monthOf(e).noon,
+    words: 'power = light on the panels × their power ÷ 1000 W/m², less heat and losses',
     source: SUN,
-    holds: () => ({ text: 'Middle of the month, no cloud.' }),
+    holds: NOON,
     depends: FIELDS,
-  },
-  sunDaylight: {
+  }),
+  sunDaylight: figure({
     label: 'Daylight',
     quantity: 'duration',
     part: 'use',
-    read: e => ({ value: monthOf(e).daylight }),
-    formula: 'from sunrise to sunset in the middle of the month',
-    inputs: e => [
-      { value: e.model.project.use.place.latitude, quantity: 'coordinate', what: 'latitude' },
-      { value: e.model.project.use.place.longitude, quantity: 'coordinate', what: 'longitude' },
-    ],
+    inputs: e => ({
+      latitude: of('coordinate')(e.model.project.use.place.latitude, 'latitude'),
+      longitude: of('coordinate')(e.model.project.use.place.longitude, 'longitude'),
+    }),
+    formula: (_, e) => monthOf(e).daylight,
+    words: 'from sunrise to sunset in the middle of the month',
     source: 'Sun position by package',
     holds: ALWAYS,
     depends: [],
-  },
-  sunDayPace: {
+  }),
+  sunDayPace: figure({
     label: 'Sun alone, all day',
     quantity: 'speed',
     part: 'use',
     applies: fitted,
-    read: e => ({ value: solarReport(e.model.project).months[e.model.project.design.charging.month]!.dayPace }),
-    formula: 'speed whose power is (the day’s energy − house for 24 h) ÷ daylight',
-    inputs: e => [
-      { value: monthOf(e).perDay, quantity: 'energy', what: 'from the sun' },
-      { value: monthOf(e).daylight, quantity: 'duration', what: 'daylight' },
-      { value: e.model.project.use.houseLoad, quantity: 'smallPower', what: 'house' },
-    ],
+    inputs: e => ({ sun: sun(e, 'from the sun'), daylight: daylight(e), house: house(e) }),
+    formula: ({ sun, daylight, house }, e) =>
+      daylight > 0 ? paceOf(e.model.project, (sun - house * DAY) / daylight) : 0,
+    words: 'speed whose power is (the day’s energy − house for 24 h) ÷ daylight',
     source: 'The power curve, read backwards',
     holds: CLOUDS,
-    depends: ['design.solar.shading', 'use.houseLoad', ...PACK_FIELDS.slice(0, 3)],
-  },
-  sunNoonPace: {
+    depends: PACE_FIELDS,
+  }),
+  sunNoonPace: figure({
     label: 'Sun alone, clear noon',
     quantity: 'speed',
     part: 'use',
     applies: fitted,
-    read: e => ({
-      value: paceOf(e.model.project, monthOf(e).noon - e.model.project.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY),
-    }),
-    formula: 'speed whose power the panels give at noon, the house paid',
-    inputs: e => [
-      { value: monthOf(e).noon, quantity: 'electricPower', what: 'panels at noon' },
-      { value: e.model.project.use.houseLoad, quantity: 'smallPower', what: 'house' },
-    ],
+    inputs: e => ({ panels: power(monthOf(e).noon, 'panels at noon'), house: house(e) }),
+    formula: ({ panels, house }, e) => paceOf(e.model.project, panels - house),
+    words: 'speed whose power the panels give at noon, the house paid',
     source: 'The power curve, read backwards',
-    holds: () => ({ text: 'Middle of the month, no cloud.' }),
-    depends: ['design.solar.shading', 'use.houseLoad', ...PACK_FIELDS.slice(0, 3)],
-  },
-  sunDirectLoss: {
+    holds: NOON,
+    depends: PACE_FIELDS,
+  }),
+  sunDirectLoss: figure({
     label: 'Lost without tracking',
     quantity: 'ratio',
     part: 'pack',
-    applies: e => fitted(e) && !e.model.project.design.solar.controller?.tracking,
-    read: e => ({ value: solarReport(e.model.project).lostWithoutTracking }),
-    formula: 'loss = 1 − energy at the pack’s volts ÷ energy at the panels’ best point',
-    inputs: e => [
-      { value: e.point.drive.packVoltage, quantity: 'voltage', what: 'pack now' },
-      {
-        value: e.model.project.design.solar.series * e.model.project.design.solar.panel.voltage,
-        quantity: 'voltage',
-        what: 'string at its best',
-      },
-    ],
+    applies: e => fitted(e) && !solar(e).controller?.tracking,
+    inputs: e => ({
+      pack: voltage(e.point.drive.packVoltage, 'pack now'),
+      best: voltage(solar(e).series * solar(e).panel.voltage, 'string at its best'),
+    }),
+    formula: (_, e) => solarReport(e.model.project).lostWithoutTracking,
+    words: 'loss = 1 − energy at the pack’s volts ÷ energy at the panels’ best point',
     source: 'Panel curve through its four plate figures',
     holds: () => ({ text: 'Against a tracking controller of 97 %.' }),
     depends: ['design.solar.shading'],
-  },
-  stringCold: {
+  }),
+  stringCold: figure({
     label: 'String, coldest morning',
     quantity: 'voltage',
     part: 'pack',
-    read: ({
-      model: {
-        project: {
-          design: { solar },
-        },
-      },
-    }) => ({ value: stringVoltage(solar).cold }),
-    formula: 'volts = panels × open volts × (1 + share × (25 °C − morning))',
-    inputs: ({
-      model: {
-        project: {
-          design: { solar },
-        },
-      },
-    }) => [
-      { value: solar.series, quantity: 'count', what: 'panels in a string' },
-      { value: solar.panel.openVoltage, quantity: 'voltage', what: 'open, as printed' },
-      { value: solar.panel.voltagePerKelvin, quantity: 'perKelvin', what: 'share for each kelvin' },
-      { value: solar.coldest, quantity: 'temperature', what: 'coldest morning' },
-    ],
+    inputs: e => ({
+      panels: inSeries(e),
+      open: openVolts(e),
+      shift: shift(e),
+      morning: temperature(solar(e).coldest, 'coldest morning'),
+    }),
+    formula: ({ panels, open, shift, morning }) => panels * open * (1 + shift * (PLATE_TEMPERATURE - morning)),
+    words: 'volts = panels × open volts × (1 + share × (25 °C − morning))',
     source: 'Plate of the panel',
     holds: ALWAYS,
     depends: ['design.solar.coldest'],
-  },
-  stringHot: {
+  }),
+  stringHot: figure({
     label: 'String, hot and loaded',
     quantity: 'voltage',
     part: 'pack',
-    read: ({
-      model: {
-        project: {
-          design: { solar },
-        },
-      },
-    }) => ({ value: stringVoltage(solar).hot }),
-    formula: 'volts = panels × (volts at full power − shift of the open volts at 65 °C)',
-    inputs: ({
-      model: {
-        project: {
-          design: { solar },
-        },
-      },
-    }) => [
-      { value: solar.series, quantity: 'count', what: 'panels in a string' },
-      { value: solar.panel.voltage, quantity: 'voltage', what: 'at full power, as printed' },
-    ],
+    inputs: e => ({
+      panels: inSeries(e),
+      best: voltage(solar(e).panel.voltage, 'at full power, as printed'),
+      open: openVolts(e),
+      shift: shift(e),
+      cells: temperature(HOT_CELL, 'cells in full sun'),
+    }),
+    formula: ({ panels, best, open, shift, cells }) => panels * (best - open * shift * (cells - PLATE_TEMPERATURE)),
+    words: 'volts = panels × (volts at full power − shift of the open volts at 65 °C)',
     source: 'Plate of the panel; cells of 65 °C are common practice',
     holds: ALWAYS,
     depends: [],
-  },
-  chargeFuel: {
+  }),
+  chargeFuel: figure({
     label: 'Fuel burnt',
     quantity: 'fuelVolume',
     part: 'pack',
-    applies: e => e.model.project.design.charging.supply === 'generator',
-    read: e => ({ value: chargeReport(e.model.project).fuel }),
-    formula: 'fuel = energy from the generator × fuel for each kWh',
-    inputs: e => [
-      { value: chargeReport(e.model.project).bought, quantity: 'energy', what: 'from the generator' },
-      { value: e.model.project.design.charging.generatorFuel, quantity: 'fuelPerEnergy', what: 'it burns' },
-    ],
+    applies: e => charging(e).supply === 'generator',
+    inputs: e => ({
+      bought: energy(chargeReport(e.model.project).bought, 'from the generator'),
+      burns: of('fuelPerEnergy')(charging(e).generatorFuel, 'it burns'),
+    }),
+    formula: ({ bought, burns }) => bought * burns,
+    words: 'fuel = energy from the generator × fuel for each kWh',
     source: 'Fuel for each kWh: common practice',
     holds: ALWAYS,
     depends: ['design.charging.generatorFuel'],
-  },
-  chargeSun: {
+  }),
+  chargeSun: figure({
     label: 'Panels help with',
     quantity: 'electricPower',
     part: 'pack',
-    applies: e => e.model.project.design.charging.sun && fitted(e),
-    read: e => ({ value: chargeHelpers(e.model.project).sun }),
-    formula: 'power = the day’s energy ÷ daylight',
-    inputs: e => [
-      { value: monthOf(e).perDay, quantity: 'energy', what: 'in a mean day' },
-      { value: monthOf(e).daylight, quantity: 'duration', what: 'daylight' },
-    ],
+    applies: e => charging(e).sun && fitted(e),
+    inputs: e => ({ sun: sun(e, 'in a mean day'), daylight: daylight(e) }),
+    formula: ({ sun, daylight }) => (daylight > 0 ? sun / daylight : 0),
+    words: 'power = the day’s energy ÷ daylight',
     source: SUN,
     holds: CLOUDS,
     depends: FIELDS,
-  },
-  chargeSailing: {
+  }),
+  chargeSailing: figure({
     label: 'Propeller helps with',
     quantity: 'electricPower',
     part: 'pack',
-    applies: e => e.model.project.design.charging.sailing && e.model.propulsor.kind !== 'jet',
-    read: e => ({ value: chargeHelpers(e.model.project).sailing }),
-    formula: 'power = what the towed propeller gives at nine tenths of hull speed, less losses',
-    inputs: e => [
-      { value: SAILING_SHARE * hullSpeed(e.model.form.lengthWaterline), quantity: 'speed', what: 'under sail' },
-      { value: e.model.project.design.propeller.diameter, quantity: 'smallLength', what: 'propeller' },
-    ],
+    applies: e => charging(e).sailing && e.model.propulsor.kind !== 'jet',
+    inputs: ({ model }) => ({
+      sailing: speed(SAILING_SHARE * hullSpeed(model.form.lengthWaterline), 'under sail'),
+      propeller: size(model.project.design.propeller.diameter, 'propeller'),
+    }),
+    formula: ({ sailing }, { model }) => regenerationAt(model, sailing).packPower,
+    words: 'power = what the towed propeller gives at nine tenths of hull speed, less losses',
     source: 'Windmill shares: from memory',
     holds: () => ({ text: 'A steady breeze; from half of it to half as much again.' }),
     depends: ['design.propeller.diameter'],
-  },
-} satisfies Record<string, Figure>
+  }),
+}

@@ -1,51 +1,59 @@
-import { CHEMISTRIES, coldFactors, mixReport, packPower, peukertShare } from '../battery'
-import type { Evaluation } from '../system'
-import { ageingReport, bankGone, usableAt, voltageNeeds, wiringReport } from '../system'
-import { ALWAYS, PACK_FIELDS, type Figure, type WorkingInput } from './figure'
+import { YEAR } from '../constants'
+import { CHEMISTRIES, coldFactors, mixReport, packPower } from '../battery'
+import { ageingReport, bankGone, usableAt, voltageNeeds, wiringReport, type Evaluation } from '../system'
+import { COPPER_DENSITY } from '../wiring'
+import {
+  ALWAYS,
+  count,
+  current,
+  energy,
+  figure,
+  length,
+  listed,
+  of,
+  PACK_FIELDS,
+  plain,
+  power,
+  price,
+  ratio,
+  speed,
+  temperature,
+  voltage,
+  type Figure,
+  type Inputs,
+} from './figure'
 
 const design = (e: Evaluation) => e.model.project.design
-const YEAR = 365.25 * 86_400
 const WEAR = 'Cycles by depth and calendar by temperature, added up: common practice, from memory'
 const wear = (e: Evaluation) => ageingReport(e.model.project)
-const wearInputs = (e: Evaluation): WorkingInput[] => [
-  { value: e.model.project.use.outings, quantity: 'count', what: 'outings in a year' },
-  { value: wear(e).depth, quantity: 'ratio', what: 'of the energy, each' },
-  { value: Math.min(1e6, wear(e).cycles), quantity: 'count', what: 'outings to four fifths, by cycles' },
-  { value: Math.min(100, wear(e).byCalendar) * YEAR, quantity: 'years', what: 'by the calendar' },
-  { value: e.model.project.boat.waterTemperature, quantity: 'temperature', what: 'cells, like the water' },
-]
 const rough = () => ({ text: 'Plus or minus 40 %: makers’ cells and habits differ.' })
 const gone = (e: Evaluation) => bankGone(e.model.project)
 const hasBanks = (e: Evaluation) => gone(e) !== null
-const goneInputs = (e: Evaluation): WorkingInput[] => [
-  { value: gone(e)?.left ?? null, quantity: 'count', what: 'strings left' },
-  { value: gone(e)?.of ?? null, quantity: 'count', what: 'of so many' },
-]
+const goneInputs = (e: Evaluation) => ({
+  left: count(gone(e)?.left ?? null, 'strings left'),
+  of: count(gone(e)?.of ?? null, 'of so many'),
+  home: speed(gone(e)?.home.speed ?? null, 'homeward speed'),
+})
 const ONE_GONE = {
   source: 'The same chain on what is left, the largest bank gone',
   holds: ALWAYS,
   depends: ['boat.mass', 'use.houseLoad'],
 } as const
 const volts = (e: Evaluation) => voltageNeeds(e.model, design(e).systemVoltage)
-const voltInputs =
-  (what: string, of: (e: Evaluation) => number) =>
-  (e: Evaluation): WorkingInput[] => [
-    { value: of(e), quantity: 'electricPower', what },
-    { value: design(e).systemVoltage, quantity: 'voltage', what: 'system' },
-  ]
-const runInputs = (e: Evaluation): WorkingInput[] => [
-  {
-    value: Math.max(volts(e).cruiseCurrent / (1 - e.model.project.use.headroom), volts(e).topCurrent),
-    quantity: 'current',
-    what: 'to carry',
-  },
-  { value: design(e).wiring.mainLength, quantity: 'length', what: 'one way' },
-  { value: design(e).systemVoltage, quantity: 'voltage', what: 'system' },
-]
+const systemVolts = (e: Evaluation) => voltage(design(e).systemVoltage, 'system')
+const runInputs = (e: Evaluation) => ({
+  amps: current(volts(e).run?.current ?? null, 'to carry'),
+  cruise: current(volts(e).cruiseCurrent, 'at cruise'),
+  length: length(design(e).wiring.mainLength, 'one way'),
+  area: of('copperArea')((volts(e).run?.area ?? 0) * 1e-6 * (volts(e).run?.parallel ?? 1), 'copper of a pole'),
+  perMetre: of('resistance')(volts(e).run?.resistancePerMetre ?? null, 'a metre of one pole'),
+  volts: systemVolts(e),
+})
 const RUN_SOURCE = {
   source: 'Ampacity and drop as on the wiring bench, for the fuse that guards it',
   holds: () => ({ text: 'Stock sizes; several side by side above 95 mm².' }),
   depends: ['design.wiring.mainLength', 'use.headroom'],
+  applies: (e: Evaluation) => volts(e).run !== null,
 } as const
 
 /** What the pack does at a state of charge, as cold as the coldest that the boat tells, for half a minute. */
@@ -61,270 +69,280 @@ const cold = (e: Evaluation, charge: number) =>
     design(e).charging.coldest,
     design(e).banks,
   )
-const coldInputs =
-  (charge: number) =>
-  (e: Evaluation): WorkingInput[] => [
-    { value: design(e).charging.coldest, quantity: 'temperature', what: 'cells' },
-    { value: charge, quantity: 'ratio', what: 'state of charge' },
-    { value: cold(e, charge).rest, quantity: 'voltage', what: 'at rest' },
-    {
-      value:
-        e.model.pack.resistance * coldFactors(design(e).pack.cell.chemistry, design(e).charging.coldest).resistance,
-      quantity: 'resistance',
-      what: 'resistance, with the cold',
-    },
-    { value: e.model.pack.currentPeak, quantity: 'current', what: 'for half a minute' },
-    { value: e.point.drive.packPower, quantity: 'electricPower', what: 'asked now' },
-  ]
+const coldInputs = (charge: number) => (e: Evaluation) => ({
+  cells: temperature(design(e).charging.coldest, 'cells'),
+  charge: ratio(charge, 'state of charge'),
+  rest: voltage(cold(e, charge).rest, 'at rest'),
+  resistance: of('resistance')(
+    e.model.pack.resistance * coldFactors(design(e).pack.cell.chemistry, design(e).charging.coldest).resistance,
+    'resistance, with the cold',
+  ),
+  most: current(e.model.pack.currentPeak, 'for half a minute'),
+  least: voltage(
+    Math.max(design(e).controller.leastVoltage, design(e).motor.leastVoltage, e.model.pack.lowVoltage),
+    'the lowest that drive and cells stand',
+  ),
+  asked: power(e.point.drive.packPower, 'asked now'),
+})
 const COLD = {
   part: 'pack',
   source: 'V = V0 − I R; resistance in the cold is common practice, from memory',
   holds: () => ({ text: 'To about 30 %; for half a minute.' }),
   depends: ['design.charging.coldest'],
 } as const
-const coldLimit = (charge: number): Figure => ({
-  label: 'Greatest power',
-  quantity: 'electricPower',
-  read: e => ({ value: cold(e, charge).power }),
-  formula: 'power = volts × amps where cells, least volts or resistance end it',
-  inputs: coldInputs(charge),
-  ...COLD,
-})
-const coldSag = (charge: number): Figure => ({
-  label: 'Sags to',
-  quantity: 'voltage',
-  applies: e => cold(e, charge).loaded !== null,
-  read: e => ({ value: cold(e, charge).loaded ?? cold(e, charge).rest }),
-  formula: 'volts = volts at rest − amps × resistance',
-  inputs: coldInputs(charge),
-  ...COLD,
-})
-const link = (
+const coldLimit = (charge: number): Figure =>
+  figure({
+    label: 'Greatest power',
+    quantity: 'electricPower',
+    inputs: coldInputs(charge),
+    // the amps that the first limit leaves: the cells' own, those at the least volts, those at half of the rest volts
+    formula: ({ rest, resistance, most, least }) => {
+      const amps = Math.min(most, (rest - least) / resistance, rest / (2 * resistance))
+      return amps > 0 ? (rest - amps * resistance) * amps : 0
+    },
+    words: 'power = volts × amps where cells, least volts or resistance end it',
+    ...COLD,
+  })
+const coldSag = (charge: number): Figure =>
+  figure({
+    label: 'Sags to',
+    quantity: 'voltage',
+    applies: e => cold(e, charge).loaded !== null,
+    inputs: coldInputs(charge),
+    formula: ({ rest, resistance, asked }) => {
+      const root = rest ** 2 - 4 * resistance * asked
+      return root < 0 ? rest : (rest + Math.sqrt(root)) / 2
+    },
+    words: 'volts = volts at rest − amps × resistance',
+    ...COLD,
+  })
+/** A link of the chain of amps from the cells to the controller. */
+const link = <K extends string>(
   label: string,
-  read: (e: Evaluation) => number,
-  formula: string,
-  inputs: Figure['inputs'],
+  inputs: (e: Evaluation) => Inputs<K>,
+  formula: (values: Record<K, number>, e: Evaluation) => number,
+  words: string,
   source: string,
-): Figure => ({
-  label,
-  quantity: 'current',
-  part: 'pack',
-  read: e => ({ value: read(e) }),
-  formula,
-  inputs,
-  source,
-  holds: ALWAYS,
-  depends: ['use.headroom'],
-})
+): Figure =>
+  figure({
+    label,
+    quantity: 'current',
+    part: 'pack',
+    inputs,
+    formula,
+    words,
+    source,
+    holds: ALWAYS,
+    depends: ['use.headroom'],
+  })
 
 /** Figures of how the pack is kept and wears, and of other system voltages. */
 export const STORAGE_FIGURES = {
-  packYears: {
+  packYears: figure({
     label: 'Lasts about',
     quantity: 'years',
     part: 'pack',
-    read: e => ({ value: wear(e).years * YEAR, low: 0.6 * wear(e).years * YEAR, high: 1.4 * wear(e).years * YEAR }),
-    formula: '1 ÷ years = outings ÷ cycles + 1 ÷ calendar life',
-    inputs: wearInputs,
+    inputs: e => ({
+      outings: count(e.model.project.use.outings, 'outings in a year'),
+      depth: ratio(wear(e).depth, 'of the energy, each'),
+      cycles: count(Math.min(1e6, wear(e).cycles), 'outings to four fifths, by cycles'),
+      calendar: of('years')(Math.min(100, wear(e).byCalendar) * YEAR, 'by the calendar'),
+      cells: temperature(e.model.project.boat.waterTemperature, 'cells, like the water'),
+    }),
+    formula: ({ outings, cycles, calendar }) => YEAR / (outings / cycles + YEAR / calendar),
+    words: '1 ÷ years = outings ÷ cycles + 1 ÷ calendar life',
+    band: (_, value) => ({ low: 0.6 * value, high: 1.4 * value }),
     source: WEAR,
     holds: rough,
     depends: ['use.outings', 'boat.waterTemperature', 'use.houseLoad'],
-  },
-  packUsePrice: {
+  }),
+  packUsePrice: figure({
     label: 'Each kWh over its life',
     quantity: 'pricePerEnergy',
     part: 'pack',
     applies: e => Number.isFinite(wear(e).pricePerEnergy),
-    read: e => ({ value: wear(e).pricePerEnergy }),
-    formula: 'price ÷ (outings × years × energy of each)',
-    inputs: e => [
-      { value: e.model.pack.price, quantity: 'price', what: 'pack with box, links and management' },
-      { value: wear(e).delivered, quantity: 'energy', what: 'delivered until four fifths are left' },
-    ],
+    inputs: e => ({
+      price: price(e.model.pack.price, 'pack with box, links and management'),
+      delivered: energy(wear(e).delivered, 'delivered until four fifths are left'),
+    }),
+    formula: ({ price, delivered }) => price / delivered,
+    words: 'price ÷ (outings × years × energy of each)',
     source: WEAR,
     holds: rough,
     depends: ['use.outings'],
-  },
-  packDepth: {
+  }),
+  packDepth: figure({
     label: 'An outing takes',
     quantity: 'ratio',
     part: 'pack',
-    read: e => ({ value: wear(e).depth }),
-    formula: 'share = energy of the outing ÷ nominal energy',
-    inputs: e => [
-      { value: e.energy.needed, quantity: 'energy', what: 'needed' },
-      { value: e.model.pack.energy, quantity: 'energy', what: 'nominal' },
-    ],
+    inputs: e => ({ needed: energy(e.energy.needed, 'needed'), nominal: energy(e.model.pack.energy, 'nominal') }),
+    formula: ({ needed, nominal }) => Math.min(1, needed / nominal),
+    words: 'share = energy of the outing ÷ nominal energy',
     source: 'The power curve at cruise',
     holds: ALWAYS,
     depends: ['boat.mass', 'use.houseLoad'],
-  },
-  peukertShare: {
+  }),
+  peukertShare: figure({
     label: 'Lead gives, of its print',
     quantity: 'ratio',
     part: 'pack',
     applies: e => CHEMISTRIES[design(e).pack.cell.chemistry].peukert > 1,
-    read: e => ({
-      value:
-        e.point.drive.packCurrent > 0
-          ? peukertShare(
-              CHEMISTRIES[design(e).pack.cell.chemistry].peukert,
-              e.point.drive.packCurrent / e.model.pack.capacityAh,
-            )
-          : 1,
+    inputs: e => ({
+      amps: current(e.point.drive.packCurrent, 'from the pack now'),
+      capacity: of('charge')(e.model.pack.capacityAh, 'at the 20-hour rate'),
+      k: plain(CHEMISTRIES[design(e).pack.cell.chemistry].peukert, 'k'),
+      usable: energy(usableAt(e.model, e.point.drive.packCurrent), 'usable at this current'),
     }),
-    formula: 'share = (capacity ÷ (amps × 20 h)) to the power of (k − 1)',
-    inputs: e => [
-      { value: e.point.drive.packCurrent, quantity: 'current', what: 'from the pack now' },
-      { value: e.model.pack.capacityAh, quantity: 'charge', what: 'at the 20-hour rate' },
-      { value: CHEMISTRIES[design(e).pack.cell.chemistry].peukert, quantity: 'plain', what: 'k' },
-      { value: usableAt(e.model, e.point.drive.packCurrent), quantity: 'energy', what: 'usable at this current' },
-    ],
+    // drawn more slowly than in 20 hours it gives no more than is printed
+    formula: ({ amps, capacity, k }) => (amps > 0 ? Math.min(1, (capacity / (amps * 20)) ** (k - 1)) : 1),
+    words: 'share = (capacity ÷ (amps × 20 h)) to the power of (k − 1)',
     source: 'Peukert 1897; k is common practice',
     holds: () => ({ text: 'Amps drawn in one go; rest gives some of it back.' }),
     depends: PACK_FIELDS,
-  },
-  goneSpeed: {
+  }),
+  goneSpeed: figure({
     label: 'One bank gone: fastest',
     quantity: 'speed',
     part: 'pack',
     applies: e => {
-      const g = gone(e)
-      return g !== null && g.fastest.outcome !== 'none'
+      const left = gone(e)
+      return left !== null && left.fastest.outcome !== 'none'
     },
-    read: e => {
-      const g = gone(e)
-      return { value: g && g.fastest.outcome !== 'none' ? g.fastest.speed : 0 }
-    },
-    formula: 'the speed at which the first all-day limit is reached on the strings that are left',
     inputs: goneInputs,
+    formula: (_, e) => {
+      const left = gone(e)
+      return left && left.fastest.outcome !== 'none' ? left.fastest.speed : 0
+    },
+    words: 'the speed at which the first all-day limit is reached on the strings that are left',
     ...ONE_GONE,
-  },
-  goneRange: {
+  }),
+  goneRange: figure({
     label: 'One bank gone: range',
     quantity: 'distance',
     part: 'pack',
     applies: hasBanks,
-    read: e => ({ value: gone(e)?.home.distanceLeft ?? 0 }),
-    formula: 'range = usable energy left ÷ power at the homeward speed × speed',
-    inputs: e => [
+    inputs: e => ({
       ...goneInputs(e),
-      { value: gone(e)?.home.speed ?? null, quantity: 'speed', what: 'homeward speed' },
-      { value: gone(e)?.home.drive.packPower ?? null, quantity: 'electricPower', what: 'from the pack' },
-    ],
+      time: of('duration')(gone(e)?.home.timeLeft ?? null, 'time left: usable energy ÷ power'),
+      power: power(gone(e)?.home.drive.packPower ?? null, 'from the pack'),
+    }),
+    formula: ({ time, home }) => time * home,
+    words: 'range = usable energy left ÷ power at the homeward speed × speed',
     ...ONE_GONE,
-  },
-  gonePower: {
+  }),
+  gonePower: figure({
     label: 'One bank gone: power home',
     quantity: 'electricPower',
     part: 'pack',
     applies: hasBanks,
-    read: e => ({ value: gone(e)?.home.drive.packPower ?? 0 }),
-    formula: 'power from the pack at the homeward speed',
-    inputs: e => [...goneInputs(e), { value: gone(e)?.home.speed ?? null, quantity: 'speed', what: 'homeward speed' }],
+    inputs: goneInputs,
+    formula: (_, e) => gone(e)?.home.drive.packPower ?? 0,
+    words: 'power from the pack at the homeward speed',
     ...ONE_GONE,
-  },
-  mixCurrent: {
+  }),
+  mixCurrent: figure({
     label: 'Together they give',
     quantity: 'current',
     part: 'pack',
     applies: e => design(e).banks.others.length > 0,
-    read: e => ({ value: mixReport(design(e).pack, design(e).banks).current }),
-    formula: 'amps = the first group’s limit ÷ its share',
     inputs: e =>
-      mixReport(design(e).pack, design(e).banks)
-        .groups.filter(g => g.counted)
-        .map(g => ({ value: g.share, quantity: 'ratio', what: `through ${g.group.cell.name}` })),
+      listed(
+        mixReport(design(e).pack, design(e).banks)
+          .groups.filter(g => g.counted)
+          .map(g => ratio(g.share, `through ${g.group.cell.name}`)),
+      ),
+    formula: (_, e) => mixReport(design(e).pack, design(e).banks).current,
+    words: 'amps = the first group’s limit ÷ its share',
     source: 'Amps divide by resistance',
     holds: () => ({ text: 'Links of one length and equal charge.' }),
     depends: ['design.banks.health'],
-  },
+  }),
   coldPowerHalf: coldLimit(0.5),
   coldSagHalf: coldSag(0.5),
   coldPowerLow: coldLimit(0.2),
   coldSagLow: coldSag(0.2),
-  coldCapacity: {
+  coldCapacity: figure({
     label: 'Capacity in the cold',
     quantity: 'ratio',
+    inputs: e => ({ cells: temperature(design(e).charging.coldest, 'cells') }),
+    formula: ({ cells }, e) => coldFactors(design(e).pack.cell.chemistry, cells).capacity,
+    words: 'share of the capacity at 20 °C, from the chemistry’s table',
     ...COLD,
-    read: e => ({ value: coldFactors(design(e).pack.cell.chemistry, design(e).charging.coldest).capacity }),
-    formula: 'share of the capacity at 20 °C, from the chemistry’s table',
-    inputs: e => [{ value: design(e).charging.coldest, quantity: 'temperature', what: 'cells' }],
-  },
+  }),
   cellsAllDay: link(
     'Cells',
-    e => e.model.pack.current,
+    e => ({
+      cell: current(design(e).pack.cell.current, 'a cell, all day'),
+      strings: count(design(e).pack.parallel, 'strings'),
+    }),
+    ({ cell, strings }, e) => (design(e).banks.others.length > 0 ? e.model.pack.current : cell * strings),
     'amps = a cell’s all-day amps × strings',
-    e => [
-      { value: design(e).pack.cell.current, quantity: 'current', what: 'a cell, all day' },
-      { value: design(e).pack.parallel, quantity: 'count', what: 'strings' },
-    ],
     'Plate of the cells; strings of several kinds by their resistance',
   ),
   guardAllDay: link(
     'Battery guard',
-    e => wiringReport(e.model).bmsCurrent,
+    e => ({
+      cells: current(e.model.pack.current, 'cells'),
+      plate: current(design(e).wiring.bmsCurrent, 'its plate'),
+    }),
+    (_, e) => wiringReport(e.model).bmsCurrent,
     'its plate, or what the cells give where none is typed',
-    e => [{ value: e.model.pack.current, quantity: 'current', what: 'cells' }],
     'Plate',
   ),
   contactorAllDay: link(
     'Contactor',
-    e => wiringReport(e.model).contactor.current,
+    e => ({ amps: current(wiringReport(e.model).current, 'all day') }),
+    (_, e) => wiringReport(e.model).contactor.current,
     'the next stock rating above 1.25 × the amps all day',
-    e => [{ value: wiringReport(e.model).current, quantity: 'current', what: 'all day' }],
     'Stock ratings; the margin is common practice',
   ),
-  voltageCruise: {
+  voltageCruise: figure({
     label: 'Amps at cruise',
     quantity: 'current',
     part: 'pack',
-    read: e => ({ value: volts(e).cruiseCurrent }),
-    formula: 'amps = power from the pack at cruise ÷ system volts',
-    inputs: voltInputs('from the pack at cruise', e => volts(e).cruiseCurrent * design(e).systemVoltage),
+    inputs: e => ({ power: power(e.cruise.drive.packPower, 'from the pack at cruise'), volts: systemVolts(e) }),
+    formula: ({ power, volts }) => power / volts,
+    words: 'amps = power from the pack at cruise ÷ system volts',
     source: 'I = P ÷ V',
     holds: ALWAYS,
     depends: ['boat.mass', 'use.cruiseSpeed'],
-  },
-  voltageTop: {
+  }),
+  voltageTop: figure({
     label: 'Amps at top',
     quantity: 'current',
     part: 'pack',
-    read: e => ({ value: volts(e).topCurrent }),
-    formula: 'amps = power from the pack at top ÷ system volts',
-    inputs: voltInputs('from the pack at top', e => volts(e).topCurrent * design(e).systemVoltage),
+    inputs: e => ({ power: power(e.top.drive.packPower, 'from the pack at top'), volts: systemVolts(e) }),
+    formula: ({ power, volts }) => power / volts,
+    words: 'amps = power from the pack at top ÷ system volts',
     source: 'I = P ÷ V',
     holds: ALWAYS,
     depends: ['boat.mass', 'use.topSpeed'],
-  },
-  voltageArea: {
+  }),
+  voltageArea: figure({
     label: 'Cable',
     quantity: 'copperArea',
     part: 'pack',
-    applies: e => volts(e).run !== null,
-    read: e => ({ value: (volts(e).run?.area ?? 0) * 1e-6 }),
-    formula: 'the thinnest stock cable that carries its fuse and keeps the volts',
     inputs: runInputs,
+    formula: (_, e) => (volts(e).run?.area ?? 0) * 1e-6,
+    words: 'the thinnest stock cable that carries its fuse and keeps the volts',
     ...RUN_SOURCE,
-  },
-  voltageCopper: {
+  }),
+  voltageCopper: figure({
     label: 'Copper',
     quantity: 'partMass',
     part: 'pack',
-    applies: e => volts(e).run !== null,
-    read: e => ({ value: volts(e).run?.copper ?? 0 }),
-    formula: 'weight = area × length × 2 × 8890 kg/m³',
     inputs: runInputs,
+    formula: ({ area, length }) => area * length * 2 * COPPER_DENSITY,
+    words: `weight = area × length × 2 × ${COPPER_DENSITY} kg/m³`,
     ...RUN_SOURCE,
-  },
-  voltageLoss: {
+  }),
+  voltageLoss: figure({
     label: 'Lost in the cable at cruise',
     quantity: 'smallPower',
     part: 'pack',
-    applies: e => volts(e).run !== null,
-    read: e => ({ value: volts(e).loss }),
-    formula: 'loss = amps² × resistance of both ways',
     inputs: runInputs,
+    formula: ({ cruise, length, perMetre }) => cruise ** 2 * 2 * perMetre * length,
+    words: 'loss = amps² × resistance of both ways',
     ...RUN_SOURCE,
-  },
-} satisfies Record<string, Figure>
+  }),
+}

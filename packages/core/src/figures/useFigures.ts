@@ -1,149 +1,150 @@
-import { ALWAYS, PACK_FIELDS, type Figure } from './figure'
+import { usableAt, type Evaluation } from '../system'
+import { ALWAYS, current, duration, energy, figure, force, of, PACK_FIELDS, power, speed } from './figure'
 import { methodsHold } from './hullFigures'
 
 const RANGE_FIELDS = [...PACK_FIELDS, 'design.pack.cell.capacityAh', 'use.reserve'] as const
 
+/** Lead drawn fast gives less. J */
+const toUse = ({ model, point }: Evaluation) =>
+  usableAt(model, point.drive.packCurrent) * (1 - model.project.use.reserve)
+
 /** Figures of the day: how far, how long, how fast. */
 export const USE_FIGURES = {
-  timeLeft: {
+  timeLeft: figure({
     label: 'Time left',
     quantity: 'duration',
     part: 'use',
-    read: ({ point, energy }) => ({
-      value: point.timeLeft,
-      low: energy.available / point.packPowerHigh,
-      high: energy.available / point.packPowerLow,
+    inputs: e => ({
+      available: energy(toUse(e), 'to use at this current, reserve kept'),
+      power: power(e.point.drive.packPower, 'from the pack'),
     }),
-    formula: 'time = energy to use ÷ power from the pack',
-    inputs: e => [
-      { value: e.energy.available, quantity: 'energy', what: 'to use, reserve kept' },
-      { value: e.point.drive.packPower, quantity: 'electricPower', what: 'from the pack' },
-    ],
+    formula: ({ available, power }) => available / power,
+    words: 'time = energy to use ÷ power from the pack',
+    band: e => ({ low: toUse(e) / e.point.packPowerHigh, high: toUse(e) / e.point.packPowerLow }),
     source: 'From full',
     holds: methodsHold,
     depends: RANGE_FIELDS,
-  },
-  distanceLeft: {
+  }),
+  distanceLeft: figure({
     label: 'Miles left',
     quantity: 'distance',
     part: 'use',
-    read: ({ point }) => ({ value: point.distanceLeft, low: point.distanceLow, high: point.distanceHigh }),
-    formula: 'distance = time left × speed',
-    inputs: e => [
-      { value: e.point.timeLeft, quantity: 'duration', what: 'time left' },
-      { value: e.point.speed, quantity: 'speed', what: 'the lever' },
-    ],
+    inputs: e => ({ time: duration(e.point.timeLeft, 'time left'), lever: speed(e.point.speed, 'the lever') }),
+    // no end of time at no speed is no distance
+    formula: ({ time, lever }) => (lever > 0 ? time * lever : 0),
+    words: 'distance = time left × speed',
+    band: ({ point }) => ({ low: point.distanceLow, high: point.distanceHigh }),
     source: 'From full, no stream',
     holds: methodsHold,
     depends: RANGE_FIELDS,
-  },
-  energyPerDistance: {
+  }),
+  energyPerDistance: figure({
     label: 'Takes',
     quantity: 'energyPerDistance',
     part: 'use',
-    read: ({ point }) => ({ value: point.energyPerDistance }),
-    formula: 'energy per mile = power from the pack ÷ speed',
-    inputs: e => [
-      { value: e.point.drive.packPower, quantity: 'electricPower', what: 'from the pack' },
-      { value: e.point.speed, quantity: 'speed', what: 'the lever' },
-    ],
+    inputs: e => ({
+      power: power(e.point.drive.packPower, 'from the pack'),
+      lever: speed(e.point.speed, 'the lever'),
+    }),
+    formula: ({ power, lever }) => (lever > 0 ? power / lever : 0),
+    words: 'energy per mile = power from the pack ÷ speed',
     source: 'P / V',
     holds: methodsHold,
     depends: PACK_FIELDS,
-  },
-  overallEfficiency: {
+  }),
+  overallEfficiency: figure({
     label: 'Reaches the water',
     quantity: 'ratio',
     part: 'use',
-    read: ({ point }) => ({ value: point.drive.overallEfficiency }),
-    formula: 'share = power at the hull ÷ power from the pack',
-    inputs: e => [
-      { value: e.point.drive.effectivePower, quantity: 'electricPower', what: 'at the hull' },
-      { value: e.point.drive.packPower, quantity: 'electricPower', what: 'from the pack' },
-    ],
+    inputs: e => ({
+      hull: power(e.point.drive.effectivePower, 'at the hull'),
+      pack: power(e.point.drive.packPower, 'from the pack'),
+    }),
+    formula: ({ hull, pack }) => (pack > 0 ? hull / pack : 0),
+    words: 'share = power at the hull ÷ power from the pack',
     source: 'Real conversions reach 30 to 50 % at cruise (common practice)',
     holds: ALWAYS,
     depends: PACK_FIELDS,
-  },
-  cruisePower: {
+  }),
+  cruisePower: figure({
     label: 'Cruise takes',
     quantity: 'electricPower',
     part: 'use',
-    read: ({ cruise }) => ({ value: cruise.drive.packPower, low: cruise.packPowerLow, high: cruise.packPowerHigh }),
-    formula: 'power from the pack at cruise',
-    inputs: e => [
-      { value: e.cruise.speed, quantity: 'speed', what: 'cruise' },
-      { value: e.cruise.resistance.centre, quantity: 'force', what: 'pull there' },
-    ],
+    inputs: e => ({
+      cruise: speed(e.cruise.speed, 'cruise'),
+      pull: force(e.cruise.resistance.centre, 'pull there'),
+      controller: power(e.cruise.drive.controllerInput, 'into the controller there'),
+      house: of('smallPower')(e.cruise.drive.housePower, 'house, through its converter'),
+    }),
+    formula: ({ controller, house }) => controller + house,
+    words: 'power from the pack at cruise = into the controller + house',
+    band: ({ cruise }) => ({ low: cruise.packPowerLow, high: cruise.packPowerHigh }),
     source: 'Sum of the chain',
     holds: methodsHold,
     depends: PACK_FIELDS,
-  },
-  energyNeeded: {
+  }),
+  energyNeeded: figure({
     label: 'The use takes',
     quantity: 'energy',
     part: 'use',
-    read: e => ({
-      value: e.energy.needed,
-      low: e.cruise.packPowerLow * e.energy.duration,
-      high: e.cruise.packPowerHigh * e.energy.duration,
+    inputs: e => ({
+      power: power(e.cruise.drive.packPower, 'from the pack at cruise'),
+      time: duration(e.energy.duration, 'at cruise'),
     }),
-    formula: 'energy = power at cruise × time',
-    inputs: e => [
-      { value: e.cruise.drive.packPower, quantity: 'electricPower', what: 'from the pack at cruise' },
-      { value: e.energy.duration, quantity: 'duration', what: 'at cruise' },
-    ],
+    formula: ({ power, time }) => power * time,
+    words: 'energy = power at cruise × time',
+    band: ({ cruise, energy }) => ({
+      low: cruise.packPowerLow * energy.duration,
+      high: cruise.packPowerHigh * energy.duration,
+    }),
     source: 'E = P t',
     holds: methodsHold,
     depends: PACK_FIELDS,
-  },
-  cruiseRange: {
+  }),
+  cruiseRange: figure({
     label: 'Range at cruise',
     quantity: 'distance',
     part: 'use',
-    read: ({ cruise }) => ({ value: cruise.distanceLeft, low: cruise.distanceLow, high: cruise.distanceHigh }),
-    formula: 'range = energy to use ÷ power at cruise × cruise',
-    inputs: e => [
-      { value: e.energy.available, quantity: 'energy', what: 'to use, reserve kept' },
-      { value: e.cruise.drive.packPower, quantity: 'electricPower', what: 'from the pack at cruise' },
-      { value: e.cruise.speed, quantity: 'speed', what: 'cruise' },
-    ],
+    inputs: e => ({
+      available: energy(e.energy.available, 'to use, reserve kept'),
+      power: power(e.cruise.drive.packPower, 'from the pack at cruise'),
+      cruise: speed(e.cruise.speed, 'cruise'),
+    }),
+    formula: ({ available, power, cruise }) => (available / power) * cruise,
+    words: 'range = energy to use ÷ power at cruise × cruise',
+    band: ({ cruise }) => ({ low: cruise.distanceLow, high: cruise.distanceHigh }),
     source: 'From full, no stream',
     holds: methodsHold,
     depends: RANGE_FIELDS,
-  },
-  allDaySpeed: {
+  }),
+  allDaySpeed: figure({
     label: 'Holds all day',
     quantity: 'speed',
     part: 'use',
-    read: ({ allDaySpeed: s }) => ({ value: s.outcome === 'none' ? 0 : s.speed }),
-    formula: 'the speed at which the first all-day rating of motor, controller or pack is reached',
-    inputs: e => [
-      { value: e.model.project.design.motor.ratedPower, quantity: 'power', what: 'motor, rated' },
-      {
-        value: e.model.project.design.controller.batteryCurrent,
-        quantity: 'current',
-        what: 'controller, battery amps',
-      },
-      { value: e.model.pack.current, quantity: 'current', what: 'pack, all day' },
-    ],
+    inputs: ({ model: { project, pack } }) => ({
+      motor: of('power')(project.design.motor.ratedPower, 'motor, rated'),
+      controller: current(project.design.controller.batteryCurrent, 'controller, battery amps'),
+      pack: current(pack.current, 'pack, all day'),
+    }),
+    formula: (_, { allDaySpeed: s }) => (s.outcome === 'none' ? 0 : s.speed),
+    words: 'the speed at which the first all-day rating of motor, controller or pack is reached',
     source: 'Crossing of demand and ratings',
     holds: methodsHold,
     depends: [...PACK_FIELDS, 'design.motor.ratedPower', 'design.pack.series'],
-  },
-  minutesSpeed: {
+  }),
+  minutesSpeed: figure({
     label: 'Holds for minutes',
     quantity: 'speed',
     part: 'use',
-    read: ({ minutesSpeed: s }) => ({ value: s.outcome === 'none' ? 0 : s.speed }),
-    formula: 'the speed at which the first peak rating of motor, controller or pack is reached',
-    inputs: e => [
-      { value: e.model.project.design.motor.peakPower, quantity: 'power', what: 'motor, peak' },
-      { value: e.model.project.design.motor.peakSeconds, quantity: 'duration', what: 'holds for' },
-      { value: e.model.pack.currentPeak, quantity: 'current', what: 'pack, half a minute' },
-    ],
+    inputs: ({ model: { project, pack } }) => ({
+      motor: of('power')(project.design.motor.peakPower, 'motor, peak'),
+      holds: duration(project.design.motor.peakSeconds, 'holds for'),
+      pack: current(pack.currentPeak, 'pack, half a minute'),
+    }),
+    formula: (_, { minutesSpeed: s }) => (s.outcome === 'none' ? 0 : s.speed),
+    words: 'the speed at which the first peak rating of motor, controller or pack is reached',
     source: 'Crossing of demand and ratings',
     holds: methodsHold,
     depends: [...PACK_FIELDS, 'design.motor.peakPower', 'design.pack.series'],
-  },
-} satisfies Record<string, Figure>
+  }),
+}

@@ -1,7 +1,21 @@
-import { DROP_LIMIT, FUSE_MARGIN, type CableRun } from '../wiring'
+import { COPPER_DENSITY, DROP_LIMIT, FUSE_MARGIN, type CableRun } from '../wiring'
 import { tapRuns, wiringReport, type Evaluation, type TapName } from '../system'
 import type { QuantityId } from '../units'
-import { ALWAYS, PACK_FIELDS, type Figure, type WorkingInput } from './figure'
+import {
+  ALWAYS,
+  count,
+  current,
+  figure,
+  length,
+  of,
+  PACK_FIELDS,
+  ratio,
+  smallPower,
+  temperature,
+  voltage,
+  type Figure,
+  type Inputs,
+} from './figure'
 
 const AMPACITY = 'ISO 13297 annex A table A.1, single conductor, 30 °C (recalled)'
 const COPPER = 'IEC 60028: copper 1.7241e-8 ohm m at 20 °C, 0.393 % a kelvin; taken at 50 °C'
@@ -10,145 +24,138 @@ const RUN_FIELDS = [...PACK_FIELDS, 'design.wiring.mainLength'] as const
 
 interface RunWords {
   of: (e: Evaluation) => CableRun
-  name: string
   part: Figure['part']
+  depends: Figure['depends']
+  applies?: Figure['applies']
 }
-const MAIN: RunWords = { of: e => report(e).main, name: 'pack to controller', part: 'pack' }
-const MOTOR: RunWords = { of: e => report(e).motor, name: 'controller to motor', part: 'motor' }
+const MAIN: RunWords = { of: e => report(e).main, part: 'pack', depends: RUN_FIELDS }
+const MOTOR: RunWords = { of: e => report(e).motor, part: 'motor', depends: RUN_FIELDS }
 
-/** A run of a tap: the panels' are there only when they are fitted. */
-const tap = (name: TapName): RunWords => ({ of: e => tapRuns(e.model.project)[name]!, name, part: 'pack' })
-const CHARGE = tap('charge'),
-  HOUSE = tap('house'),
-  PANELS = tap('panels')
-const withPanels = (figure: Figure): Figure => ({
-  ...figure,
-  applies: e => e.model.project.design.solar.fitted,
-  depends: ['design.wiring.panelLength'],
+/** A run of a tap. */
+const tap = (name: TapName, depends: RunWords['depends']): RunWords => ({
+  of: e => tapRuns(e.model.project)[name]!,
+  part: 'pack',
+  depends,
 })
+const CHARGE = tap('charge', ['design.wiring.chargeLength']),
+  HOUSE = tap('house', ['design.wiring.houseLength']),
+  // only where panels are fitted
+  PANELS = {
+    ...tap('panels', ['design.wiring.panelLength']),
+    applies: (e: Evaluation) => e.model.project.design.solar.fitted,
+  }
 
 /** A figure of a run of cable. */
-function ofRun(
-  { of, part }: RunWords,
+const ofRun = <K extends string>(
+  { of: run, ...words }: RunWords,
   label: string,
   quantity: QuantityId,
-  read: (run: CableRun) => number,
-  formula: string,
-  inputs: (run: CableRun) => WorkingInput[],
-  source: string,
-): Figure {
-  return {
+  made: {
+    inputs: (run: CableRun) => Inputs<K>
+    formula: (values: Record<K, number>, run: CableRun) => number
+    words: string
+    source: string
+  },
+): Figure =>
+  figure({
     label,
     quantity,
-    part,
-    read: e => ({ value: read(of(e)) }),
-    formula,
-    inputs: e => inputs(of(e)),
-    source,
+    ...words,
+    inputs: e => made.inputs(run(e)),
+    formula: (values, e) => made.formula(values, run(e)),
+    words: made.words,
+    source: made.source,
     holds: ALWAYS,
-    depends: RUN_FIELDS,
-  }
-}
-const size = (run: CableRun): WorkingInput => ({
-  value: run.area * 1e-6,
-  quantity: 'copperArea',
-  what: run.parallel > 1 ? `a conductor, ${run.parallel} side by side` : 'a conductor',
-})
+  })
+
+const allDay = (run: CableRun) => current(run.current, 'all day, with headroom')
+const oneWay = (run: CableRun) => length(run.length, 'one way')
+const size = (run: CableRun) =>
+  of('copperArea')(run.area * 1e-6, run.parallel > 1 ? `a conductor, ${run.parallel} side by side` : 'a conductor')
+const conductors = (run: CableRun) => count(run.conductors, 'conductors')
+
 const area = (words: RunWords, label: string) =>
-  ofRun(
-    words,
-    label,
-    'copperArea',
-    r => r.area * 1e-6,
-    'the thinnest stock cable that carries its fuse where it lies and loses at most 3 %',
-    r => [
-      { value: r.current, quantity: 'current', what: 'all day, with headroom' },
-      { value: r.guard, quantity: 'current', what: 'the fuse that it must carry' },
-      { value: r.length, quantity: 'length', what: 'one way' },
-      { value: r.ampacity, quantity: 'current', what: `it carries; decided by ${r.decidedBy}` },
-    ],
-    AMPACITY,
-  )
+  ofRun(words, label, 'copperArea', {
+    inputs: run => ({
+      amps: allDay(run),
+      fuse: current(run.guard, 'the fuse that it must carry'),
+      length: oneWay(run),
+      carries: current(run.ampacity, `it carries; decided by ${run.decidedBy}`),
+    }),
+    formula: (_, run) => run.area * 1e-6,
+    words: 'the thinnest stock cable that carries its fuse where it lies and loses at most 3 %',
+    source: AMPACITY,
+  })
 const ampacity = (words: RunWords, label: string) =>
-  ofRun(
-    words,
-    label,
-    'current',
-    r => r.ampacity,
-    'carries = table × engine space × bundling × conductors side by side',
-    r => [
-      size(r),
-      {
-        value: r.place.insulation + 273.15,
-        quantity: 'temperature',
-        what: r.place.engineSpace ? 'insulation, in an engine space' : 'insulation, outside engine spaces',
-      },
-      { value: r.place.bundled, quantity: 'count', what: 'conductors together' },
-    ],
-    AMPACITY,
-  )
+  ofRun(words, label, 'current', {
+    inputs: run => ({
+      area: size(run),
+      insulation: temperature(
+        run.place.insulation + 273.15,
+        run.place.engineSpace ? 'insulation, in an engine space' : 'insulation, outside engine spaces',
+      ),
+      bundled: count(run.place.bundled, 'conductors together'),
+    }),
+    formula: (_, run) => run.ampacity,
+    words: 'carries = table × engine space × bundling × conductors side by side',
+    source: AMPACITY,
+  })
 const drop = (words: RunWords, label: string) =>
-  ofRun(
-    words,
-    label,
-    'cellVoltage',
-    r => r.drop,
-    'volts = 2 × resistivity × length ÷ area × amps',
-    r => [
-      { value: r.current, quantity: 'current', what: 'all day, with headroom' },
-      { value: r.length, quantity: 'length', what: 'one way' },
-      size(r),
-      { value: r.dropShare, quantity: 'ratio', what: 'of the volts' },
-      { value: DROP_LIMIT, quantity: 'ratio', what: 'good practice at most' },
-    ],
-    COPPER,
-  )
+  ofRun(words, label, 'cellVoltage', {
+    inputs: run => ({
+      amps: allDay(run),
+      length: oneWay(run),
+      area: size(run),
+      perMetre: of('resistance')(run.resistancePerMetre, 'a metre of one pole'),
+      share: ratio(run.dropShare, 'of the volts'),
+      limit: ratio(DROP_LIMIT, 'good practice at most'),
+    }),
+    formula: ({ amps, length, perMetre }) => 2 * perMetre * length * amps,
+    words: 'volts = 2 × resistivity × length ÷ area × amps',
+    source: COPPER,
+  })
 const loss = (words: RunWords, label: string) =>
-  ofRun(
-    words,
-    label,
-    'smallPower',
-    r => r.loss,
-    'heat = conductors × resistance of one × amps²',
-    r => [
-      { value: r.conductors, quantity: 'count', what: 'conductors' },
-      { value: r.current, quantity: 'current', what: 'in each' },
-      { value: r.lossPerMetre, quantity: 'smallPower', what: 'for each metre of the run' },
-    ],
-    COPPER,
-  )
+  ofRun(words, label, 'smallPower', {
+    inputs: run => ({
+      conductors: conductors(run),
+      amps: current(run.current, 'in each'),
+      length: oneWay(run),
+      perMetre: of('resistance')(run.resistancePerMetre, 'a metre of one pole'),
+      heat: smallPower(run.lossPerMetre, 'for each metre of the run'),
+    }),
+    formula: ({ conductors, amps, length, perMetre }) => conductors * perMetre * length * amps ** 2,
+    words: 'heat = conductors × resistance of one × amps²',
+    source: COPPER,
+  })
 const copper = (words: RunWords, label: string) =>
-  ofRun(
-    words,
-    label,
-    'partMass',
-    r => r.copper,
-    'weight = conductors × length × area × 8890 kg/m³',
-    r => [
-      { value: r.conductors * r.parallel, quantity: 'count', what: 'conductors' },
-      { value: r.length, quantity: 'length', what: 'one way' },
-      size(r),
-    ],
-    'Density of copper',
-  )
+  ofRun(words, label, 'partMass', {
+    inputs: run => ({
+      conductors: count(run.conductors * run.parallel, 'conductors'),
+      length: oneWay(run),
+      area: size(run),
+    }),
+    formula: ({ conductors, length, area }) => conductors * length * area * COPPER_DENSITY,
+    words: `weight = conductors × length × area × ${COPPER_DENSITY} kg/m³`,
+    source: 'Density of copper',
+  })
 
 /** Figures of cables, fuse and precharge. */
 export const WIRING_FIGURES = {
-  wiringCurrent: {
+  wiringCurrent: figure({
     label: 'Drawn all day',
     quantity: 'current',
     part: 'pack',
-    read: e => ({ value: report(e).current }),
-    formula: 'the greater of amps at cruise ÷ (1 − headroom) and amps at top',
-    inputs: e => [
-      { value: e.cruise.drive.packCurrent, quantity: 'current', what: 'at cruise' },
-      { value: e.model.project.use.headroom, quantity: 'ratio', what: 'headroom' },
-      { value: e.top.drive.packCurrent, quantity: 'current', what: 'at top' },
-    ],
+    inputs: e => ({
+      cruise: current(e.cruise.drive.packCurrent, 'at cruise'),
+      headroom: ratio(e.model.project.use.headroom, 'headroom'),
+      top: current(e.top.drive.packCurrent, 'at top'),
+    }),
+    formula: ({ cruise, headroom, top }) => Math.max(cruise / (1 - headroom), top),
+    words: 'the greater of amps at cruise ÷ (1 − headroom) and amps at top',
     source: 'Operating points',
     holds: ALWAYS,
     depends: RUN_FIELDS,
-  },
+  }),
   mainArea: area(MAIN, 'Cable from the pack'),
   mainAmpacity: ampacity(MAIN, 'It carries'),
   mainDrop: drop(MAIN, 'It loses'),
@@ -157,82 +164,80 @@ export const WIRING_FIGURES = {
   motorArea: area(MOTOR, 'Cable to the motor'),
   motorAmpacity: ampacity(MOTOR, 'Each lead carries'),
   motorDrop: drop(MOTOR, 'It loses'),
-  chargeArea: { ...area(CHARGE, 'Cable of the charger'), depends: ['design.wiring.chargeLength'] },
-  chargeDrop: { ...drop(CHARGE, 'It loses'), depends: ['design.wiring.chargeLength'] },
-  houseArea: { ...area(HOUSE, 'Cable of the converter'), depends: ['design.wiring.houseLength'] },
-  houseDrop: { ...drop(HOUSE, 'It loses'), depends: ['design.wiring.houseLength'] },
-  panelArea: withPanels(area(PANELS, 'Cable of the panels')),
-  panelDrop: withPanels(drop(PANELS, 'It loses')),
-  shortCircuit: {
+  chargeArea: area(CHARGE, 'Cable of the charger'),
+  chargeDrop: drop(CHARGE, 'It loses'),
+  houseArea: area(HOUSE, 'Cable of the converter'),
+  houseDrop: drop(HOUSE, 'It loses'),
+  panelArea: area(PANELS, 'Cable of the panels'),
+  panelDrop: drop(PANELS, 'It loses'),
+  shortCircuit: figure({
     label: 'A dead short draws',
     quantity: 'current',
     part: 'pack',
-    read: e => ({ value: report(e).shortCircuit }),
-    formula: 'amps = full volts ÷ (cells + a hand’s breadth of cable)',
-    inputs: e => [
-      { value: e.model.pack.fullVoltage, quantity: 'voltage', what: 'full pack' },
-      {
-        value: (e.model.pack.resistance * report(e).joinedShort) / report(e).shortCircuit,
-        quantity: 'resistance',
-        what: report(e).banks > 1 ? 'cells of a bank, without links' : 'cells, without links',
-      },
-    ],
+    inputs: e => ({
+      full: voltage(e.model.pack.fullVoltage, 'full pack'),
+      way: of('resistance')(
+        e.model.pack.fullVoltage / report(e).shortCircuit,
+        report(e).banks > 1 ? 'cells of a bank and cable, without links' : 'cells and cable, without links',
+      ),
+    }),
+    formula: ({ full, way }) => full / way,
+    words: 'amps = full volts ÷ (cells + a hand’s breadth of cable)',
     source: 'Ohm’s law',
     holds: () => ({ text: 'On the safe side: links and contacts make it less.' }),
     depends: ['design.pack.chargeVoltage'],
-  },
-  fuseRating: {
+  }),
+  fuseRating: figure({
     label: 'Main fuse',
     quantity: 'current',
     part: 'pack',
-    read: e => ({ value: report(e).fuse?.rating ?? 0 }),
     applies: e => report(e).fuse !== null,
-    formula:
+    inputs: e => ({
+      amps: current(
+        report(e).bank.current,
+        report(e).banks > 1 ? 'of the bank all day, with headroom' : 'all day, with headroom',
+      ),
+      carries: current(report(e).bank.lead.ampacity, 'the cable carries'),
+      clears: voltage(report(e).fuse?.voltage ?? null, 'it clears'),
+      breaks: current(report(e).fuse?.interrupt ?? null, 'it breaks'),
+    }),
+    formula: (_, e) => report(e).fuse?.rating ?? 0,
+    words:
       `the smallest above ${FUSE_MARGIN} × amps all day that clears the volts and breaks the short, and that ` +
       'its cable carries',
-    inputs: e => [
-      {
-        value: report(e).bank.current,
-        quantity: 'current',
-        what: report(e).banks > 1 ? 'of the bank all day, with headroom' : 'all day, with headroom',
-      },
-      { value: report(e).bank.lead.ampacity, quantity: 'current', what: 'the cable carries' },
-      { value: report(e).fuse?.voltage ?? null, quantity: 'voltage', what: 'it clears' },
-      { value: report(e).fuse?.interrupt ?? null, quantity: 'current', what: 'it breaks' },
-    ],
     source: 'Common practice; ISO 13297 and ABYC E-11 by name',
     holds: () => ({
       text: 'At the pack, within 178 mm of its pole (common practice). Ratings differ by maker: read the plate.',
     }),
     depends: RUN_FIELDS,
-  },
-  prechargeTime: {
+  }),
+  prechargeTime: figure({
     label: 'Precharge takes',
     quantity: 'seconds',
     part: 'controller',
-    read: e => ({ value: report(e).precharge.time }),
-    formula: 'time = 5 × resistance × capacitance',
-    inputs: e => [
-      { value: report(e).precharge.resistance, quantity: 'bigResistance', what: 'resistor' },
-      { value: e.model.project.design.wiring.capacitance, quantity: 'capacitance', what: 'the controller’s input' },
-      { value: report(e).precharge.peak, quantity: 'current', what: 'at first' },
-    ],
+    inputs: e => ({
+      resistor: of('bigResistance')(report(e).precharge.resistance, 'resistor'),
+      capacitance: of('capacitance')(e.model.project.design.wiring.capacitance, 'the controller’s input'),
+      peak: current(report(e).precharge.peak, 'at first'),
+    }),
+    formula: ({ resistor, capacitance }) => 5 * resistor * capacitance,
+    words: 'time = 5 × resistance × capacitance',
     source: 'RC circuit, to 99 %',
     holds: ALWAYS,
     depends: ['design.wiring.capacitance'],
-  },
-  prechargeEnergy: {
+  }),
+  prechargeEnergy: figure({
     label: 'Its resistor swallows',
     quantity: 'jouleEnergy',
     part: 'controller',
-    read: e => ({ value: report(e).precharge.energy }),
-    formula: 'energy = ½ × capacitance × volts²',
-    inputs: e => [
-      { value: e.model.project.design.wiring.capacitance, quantity: 'capacitance', what: 'the controller’s input' },
-      { value: e.model.pack.fullVoltage, quantity: 'voltage', what: 'full pack' },
-    ],
+    inputs: e => ({
+      capacitance: of('capacitance')(e.model.project.design.wiring.capacitance, 'the controller’s input'),
+      full: voltage(e.model.pack.fullVoltage, 'full pack'),
+    }),
+    formula: ({ capacitance, full }) => 0.5 * capacitance * full ** 2,
+    words: 'energy = ½ × capacitance × volts²',
     source: 'As much as the capacitor takes',
     holds: ALWAYS,
     depends: ['design.wiring.capacitance'],
-  },
-} satisfies Record<string, Figure>
+  }),
+}

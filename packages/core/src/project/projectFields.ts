@@ -585,7 +585,7 @@ const DESIGN = group('Design', {
 export const TRIAL_POINT = group('Run', {
   speed: number({ label: 'Speed', quantity: 'speed', least: 0.1, most: 30, hint: 'As read' }),
   power: number({
-    label: 'Power',
+    label: 'Watts',
     quantity: 'smallPower',
     least: 0,
     most: 1_000_000,
@@ -615,7 +615,7 @@ const RUN_SETUP = group('Setup of a run', {
 
 /** A temperature read during a run at steady power. */
 export const HEAT_POINT = group('Reading', {
-  time: number({ label: 'Time', quantity: 'shortTime', least: 0, most: 172_800 }),
+  time: number({ label: 'After', quantity: 'shortTime', least: 0, most: 172_800 }),
   temperature: number({ label: 'Temperature', quantity: 'temperature', least: 250, most: 600 }),
 } as const satisfies FieldsFor<HeatPoint>)
 

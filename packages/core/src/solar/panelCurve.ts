@@ -1,7 +1,7 @@
 import type { PanelSpec } from './solarSpecs'
 
 /** Plate conditions. W/m², K. */
-const FULL_SUN = 1000,
+export const FULL_SUN = 1000,
   PLATE_TEMPERATURE = 298.15
 /** A cell runs warmer than the air by so many K for each W/m² (45 °C at 800 W/m² in 20 °C air, common practice). */
 const WARMING = 25 / 800

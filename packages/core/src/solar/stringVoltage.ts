@@ -2,7 +2,7 @@ import { bestVoltage, openVoltage } from './panelCurve'
 import type { SolarArray } from './solarSpecs'
 
 /** A cell in full sun on a hot calm day, K (common practice: 65 °C). */
-const HOT_CELL = 338.15
+export const HOT_CELL = 338.15
 /** Volts that panels must stand above the pack for a controller that only steps down (common practice: 5 to start). */
 export const STEP_DOWN_VOLTS = 5
 

@@ -98,7 +98,7 @@ export function solarReport(project: Project): SolarReport {
       refillDays: spare > 0 ? needed / spare : null,
     }
   })
-  const sum = year.reduce((total, month, i) => total + month.perDay * DAYS[i]!, 0)
+  const sum = year.reduce((total, month, i) => total + month.perDay * DAYS_OF_MONTH[i]!, 0)
   const report = {
     months,
     year: sum,
@@ -109,7 +109,8 @@ export function solarReport(project: Project): SolarReport {
   return report
 }
 
-const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
+/** Days of each month. */
+export const DAYS_OF_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 
 /** Against a controller that follows the best point and is never too small. */
 function lostWithoutTracking(project: Project, sum: number): number {
@@ -140,7 +141,7 @@ function lostWithoutTracking(project: Project, sum: number): number {
     use.place,
     solarLoad(project),
   )
-  const best = tracked.reduce((total, month, i) => total + month.perDay * DAYS[i]!, 0)
+  const best = tracked.reduce((total, month, i) => total + month.perDay * DAYS_OF_MONTH[i]!, 0)
   return best > 0 ? 1 - sum / best : 0
 }
 /** Of a usual tracking controller (common practice: 0.95 to 0.98). */

@@ -32,6 +32,7 @@ export const QUANTITIES = {
   current: { name: 'current', units: ['A', 'kA'], us: 'A', example: '120 A' },
   charge: { name: 'capacity', units: ['Ah'], us: 'Ah', example: '280 Ah' },
   resistance: { name: 'resistance', units: ['mohm', 'ohm'], us: 'mohm', example: '0.4 mohm' },
+  thermalResistance: { name: 'rise for heat', units: ['KPerW'], us: 'KPerW', example: '0.3 K/W' },
   bigResistance: { name: 'resistance', units: ['wholeOhm'], us: 'wholeOhm', example: '60 ohm' },
   capacitance: { name: 'capacitance', units: ['mF', 'uF'], us: 'mF', example: '5 mF' },
   energy: { name: 'energy', units: ['kWh', 'Wh'], us: 'kWh', example: '14 kWh' },

@@ -95,6 +95,7 @@ export const UNITS = {
     decimals: 1,
   },
   galPerHour: { symbol: 'gal/h', aliases: ['gph', 'us gal/h'], scale: (231 * (FT / 12) ** 3) / HOUR, decimals: 2 },
+  KPerW: { symbol: 'K/W', aliases: ['k/w'], scale: 1, decimals: 3 },
   percentPerK: { symbol: '%/K', aliases: ['%/c', '%/°c'], scale: 0.01, decimals: 2 },
   galPerKWh: {
     symbol: 'gal/kWh',

@@ -8,7 +8,7 @@ export const DROP_LIMIT = 0.03
 /** Copper in use, °C: between cool and its insulation's limit (common practice for drop). */
 const IN_USE = 50
 /** Density of copper, kg/m³ */
-const COPPER_DENSITY = 8890
+export const COPPER_DENSITY = 8890
 /** From this area up conductors may be doubled, with equal lengths (common practice: 1/0, 50 mm²). */
 export const PARALLEL_FROM = 50
 /**
@@ -44,6 +44,8 @@ export interface CableRun extends RunDemand {
   /** V lost there and back, and as a share */
   drop: number
   dropShare: number
+  /** Ω of a metre of one pole */
+  resistancePerMetre: number
   /** W in the whole run, and for each metre of it */
   loss: number
   lossPerMetre: number
@@ -88,6 +90,7 @@ export function cableRun(
     ampacity: parallel * ampacity(area, place),
     drop,
     dropShare: drop / voltage,
+    resistancePerMetre: conductorResistance(1, area * parallel, IN_USE),
     loss,
     lossPerMetre: length > 0 ? loss / length : 0,
     copper: conductors * parallel * length * area * 1e-6 * COPPER_DENSITY,

@@ -9,7 +9,7 @@ import {
   type Chemistry,
   type PackSpec,
 } from '../../src/battery'
-import { FIGURES } from '../../src/figures'
+import { readFigure } from '../../src/figures'
 import { SHIPPED_CELLS, packNamed } from '../../src/parts'
 import { DEMO, withEdits } from '../../src/project'
 import { ageingReport, evaluate } from '../../src/system'
@@ -93,7 +93,7 @@ it.each(Object.entries(CHEMISTRIES) as [string, Chemistry][])(
 describe('what a pack costs', () => {
   const boat = DEMO.tirrick
   const figure = (id: 'packPricePerEnergy' | 'packUsePrice' | 'packMass', of = boat) =>
-    FIGURES[id].read(evaluate(of, 2)).value
+    readFigure(id, evaluate(of, 2)).value
   it('for each kWh bought, and over its life, is arithmetic', () => {
     // 16 × 96 € × 1.3 for 16 × 3.2 V × 280 Ah = 14.336 kWh; over its life, what its outings take until it is worn
     expect(figure('packPricePerEnergy') * 3.6e6).toBeCloseTo((16 * 96 * 1.3) / 14.336, 6)
