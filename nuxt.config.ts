@@ -1,37 +1,4 @@
-import { minifySync } from 'oxc-minify'
-import type { Plugin } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
-
-/**
- * Asks the browser to compile a whole script while it comes in, beside the page, in place of function by function when
- * each is first called: a fifth less until the first picture.
- */
-const COMPILE_AHEAD = '//# allFunctionsCalledOnLoad\n'
-
-/**
- * Scripts are minified once, by a minifier that leaves a thirtieth less than the usual one and takes a moment; all but
- * the chart library, most of which is never called, are compiled ahead.
- */
-const smallScripts = (ahead: boolean): Plugin => ({
-  name: 'remigo-small-scripts',
-  apply: 'build',
-  generateBundle: {
-    // after Vite has written what each part of the application needs, styles among it
-    order: 'post',
-    handler(_, bundle) {
-      for (const chunk of Object.values(bundle)) {
-        if (chunk.type !== 'chunk') continue
-        const { code, errors } = minifySync(chunk.fileName, chunk.code, {
-          module: true,
-          compress: { target: 'es2020' },
-          mangle: true,
-        })
-        if (errors.length) this.error(`${chunk.fileName} cannot be minified: ${errors[0]!.message}`)
-        chunk.code = ahead && !chunk.moduleIds.some(id => id.includes('plotly.js')) ? COMPILE_AHEAD + code : code
-      }
-    },
-  },
-})
 
 export default defineNuxtConfig({
   modules: [
@@ -88,16 +55,23 @@ export default defineNuxtConfig({
   build: { transpile: ['vuetify'] },
   experimental: {
     viteEnvironmentApi: true,
+    // no page is rendered on the server: there is no payload to revive, and no manifest of pages to ask for
+    renderJsonPayloads: false,
+    payloadExtraction: false,
+    appManifest: false,
     // a bench is fetched when the pointer nears its tab, so that the first view loads no more than it shows
     defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
   },
   compatibilityDate: '2026-11-01',
   nitro: { compressPublicAssets: { gzip: true } },
   vite: {
-    worker: { format: 'es', plugins: () => [smallScripts(false)] },
-    plugins: [smallScripts(true)],
-    // styles as usual
-    build: { minify: false, cssMinify: 'esbuild' },
+    worker: { format: 'es' },
+    build: {
+      minify: 'terser',
+      cssMinify: 'esbuild',
+      // many small files compress worse than a few, and each costs the first view a request
+      rollupOptions: { output: { experimentalMinChunkSize: 12_000 } },
+    },
     // Vuetify's @layer lines give a harmless warning
     esbuild: { logOverride: { 'css-syntax-error': 'silent' } },
   },

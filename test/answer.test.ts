@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { DEMO, DEMO_BOATS, KNOT, withEdits } from '@remigo/core'
+import { useAdvice } from '../app/composables/useAdvice'
 import { usePartWords } from '../app/composables/usePartWords'
 import { useSizing } from '../app/composables/useSizing'
 import { useStages } from '../app/composables/useStages'
@@ -12,7 +13,10 @@ import { useViewStore } from '../app/stores/view'
 const board = () => ({ answer: useAnswerStore(), document: useDocumentStore(), view: useViewStore() })
 
 describe('what the core answers about the boat on the board', () => {
-  beforeEach(() => setActivePinia(createPinia()))
+  beforeEach(async () => {
+    setActivePinia(createPinia())
+    await useAdvice().fetchAdvice()
+  })
 
   it('follows the lever in the point alone', () => {
     const { answer, view } = board()
@@ -72,13 +76,16 @@ describe('what the core answers about the boat on the board', () => {
 })
 
 describe('sizing the rest', () => {
-  beforeEach(() => setActivePinia(createPinia()))
+  beforeEach(async () => {
+    setActivePinia(createPinia())
+    await useAdvice().fetchAdvice()
+  })
 
-  it('is tried, with reasons, and changes nothing until it is kept', () => {
+  it('is tried, with reasons, and changes nothing until it is kept', async () => {
     const { document } = board(),
       sizing = useSizing(),
       before = document.project
-    sizing.size()
+    await sizing.size()
     expect(document.trial!.reasons.length).toBeGreaterThan(0)
     expect(document.project).toBe(before)
     document.keep()
@@ -86,28 +93,28 @@ describe('sizing the rest', () => {
     document.undo()
     expect(document.project).toBe(before)
   })
-  it('leaves alone what is held', () => {
+  it('leaves alone what is held', async () => {
     const { document } = board(),
       sizing = useSizing()
     expect(document.shown.held.motor).toBe(true)
-    sizing.size()
+    await sizing.size()
     expect(document.shown.design.motor).toEqual(document.project.design.motor)
     document.putBack()
     sizing.toggle('propeller')
     expect(document.shown.held.propeller).toBe(true)
-    sizing.size()
+    await sizing.size()
     expect(document.shown.design.propeller).toEqual(document.project.design.propeller)
   })
-  it('at another voltage comes with that voltage', () => {
+  it('at another voltage comes with that voltage', async () => {
     const { document } = board(),
       sizing = useSizing()
     sizing.toggle('motor')
-    sizing.sizeAt(96)
+    await sizing.sizeAt(96)
     expect(sizing.failure.value).toBeNull()
     expect(document.shown.design.systemVoltage).toBe(96)
     expect(document.shown.held.voltage).toBe(document.project.held.voltage)
   })
-  it('says in a sentence when nothing fits, and nothing is lost', () => {
+  it('says in a sentence when nothing fits, and nothing is lost', async () => {
     const { document } = board(),
       sizing = useSizing()
     document.open(
@@ -117,7 +124,7 @@ describe('sizing the rest', () => {
       ]),
     )
     const before = document.project
-    sizing.size()
+    await sizing.size()
     expect(document.trial).toBeNull()
     expect(sizing.failure.value).toMatch(/\.$/)
     expect(document.project).toBe(before)

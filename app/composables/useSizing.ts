@@ -1,6 +1,7 @@
 import { ref } from 'vue'
-import { fillText, sizeRest, withEdits, type Edit, type HeldPart, type Project } from '@remigo/core'
+import { fillText, withEdits, type Edit, type HeldPart, type Project } from '@remigo/core'
 import { m } from '~/messages'
+import { useAdvice } from '~/composables/useAdvice'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
@@ -14,15 +15,17 @@ export function useSizing() {
 
   function size() {
     document.putBack()
-    tryOut(document.project)
+    return tryOut(document.project)
   }
   /** everything not held, at another system voltage */
   function sizeAt(voltage: number) {
     document.putBack()
     const asked: Edit[] = [{ path: 'design.systemVoltage', value: voltage }]
-    tryOut(withEdits(document.project, [...asked, { path: 'held.voltage', value: true }]), asked)
+    return tryOut(withEdits(document.project, [...asked, { path: 'held.voltage', value: true }]), asked)
   }
-  function tryOut(project: Project, first: Edit[] = []) {
+  const { fetchAdvice } = useAdvice()
+  async function tryOut(project: Project, first: Edit[] = []) {
+    const { sizeRest } = await fetchAdvice()
     const sized = sizeRest(project, library.library)
     failure.value = sized.outcome === 'nothingFits' ? fillText(sized.text, view.choice) : null
     if (sized.outcome === 'sized')

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { DEMO_BOATS, DEMO, migrateProject, type Project } from '@remigo/core'
+import { DEMO_BOATS, DEMO, type Project } from '@remigo/core'
 import { s } from '~/messages/shelf'
 import { w } from '~/messages/trouble'
 import { firstRow, type BoatRow } from '../storage/boatRow'
@@ -290,7 +290,7 @@ export const useBoatsStore = defineStore('boats', () => {
 
   async function recoverUnsaved(into: BoatShelf) {
     for (const name of textsNamed(UNSAVED)) {
-      const left = readLeft(readText(name))
+      const left = await readLeft(readText(name))
       if (left) await settle(left, into)
       keepText(name, null)
     }
@@ -434,13 +434,12 @@ const isWhole = (project: Project): boolean =>
 const sameBoat = (a: Project, b: Project): boolean => a === b || JSON.stringify(a) === JSON.stringify(b)
 
 /** A boat as it was written down on leaving, in today's version; null when the text is none. */
-function readLeft(text: string | null): LeftBoat | null {
+async function readLeft(text: string | null): Promise<LeftBoat | null> {
   try {
     const left = JSON.parse(text ?? 'null') as LeftBoat | null
-    const migrated = left?.project && migrateProject(left.project)
-    return left && migrated
-      ? { ...left, project: migrated.outcome === 'current' ? (migrated.document as unknown as Project) : left.project }
-      : null
+    if (!left?.project) return null
+    const { currentProject } = await import('../storage/boatDatabase')
+    return { ...left, project: currentProject(left.project) }
   } catch {
     return null
   }

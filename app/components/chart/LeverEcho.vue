@@ -20,7 +20,7 @@ const x = computed(() => props.px(marker.value.x))
 const along = computed(() => marker.value.x >= 0 && marker.value.x <= props.most.x)
 const point = computed(() => along.value && marker.value.y <= props.most.y)
 const moved = (shown: boolean, left: number, top: number) =>
-  shown ? `translate(${left.toFixed(1)}px, ${top.toFixed(1)}px)` : 'translate(-999px, 0)'
+  shown ? `translate(${left.toFixed(1)}px, ${top.toFixed(1)}px)` : 'scale(0)'
 /** the range, from 8 px right of the line */
 const range = () => {
   const { low, high } = marker.value

@@ -31,7 +31,7 @@ const findings = computed(() => {
     <div class="rail__body">
       <TrialCard v-if="document.trial" />
       <FindingCard v-for="f in findings" :key="f.rule" :finding="f" />
-      <p v-if="!findings.length" class="none"><StateMark state="fits" /> {{ m.shell.noFindings }}</p>
+      <p v-if="answer.judged && !findings.length" class="none"><StateMark state="fits" /> {{ m.shell.noFindings }}</p>
     </div>
   </section>
 </template>

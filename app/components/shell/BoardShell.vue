@@ -2,6 +2,7 @@
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { m } from '~/messages'
 import { w } from '~/messages/trouble'
+import { useAdvice } from '~/composables/useAdvice'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { useCompact } from '~/composables/useCompact'
 import { useStages } from '~/composables/useStages'
@@ -17,6 +18,7 @@ import { useViewStore } from '~/stores/view'
 const compact = useCompact()
 const view = useViewStore()
 const library = useLibraryStore()
+const FindingsRail = defineAsyncComponent(() => import('~/components/findings/FindingsRail.vue'))
 const CompactHeader = defineAsyncComponent(() => import('~/components/shell/CompactHeader.vue'))
 const SpeedLeverFlat = defineAsyncComponent(() => import('~/components/lever/SpeedLeverFlat.vue'))
 const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/WorkingPopover.vue'))
@@ -35,6 +37,7 @@ watch(
 )
 onMounted(start)
 watch(stage, reached => {
+  if (reached === 1) void useAdvice().fetchAdvice()
   if (reached !== LAST_STAGE) return
   useOfflineCopy()
   void library.start()

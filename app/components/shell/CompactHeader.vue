@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { mdiChevronDown, mdiClose, mdiUndo } from '@mdi/js'
 import { m } from '~/messages'
 import { s } from '~/messages/shelf'
@@ -12,6 +12,7 @@ import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 
 /** The head on small screens: boats, bench, undo, and the tally that opens the findings as a sheet. */
+const FindingsRail = defineAsyncComponent(() => import('~/components/findings/FindingsRail.vue'))
 const answer = useAnswerStore()
 const boats = useBoatsStore()
 const document = useDocumentStore()

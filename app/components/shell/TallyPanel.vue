@@ -28,7 +28,9 @@ const held = computed(() =>
     </header>
     <ul>
       <li v-for="row in ROWS" :key="row" :data-tally="row">
-        <span class="figures count">{{ answer.findings.counts[row] }}</span><StateMark :state="row" />
+        <span class="figures count">{{ answer.judged ? answer.findings.counts[row] : '–' }}</span><StateMark
+          :state="row"
+        />
         <b :class="row">{{ m.states[row] }}</b><span class="soft small">{{ m.stateHints[row] }}</span>
       </li>
     </ul>

@@ -26,7 +26,8 @@ export function readField(
   const perSi = field.keptPerSi ?? 1
   const parsed = parseQuantity(text, field.quantity, choice, kept === null ? null : kept / perSi)
   if (!parsed.ok) return { ok: false, message: `${field.label}: ${parsed.message}` }
-  const value = parsed.value * perSi
+  // a negative nought would not survive a file
+  const value = parsed.value * perSi + 0
   const message = fieldError(field, value, inUnits(choice))
   return message === null ? { ok: true, value } : { ok: false, message }
 }
