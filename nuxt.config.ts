@@ -63,7 +63,7 @@ export default defineNuxtConfig({
     defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
   },
   compatibilityDate: '2026-11-01',
-  nitro: { compressPublicAssets: { gzip: true } },
+  nitro: { compressPublicAssets: { gzip: true, brotli: false } },
   vite: {
     worker: { format: 'es' },
     build: {

@@ -16,7 +16,7 @@ import { q, s } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf, isOwn } from '~/composables/fewOf'
+import { fewOf, isOwn } from '~/components/benches/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import ChargeChart from '~/components/charging/ChargeChart.vue'
 

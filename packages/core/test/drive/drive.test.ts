@@ -10,6 +10,7 @@ import {
   voltageNeeded,
 } from '../../src/drive'
 import { HORSEPOWER } from '../../src/constants'
+import { packLoad } from '../../src/battery'
 import { motorNamed, SHIPPED_MOTORS } from '../../src/parts'
 
 const RPM = (2 * Math.PI) / 60
@@ -23,7 +24,7 @@ describe('arithmetic of the trade (handbook/05, exact)', () => {
   it('8 hp at 1,200 rpm is 47.5 N·m', () => expect(torqueFromPower(8 * HORSEPOWER, 1200)).toBeCloseTo(47.5, 1))
   it('20 rpm/V × 72 V is 1,440 rpm without load', () => expect(20 * 72).toBe(Math.round(72 / torqueConstant(20) / RPM)))
   it('50 kW at 180 V takes 278 A, at 90 V 556 A', () =>
-    expect([Math.round(50_000 / 180), Math.round(50_000 / 90)]).toEqual([278, 556]))
+    expect([180, 90].map(volts => Math.round(packLoad(volts, 0, 50_000).current))).toEqual([278, 556]))
 })
 
 describe('losses fitted to the nameplate', () => {

@@ -1,3 +1,4 @@
+import { GRAVITY } from '../../src/constants'
 import { describe, expect, it } from 'vitest'
 import { waterProperties } from '../../src/hull'
 import { deepWaterSpeed, depthFroude, IDLE_DRAG, legResistance, propellerDrag } from '../../src/resistance'
@@ -14,11 +15,11 @@ describe('shallow water', () => {
     expect(deepWaterSpeed(3, 2, 1.5)).toBeGreaterThan(deepWaterSpeed(3, 2, 0.8))
   })
   it('is Lackenby’s formula: V 3 m/s, h 3 m, AX 1.5 m² lose 2.9 %', () => {
-    const loss = 0.1242 * (1.5 / 9 - 0.05) + 1 - Math.sqrt(Math.tanh((9.80665 * 3) / 9))
+    const loss = 0.1242 * (1.5 / 9 - 0.05) + 1 - Math.sqrt(Math.tanh((GRAVITY * 3) / 9))
     expect(3 / deepWaterSpeed(3, 3, 1.5)).toBeCloseTo(1 - loss, 12)
   })
   it('knows the depth Froude number', () => {
-    expect(depthFroude(Math.sqrt(9.80665 * 4), 4)).toBeCloseTo(1, 12)
+    expect(depthFroude(Math.sqrt(GRAVITY * 4), 4)).toBeCloseTo(1, 12)
   })
 })
 

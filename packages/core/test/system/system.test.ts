@@ -2,7 +2,7 @@ import { packFor, sizeRest } from '../../src/sizing'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { KNOT } from '../../src/constants'
+import { GRAVITY, KNOT } from '../../src/constants'
 import { DEMO_BOATS, newProject, projectSchema, typicalAnswers, withEdits, type Project } from '../../src/project'
 import {
   curveSpeeds,
@@ -110,7 +110,7 @@ describe('properties of the boat', () => {
       const project = newProject({ ...t, drive, mass: t.mass * heavy, beam: t.beam * beam }, 'random')
       return {
         project: withEdits(project, [{ path: 'use.hullCondition', value: condition }]),
-        speed: fn * Math.sqrt(9.80665 * length),
+        speed: fn * Math.sqrt(GRAVITY * length),
       }
     })
   it('nothing is ever NaN', () => {
