@@ -3,12 +3,12 @@ import {
   emptyPart,
   packOf,
   PART_KINDS,
+  putOnBoat,
   writeParts,
   type CellSpec,
   type Edit,
   type Part,
   type PartKindId,
-  type StockPropeller,
 } from '@remigo/core'
 import { l } from '~/messages/library'
 import { useDocumentStore } from '~/stores/document'
@@ -113,43 +113,7 @@ export function useLibraryBench() {
     )
   }
   /** Edits that put a part on the boat; null where it has no place on it, or makes no pack for it. */
-  function editsFor(part: Part): Edit[] | null {
-    if (kind.value === 'motor' || kind.value === 'controller') return [{ path: `design.${kind.value}`, value: part }]
-    // panels count only when they are fitted
-    if (kind.value === 'panel')
-      return [
-        { path: 'design.solar.panel', value: part },
-        { path: 'design.solar.fitted', value: true },
-      ]
-    if (kind.value === 'chargeController')
-      return [
-        { path: 'design.solar.controller', value: part },
-        { path: 'design.solar.fitted', value: true },
-      ]
-    if (kind.value === 'jet')
-      return document.shown.boat.drive.kind === 'jet' ? [{ path: 'design.jet', value: part }] : null
-    if (kind.value === 'propeller') {
-      const { kind: wheel, blades, diameter, pitch, areaRatio, hand } = part as unknown as StockPropeller
-      return document.shown.boat.drive.kind === 'jet'
-        ? null
-        : [
-            {
-              path: 'design.propeller',
-              value: { kind: wheel, blades, diameter, pitch, areaRatio, hand, efficiencyFactor: null },
-            },
-          ]
-    }
-    if (kind.value === 'charger') return [{ path: 'design.charging.charger', value: part }]
-    if (kind.value === 'fuse') return [{ path: 'design.wiring.fuse', value: part }]
-    if (kind.value === 'cable')
-      return [
-        { path: 'design.wiring.mainArea', value: part.area },
-        { path: 'design.wiring.insulation', value: part.insulation },
-      ]
-    if (kind.value !== 'cell' && kind.value !== 'pack') return null
-    const made = packOf(document.shown, part as unknown as CellSpec)
-    return made.outcome === 'pack' ? [{ path: 'design.pack', value: made.pack }] : made.edits
-  }
+  const editsFor = (part: Part): Edit[] | null => putOnBoat(kind.value, part, document.shown)
   function tryPart(part: Part) {
     const edits = editsFor(part)
     if (edits) document.startTrial(part.id, part.name, edits)

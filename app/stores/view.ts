@@ -1,7 +1,7 @@
 import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { METRIC_UNITS, KNOT, type FigureId, type Project, type UnitChoice } from '@remigo/core'
+import { METRIC_UNITS, KNOT, type FigureId, type MethodId, type Project, type UnitChoice } from '@remigo/core'
 
 /**
  * A working that is open: of a figure, at a speed (else the lever's), of another design than the one on the board, or
@@ -12,7 +12,7 @@ export interface OpenWorking {
   anchor: HTMLElement
   speed?: number
   project?: Project
-  method?: string
+  method?: MethodId
 }
 
 /**

@@ -8,6 +8,7 @@ import {
   readFigure,
   unitFor,
   type FigureId,
+  type MethodId,
   type Project,
 } from '@remigo/core'
 import { useAnswerStore } from '~/stores/answer'
@@ -27,7 +28,7 @@ const props = defineProps<{
   band?: boolean
   speed?: number
   of?: Project
-  method?: string
+  method?: MethodId
   still?: boolean
 }>()
 const answer = useAnswerStore()

@@ -1,4 +1,5 @@
 import type { Project } from '../project/projectFields'
+import type { MethodId } from '../hull'
 import { resistanceMethodOf } from '../resistance'
 import { driveTrain, evaluate, type Evaluation, type MethodPoint } from '../system'
 import type { Text } from '../units'
@@ -6,7 +7,7 @@ import { sensitivitiesOf, type Sensitivity, type Working } from './explain'
 import { HULL_FIELDS } from './figure'
 
 /** One method at the speed of an evaluation. */
-function methodAt({ point }: Evaluation, method: string): MethodPoint {
+function methodAt({ point }: Evaluation, method: MethodId): MethodPoint {
   const found = point.resistance.methods.find(m => m.id === method)
   if (!found)
     throw new RangeError(`method must be one of ${point.resistance.methods.map(m => m.id).join(', ')}; got ${method}`)
@@ -23,12 +24,12 @@ const shaftPowerBy = (e: Evaluation, resistance: number) => driveTrain(e.model, 
  * @returns W at the motor's shaft
  * @throws RangeError for a method that does not suit the hull
  */
-export function methodShaftPower(evaluation: Evaluation, method: string): number {
+export function methodShaftPower(evaluation: Evaluation, method: MethodId): number {
   return shaftPowerBy(evaluation, methodAt(evaluation, method).value)
 }
 
 /** Where a method holds for this hull, and whether it does here. */
-function methodHolds(e: Evaluation, method: string): Text {
+function methodHolds(e: Evaluation, method: MethodId): Text {
   const { middle } = e.model.methods.find(m => m.method.id === method)!
   const range = {
     from: { value: middle.speedFrom, quantity: 'speed' as const },
@@ -56,7 +57,7 @@ function methodHolds(e: Evaluation, method: string): Text {
  * @returns the working
  * @throws RangeError for a method that does not suit the hull
  */
-export function explainMethod(method: string, project: Project, speed: number): Working {
+export function explainMethod(method: MethodId, project: Project, speed: number): Working {
   const { label, source, basis, inService } = resistanceMethodOf(method)
   const e = evaluate(project, speed)
   const at = methodAt(e, method)

@@ -1,6 +1,7 @@
 import type { Appendage } from './appendage'
 import type { DriveKind } from './driveKind'
 import type { BoatDimensions } from './boat'
+import type { MethodId } from './methodId'
 import type { Elevation } from './elevation'
 import type { HullForm } from './hullForm'
 
@@ -17,7 +18,7 @@ export interface HullPropellerInteraction {
 
 /** A method that fits this hull type, and how much it weighs in the recommendation. */
 export interface MethodWeight {
-  method: string
+  method: MethodId
   weight: number
 }
 

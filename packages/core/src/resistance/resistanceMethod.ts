@@ -1,4 +1,4 @@
-import type { HullForm, Water } from '../hull'
+import type { MethodId, HullForm, Water } from '../hull'
 
 /** What a method is given: one hull in one water, with one state of its bottom. */
 export interface ResistanceCase {
@@ -41,7 +41,7 @@ export interface PreparedResistance {
  * A way to get from dimensions to resistance. Siblings in this folder share this signature; the registry lists them.
  */
 export interface ResistanceMethod {
-  id: string
+  id: MethodId
   label: string
   /** tag in the chart */
   letter: string

@@ -1,3 +1,4 @@
+import type { MethodId } from '../hull'
 import { crouch } from './crouch'
 import { delft1998 } from './delft1998'
 import { handbook } from './handbook'
@@ -8,8 +9,8 @@ import { savitsky1964 } from './savitsky1964'
 import { thinShip } from './thinShip/thinShip'
 import { wyman1998 } from './wyman1998'
 
-/** Every resistance method. A new one is its own file and one line here. */
-export const RESISTANCE_METHODS: readonly ResistanceMethod[] = [
+/** The method of each id: its registry, in which the compiler finds one that is missing. */
+const METHODS: Record<MethodId, ResistanceMethod> = {
   delft1998,
   holtrop1984,
   handbook,
@@ -18,19 +19,18 @@ export const RESISTANCE_METHODS: readonly ResistanceMethod[] = [
   savitsky1964,
   mercierSavitsky1973,
   crouch,
-]
+}
+
+/** Every resistance method, in the order of its letters. */
+export const RESISTANCE_METHODS: readonly ResistanceMethod[] = Object.values(METHODS)
 
 /**
  * The method of a short name.
  *
  * @param id short name
  * @returns the method
- * @throws RangeError when there is none
  * @example resistanceMethodOf('handbook').letter // 'C'
  */
-export function resistanceMethodOf(id: string): ResistanceMethod {
-  const found = RESISTANCE_METHODS.find(method => method.id === id)
-  if (!found)
-    throw new RangeError(`resistance method must be one of ${RESISTANCE_METHODS.map(m => m.id).join(', ')}; got ${id}`)
-  return found
+export function resistanceMethodOf(id: MethodId): ResistanceMethod {
+  return METHODS[id]
 }

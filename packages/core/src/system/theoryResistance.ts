@@ -1,4 +1,4 @@
-import { froudeNumber } from '../hull'
+import { froudeNumber, type MethodId } from '../hull'
 import {
   airResistance,
   appendageResistance,
@@ -14,6 +14,7 @@ import type { Model } from './model'
 
 /** One method's whole resistance at a speed and what it is made of, N. The parts times the margin give the whole. */
 export interface MethodPoint extends MethodValue {
+  id: MethodId
   friction: number
   wave: number
   appendage: number
@@ -35,7 +36,7 @@ export interface HullResistance {
   appendage: number
   air: number
   /** id of that method */
-  partsOf: string
+  partsOf: MethodId
 }
 
 /** Below this Froude number idle losses, growth and house loads rule, and the band is widened. */

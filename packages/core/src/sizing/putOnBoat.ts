@@ -1,0 +1,59 @@
+import type { CellSpec } from '../battery'
+import type { Part, PartKindId } from '../parts'
+import type { Edit } from '../project/projectPath'
+import type { Project } from '../project/projectFields'
+import type { StockPropeller } from '../propulsor'
+import { packOf } from './packCandidates'
+
+type Put = (part: Part, project: Project) => Edit[] | null
+
+const at =
+  (path: string): Put =>
+  part => [{ path, value: part }]
+/** panels and what charges from them count only when they are fitted */
+const withPanels =
+  (path: string): Put =>
+  part => [
+    { path, value: part },
+    { path: 'design.solar.fitted', value: true },
+  ]
+const isJet = ({ boat }: Project) => boat.drive.kind === 'jet'
+const asPack: Put = (part, project) => {
+  const made = packOf(project, part as unknown as CellSpec)
+  return made.outcome === 'pack' ? [{ path: 'design.pack', value: made.pack }] : made.edits
+}
+
+/** Where each kind of part goes; the compiler finds a kind that has no place. */
+const PUT: Record<PartKindId, Put> = {
+  motor: at('design.motor'),
+  controller: at('design.controller'),
+  propeller: (part, project) => {
+    const { kind, blades, diameter, pitch, areaRatio, hand } = part as unknown as StockPropeller
+    const value = { kind, blades, diameter, pitch, areaRatio, hand, efficiencyFactor: null }
+    return isJet(project) ? null : [{ path: 'design.propeller', value }]
+  },
+  jet: (part, project) => (isJet(project) ? [{ path: 'design.jet', value: part }] : null),
+  cell: asPack,
+  pack: asPack,
+  charger: at('design.charging.charger'),
+  cable: ({ area, insulation }) => [
+    { path: 'design.wiring.mainArea', value: area },
+    { path: 'design.wiring.insulation', value: insulation },
+  ],
+  fuse: at('design.wiring.fuse'),
+  panel: withPanels('design.solar.panel'),
+  chargeController: withPanels('design.solar.controller'),
+}
+
+/**
+ * The edits that put a part of the library on a boat.
+ *
+ * @param kind of part
+ * @param part of that kind
+ * @param project the boat
+ * @returns edits; null where it has no place on her, or makes no pack for her
+ * @example putOnBoat('fuse', PART_KINDS.fuse.shipped[0], DEMO.tirrick).length // 1
+ */
+export function putOnBoat(kind: PartKindId, part: Part, project: Project): Edit[] | null {
+  return PUT[kind](part, project)
+}
