@@ -24,7 +24,7 @@ export const FIGURES_FONT = '"Barlow Semi Condensed"',
   LABELS_FONT = '"IBM Plex Sans Condensed"'
 export type Tokens = Record<(typeof NAMES)[number], string>
 
-/** The tokens' colours of the theme in force, for what cannot read CSS (Plotly, canvases). */
+/** The tokens' colours of the theme in force, for Plotly, which cannot read CSS. */
 export function useTokens() {
   const { tell } = useBoardTheme()
   return computed(() => {

@@ -1,10 +1,8 @@
 import { checkFindings, type Finding, type FindingsReport } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import type { Project } from '../project/projectFields'
+import { perLibrary } from '../project/perLibrary'
 import type { Evaluation } from '../system'
 import { provenFixes, type Proof } from './provenFixes'
-
-const known = new WeakMap<Project, WeakMap<Library, FindingsReport>>()
 
 /**
  * What does not fit, with fixes that were proven on the boat. Both run when they are first read and are kept
@@ -14,15 +12,10 @@ const known = new WeakMap<Project, WeakMap<Library, FindingsReport>>()
  * @param library parts that a fix may offer
  * @returns findings, worst first
  */
-export function findingsOf({ model: { project } }: Evaluation, library: Library = SHIPPED_LIBRARY): FindingsReport {
-  const byLibrary = known.get(project) ?? new WeakMap<Library, FindingsReport>()
-  known.set(project, byLibrary)
-  let report = byLibrary.get(library)
-  if (!report) byLibrary.set(library, (report = withProof(project, library)))
-  return report
-}
+export const findingsOf = ({ model }: Evaluation, library: Library = SHIPPED_LIBRARY): FindingsReport =>
+  proven(model.project, library)
 
-function withProof(project: Project, library: Library): FindingsReport {
+const proven = perLibrary((project, library): FindingsReport => {
   const raw = checkFindings(project, library)
   const findings = raw.findings.map((finding): Finding => {
     let tried: Proof | undefined
@@ -38,4 +31,4 @@ function withProof(project: Project, library: Library): FindingsReport {
     }
   })
   return { ...raw, findings }
-}
+})

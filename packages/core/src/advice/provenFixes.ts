@@ -2,6 +2,7 @@ import { checkFindings, type Fix, type RawFinding, type Severity } from '../find
 import { RESIZE } from '../findings/fixes'
 import type { Library } from '../parts'
 import { HELD_PARTS, heldPartOf } from '../project/heldParts'
+import { perLibrary } from '../project/perLibrary'
 import { withEdits, type Edit } from '../project/projectPath'
 import type { HeldPart, Project } from '../project/projectFields'
 import type { Text } from '../units'
@@ -101,22 +102,14 @@ interface Sized {
   reasons: Text[]
   project: Project
 }
-const sizings = new WeakMap<Project, WeakMap<Library, Sized | null>>()
 
 /** The sizing of a boat, worked out once for all of its findings; null when nothing fits. */
-function sizedOnce(project: Project, library: Library): Sized | null {
-  const byLibrary = sizings.get(project) ?? new WeakMap<Library, Sized | null>()
-  sizings.set(project, byLibrary)
-  const known = byLibrary.get(library)
-  if (known !== undefined) return known
+const sizedOnce = perLibrary((project, library): Sized | null => {
   const sized = sizeRest(project, library)
-  const made =
-    sized.outcome === 'sized'
-      ? { edits: sized.edits, reasons: sized.reasons.map(r => r.text), project: withEdits(project, sized.edits) }
-      : null
-  byLibrary.set(library, made)
-  return made
-}
+  return sized.outcome === 'sized'
+    ? { edits: sized.edits, reasons: sized.reasons.map(r => r.text), project: withEdits(project, sized.edits) }
+    : null
+})
 
 /** The first fixes that are ready; no more are tried than are shown. */
 function firstOf(fixes: readonly Fix[], ready: (fix: Fix) => Fix | null, most: number): Fix[] {

@@ -1,4 +1,4 @@
-import type { Field, Fields, NumberField, ValueOf } from './field'
+import type { Fields, NumberField, ValueOf } from './field'
 
 /** Paths of the numbers within fields: "boat.mass". Those of lists and of groups that may be null are left out. */
 export type NumberPath<F> = {
@@ -27,24 +27,6 @@ export function numbersOf<const F extends Fields>(fields: F): Record<NumberPath<
   }
   walk(fields, '')
   return found as Record<NumberPath<F>, NumberField>
-}
-
-/**
- * The definition at a path, through groups and lists.
- *
- * @param fields to look in
- * @param path keys and places, as of a value in a document
- * @returns the definition; undefined when there is none
- */
-export function fieldAt(fields: Fields, path: readonly (string | number)[]): Field | undefined {
-  const [key, ...rest] = path
-  let field = key === undefined ? undefined : fields[String(key)]
-  for (const step of rest) {
-    if (field?.kind === 'group') field = field.fields[String(step)]
-    else if (field?.kind === 'list') field = field.of
-    else return undefined
-  }
-  return field
 }
 
 /** Those fields of a group that a new boat has without being asked: usual values, and what is left open. */

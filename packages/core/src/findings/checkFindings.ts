@@ -1,4 +1,5 @@
 import { SHIPPED_LIBRARY, type Library } from '../parts'
+import { perLibrary } from '../project/perLibrary'
 import type { PartName } from '../project/partName'
 import type { Project } from '../project/projectFields'
 import { factsOf } from '../system'
@@ -24,7 +25,7 @@ function isPossible(fix: Fix): boolean {
   )
 }
 
-const known = new WeakMap<Project, WeakMap<Library, FindingsReport<RawFinding>>>()
+const checked = perLibrary((project, library) => runRules({ ...factsOf(project), library }))
 
 /**
  * Runs every rule on a boat. The fixes are not tried yet: advice/findingsOf does. Kept as long as the document lives.
@@ -33,13 +34,8 @@ const known = new WeakMap<Project, WeakMap<Library, FindingsReport<RawFinding>>>
  * @param library parts that a fix may offer
  * @returns findings, worst first, in the order of the rules within a severity
  */
-export function checkFindings(project: Project, library: Library = SHIPPED_LIBRARY): FindingsReport<RawFinding> {
-  const byLibrary = known.get(project) ?? new WeakMap<Library, FindingsReport<RawFinding>>()
-  known.set(project, byLibrary)
-  let report = byLibrary.get(library)
-  if (!report) byLibrary.set(library, (report = runRules({ ...factsOf(project), library })))
-  return report
-}
+export const checkFindings = (project: Project, library: Library = SHIPPED_LIBRARY): FindingsReport<RawFinding> =>
+  checked(project, library)
 
 /** Runs every rule on what is known of a boat. */
 export function runRules(facts: Facts): FindingsReport<RawFinding> {
