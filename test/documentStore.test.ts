@@ -10,10 +10,11 @@ import {
   fuseNamed,
   motorNamed,
   panelNamed,
+  edit,
 } from '@remigo/core'
 import { useDocumentStore } from '../app/stores/document'
 
-const mass = (kg: number) => [{ path: 'boat.mass', value: kg }]
+const mass = (kg: number) => [edit('boat.mass', kg)]
 
 describe('the boat on the board', () => {
   beforeEach(() => setActivePinia(createPinia()))
@@ -68,22 +69,22 @@ describe('the boat on the board', () => {
   })
   it('holds plain data, whatever list or form a part came from: the store and the workers take nothing else', () => {
     const doc = useDocumentStore()
-    for (const [path, part] of [
-      ['design.motor', motorNamed('brindle-2-48-1500')],
-      ['design.controller', controllerNamed('corvel-48-180')],
-      ['design.pack.cell', cellNamed('ostra-lfp-230')],
-      ['design.charging.charger', chargerNamed('pallan-48-15')],
-      ['design.wiring.fuse', fuseNamed('quell-fast-current-limiting-125-100')],
-      ['design.solar.panel', panelNamed('helle-180')],
-      ['design.solar.controller', chargeControllerNamed('arvel-track-100-20')],
-      ['trial.points', [{ speed: 2 }]],
-    ] as const) {
-      const listed = reactive({ part: structuredClone(part) })
+    for (const { path, value } of [
+      edit('design.motor', motorNamed('brindle-2-48-1500')),
+      edit('design.controller', controllerNamed('corvel-48-180')),
+      edit('design.pack.cell', cellNamed('ostra-lfp-230')),
+      edit('design.charging.charger', chargerNamed('pallan-48-15')),
+      edit('design.wiring.fuse', fuseNamed('quell-fast-current-limiting-125-100')),
+      edit('design.solar.panel', panelNamed('helle-180')),
+      edit('design.solar.controller', chargeControllerNamed('arvel-track-100-20')),
+      edit('trial.points', DEMO.osprel.trial.points.slice(0, 1)),
+    ]) {
+      const listed = reactive({ part: structuredClone(value) })
       expect(isReactive(listed.part)).toBe(true)
-      doc.startTrial(path, path, [{ path, value: listed.part }])
+      doc.startTrial(path, path, [edit(path, listed.part)])
       doc.keep()
       expect(() => structuredClone(doc.project), path).not.toThrow()
-      doc.edit(path, [{ path, value: [listed.part][0] }])
+      doc.edit(path, [edit(path, [listed.part][0]!)])
       expect(() => structuredClone(doc.project), path).not.toThrow()
     }
   })

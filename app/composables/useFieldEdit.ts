@@ -11,6 +11,7 @@ import {
   type FieldPath,
   type Project,
   type UnitChoice,
+  edit,
 } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -47,10 +48,7 @@ export function useFieldEdit(path: FieldPath) {
     return (
       contradiction(document.shown, path, value, view.choice) ??
       (() =>
-        document.edit(field.label, [
-          { path, value },
-          { path: 'typed', value: { ...document.shown.typed, [path]: source } },
-        ]))
+        document.edit(field.label, [edit(path, value), edit('typed', { ...document.shown.typed, [path]: source })]))
     )
   }
   const { text, error, enter, leave, commit, discard } = useDraft({
@@ -63,10 +61,7 @@ export function useFieldEdit(path: FieldPath) {
   function clear() {
     const { [path]: _, ...rest } = document.shown.typed
     discard()
-    document.edit(field.label, [
-      { path, value: null },
-      { path: 'typed', value: rest },
-    ])
+    document.edit(field.label, [edit(path, null), edit('typed', rest)])
   }
   return { field, text, error, kept, focus: enter, leave, commit, clear }
 }
@@ -78,7 +73,7 @@ const plain = (text: string) => text.replace(/\u00A0/g, ' ')
  * itself. Where they are at odds already, another figure may be what mends it.
  */
 function contradiction(project: Project, path: FieldPath, value: number, choice: UnitChoice): string | null {
-  const after = withEdits(project, [{ path, value }])
+  const after = withEdits(project, [edit(path, value)])
   if (path.startsWith('boat.')) {
     const found = contradictionsOf(after.boat)[0]
     return found && contradictionsOf(project.boat).length === 0 ? `${fillText(found.message, choice)}.` : null

@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import { fillText, withEdits, type Edit, type HeldPart, type Project } from '@remigo/core'
+import { fillText, withEdits, type Edit, type HeldPart, type Project, edit } from '@remigo/core'
 import { m } from '~/messages'
 import { useAdvice } from '~/composables/useAdvice'
 import { useDocumentStore } from '~/stores/document'
@@ -20,8 +20,8 @@ export function useSizing() {
   /** everything not held, at another system voltage */
   function sizeAt(voltage: number) {
     document.putBack()
-    const asked: Edit[] = [{ path: 'design.systemVoltage', value: voltage }]
-    return tryOut(withEdits(document.project, [...asked, { path: 'held.voltage', value: true }]), asked)
+    const asked: Edit[] = [edit('design.systemVoltage', voltage)]
+    return tryOut(withEdits(document.project, [...asked, edit('held.voltage', true)]), asked)
   }
   const { fetchAdvice } = useAdvice()
   async function tryOut(project: Project, first: Edit[] = []) {
@@ -39,9 +39,7 @@ export function useSizing() {
   function toggle(part: HeldPart) {
     const held = document.shown.held[part]
     failure.value = null
-    document.edit(`${held ? m.held.letGo : m.held.hold}: ${m.held.names[part]}`, [
-      { path: `held.${part}`, value: !held },
-    ])
+    document.edit(`${held ? m.held.letGo : m.held.hold}: ${m.held.names[part]}`, [edit(`held.${part}`, !held)])
   }
   return { failure, size, sizeAt, toggle }
 }

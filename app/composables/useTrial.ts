@@ -10,6 +10,7 @@ import {
   TRIAL_POINT,
   trialWith,
   type TrialPoint,
+  edit,
 } from '@remigo/core'
 import { t } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
@@ -28,8 +29,7 @@ export function useTrial() {
   const trial = computed(() => document.shown.trial)
   const outcome = computed(() => measuredOf(document.shown))
   const errors = ref<string[]>([])
-  const set = (points: TrialPoint[]) =>
-    document.edit(t.sea.head, [{ path: 'trial', value: trialWith(document.shown, points) }])
+  const set = (points: TrialPoint[]) => document.edit(t.sea.head, [edit('trial', trialWith(document.shown, points))])
   /** whether any run was made with another drive, weight or house than the boat has now */
   const others = computed(() =>
     trial.value.setups.some(s => !sameSetup({ ...s, houseLoad: 0 }, { ...setupOf(document.shown), houseLoad: 0 })),
@@ -38,18 +38,18 @@ export function useTrial() {
   const holdsHouse = computed(() => trial.value.setups.every(s => s.houseLoad > 0))
   const house = (held: boolean) =>
     document.edit(t.sea.house, [
-      {
-        path: 'trial.setups',
-        value: trial.value.setups.map(s => ({ ...s, houseLoad: held ? document.shown.use.houseLoad : 0 })),
-      },
+      edit(
+        'trial.setups',
+        trial.value.setups.map(s => ({ ...s, houseLoad: held ? document.shown.use.houseLoad : 0 })),
+      ),
     ])
   /** the runs were made with what is on the board */
   const madeNow = () =>
     document.edit(t.sea.madeNow, [
-      {
-        path: 'trial.setups',
-        value: trial.value.setups.map(s => ({ ...setupOf(document.shown), houseLoad: s.houseLoad })),
-      },
+      edit(
+        'trial.setups',
+        trial.value.setups.map(s => ({ ...setupOf(document.shown), houseLoad: s.houseLoad })),
+      ),
     ])
 
   function add() {
@@ -91,6 +91,6 @@ export function useTrial() {
     if (table.outcome === 'read') set([...trial.value.points, ...table.points].slice(0, 200))
     return table.outcome === 'read'
   }
-  const use = (which: 'theory' | 'measured') => document.edit(t.sea.use, [{ path: 'trial.use', value: which }])
+  const use = (which: 'theory' | 'measured') => document.edit(t.sea.use, [edit('trial.use', which)])
   return { trial, outcome, errors, others, holdsHouse, house, madeNow, add, remove, change, type, take, use }
 }

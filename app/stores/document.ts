@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { DEMO, withEdits, withFollowingVoltage, type Edit, type Project } from '@remigo/core'
+import { DEMO, withEdits, withFollowingVoltage, type Edit, type Project, edit } from '@remigo/core'
 import { plainData } from './plainData'
 
 /**
@@ -33,7 +33,7 @@ export interface Trial {
  * What enters the document is plain data, whatever list or form it comes from: the store, the workers and a file take
  * nothing else.
  */
-const plainEdit = ({ path, value }: Edit): Edit => ({ path, value: plainData(value) })
+const plainEdit = ({ path, value }: Edit): Edit => edit(path, plainData(value))
 
 /** The boat on the board: edits, history, and the change on trial. */
 export const useDocumentStore = defineStore('document', () => {

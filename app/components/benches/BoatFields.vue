@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { hasLeg, HULL_TYPES, hullTypeEdits, type DriveKind, type HullQuestion } from '@remigo/core'
+import {
+  hasLeg,
+  HULL_TYPES,
+  hullTypeEdits,
+  type DriveKind,
+  type HullQuestion,
+  edit,
+  type ProjectPath,
+  type ValueAt,
+} from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -19,7 +28,8 @@ const drives = computed(
 const geared = computed(() => hasLeg(boat.value.drive.kind))
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
 const setType = (id: string) => document.edit(m.boat.hullType, hullTypeEdits(document.shown, id))
-const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path, value }])
+const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
+  document.edit(label, [edit(path, value)])
 /** no diesel hangs on a transom */
 const engines = computed(
   () =>
@@ -75,7 +85,7 @@ const engines = computed(
         :label="m.boat.tubes"
         :options="m.boat.tubeCounts"
         :model-value="boat.tubes"
-        @update:model-value="set(m.boat.tubes, 'boat.tubes', Number($event))"
+        @update:model-value="set(m.boat.tubes, 'boat.tubes', $event === 2 ? 2 : 3)"
       />
       <ChoiceField
         v-if="asks('keel')"

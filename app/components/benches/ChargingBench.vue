@@ -9,6 +9,7 @@ import {
   SHORE_PLUGS,
   withEdits,
   type ChargerSpec,
+  edit,
 } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { c } from '~/messages/charging'
@@ -47,9 +48,9 @@ const rows = computed(() =>
   ),
 )
 const tryCharger = (charger: ChargerSpec) =>
-  document.startTrial(charger.id, charger.name, [{ path: 'design.charging.charger', value: charger }])
+  document.startTrial(charger.id, charger.name, [edit('design.charging.charger', charger)])
 const tryCount = (count: number) =>
-  document.startTrial(`chargers/${count}`, c.count(count), [{ path: 'design.charging.count', value: count }])
+  document.startTrial(`chargers/${count}`, c.count(count), [edit('design.charging.count', count)])
 const plug = computed(
   () =>
     SHORE_PLUGS.find(p => p.voltage === charging.value.shoreVoltage && p.current === charging.value.shoreCurrent)?.id ??
@@ -59,16 +60,14 @@ function choosePlug(id: string) {
   const found = SHORE_PLUGS.find(p => p.id === id)
   if (found)
     document.edit(found.label, [
-      { path: 'design.charging.shoreVoltage', value: found.voltage },
-      { path: 'design.charging.shoreCurrent', value: found.current },
+      edit('design.charging.shoreVoltage', found.voltage),
+      edit('design.charging.shoreCurrent', found.current),
     ])
 }
 const toggle = (what: 'sun' | 'sailing') =>
-  document.edit(q[what], [{ path: `design.charging.${what}`, value: !charging.value[what] }])
+  document.edit(q[what], [edit(`design.charging.${what}`, !charging.value[what])])
 /** the boat with one, two, three chargers: what their hours are worked out on */
-const boats = computed(() =>
-  counts.value.map(r => withEdits(document.shown, [{ path: 'design.charging.count', value: r.count }])),
-)
+const boats = computed(() => counts.value.map(r => withEdits(document.shown, [edit('design.charging.count', r.count)])))
 </script>
 
 <template>
@@ -153,7 +152,7 @@ const boats = computed(() =>
           :label="q.supply"
           :options="q.supplies"
           :model-value="charging.supply"
-          @update:model-value="document.edit(q.supply, [{ path: 'design.charging.supply', value: $event }])"
+          @update:model-value="document.edit(q.supply, [edit('design.charging.supply', $event)])"
         />
         <div v-if="charging.supply === 'generator'" class="rows">
           <QuantityField path="design.charging.generatorPower" /><QuantityField
@@ -174,7 +173,7 @@ const boats = computed(() =>
               :value="charging.month"
               @change="
                 document.edit(q.month, [
-                  { path: 'design.charging.month', value: Number(($event.target as HTMLSelectElement).value) },
+                  edit('design.charging.month', Number(($event.target as HTMLSelectElement).value)),
                 ])
               "
             >
@@ -198,7 +197,7 @@ const boats = computed(() =>
           :label="c.inlet"
           :options="c.inlets"
           :model-value="charging.inlet"
-          @update:model-value="document.edit(c.inlet, [{ path: 'design.charging.inlet', value: $event }])"
+          @update:model-value="document.edit(c.inlet, [edit('design.charging.inlet', $event)])"
         />
         <label v-if="charging.inlet === 'household'" class="ink-check month"
           ><span>{{ q.plug }}</span

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { jetChoices, LIMIT_LABELS, type JetSpec } from '@remigo/core'
+import { jetChoices, LIMIT_LABELS, type JetSpec, edit } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
@@ -13,7 +13,7 @@ const document = useDocumentStore()
 const library = useLibraryStore()
 const use = computed(() => document.shown.use)
 const rows = computed(() => jetChoices(document.shown, library.library.jets))
-const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, [{ path: 'design.jet', value: jet }])
+const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, [edit('design.jet', jet)])
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { edit } from '@remigo/core'
 import { computed, ref } from 'vue'
-import type { ControllerSpec, MotorSpec, ReductionSpec } from '@remigo/core'
+import type { ControllerSpec, MotorSpec, ReductionSpec, Edit } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
@@ -61,14 +62,10 @@ const controllers = computed(() =>
     })),
   ),
 )
-const tryPart = (part: MotorSpec | ControllerSpec, path: string) =>
-  document.startTrial(part.id, part.name, [{ path, value: part }])
+const tryPart = (part: MotorSpec | ControllerSpec, change: Edit) => document.startTrial(part.id, part.name, [change])
 function setKind(kind: ReductionSpec['kind']) {
   document.edit(b.motor.reduction, [
-    {
-      path: 'design.reduction',
-      value: { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) },
-    },
+    edit('design.reduction', { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) }),
   ])
 }
 const typedIn = computed(
@@ -106,7 +103,11 @@ const typedIn = computed(
               <td class="num">{{ text(row.motor.mass, 'partMass') }}</td>
               <td class="num">{{ text(row.motor.price, 'price') }}</td>
               <td class="num">
-                <TryButton :fitted="row.fitted" :name="row.motor.name" @try="tryPart(row.motor, 'design.motor')" />
+                <TryButton
+                  :fitted="row.fitted"
+                  :name="row.motor.name"
+                  @try="tryPart(row.motor, edit('design.motor', row.motor))"
+                />
               </td>
             </tr>
           </tbody>
@@ -132,7 +133,7 @@ const typedIn = computed(
                 <TryButton
                   :fitted="row.fitted"
                   :name="row.controller.name"
-                  @try="tryPart(row.controller, 'design.controller')"
+                  @try="tryPart(row.controller, edit('design.controller', row.controller))"
                 />
               </td>
             </tr>
@@ -177,7 +178,7 @@ const typedIn = computed(
           :label="w.weaker"
           :options="w.directions"
           :model-value="design.motor.weakerDirection"
-          @update:model-value="document.edit(w.weaker, [{ path: 'design.motor.weakerDirection', value: $event }])"
+          @update:model-value="document.edit(w.weaker, [edit('design.motor.weakerDirection', $event)])"
         />
       </section>
       <section class="block" :aria-label="b.motor.controller">

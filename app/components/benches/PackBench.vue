@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
-import { ageingReport, CHEMISTRIES, packOf, type CellSpec } from '@remigo/core'
+import { ageingReport, CHEMISTRIES, packOf, type CellSpec, edit } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { f } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
@@ -47,11 +47,11 @@ const rows = computed(() =>
 )
 function change(key: 'series' | 'parallel', by: number) {
   const value = pack.value[key] + by
-  if (value >= 1) document.edit(key === 'series' ? 'In series' : 'In parallel', [{ path: `design.pack.${key}`, value }])
+  if (value >= 1) document.edit(key === 'series' ? 'In series' : 'In parallel', [edit(`design.pack.${key}`, value)])
 }
 function tryCell(cell: CellSpec) {
   const made = packOf(document.shown, cell)
-  const edits = made.outcome === 'pack' ? [{ path: 'design.pack', value: made.pack }] : made.edits
+  const edits = made.outcome === 'pack' ? [edit('design.pack', made.pack)] : made.edits
   if (edits) document.startTrial(cell.id, cell.name, edits)
 }
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { bestPitch, hasSails, LIMIT_LABELS, pitchChoices } from '@remigo/core'
+import { bestPitch, hasSails, LIMIT_LABELS, pitchChoices, edit } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -17,7 +17,7 @@ const sails = computed(() => hasSails(document.shown.boat))
 const limited = computed(() => ({ efficiency: '', shaftSpeed: b.propeller.bestHint, series: '' })[best.value.limitedBy])
 function tryPitch(pitch: number) {
   document.startTrial(`pitch/${pitch}`, `${b.propeller.pitch} ${text(pitch, 'smallLength')}`, [
-    { path: 'design.propeller.pitch', value: pitch },
+    edit('design.propeller.pitch', pitch),
   ])
 }
 </script>

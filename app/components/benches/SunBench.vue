@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { boatSolarYear, solarReport, type ChargeControllerSpec } from '@remigo/core'
+import { boatSolarYear, solarReport, type ChargeControllerSpec, edit } from '@remigo/core'
 import { s } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -24,13 +24,9 @@ const listed = <P extends { id: string }>(all: readonly P[], now: P | null) =>
 const count = computed(() => solar.value.series * solar.value.parallel)
 const spot = computed(() => s.mark(text(place.value.latitude, 'coordinate'), text(place.value.longitude, 'coordinate')))
 const choosePanel = (id: string) =>
-  document.edit(s.panel, [
-    { path: 'design.solar.panel', value: panels.value.find(p => p.id === id) ?? solar.value.panel },
-  ])
+  document.edit(s.panel, [edit('design.solar.panel', panels.value.find(p => p.id === id) ?? solar.value.panel)])
 const chooseController = (id: string) =>
-  document.edit(s.controller, [
-    { path: 'design.solar.controller', value: controllers.value.find(p => p.id === id) ?? null },
-  ])
+  document.edit(s.controller, [edit('design.solar.controller', controllers.value.find(p => p.id === id) ?? null)])
 const kind = (c: ChargeControllerSpec) => (c.boosts ? s.lifts : c.tracking ? s.tracks : s.plain)
 const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
 </script>
@@ -58,7 +54,7 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
           :latitude="place.latitude"
           :longitude="place.longitude"
           :words="spot"
-          @place="document.edit(s.place, [{ path: 'use.place', value: $event }])"
+          @place="document.edit(s.place, [edit('use.place', $event)])"
         />
         <div class="columns">
           <QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" />
@@ -78,9 +74,7 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
             class="btn"
             :class="{ 'btn--best': !solar.fitted }"
             data-fit-panels
-            @click="
-              document.edit(solar.fitted ? s.leave : s.fit, [{ path: 'design.solar.fitted', value: !solar.fitted }])
-            "
+            @click="document.edit(solar.fitted ? s.leave : s.fit, [edit('design.solar.fitted', !solar.fitted)])"
           >
             {{ solar.fitted ? s.leave : s.fit }}
           </button>
@@ -113,7 +107,7 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
           :label="s.lies"
           :options="s.lieWays"
           :model-value="solar.swings ? 'swings' : 'fixed'"
-          @update:model-value="document.edit(s.lies, [{ path: 'design.solar.swings', value: $event === 'swings' }])"
+          @update:model-value="document.edit(s.lies, [edit('design.solar.swings', $event === 'swings')])"
         />
         <QuantityField v-if="!solar.swings" path="design.solar.heading" />
         <QuantityField path="design.solar.shading" /><QuantityField path="design.solar.coldest" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { edit, type ProjectPath, type ValueAt } from '@remigo/core'
 import { computed } from 'vue'
 import { b } from '~/messages/benches'
 import { m } from '~/messages'
@@ -13,7 +14,8 @@ const { text } = useQuantities()
 const use = computed(() => document.shown.use)
 const energy = computed(() => answer.summary.energy)
 const enough = computed(() => energy.value.needed <= energy.value.available)
-const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path, value }])
+const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
+  document.edit(label, [edit(path, value)])
 /** the pack as a bar: what the use takes, what is left, the reserve, and what spares the cells */
 const bar = computed(() => {
   const whole = Math.max(answer.model.pack.energy, energy.value.needed)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { TOUCH_LIMIT, voltageChoices, withEdits, type VoltageChoice } from '@remigo/core'
+import { TOUCH_LIMIT, voltageChoices, withEdits, type VoltageChoice, edit } from '@remigo/core'
 import { e } from '~/messages/wiring'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -19,10 +19,7 @@ const size = (c: VoltageChoice) =>
   c.area === null ? e.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
 /** the boat at a voltage, whatever she has: what its figures are worked out on */
 const at = computed(
-  () =>
-    new Map(
-      rows.value.map(r => [r.voltage, withEdits(document.shown, [{ path: 'design.systemVoltage', value: r.voltage }])]),
-    ),
+  () => new Map(rows.value.map(r => [r.voltage, withEdits(document.shown, [edit('design.systemVoltage', r.voltage)])])),
 )
 /** the one that is fitted stands as the findings say; the others as their best parts would */
 const FITTED = new Set(['packAboveWindow', 'packBelowWindow', 'motorSpeed', 'chargerWindow'])

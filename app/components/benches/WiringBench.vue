@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { converterPower, INSULATIONS, wiringReport } from '@remigo/core'
+import {
+  converterPower,
+  INSULATIONS,
+  wiringReport,
+  edit,
+  type ProjectPath,
+  type ValueAt,
+  type Insulation,
+} from '@remigo/core'
 import { e } from '~/messages/wiring'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -13,8 +21,8 @@ const { text } = useQuantities()
 const wiring = computed(() => document.shown.design.wiring)
 const report = computed(() => wiringReport(answer.model))
 const chosen = ref<string | null>(null)
-const set = (label: string, path: string, value: unknown) =>
-  document.edit(label, [{ path: `design.wiring.${path}`, value }])
+const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
+  document.edit(label, [edit(path, value)])
 const insulations = Object.fromEntries(INSULATIONS.map(i => [String(i), `${i} °C`]))
 const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
 </script>
@@ -64,13 +72,13 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
             :label="e.insulation"
             :options="insulations"
             :model-value="String(wiring.insulation)"
-            @update:model-value="set(e.insulation, 'insulation', Number($event))"
+            @update:model-value="set(e.insulation, 'design.wiring.insulation', Number($event) as Insulation)"
           />
           <ChoiceField
             :label="e.engine"
             :options="e.engines"
             :model-value="wiring.engineSpace ? 'yes' : 'no'"
-            @update:model-value="set(e.engine, 'engineSpace', $event === 'yes')"
+            @update:model-value="set(e.engine, 'design.wiring.engineSpace', $event === 'yes')"
           />
           <QuantityField path="design.wiring.bundled" />
         </section>
@@ -81,7 +89,13 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
             {{ wiring.fuse ? e.fuseOwn : e.fuseChosen }}: {{ report.fuse.name }}
           </p>
           <div class="tools">
-            <button v-if="wiring.fuse" type="button" class="btn" data-fuse-auto @click="set(e.letChoose, 'fuse', null)">
+            <button
+              v-if="wiring.fuse"
+              type="button"
+              class="btn"
+              data-fuse-auto
+              @click="set(e.letChoose, 'design.wiring.fuse', null)"
+            >
               {{ e.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{ e.choose2 }}</NuxtLink>
           </div>
           <div class="rows">

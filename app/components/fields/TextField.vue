@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { valueAt } from '@remigo/core'
+import { valueAt, edit } from '@remigo/core'
 import { m } from '~/messages'
 import { useDraft } from '~/composables/useDraft'
 import { useDocumentStore } from '~/stores/document'
@@ -17,7 +17,7 @@ function take(source: string) {
   const value = source.slice(0, props.most)
   if (value === shown()) return null
   if (!value && !props.optional) return m.field.empty(props.label)
-  return () => document.edit(props.label, [{ path: props.path, value }], visit)
+  return () => document.edit(props.label, [edit(props.path, value)], visit)
 }
 const { text, typed, error, enter, leave, commit } = useDraft({ shown, take, key: props.path, letterwise: true })
 /** letters of a row */

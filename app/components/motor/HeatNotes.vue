@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { driveWarming, fittedCooling, type Cooling } from '@remigo/core'
+import { driveWarming, fittedCooling, type Cooling, edit, type ProjectPath, type ValueAt } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -16,7 +16,8 @@ const windingDrops = computed(() => warm.value?.fromCruise.outcome === 'drops')
 const drops = computed(
   () => warm.value !== null && (warm.value.fromCruise.outcome !== 'holds' || warm.value.rollback < 1),
 )
-const set = (label: string, path: string, value: string) => document.edit(label, [{ path, value }])
+const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
+  document.edit(label, [edit(path, value)])
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
-import { HEAT_POINT, readField, type WarmingFit } from '@remigo/core'
+import { HEAT_POINT, readField, type WarmingFit, edit } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -21,11 +21,16 @@ function add() {
   if (!time.ok || !temperature.ok) return
   const point = { time: time.value ?? 0, temperature: temperature.value ?? 0 }
   const points = [...document.shown.heat.points, point].sort((a, b) => a.time - b.time)
-  document.edit(w.addReading, [{ path: 'heat.points', value: points }])
+  document.edit(w.addReading, [edit('heat.points', points)])
   typed.time = typed.temperature = ''
 }
 const remove = (index: number) =>
-  document.edit(w.remove, [{ path: 'heat.points', value: document.shown.heat.points.filter((_, i) => i !== index) }])
+  document.edit(w.remove, [
+    edit(
+      'heat.points',
+      document.shown.heat.points.filter((_, i) => i !== index),
+    ),
+  ])
 </script>
 
 <template>

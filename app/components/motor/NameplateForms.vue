@@ -16,6 +16,7 @@ import {
   type MotorSpec,
   type NameplateForm,
   type QuantityId,
+  edit,
 } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
@@ -73,10 +74,7 @@ function commit(form: FormId) {
     return
   }
   if (typeof said !== 'string' && said.outcome === 'said')
-    document.edit(
-      w.forms[form],
-      Object.entries(said.change).map(([key, value]) => ({ path: `design.motor.${key}`, value })),
-    )
+    document.edit(w.forms[form], [edit('design.motor', { ...motor.value, ...said.change })])
   typed[form] = undefined
 }
 </script>

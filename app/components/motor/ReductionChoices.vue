@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { reductionChoices, type ReductionChoice } from '@remigo/core'
+import { reductionChoices, type ReductionChoice, edit } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { w } from '~/messages/match'
@@ -16,8 +16,8 @@ const name = ({ reduction }: ReductionChoice) =>
   reduction.kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
 const tryIt = (c: ReductionChoice) =>
   document.startTrial(`reduction/${c.reduction.kind}`, name(c), [
-    { path: 'design.reduction', value: c.reduction },
-    { path: 'design.propeller', value: c.project.design.propeller },
+    edit('design.reduction', c.reduction),
+    edit('design.propeller', c.project.design.propeller),
   ])
 </script>
 

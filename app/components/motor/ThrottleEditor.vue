@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
-import { evenThrottle, movePoint, throttleFeel, throttleShare, USUAL_THROTTLE, type Throttle } from '@remigo/core'
+import { evenThrottle, movePoint, throttleFeel, throttleShare, USUAL_THROTTLE, type Throttle, edit } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -50,7 +50,7 @@ const words = computed(
     `${w.softly(text(throttle.value.rampUp, 'seconds'), text(answer.evaluation.holding.thrust, 'force'))}`,
 )
 
-const keep = (moved: number[]) => document.edit(w.throttle, [{ path: 'design.throttle.points', value: moved }])
+const keep = (moved: number[]) => document.edit(w.throttle, [edit('design.throttle.points', moved)])
 function drag(event: PointerEvent, index: number) {
   const svg = (event.currentTarget as Element).closest('svg')!
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
@@ -149,7 +149,7 @@ const PRESETS: Record<keyof typeof w.presets, () => number[]> = {
           :label="w.controls"
           :options="w.controlKinds"
           :model-value="throttle.controls"
-          @update:model-value="document.edit(w.controls, [{ path: 'design.throttle.controls', value: $event }])"
+          @update:model-value="document.edit(w.controls, [edit('design.throttle.controls', $event)])"
         /><QuantityField path="design.throttle.deadband" />
       </div>
       <div><QuantityField path="design.throttle.rampUp" /><QuantityField path="design.throttle.rampDown" /></div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { ownedUses, withEdits, type OwnedUse, type Project } from '@remigo/core'
+import { ownedUses, withEdits, type OwnedUse, type Project, edit } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 
@@ -14,11 +14,10 @@ const name = (use: OwnedUse) => `${use.pack.series} × ${use.pack.parallel}`
 const boats = computed(
   () =>
     new Map<string, Project>(
-      uses.value.map(use => [name(use), withEdits(document.shown, [{ path: 'design.pack', value: use.pack }])]),
+      uses.value.map(use => [name(use), withEdits(document.shown, [edit('design.pack', use.pack)])]),
     ),
 )
-const tryUse = (use: OwnedUse) =>
-  document.startTrial(`owned/${name(use)}`, name(use), [{ path: 'design.pack', value: use.pack }])
+const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name(use), [edit('design.pack', use.pack)])
 </script>
 
 <template>

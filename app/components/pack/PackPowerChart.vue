@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { coldSteps, packPower, withEdits } from '@remigo/core'
+import { coldSteps, packPower, withEdits, edit } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { c } from '~/messages/charging'
 import { useAnswerStore } from '~/stores/answer'
@@ -61,8 +61,7 @@ const across = computed(() => [
     : { at: least.value, label: f.least, dash: 'dash' as const },
 ])
 /** the boat with cells as cold as that: what its figures are worked out on */
-const colder = (temperature: number) =>
-  withEdits(document.shown, [{ path: 'design.charging.coldest', value: temperature }])
+const colder = (temperature: number) => withEdits(document.shown, [edit('design.charging.coldest', temperature)])
 /** the power asked is more than it gives: then no sag is told */
 const cannot = (t: number, charge: number) =>
   packPower(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { COMPARTMENT, packIntoCompartments, type Compartment } from '@remigo/core'
+import { COMPARTMENT, packIntoCompartments, type Compartment, edit } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -20,7 +20,7 @@ const SIZES = [
   ['height', f.height],
   ['clearance', f.clearance],
 ] as const
-const keep = (what: string, value: Compartment[]) => document.edit(what, [{ path: 'boat.compartments', value }])
+const keep = (what: string, value: Compartment[]) => document.edit(what, [edit('boat.compartments', value)])
 const change = (i: number, of: Partial<Compartment>) =>
   keep(
     f.name,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { bankGone, CHEMISTRIES, hasSails, mixReport, OTHER_STRING, type StringGroup } from '@remigo/core'
+import { bankGone, CHEMISTRIES, hasSails, mixReport, OTHER_STRING, type StringGroup, edit } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -16,8 +16,7 @@ const gone = computed(() => bankGone(document.shown))
 const mix = computed(() => mixReport(document.shown.design.pack, banks.value))
 const beside = computed(() => mix.value.groups.slice(1))
 const cells = computed(() => library.library.cells)
-const keep = (what: string, others: StringGroup[]) =>
-  document.edit(what, [{ path: 'design.banks.others', value: others }])
+const keep = (what: string, others: StringGroup[]) => document.edit(what, [edit('design.banks.others', others)])
 const change = (i: number, of: Partial<StringGroup>) =>
   keep(
     f.others,
@@ -60,7 +59,7 @@ const ways = computed(
           :options="ways"
           :columns="2"
           :model-value="document.shown.use.wayHome"
-          @update:model-value="document.edit(f.ways, [{ path: 'use.wayHome', value: $event }])"
+          @update:model-value="document.edit(f.ways, [edit('use.wayHome', $event)])"
         />
       </div>
       <div class="rows">

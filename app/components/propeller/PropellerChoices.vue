@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { LIMIT_LABELS, propellerChoices, type PropellerChoice } from '@remigo/core'
+import { LIMIT_LABELS, propellerChoices, type PropellerChoice, edit } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
@@ -14,7 +14,7 @@ const rows = computed(() => propellerChoices(document.shown))
 const name = (c: PropellerChoice) => w.blades(c.blades, text(c.diameter, 'smallLength'), text(c.pitch, 'smallLength'))
 const tryIt = (c: PropellerChoice) =>
   document.startTrial(`propeller/${c.blades}/${c.diameter}`, name(c), [
-    { path: 'design.propeller', value: c.project.design.propeller },
+    edit('design.propeller', c.project.design.propeller),
   ])
 </script>
 

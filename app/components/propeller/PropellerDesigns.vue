@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { hasLeg, propellerDesigns, type PropellerDesign } from '@remigo/core'
+import { hasLeg, propellerDesigns, type PropellerDesign, edit } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
@@ -17,8 +17,8 @@ const gears = ({ reduction: { kind, ratio } }: PropellerDesign) =>
   kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[kind]} ${ratio} : 1`
 function tryIt({ basis, project }: PropellerDesign) {
   document.startTrial(`design/${basis}`, `${w.designs}: ${w.bases[basis].toLowerCase()}`, [
-    { path: 'design.propeller', value: project.design.propeller },
-    { path: 'design.reduction', value: project.design.reduction },
+    edit('design.propeller', project.design.propeller),
+    edit('design.reduction', project.design.reduction),
   ])
 }
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { WHEEL_EFFICIENCY } from '@remigo/core'
+import { WHEEL_EFFICIENCY, edit, type ProjectPath, type ValueAt } from '@remigo/core'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -9,7 +9,8 @@ import { useQuantities } from '~/composables/useQuantities'
 const document = useDocumentStore()
 const { text } = useQuantities()
 const propeller = computed(() => document.shown.design.propeller)
-const set = (label: string, path: string, value: unknown) => document.edit(label, [{ path, value }])
+const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
+  document.edit(label, [edit(path, value)])
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { chosenUnit, HOUSE_CONVERTER_EFFICIENCY, solarReport, toUnit, UNITS } from '@remigo/core'
+import { chosenUnit, HOUSE_CONVERTER_EFFICIENCY, solarReport, toUnit, UNITS, edit } from '@remigo/core'
 import { s } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -56,7 +56,7 @@ const y = (v: number) => TOP + (HEIGHT - TOP - FOOT) * (1 - v / most.value)
 const bars = computed(() =>
   chart.value.tall.map((tall, i) => ({ i, x: i * STEP + 7, tall, inner: chart.value.inner?.[i] ?? null })),
 )
-const pick = (i: number) => document.edit(s.month, [{ path: 'design.charging.month', value: i }])
+const pick = (i: number) => document.edit(s.month, [edit('design.charging.month', i)])
 const said = (i: number) => {
   const m = report.value.months[i]!
   return `${s.months[i]}: ${text(m.perDay, 'energy')}, ${text(m.dayPace, 'speed')}, ${text(m.daylight, 'duration')}`

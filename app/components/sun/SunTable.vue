@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { boatSolarYear, MONTH_OF_SUN } from '@remigo/core'
+import { boatSolarYear, MONTH_OF_SUN, edit } from '@remigo/core'
 import { s } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 
@@ -12,13 +12,18 @@ const KWH = 3.6e6
 const own = computed(() => solar.value.sun !== null)
 const use = (kind: 'usual' | 'own') =>
   document.edit(s.table, [
-    {
-      path: 'design.solar.sun',
-      value: kind === 'usual' ? null : year.value.map(m => (Math.round((m.flat / KWH) * 20) / 20) * KWH),
-    },
+    edit(
+      'design.solar.sun',
+      kind === 'usual' ? null : year.value.map(m => (Math.round((m.flat / KWH) * 20) / 20) * KWH),
+    ),
   ])
 const set = (i: number, value: number) =>
-  document.edit(s.table, [{ path: 'design.solar.sun', value: solar.value.sun!.map((v, j) => (j === i ? value : v)) }])
+  document.edit(s.table, [
+    edit(
+      'design.solar.sun',
+      solar.value.sun!.map((v, j) => (j === i ? value : v)),
+    ),
+  ])
 </script>
 
 <template>

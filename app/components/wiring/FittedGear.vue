@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { FITTINGS, type Fitting } from '@remigo/core'
+import { FITTINGS, type Fitting, edit } from '@remigo/core'
 import { e } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
 
@@ -8,9 +8,7 @@ import { useDocumentStore } from '~/stores/document'
 const document = useDocumentStore()
 const wiring = computed(() => document.shown.design.wiring)
 const toggle = (fitting: Fitting) =>
-  document.edit(e.fittings[fitting], [
-    { path: `design.wiring.fitted.${fitting}`, value: !wiring.value.fitted[fitting] },
-  ])
+  document.edit(e.fittings[fitting], [edit(`design.wiring.fitted.${fitting}`, !wiring.value.fitted[fitting])])
 </script>
 
 <template>
@@ -25,13 +23,13 @@ const toggle = (fitting: Fitting) =>
       :label="e.place"
       :options="e.places"
       :model-value="wiring.place"
-      @update:model-value="document.edit(e.place, [{ path: 'design.wiring.place', value: $event }])"
+      @update:model-value="document.edit(e.place, [edit('design.wiring.place', $event)])"
     />
     <ChoiceField
       :label="e.vented"
       :options="e.vents"
       :model-value="wiring.vented ? 'yes' : 'no'"
-      @update:model-value="document.edit(e.vented, [{ path: 'design.wiring.vented', value: $event === 'yes' }])"
+      @update:model-value="document.edit(e.vented, [edit('design.wiring.vented', $event === 'yes')])"
     />
   </section>
 </template>

@@ -3,7 +3,7 @@ import { RESIZE } from '../findings/fixes'
 import type { Library } from '../parts'
 import { HELD_PARTS, heldPartOf } from '../project/heldParts'
 import { perLibrary } from '../project/perLibrary'
-import { withEdits, type Edit } from '../project/projectPath'
+import { edit, withEdits, type Edit } from '../project/projectPath'
 import type { HeldPart, Project } from '../project/projectFields'
 import type { Text } from '../units'
 import { sizeRest } from '../sizing'
@@ -138,7 +138,7 @@ const changes = (project: Project, edits: readonly Edit[]): boolean =>
 
 const letGo = (part: HeldPart): Fix => ({
   label: { text: `Let go of ${HELD_NAMES[part]}, size the rest` },
-  edits: [{ path: `held.${part}`, value: false }],
+  edits: [edit(`held.${part}`, false)],
   resize: true,
 })
 
@@ -150,10 +150,7 @@ function goSlower({ use }: Project, share: number): Fix {
       text: 'Cruise {c}, top {t}',
       params: { c: { value: cruise, quantity: 'speed' }, t: { value: top, quantity: 'speed' } },
     },
-    edits: [
-      { path: 'use.cruiseSpeed', value: cruise },
-      { path: 'use.topSpeed', value: top },
-    ],
+    edits: [edit('use.cruiseSpeed', cruise), edit('use.topSpeed', top)],
   }
 }
 

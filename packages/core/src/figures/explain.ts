@@ -1,6 +1,6 @@
 import { fieldError } from '../fields'
 import { FIELDS, type FieldPath } from '../project/fields'
-import { valueAt, withEdits } from '../project/projectPath'
+import { edit, valueAt, withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { evaluate, modelOf, type Evaluation } from '../system'
 import type { QuantityId, Text } from '../units'
@@ -80,7 +80,7 @@ export function sensitivitiesOf(
     const at = (factor: number) => {
       const value = base * factor
       if (fieldError(FIELDS[path], value)) return null
-      return read(evaluate(withEdits(project, [{ path, value }]), speed))
+      return read(evaluate(withEdits(project, [edit(path, value)]), speed))
     }
     const lower = at(1 - SENSITIVITY_STEP),
       higher = at(1 + SENSITIVITY_STEP)

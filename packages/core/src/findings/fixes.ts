@@ -1,3 +1,4 @@
+import { edit } from '../project/projectPath'
 import { KNOT } from '../constants'
 import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
 import { fittedCooling } from '../system/driveHeat'
@@ -27,7 +28,7 @@ export function lowerTopSpeed({ allDaySpeed, model }: Designed): Fix[] {
   return [
     {
       label: { text: 'Lower top to {speed}', params: { speed: { value: speed, quantity: 'speed' } } },
-      edits: [{ path: 'use.topSpeed', value: speed }],
+      edits: [edit('use.topSpeed', speed)],
     },
   ]
 }
@@ -47,7 +48,7 @@ export function lowerCruise({ allDaySpeed, model: { project } }: Designed): Fix[
   return [
     {
       label: { text: 'Cruise at {speed}', params: { speed: { value: speed, quantity: 'speed' } } },
-      edits: [{ path: 'use.cruiseSpeed', value: speed }],
+      edits: [edit('use.cruiseSpeed', speed)],
     },
   ]
 }
@@ -64,7 +65,7 @@ export function moreParallel({ model: { project } }: Designed, strings = project
   return [
     {
       label: { text: 'Pack of {n} in parallel', params: { n: String(strings) } },
-      edits: [{ path: 'design.pack.parallel', value: strings }],
+      edits: [edit('design.pack.parallel', strings)],
     },
   ]
 }
@@ -82,7 +83,7 @@ export function largerMotor({ library, model: { project, pack } }: Designed, pow
     m.ratedPower >= power && m.leastVoltage <= pack.nominalVoltage && m.greatestVoltage >= pack.fullVoltage
   const found = library.motors.filter(fits).sort((a, b) => a.price - b.price)[0]
   if (!found || found.id === project.design.motor.id) return []
-  return [{ label: { text: found.name }, edits: [{ path: 'design.motor', value: found }] }]
+  return [{ label: { text: found.name }, edits: [edit('design.motor', found)] }]
 }
 
 /**
@@ -105,7 +106,7 @@ export function otherController(
     .filter(c => c.id !== project.design.controller.id && fits(c))
     .sort((a, b) => a.price - b.price)[0]
   if (!found) return []
-  return [{ label: { text: found.name }, edits: [{ path: 'design.controller', value: found }] }]
+  return [{ label: { text: found.name }, edits: [edit('design.controller', found)] }]
 }
 
 /**
@@ -120,7 +121,7 @@ export function betterCooling({ model: { project } }: Designed): Fix[] {
   return [
     {
       label: { text: better === 'closed loop' ? 'Closed water loop' : 'Raw water' },
-      edits: [{ path: 'design.cooling', value: better }],
+      edits: [edit('design.cooling', better)],
     },
   ]
 }
@@ -141,10 +142,10 @@ export function withoutOldGears({
     {
       label: { text: 'Take the old gears out' },
       edits: [
-        { path: 'boat.drive.torqueLimit', value: null },
-        { path: 'boat.drive.rpmLimit', value: null },
-        { path: 'boat.drive.reverses', value: false },
-        { path: 'boat.drive.astern', value: 'motor' },
+        edit('boat.drive.torqueLimit', null),
+        edit('boat.drive.rpmLimit', null),
+        edit('boat.drive.reverses', false),
+        edit('boat.drive.astern', 'motor'),
       ],
     },
   ]

@@ -1,3 +1,4 @@
+import { edit } from '../project/projectPath'
 import type { Fitting } from '../wiring'
 import type { Project } from '../project/projectFields'
 import type { PartName } from '../project/partName'
@@ -47,7 +48,7 @@ export function missingFitting({
             amount: { text: '' },
             sentence: { text: sentence },
             ...(caution ? { caution } : {}),
-            fixes: [{ label: { text: 'Fit it' }, edits: [{ path: `design.wiring.fitted.${fitting}`, value: true }] }],
+            fixes: [{ label: { text: 'Fit it' }, edits: [edit(`design.wiring.fitted.${fitting}`, true)] }],
           },
   }
 }

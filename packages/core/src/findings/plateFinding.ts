@@ -1,3 +1,4 @@
+import { edit } from '../project/projectPath'
 import { partContradictions } from '../parts/partContradictions'
 import type { Part } from '../parts/partKinds'
 import { FIELDS, isFieldPath } from '../project/fields'
@@ -33,7 +34,7 @@ export function plateFinding(
         params: { is: shown(part[key]), least: shown(least) },
       },
       fixes: [
-        { label: { text: `${label} {v}`, params: { v: shown(least) } }, edits: [{ path, value: least }] },
+        { label: { text: `${label} {v}`, params: { v: shown(least) } }, edits: [edit(path, least)] },
         ...others(),
       ],
     }

@@ -1,3 +1,4 @@
+import { edit } from '../project/projectPath'
 import { SHIPPED_LIBRARY } from '../parts'
 import { fuseFor, sizeConductor, type CableRun, type FuseDemand } from '../wiring'
 import type { Facts, Fix } from './finding'
@@ -26,7 +27,7 @@ const demandOf = ({
  */
 export function ownFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fix[] {
   const own = fuseFor(facts.library.fuses, demandOf(facts))
-  return own ? [{ label: { text: own.name }, edits: [{ path: 'design.wiring.fuse', value: own }] }] : []
+  return own ? [{ label: { text: own.name }, edits: [edit('design.wiring.fuse', own)] }] : []
 }
 
 /**
@@ -37,15 +38,12 @@ export function ownFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fix
  */
 export function bestFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fix[] {
   const fuse = fuseFor(SHIPPED_LIBRARY.fuses, demandOf(facts))
-  if (fuse) return [{ label: { text: fuse.name }, edits: [{ path: 'design.wiring.fuse', value: null }] }]
+  if (fuse) return [{ label: { text: fuse.name }, edits: [edit('design.wiring.fuse', null)] }]
   return [
     ...ownFuse(facts),
     {
       label: { text: 'Cable and fuse sized together' },
-      edits: [
-        { path: 'design.wiring.fuse', value: null },
-        { path: 'design.wiring.mainArea', value: null },
-      ],
+      edits: [edit('design.wiring.fuse', null), edit('design.wiring.mainArea', null)],
     },
   ]
 }
@@ -69,7 +67,7 @@ export function sizedCable(field: 'mainArea' | 'motorArea', run: CableRun): Fix[
               params: { n: String(sized.parallel), a: { value: sized.area * 1e-6, quantity: 'copperArea' } },
             }
           : { text: '{a}', params: { a: { value: sized.area * 1e-6, quantity: 'copperArea' } } },
-      edits: [{ path: `design.wiring.${field}`, value: null }],
+      edits: [edit(`design.wiring.${field}`, null)],
     },
   ]
 }

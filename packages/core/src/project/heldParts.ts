@@ -1,11 +1,11 @@
-import type { Edit } from './projectPath'
+import type { Edit, ProjectPath } from './projectPath'
 import type { HeldPart, Project } from './projectFields'
 
 /**
  * What holding a part keeps, by paths of the document: no fix and no sizing changes it. Settings on the part (charge
  * volts, amps, its plate's figures) may change.
  */
-export const HELD_PATHS: Record<HeldPart, readonly string[]> = {
+export const HELD_PATHS: Record<HeldPart, readonly ProjectPath[]> = {
   motor: ['design.motor'],
   controller: ['design.controller'],
   reduction: ['design.reduction', 'design.reduction.kind', 'design.reduction.ratio', 'boat.drive.legRatio'],

@@ -1,6 +1,6 @@
 import { packFigures, type PackSpec } from '../battery'
 import { FIELDS } from './fields'
-import { withEdits, type Edit } from './projectPath'
+import { edit, withEdits, type Edit } from './projectPath'
 import type { Project } from './projectFields'
 
 /** System voltages that are spoken of, V. */
@@ -45,7 +45,5 @@ export function withFollowingVoltage(project: Project, edits: readonly Edit[]): 
   const after = withEdits(project, edits)
   if (after.held.voltage) return [...edits]
   const voltage = systemVoltageOf(after.design.pack)
-  return voltage === after.design.systemVoltage
-    ? [...edits]
-    : [...edits, { path: 'design.systemVoltage', value: voltage }]
+  return voltage === after.design.systemVoltage ? [...edits] : [...edits, edit('design.systemVoltage', voltage)]
 }

@@ -1,6 +1,6 @@
 import { REDUCTION_EFFICIENCY, REDUCTION_MASS, REDUCTION_PRICE, type ReductionSpec } from '../drive'
 import { SHIPPED_LIBRARY } from '../parts'
-import { withEdits } from '../project/projectPath'
+import { edit, withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { kellerAddition, kellerAreaRatio, propellerOptimum, B_SERIES_RANGE, stockSize } from '../propulsor'
 import { centreResistance } from '../system/hullResistance'
@@ -64,7 +64,7 @@ export function propellerChoices(project: Project): PropellerChoice[] {
     areaRatio: number
     blades: number
   }): PropellerChoice => {
-    const tried = withEdits(project, [{ path: 'design.propeller', value: { ...design.propeller, ...propeller } }])
+    const tried = withEdits(project, [edit('design.propeller', { ...design.propeller, ...propeller })])
     return {
       ...judged(tried),
       ...propeller,
@@ -102,10 +102,7 @@ const NOISE = { direct: 'quiet', belt: 'hum', gear: 'whine' } as const
  */
 export function reductionChoices(project: Project): ReductionChoice[] {
   const { design } = project
-  const asked = withEdits(project, [
-    { path: 'held.motor', value: true },
-    { path: 'held.reduction', value: false },
-  ])
+  const asked = withEdits(project, [edit('held.motor', true), edit('held.reduction', false)])
   const all = driveCandidates(modelOf(asked), SHIPPED_LIBRARY)
   return (['direct', 'belt', 'gear'] as const).flatMap(kind => {
     const of = all.filter(c => c.reduction.kind === kind)
@@ -115,9 +112,9 @@ export function reductionChoices(project: Project): ReductionChoice[] {
       ? able.reduce((a, b) => (b.cruisePower < a.cruisePower ? b : a))
       : of.reduce((a, b) => (b.excess < a.excess ? b : a))
     const tried = withEdits(project, [
-      { path: 'design.reduction', value: best.reduction },
-      { path: 'design.propeller', value: best.propeller },
-      { path: 'design.jet', value: best.jet },
+      edit('design.reduction', best.reduction),
+      edit('design.propeller', best.propeller),
+      edit('design.jet', best.jet),
     ])
     return [
       {

@@ -1,7 +1,7 @@
 import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../battery'
 import type { ControllerSpec } from '../drive'
 import type { Library } from '../parts'
-import type { Edit } from '../project/projectPath'
+import { edit, type Edit } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import type { Text } from '../units'
 import { TOUCH_LIMIT } from '../wiring'
@@ -156,10 +156,7 @@ export function packOf(project: Project, cell: CellSpec): PackOfCells {
           f: { value: packFigures(free).nominalVoltage, quantity: 'voltage' },
         },
       },
-      edits: [
-        { path: 'held.voltage', value: false },
-        { path: 'design.pack', value: free },
-      ],
+      edits: [edit('held.voltage', false), edit('design.pack', free)],
     }
   const window = {
     a: { value: Math.max(motor.leastVoltage, controller.leastVoltage), quantity: 'voltage' as const },

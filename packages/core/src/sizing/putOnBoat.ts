@@ -1,26 +1,25 @@
+import type { CableSpec } from '../wiring'
 import type { CellSpec } from '../battery'
 import type { Part, PartKindId } from '../parts'
-import type { Edit } from '../project/projectPath'
+import { edit, type Edit, type ProjectPath, type ValueAt } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import type { StockPropeller } from '../propulsor'
 import { packOf } from './packCandidates'
 
 type Put = (part: Part, project: Project) => Edit[] | null
 
+/** A part of the library goes where a boat holds one of its kind: both are made of the same fields. */
 const at =
-  (path: string): Put =>
-  part => [{ path, value: part }]
+  <P extends ProjectPath>(path: P): Put =>
+  part => [edit(path, part as unknown as ValueAt<P>)]
 /** panels and what charges from them count only when they are fitted */
 const withPanels =
-  (path: string): Put =>
-  part => [
-    { path, value: part },
-    { path: 'design.solar.fitted', value: true },
-  ]
+  <P extends ProjectPath>(path: P): Put =>
+  (part, project) => [...at(path)(part, project)!, edit('design.solar.fitted', true)]
 const isJet = ({ boat }: Project) => boat.drive.kind === 'jet'
 const asPack: Put = (part, project) => {
   const made = packOf(project, part as unknown as CellSpec)
-  return made.outcome === 'pack' ? [{ path: 'design.pack', value: made.pack }] : made.edits
+  return made.outcome === 'pack' ? [edit('design.pack', made.pack)] : made.edits
 }
 
 /** Where each kind of part goes; the compiler finds a kind that has no place. */
@@ -30,16 +29,16 @@ const PUT: Record<PartKindId, Put> = {
   propeller: (part, project) => {
     const { kind, blades, diameter, pitch, areaRatio, hand } = part as unknown as StockPropeller
     const value = { kind, blades, diameter, pitch, areaRatio, hand, efficiencyFactor: null }
-    return isJet(project) ? null : [{ path: 'design.propeller', value }]
+    return isJet(project) ? null : [edit('design.propeller', value)]
   },
-  jet: (part, project) => (isJet(project) ? [{ path: 'design.jet', value: part }] : null),
+  jet: (part, project) => (isJet(project) ? at('design.jet')(part, project) : null),
   cell: asPack,
   pack: asPack,
   charger: at('design.charging.charger'),
-  cable: ({ area, insulation }) => [
-    { path: 'design.wiring.mainArea', value: area },
-    { path: 'design.wiring.insulation', value: insulation },
-  ],
+  cable: part => {
+    const { area, insulation } = part as unknown as CableSpec
+    return [edit('design.wiring.mainArea', area), edit('design.wiring.insulation', insulation)]
+  },
   fuse: at('design.wiring.fuse'),
   panel: withPanels('design.solar.panel'),
   chargeController: withPanels('design.solar.controller'),

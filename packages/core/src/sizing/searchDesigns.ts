@@ -3,7 +3,7 @@ import { CHEMISTRIES, packFigures, peukertShare, type Chemistry } from '../batte
 import { checkFindings } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { HELD_PARTS } from '../project/heldParts'
-import type { Edit } from '../project/projectPath'
+import { edit, type Edit } from '../project/projectPath'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import type { Text } from '../units'
@@ -225,15 +225,20 @@ function relaxations(project: Project, library: Library): Relaxation[] {
   const stretch =
     use.stretchKind === 'hours'
       ? {
-          path: 'use.duration',
+          path: 'use.duration' as const,
           value: stretchOf(use).duration,
           quantity: 'duration' as const,
           text: 'Stay out {x} at most.',
         }
-      : { path: 'use.distance', value: stretchOf(use).distance, quantity: 'distance' as const, text: 'Go {x} at most.' }
+      : {
+          path: 'use.distance' as const,
+          value: stretchOf(use).distance,
+          quantity: 'distance' as const,
+          text: 'Go {x} at most.',
+        }
   const wishes = [
-    { path: 'use.topSpeed', value: use.topSpeed, quantity: 'speed' as const, text: 'Ask for {x} at top.' },
-    { path: 'use.cruiseSpeed', value: use.cruiseSpeed, quantity: 'speed' as const, text: 'Cruise at {x}.' },
+    { path: 'use.topSpeed' as const, value: use.topSpeed, quantity: 'speed' as const, text: 'Ask for {x} at top.' },
+    { path: 'use.cruiseSpeed' as const, value: use.cruiseSpeed, quantity: 'speed' as const, text: 'Cruise at {x}.' },
     stretch,
   ]
   const fits = (edits: Edit[]) => {
@@ -248,21 +253,21 @@ function relaxations(project: Project, library: Library): Relaxation[] {
   }
   const found: (Relaxation & { step: number })[] = []
   for (const wish of wishes) {
-    const step = STEPS.find(s => fits([{ path: wish.path, value: wish.value * s }]))
+    const step = STEPS.find(s => fits([edit(wish.path, wish.value * s)]))
     if (step === undefined) continue
     const value = wish.value * step
     found.push({
       step,
       text: { text: wish.text, params: { x: { value, quantity: wish.quantity } } },
-      edits: [{ path: wish.path, value }],
+      edits: [edit(wish.path, value)],
     })
   }
-  const letGo = HELD_PARTS.filter(part => held[part] && fits([{ path: `held.${part}`, value: false }]))
+  const letGo = HELD_PARTS.filter(part => held[part] && fits([edit(`held.${part}`, false)]))
   return [
     ...found.sort((a, b) => b.step - a.step),
     ...letGo.map(part => ({
       text: { text: `Let go of the ${part}.` },
-      edits: [{ path: `held.${part}`, value: false }],
+      edits: [edit(`held.${part}`, false)],
     })),
   ]
 }

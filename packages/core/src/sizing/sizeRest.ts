@@ -1,7 +1,7 @@
 import { min } from 'd3-array'
 import { chargerFits, packFigures } from '../battery'
 import { bestCharger } from '../project/charging'
-import type { Edit } from '../project/projectPath'
+import { edit, type Edit } from '../project/projectPath'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
@@ -72,16 +72,16 @@ export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): 
 export function designEdits(project: Project, d: DesignCandidate, library: Library = SHIPPED_LIBRARY): Edit[] {
   const { held, boat } = project
   return [
-    ...(held.motor ? [] : [{ path: 'design.motor', value: d.motor }]),
+    ...(held.motor ? [] : [edit('design.motor', d.motor)]),
     ...(held.propeller
       ? []
       : boat.drive.kind === 'jet'
-        ? [{ path: 'design.jet', value: d.jet }]
-        : [{ path: 'design.propeller', value: d.propeller }]),
-    ...(held.pack ? [] : [{ path: 'design.pack', value: d.pack }]),
-    ...(held.voltage ? [] : [{ path: 'design.systemVoltage', value: d.systemVoltage }]),
-    ...(held.reduction ? [] : [{ path: 'design.reduction', value: d.reduction }]),
-    ...(held.controller ? [] : [{ path: 'design.controller', value: d.controller }]),
+        ? [edit('design.jet', d.jet)]
+        : [edit('design.propeller', d.propeller)]),
+    ...(held.pack ? [] : [edit('design.pack', d.pack)]),
+    ...(held.voltage ? [] : [edit('design.systemVoltage', d.systemVoltage)]),
+    ...(held.reduction ? [] : [edit('design.reduction', d.reduction)]),
+    ...(held.controller ? [] : [edit('design.controller', d.controller)]),
     ...(held.charger ? [] : chargerEdits(project, d, library)),
   ]
 }
@@ -100,10 +100,7 @@ function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandida
     pilot: inlet === 'carType',
   })
   if (!charger || charger.id === charging.charger.id) return []
-  return [
-    { path: 'design.charging.charger', value: charger },
-    { path: 'design.charging.count', value: 1 },
-  ]
+  return [edit('design.charging.charger', charger), edit('design.charging.count', 1)]
 }
 
 /** What stands in the way of controller and pack: what is held, or the library. */

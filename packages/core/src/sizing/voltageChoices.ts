@@ -1,5 +1,5 @@
 import { SHIPPED_LIBRARY, type Library } from '../parts/library'
-import { withEdits } from '../project/projectPath'
+import { edit, withEdits } from '../project/projectPath'
 import { SYSTEM_VOLTAGES } from '../project/systemVoltage'
 import type { Project } from '../project/projectFields'
 import { checkFindings } from '../findings'
@@ -78,10 +78,7 @@ export function voltageChoices(project: Project, library: Library = SHIPPED_LIBR
     const works = <P extends { leastVoltage: number; greatestVoltage: number }>(parts: readonly P[]) =>
       parts.filter(p => p.leastVoltage <= voltage && p.greatestVoltage >= FULL_SHARE * voltage)
     const motors = works(library.motors)
-    const asked = withEdits(project, [
-      { path: 'design.systemVoltage', value: voltage },
-      { path: 'held.voltage', value: true },
-    ])
+    const asked = withEdits(project, [edit('design.systemVoltage', voltage), edit('held.voltage', true)])
     const cheapest = leastClashing(
       asked,
       drives.flatMap(drive => packCandidates(asked, drive, library)),

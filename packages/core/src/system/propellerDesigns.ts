@@ -1,6 +1,6 @@
 import { REDUCTION_CHOICES, type ReductionSpec } from '../drive'
 import { findRoot } from '../numeric'
-import { withEdits } from '../project/projectPath'
+import { edit, withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import {
   B_SERIES_RANGE,
@@ -100,8 +100,8 @@ export function propellerDesigns(project: Project): PropellerDesign[] {
     const pitch = stockSize(settled?.pitch ?? wanted.pitch),
       shaftSpeed = settled ? turns : wanted.shaftSpeed
     const tried = withEdits(project, [
-      { path: 'design.propeller', value: { ...design.propeller, diameter, pitch, areaRatio: areaFor(diameter) } },
-      { path: 'design.reduction', value: reduction },
+      edit('design.propeller', { ...design.propeller, diameter, pitch, areaRatio: areaFor(diameter) }),
+      edit('design.reduction', reduction),
     ])
     return {
       ...judged(tried),

@@ -1,6 +1,6 @@
 import { voltageNeeded } from '../drive'
 import { SHIPPED_JETS } from '../parts'
-import { withEdits } from '../project/projectPath'
+import { edit, withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { propellerOptimum, stockSize, type JetSpec } from '../propulsor'
 import { centreResistance } from './hullResistance'
@@ -43,7 +43,7 @@ export function pitchChoices(project: Project): PitchChoice[] {
   return pitches
     .filter(p => p >= 0.45 * diameter && p <= 1.5 * diameter)
     .map(p => {
-      const tried = p === pitch ? project : withEdits(project, [{ path: 'design.propeller.pitch', value: p }])
+      const tried = p === pitch ? project : withEdits(project, [edit('design.propeller.pitch', p)])
       return { ...judged(tried), fitted: p === pitch, pitch: p }
     })
 }
@@ -63,7 +63,7 @@ export function judged(project: Project): Omit<PusherChoice, 'fitted'> {
  */
 export function jetChoices(project: Project, jets: readonly JetSpec[] = SHIPPED_JETS): JetChoice[] {
   return jets.map(jet => {
-    const choice = judged(withEdits(project, [{ path: 'design.jet', value: jet }]))
+    const choice = judged(withEdits(project, [edit('design.jet', jet)]))
     return {
       ...choice,
       jet,

@@ -1,5 +1,5 @@
 import { quantileSorted } from 'd3-array'
-import { withEdits } from '../project/projectPath'
+import { edit, withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { curveSpeeds, driveTrain, hullResistance, limitShares, modelOf, sampledModel, tightestLimit } from '../system'
 import { latinHypercube } from './latinHypercube'
@@ -61,7 +61,7 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
   const cruise = new Float64Array(samples),
     range = new Float64Array(samples),
     top = new Float64Array(samples)
-  const sure = withEdits(project, [{ path: 'boat.massUncertainty', value: 0 }])
+  const sure = withEdits(project, [edit('boat.massUncertainty', 0)])
   for (let i = 0; i < samples; i++) {
     const drawn: Drawn = { edits: [], frictionFactor: 1, method: 0, drive: 1 }
     inputs.forEach((input, k) => input.draw(cube[i]![k]!, drawn))

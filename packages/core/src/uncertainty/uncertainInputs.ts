@@ -1,5 +1,5 @@
 import { FIELDS, type FieldPath } from '../project/fields'
-import type { Edit } from '../project/projectPath'
+import { edit, type Edit } from '../project/projectPath'
 import { HULL_CONDITIONS } from '../resistance'
 import { DRIVE_DOUBT, type Model } from '../system'
 import { normalQuantile } from './latinHypercube'
@@ -43,10 +43,7 @@ export function uncertainInputs({ project, form }: Model): UncertainInput[] {
       advice,
       draw: (u, into) => {
         const { least, most } = FIELDS[path]
-        into.edits.push({
-          path,
-          value: Math.min(most, Math.max(least, middle + (2 * u - 1) * Math.abs(middle) * spread)),
-        })
+        into.edits.push(edit(path, Math.min(most, Math.max(least, middle + (2 * u - 1) * Math.abs(middle) * spread))))
       },
     })
   if (boat.massUncertainty > 0) varied('boat.mass', boat.mass, boat.massUncertainty, 'weight', 'weigh the boat')

@@ -1,3 +1,4 @@
+import { edit } from '../../src/project/projectPath'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Finding } from '../../src/findings'
@@ -111,10 +112,8 @@ describe('what is offered for a finding', () => {
           { path: 'design.charging.charger', value: charger },
           { path: 'design.banks.count', value: banks },
           { path: 'use.topSpeed', value: top * boat.use.topSpeed },
-          ...HELD_PARTS.map(part => ({ path: `held.${part}`, value: held.includes(part) })),
-          ...(panels
-            ? [{ path: 'design.solar', value: { ...boat.design.solar, ...panels, parallel: 1, fitted: true } }]
-            : []),
+          ...HELD_PARTS.map(part => edit(`held.${part}`, held.includes(part))),
+          ...(panels ? [edit('design.solar', { ...boat.design.solar, ...panels, parallel: 1, fitted: true })] : []),
         ]
         const bad = withEdits(boat, edits)
         expect([...faults(bad), ...left(bad)]).toEqual([])

@@ -1,3 +1,4 @@
+import { edit, type ProjectPath, type ValueAt } from '../../src/project/projectPath'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
@@ -10,7 +11,7 @@ import { fillText, METRIC_UNITS } from '../../src/units'
 
 const yacht = DEMO.tirrick
 const setup = chargeSetup(yacht)
-const tried = (path: string, value: unknown) => withEdits(yacht, [{ path, value }])
+const tried = <P extends ProjectPath>(path: P, value: ValueAt<P>) => withEdits(yacht, [edit(path, value)])
 const ruleOf = (boat: typeof yacht, rule: string) =>
   findingsOf(evaluate(boat, boat.use.cruiseSpeed)).findings.find(f => f.rule === rule)
 

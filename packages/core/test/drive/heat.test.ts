@@ -1,3 +1,4 @@
+import type { ValueAt } from '../../src/project/projectPath'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
@@ -253,7 +254,7 @@ describe('the drive of a boat', () => {
       after.forEach((c, i) => expect(c.power).toBeCloseTo(before[i]!.power, 6))
       expect(after.find(c => c.fitted)!.cooling).toBe(choice.cooling)
     }
-    const winding = (cooling: string) => {
+    const winding = (cooling: ValueAt<'design.cooling'>) => {
       const boat = withEdits(yacht, [{ path: 'design.cooling', value: cooling }]),
         { cruise } = evaluate(boat, 2.5)
       return driveWarming(modelOf(boat), cruise.drive, cruise.drive)!.motor.winding

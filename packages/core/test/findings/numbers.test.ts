@@ -1,7 +1,8 @@
+import { edit, type PathAndValue } from '../../src/project/projectPath'
 import { describe, expect, it } from 'vitest'
 import { KNOT } from '../../src/constants'
 import { CHEMISTRIES, packFigures, restVoltage } from '../../src/battery'
-import { withEdits, DEMO_BOATS, type Edit, type Project } from '../../src/project'
+import { withEdits, DEMO_BOATS, type Project } from '../../src/project'
 import { tipClearance } from '../../src/propulsor'
 import { airResistance } from '../../src/resistance'
 import { evaluate, modelOf, wiringReport } from '../../src/system'
@@ -10,10 +11,10 @@ import type { FuseSpec } from '../../src/wiring'
 import { calm, calmJet, foundOn } from './calmBoats'
 
 const { motor, controller, pack, propeller } = calm.design
-const with_ = (...edits: [string, unknown][]) =>
+const with_ = (...edits: PathAndValue[]) =>
   withEdits(
     calm,
-    edits.map(([path, value]): Edit => ({ path, value })),
+    edits.map(([path, value]) => edit(path, value)),
   )
 const ruleOn = (boat: Project, rule: string) => foundOn(boat).findings.find(f => f.rule === rule)
 const severity = (boat: Project, rule: string) => ruleOn(boat, rule)?.severity ?? 'fits'
@@ -273,7 +274,7 @@ describe('what a finding says is what the boat says', () => {
 
 describe('a finding ends where its limit is met', () => {
   const { top, cruise } = drives(calm)
-  it.each<[string, (share: number) => [string, unknown][]]>([
+  it.each<[string, (share: number) => PathAndValue[]]>([
     [
       'controllerCurrent',
       share => [

@@ -1,3 +1,4 @@
+import { edit } from '../../src/project/projectPath'
 import { sizeRest } from '../../src/sizing'
 import fleet from './fleet.json' with { type: 'json' }
 import { KNOT } from '../../src/constants'
@@ -25,16 +26,11 @@ export const FLEET: readonly Project[] = fleet.map(b => {
     `fleet-${b.id}`,
   )
   const edits: Edit[] = [
-    { path: 'use.topSpeed', value: b.topKn * KNOT },
-    { path: 'boat.lengthWaterline', value: b.lengthWaterline },
-    { path: 'boat.water', value: b.fresh ? 'fresh' : 'sea' },
-    ...(b.hullType === 'pontoon'
-      ? [
-          { path: 'boat.tubes', value: b.tubes },
-          { path: 'boat.hullBeam', value: b.hullBeam },
-        ]
-      : []),
-    ...(b.hullType === 'catamaran' ? [{ path: 'boat.hullBeam', value: b.hullBeam }] : []),
+    edit('use.topSpeed', b.topKn * KNOT),
+    edit('boat.lengthWaterline', b.lengthWaterline),
+    edit('boat.water', b.fresh ? 'fresh' : 'sea'),
+    ...(b.hullType === 'pontoon' ? [edit('boat.tubes', b.tubes === 2 ? 2 : 3), edit('boat.hullBeam', b.hullBeam)] : []),
+    ...(b.hullType === 'catamaran' ? [edit('boat.hullBeam', b.hullBeam)] : []),
   ]
   return withEdits(boat, edits)
 })

@@ -1,3 +1,4 @@
+import { edit } from '../../src/project/projectPath'
 import { describe, expect, it } from 'vitest'
 import { oneLine, placeOneLine } from '../../src/oneLine'
 import { DEMO, withEdits, type Edit, type Project } from '../../src/project'
@@ -34,10 +35,9 @@ describe('the diagram of banks and sources', () => {
     ['panels straight on', [{ path: 'design.solar.controller', value: null }]],
     [
       'nothing fitted',
-      ['contactor', 'disconnect', 'shunt', 'chargeRelays', 'precharge', 'emergencyStop', 'galvanicIsolator'].map(f => ({
-        path: `design.wiring.fitted.${f}`,
-        value: false,
-      })),
+      (
+        ['contactor', 'disconnect', 'shunt', 'chargeRelays', 'precharge', 'emergencyStop', 'galvanicIsolator'] as const
+      ).map(f => edit(`design.wiring.fitted.${f}`, false)),
     ],
     [
       'worn strings beside it',

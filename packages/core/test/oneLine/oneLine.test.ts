@@ -1,3 +1,4 @@
+import { edit, type ProjectPath, type ValueAt, type Edit } from '../../src/project/projectPath'
 import { voltageChoices } from '../../src/sizing'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
@@ -9,7 +10,7 @@ import { FITTINGS } from '../../src/wiring'
 import { fillText, METRIC_UNITS } from '../../src/units'
 
 const yacht = DEMO.tirrick
-const tried = (path: string, value: unknown, boat = yacht) => withEdits(boat, [{ path, value }])
+const tried = <P extends ProjectPath>(path: P, value: ValueAt<P>, boat = yacht) => withEdits(boat, [edit(path, value)])
 const rulesOf = (boat: typeof yacht) => findingsOf(evaluate(boat, boat.use.cruiseSpeed)).findings.map(f => f.rule)
 
 describe.each(DEMO_BOATS.map(b => [b.name, b] as const))('the diagram of %s', (_, boat) => {
@@ -78,25 +79,36 @@ describe('what is left out', () => {
 })
 
 describe('what does not fit', () => {
-  const strip = { id: 'x', name: 'Strip', kind: 'bolt-on strip', rating: 250, voltage: 32, interrupt: 6000, price: 14 }
-  it.each([
-    ['a fuse for too few volts', 'design.wiring.fuse', strip, 'fuseVoltage'],
-    ['a fuse that cannot interrupt', 'design.wiring.fuse', { ...strip, voltage: 80, rating: 125 }, 'fuseInterrupt'],
+  const strip = {
+    id: 'x',
+    name: 'Strip',
+    kind: 'bolt-on strip' as const,
+    rating: 250,
+    voltage: 32,
+    interrupt: 6000,
+    price: 14,
+  }
+  it.each<[string, Edit, string]>([
+    ['a fuse for too few volts', edit('design.wiring.fuse', strip), 'fuseVoltage'],
+    [
+      'a fuse that cannot interrupt',
+      edit('design.wiring.fuse', { ...strip, voltage: 80, rating: 125 }),
+      'fuseInterrupt',
+    ],
     [
       'a fuse that blows in use',
-      'design.wiring.fuse',
-      { ...strip, voltage: 125, interrupt: 20_000, rating: 100 },
+      edit('design.wiring.fuse', { ...strip, voltage: 125, interrupt: 20_000, rating: 100 }),
       'fuseSmall',
     ],
-    ['a thin cable', 'design.wiring.mainArea', 6, 'cableHeat'],
-    ['insulation that has no place', 'design.wiring.insulation', 60, 'cableHeat'],
-    ['a contactor for few volts', 'design.wiring.contactorVoltage', 32, 'contactorRating'],
-    ['a small guard', 'design.wiring.bmsCurrent', 60, 'bmsAmps'],
-    ['a slow precharge', 'design.wiring.prechargeResistance', 1000, 'prechargeRate'],
-    ['a pack in the bilge', 'design.wiring.place', 'bilge', 'packPlace'],
-    ['a closed box', 'design.wiring.vented', false, 'boxUnvented'],
-  ] as const)('%s is told, and one touch mends it', (_, path, value, rule) => {
-    const wrong = tried(path, value)
+    ['a thin cable', edit('design.wiring.mainArea', 6), 'cableHeat'],
+    ['insulation that has no place', edit('design.wiring.insulation', 60), 'cableHeat'],
+    ['a contactor for few volts', edit('design.wiring.contactorVoltage', 32), 'contactorRating'],
+    ['a small guard', edit('design.wiring.bmsCurrent', 60), 'bmsAmps'],
+    ['a slow precharge', edit('design.wiring.prechargeResistance', 1000), 'prechargeRate'],
+    ['a pack in the bilge', edit('design.wiring.place', 'bilge'), 'packPlace'],
+    ['a closed box', edit('design.wiring.vented', false), 'boxUnvented'],
+  ])('%s is told, and one touch mends it', (_, change, rule) => {
+    const wrong = withEdits(yacht, [change])
     const finding = findingsOf(evaluate(wrong, wrong.use.cruiseSpeed)).findings.find(f => f.rule === rule)!
     expect(finding, rulesOf(wrong).join()).toBeDefined()
     expect(fillText(finding.sentence, METRIC_UNITS)).not.toMatch(/NaN|undefined|\{/)

@@ -1,3 +1,4 @@
+import { edit } from '../../src/project/projectPath'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { HULL_TYPES } from '../../src/hull'
@@ -20,11 +21,8 @@ import { fillText } from '../../src/units'
 import { foundOn } from '../findings/calmBoats'
 
 const demo = (type: string) => DEMO_BOATS.find(b => b.boat.hullType === type)!
-const tried = (boat: Project, changed: object) =>
-  withEdits(
-    boat,
-    Object.entries(changed).map(([field, value]) => ({ path: `boat.${field}`, value })),
-  )
+const tried = (boat: Project, changed: Partial<Project['boat']>) =>
+  withEdits(boat, [edit('boat', { ...boat.boat, ...changed })])
 const first = (boat: Project) => contradictionsOf(boat.boat)[0]
 
 describe('dimensions of one boat', () => {
@@ -166,7 +164,7 @@ describe('whatever a field may hold', () => {
           whole = Number.isInteger(valueAt(boat, path)) && FIELDS[path].quantity === 'count'
         for (const share of [0, 0.03, 0.97, 1]) {
           const value = least + (most - least) * share,
-            project = withEdits(boat, [{ path, value: whole ? Math.round(value) : value }])
+            project = withEdits(boat, [edit(path, whole ? Math.round(value) : value)])
           if (!projectSchema.safeParse(project).success) continue
           const { point, cruise, top } = evaluate(project, project.use.cruiseSpeed),
             findings = foundOn(project)

@@ -1,3 +1,4 @@
+import type { Edit } from '../../src/project/projectPath'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { fieldError, inUnits } from '../../src/fields'
@@ -130,7 +131,7 @@ describe('edits', () => {
     expect(changed.boat.mass).toBe(5000)
     expect(yacht.boat.mass).toBe(4600)
     expect(changed.design).toBe(yacht.design)
-    expect(() => withEdits(yacht, [{ path: 'boat.sails', value: 1 }])).toThrow(/boat\.sails/)
+    expect(() => withEdits(yacht, [{ path: 'boat.sails', value: 1 } as unknown as Edit])).toThrow(/boat\.sails/)
   })
   it('every field has a path in the document and a value inside its range', () => {
     for (const path of Object.keys(FIELDS) as FieldPath[]) {

@@ -1,17 +1,18 @@
+import { edit, type PathAndValue } from '../../src/project/projectPath'
 import { csvParse } from 'd3-dsv'
 import { describe, expect, it } from 'vitest'
 import { REDUCTION_PRICE } from '../../src/drive'
 import { SHIPPED_CABLES } from '../../src/parts'
-import { DEMO, DEMO_BOATS, withEdits, type Edit } from '../../src/project'
+import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'
 import { partsList, partsListCsv } from '../../src/report'
 import { modelOf, tapRuns, wiringReport } from '../../src/system'
 
 const named = DEMO_BOATS.map(b => [b.name, b] as const)
 const yacht = DEMO.tirrick
-const tried = (...edits: [string, unknown][]) =>
+const tried = (...edits: PathAndValue[]) =>
   withEdits(
     yacht,
-    edits.map(([path, value]): Edit => ({ path, value })),
+    edits.map(([path, value]) => edit(path, value)),
   )
 const of = (boat: typeof yacht, item: RegExp) => partsList(boat).filter(l => item.test(l.item))
 

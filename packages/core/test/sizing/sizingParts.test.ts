@@ -1,3 +1,4 @@
+import { edit } from '../../src/project/projectPath'
 import { packFor, sizeRest, voltageChoices } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
 import { CHEMISTRIES, packFigures, peukertShare, type Chemistry } from '../../src/battery'
@@ -15,7 +16,7 @@ const named = DEMO_BOATS.map(b => [b.name, b] as const)
 const free = (boat: (typeof DEMO_BOATS)[number]) =>
   withEdits(
     boat,
-    ['motor', 'pack', 'propeller', 'voltage'].map(part => ({ path: `held.${part}`, value: false })),
+    (['motor', 'pack', 'propeller', 'voltage'] as const).map(part => edit(`held.${part}`, false)),
   )
 
 describe('drives that could move a boat', () => {

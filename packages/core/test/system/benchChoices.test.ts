@@ -1,3 +1,4 @@
+import { edit, type ProjectPath, type ValueAt } from '../../src/project/projectPath'
 import { describe, expect, it } from 'vitest'
 import { THROTTLE_POINTS, USUAL_THROTTLE } from '../../src/drive'
 import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'
@@ -16,7 +17,7 @@ import {
 import { fillText, METRIC_UNITS } from '../../src/units'
 
 const yacht = DEMO.tirrick
-const tried = (path: string, value: unknown) => withEdits(yacht, [{ path, value }])
+const tried = <P extends ProjectPath>(path: P, value: ValueAt<P>) => withEdits(yacht, [edit(path, value)])
 
 describe('propellers designed anew', () => {
   const designs = propellerDesigns(yacht)

@@ -1,3 +1,4 @@
+import { edit, type PathAndValue } from '../../src/project/projectPath'
 import { packOf, sizeRest } from '../../src/sizing'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
@@ -15,7 +16,6 @@ import {
   usualHouse,
   usualLength,
   withEdits,
-  type Edit,
   type Project,
 } from '../../src/project'
 import { chargerSettings, partsList } from '../../src/report'
@@ -24,10 +24,10 @@ import { fillText } from '../../src/units'
 import { FLEET } from '../fleet/fleetBoats'
 
 const named = (id: string) => DEMO_BOATS.find(b => b.id === `demo-${id}`)!
-const changed = (boat: Project, ...edits: [string, unknown][]) =>
+const changed = (boat: Project, ...edits: PathAndValue[]) =>
   withEdits(
     boat,
-    edits.map(([path, value]): Edit => ({ path, value })),
+    edits.map(([path, value]) => edit(path, value)),
   )
 const found = (boat: Project, rule: string) =>
   findingsOf(evaluate(boat, boat.use.cruiseSpeed)).findings.find(f => f.rule === rule)

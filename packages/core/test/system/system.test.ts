@@ -1,3 +1,4 @@
+import type { Edit } from '../../src/project/projectPath'
 import { packFor, sizeRest } from '../../src/sizing'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
@@ -129,8 +130,7 @@ describe('properties of the boat', () => {
   it('a heavier or fouler boat is no easier to move', () => {
     fc.assert(
       fc.property(boats, ({ project, speed }) => {
-        const pull = (edits: { path: string; value: unknown }[]) =>
-          hullResistance(modelOf(withEdits(project, edits)), speed)
+        const pull = (edits: Edit[]) => hullResistance(modelOf(withEdits(project, edits)), speed)
         const same = pull([])
         // a heavier boat may leave one method's range for another's, so methods are compared one by one
         const heavier = pull([{ path: 'boat.mass', value: project.boat.mass * 1.1 }])

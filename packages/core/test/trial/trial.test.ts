@@ -1,3 +1,4 @@
+import { edit, type Edit } from '../../src/project/projectPath'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { KNOT } from '../../src/constants'
@@ -101,13 +102,13 @@ describe('runs keep the drive, house and weight that they were made with', () =>
     const fit = measuredOf(project)
     return fit.outcome === 'fitted' ? fit.factor(4.2 * KNOT) : NaN
   }
-  it.each<[string, string, unknown]>([
-    ['propeller', 'design.propeller.pitch', 0.22],
-    ['motor', 'design.motor.ratedEfficiency', 0.8],
-    ['reduction', 'design.reduction.ratio', 2.5],
-    ['house', 'use.houseLoad', 400],
-  ])('another %s changes the watts, not what the hull was measured to take', (_, path, value) => {
-    const other = withEdits(made, [{ path, value }])
+  it.each<[string, Edit]>([
+    ['propeller', edit('design.propeller.pitch', 0.22)],
+    ['motor', edit('design.motor.ratedEfficiency', 0.8)],
+    ['reduction', edit('design.reduction.ratio', 2.5)],
+    ['house', edit('use.houseLoad', 400)],
+  ])('another %s changes the watts, not what the hull was measured to take', (_, change) => {
+    const other = withEdits(made, [change])
     expect(factor(made)).toBeCloseTo(1.2, 2)
     expect(factor(other)).toBeCloseTo(factor(made), 9)
     expect(

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** Strings that do not divide into the banks wished. */
@@ -34,9 +35,9 @@ export const bankUneven: Rule = {
       fixes: [
         {
           label: { text: '{n} in parallel', params: { n: String(Math.ceil(parallel / count) * count) } },
-          edits: [{ path: 'design.pack.parallel', value: Math.ceil(parallel / count) * count }],
+          edits: [edit('design.pack.parallel', Math.ceil(parallel / count) * count)],
         },
-        ...(count > 1 ? [{ label: { text: 'One bank' }, edits: [{ path: 'design.banks.count', value: 1 }] }] : []),
+        ...(count > 1 ? [{ label: { text: 'One bank' }, edits: [edit('design.banks.count', 1)] }] : []),
       ],
     }
   },

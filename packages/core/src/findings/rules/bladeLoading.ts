@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { runsFast } from '../../propulsor'
 import type { Rule } from '../finding'
 import { shareOver } from '../shares'
@@ -36,7 +37,7 @@ export const bladeLoading: Rule = {
       fixes: [
         {
           label: { text: 'Area {a}', params: { a: { value: wider, quantity: 'plain' } } },
-          edits: [{ path: 'design.propeller.areaRatio', value: wider }],
+          edits: [edit('design.propeller.areaRatio', wider)],
         },
         ...lowerTopSpeed(facts),
       ],

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** The pack's charge volts against the management inside its blocks. */
@@ -39,7 +40,7 @@ export const blockCutOff: Rule = {
                   text: 'Charge to {v}',
                   params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' } },
                 },
-                edits: [{ path: 'design.pack.chargeVoltage', value: perCell }],
+                edits: [edit('design.pack.chargeVoltage', perCell)],
               },
             ]
           : [],

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { lowerTopSpeed } from '../fixes'
 
@@ -37,7 +38,7 @@ export const bmsAmps: Rule = {
             text: 'A guard for {c}',
             params: { c: { value: Math.ceil(current / 10) * 10, quantity: 'current' } },
           },
-          edits: [{ path: 'design.wiring.bmsCurrent', value: Math.ceil(current / 10) * 10 }],
+          edits: [edit('design.wiring.bmsCurrent', Math.ceil(current / 10) * 10)],
         },
         ...lowerTopSpeed(facts),
       ],

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { isLead } from '../../battery'
 import type { Rule } from '../finding'
 
@@ -26,7 +27,7 @@ export const boxUnvented: Rule = {
           : 'A cell in trouble gives off hot, burning gas: it needs a way out that is not the cabin.',
       },
       caution: 'Vent to the open air, away from people and sparks, as the maker of the cells says. Local code first.',
-      fixes: [{ label: { text: 'Vent it' }, edits: [{ path: 'design.wiring.vented', value: true }] }],
+      fixes: [{ label: { text: 'Vent it' }, edits: [edit('design.wiring.vented', true)] }],
     }
   },
 }

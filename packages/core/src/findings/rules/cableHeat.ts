@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { FIRE, sizedCable } from '../wiringFixes'
 
@@ -35,10 +36,10 @@ export const cableHeat: Rule = {
               ...sizedCable(run === motor ? 'motorArea' : 'mainArea', run),
               {
                 label: { text: 'Lead it clear of the engine space' },
-                edits: [{ path: 'design.wiring.engineSpace', value: false }],
+                edits: [edit('design.wiring.engineSpace', false)],
               },
             ]
-          : [{ label: { text: 'Cable of 105 °C' }, edits: [{ path: 'design.wiring.insulation', value: 105 }] }],
+          : [{ label: { text: 'Cable of 105 °C' }, edits: [edit('design.wiring.insulation', 105)] }],
     }
   },
 }

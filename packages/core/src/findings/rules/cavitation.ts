@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { runsFast } from '../../propulsor'
 import type { Rule } from '../finding'
 
@@ -31,7 +32,7 @@ export const cavitation: Rule = {
       fixes: [
         {
           label: { text: 'Area {a}', params: { a: { value: wider, quantity: 'plain' } } },
-          edits: [{ path: 'design.propeller.areaRatio', value: wider }],
+          edits: [edit('design.propeller.areaRatio', wider)],
         },
       ],
     }

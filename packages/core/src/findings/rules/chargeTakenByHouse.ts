@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** A charge that never grows, since the house takes it. */
@@ -27,7 +28,7 @@ export const chargeTakenByHouse: Rule = {
       },
       fixes:
         charging.supply === 'none'
-          ? [{ label: { text: 'Charge from the shore' }, edits: [{ path: 'design.charging.supply', value: 'shore' }] }]
+          ? [{ label: { text: 'Charge from the shore' }, edits: [edit('design.charging.supply', 'shore')] }]
           : [],
     }
   },

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** Chargers that push more than the cells take. */
@@ -31,16 +32,13 @@ export const chargerAboveCells: Rule = {
           ? [
               {
                 label: { text: '{n} of them', params: { n: String(fewer) } },
-                edits: [{ path: 'design.charging.count', value: fewer }],
+                edits: [edit('design.charging.count', fewer)],
               },
             ]
           : [
               {
                 label: { text: 'Set it to {t}', params: { t: { value: takes, quantity: 'current' } } },
-                edits: [
-                  { path: 'design.charging.count', value: 1 },
-                  { path: 'design.charging.charger.current', value: takes },
-                ],
+                edits: [edit('design.charging.count', 1), edit('design.charging.charger.current', takes)],
               },
             ],
     }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { bestCharger } from '../../project/charging'
 
@@ -33,10 +34,8 @@ export const chargerInlet: Rule = {
         params: { name: charging.charger.name },
       },
       fixes: [
-        ...(speaks
-          ? [{ label: { text: speaks.name }, edits: [{ path: 'design.charging.charger', value: speaks }] }]
-          : []),
-        { label: { text: 'Household plug' }, edits: [{ path: 'design.charging.inlet', value: 'household' }] },
+        ...(speaks ? [{ label: { text: speaks.name }, edits: [edit('design.charging.charger', speaks)] }] : []),
+        { label: { text: 'Household plug' }, edits: [edit('design.charging.inlet', 'household')] },
       ],
     }
   },

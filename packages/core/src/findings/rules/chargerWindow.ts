@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { chargerFits } from '../../battery'
 import { bestCharger } from '../../project/charging'
@@ -59,10 +60,7 @@ export const chargerWindow: Rule = {
         ? [
             {
               label: { text: fitting.name },
-              edits: [
-                { path: 'design.charging.charger', value: fitting },
-                { path: 'design.charging.count', value: 1 },
-              ],
+              edits: [edit('design.charging.charger', fitting), edit('design.charging.count', 1)],
             },
           ]
         : [],

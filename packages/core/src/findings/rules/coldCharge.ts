@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { CHARGE_HABITS } from '../../battery'
 
@@ -40,7 +41,7 @@ export const coldCharge: Rule = {
       fixes: [
         {
           label: { text: 'Warm the pack to {t}', params: { t: { value: little + 5, quantity: 'temperature' } } },
-          edits: [{ path: 'design.charging.coldest', value: little + 5 }],
+          edits: [edit('design.charging.coldest', little + 5)],
         },
       ],
     }

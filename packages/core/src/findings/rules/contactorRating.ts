@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { FIRE } from '../wiringFixes'
 
@@ -35,7 +36,7 @@ export const contactorRating: Rule = {
       fixes: [
         {
           label: { text: 'One that suits' },
-          edits: [{ path: volts ? 'design.wiring.contactorVoltage' : 'design.wiring.contactorCurrent', value: null }],
+          edits: [edit(volts ? 'design.wiring.contactorVoltage' : 'design.wiring.contactorCurrent', null)],
         },
       ],
     }

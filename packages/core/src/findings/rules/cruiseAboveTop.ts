@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** A cruise above the top speed wished cannot be meant. */
@@ -23,11 +24,11 @@ export const cruiseAboveTop: Rule = {
       fixes: [
         {
           label: { text: 'Top {v}', params: { v: { value: use.cruiseSpeed, quantity: 'speed' } } },
-          edits: [{ path: 'use.topSpeed', value: use.cruiseSpeed }],
+          edits: [edit('use.topSpeed', use.cruiseSpeed)],
         },
         {
           label: { text: 'Cruise {v}', params: { v: { value: use.topSpeed, quantity: 'speed' } } },
-          edits: [{ path: 'use.cruiseSpeed', value: use.topSpeed }],
+          edits: [edit('use.cruiseSpeed', use.topSpeed)],
         },
       ],
     }

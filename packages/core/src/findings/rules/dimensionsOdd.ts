@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { contradictionsOf } from '../../project/shapeContradictions'
 import type { Rule } from '../finding'
 
@@ -22,7 +23,7 @@ export const dimensionsOdd: Rule = {
       amount: { text: '' },
       sentence: { ...wrong.message, text: `${wrong.message.text}. No figure holds until this is right.` },
       fixes: wrong.mend
-        ? [{ label: wrong.mend.label, edits: [{ path: `boat.${wrong.mend.field}`, value: wrong.mend.value }] }]
+        ? [{ label: wrong.mend.label, edits: [edit(`boat.${wrong.mend.field}`, wrong.mend.value)] }]
         : [],
     }
   },

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
@@ -32,7 +33,7 @@ export const efficiencyDoubt: Rule = {
           : [
               {
                 label: { text: 'Sea margin 25 %' },
-                edits: [{ path: 'use.seaMargin', value: Math.max(0.25, project.use.seaMargin) }],
+                edits: [edit('use.seaMargin', Math.max(0.25, project.use.seaMargin))],
               },
             ],
     }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { FIRE, ownFuse } from '../wiringFixes'
 
@@ -37,7 +38,7 @@ export const fuseNone: Rule = {
           : [
               {
                 label: { text: 'Cable sized with its fuse' },
-                edits: [{ path: 'design.wiring.mainArea', value: null }],
+                edits: [edit('design.wiring.mainArea', null)],
               },
             ]),
       ],

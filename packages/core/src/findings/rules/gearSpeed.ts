@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { withoutOldGears } from '../fixes'
 
@@ -29,7 +30,7 @@ export const gearSpeed: Rule = {
       fixes: [
         {
           label: { text: 'Lower top to {v}', params: { v: { value: slower, quantity: 'speed' } } },
-          edits: [{ path: 'use.topSpeed', value: slower }],
+          edits: [edit('use.topSpeed', slower)],
         },
         ...withoutOldGears(facts),
       ],

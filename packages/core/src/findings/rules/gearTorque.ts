@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE, withoutOldGears } from '../fixes'
 
@@ -36,8 +37,8 @@ export const gearTorque: Rule = {
         {
           label: { text: 'Motor amps at {a}', params: { a: { value: allowed, quantity: 'current' } } },
           edits: [
-            { path: 'design.controller.phaseCurrentPeak', value: allowed },
-            { path: 'design.controller.phaseCurrent', value: Math.min(controller.phaseCurrent, allowed) },
+            edit('design.controller.phaseCurrentPeak', allowed),
+            edit('design.controller.phaseCurrent', Math.min(controller.phaseCurrent, allowed)),
           ],
         },
         ...withoutOldGears(facts),

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** Chargers that would draw more than the generator gives for hours. */
@@ -30,17 +31,13 @@ export const generatorWeak: Rule = {
         'Exhaust kills. Never run a portable generator in or near a closed space. Local code first; a ' +
         'licensed electrician checks it.',
       fixes: [
-        ...(charging.count > 1
-          ? [{ label: { text: 'One charger' }, edits: [{ path: 'design.charging.count', value: 1 }] }]
-          : []),
+        ...(charging.count > 1 ? [{ label: { text: 'One charger' }, edits: [edit('design.charging.count', 1)] }] : []),
         {
           label: {
             text: 'A generator of {p}',
             params: { p: { value: Math.ceil(full / charging.generatorShare / 100) * 100, quantity: 'electricPower' } },
           },
-          edits: [
-            { path: 'design.charging.generatorPower', value: Math.ceil(full / charging.generatorShare / 100) * 100 },
-          ],
+          edits: [edit('design.charging.generatorPower', Math.ceil(full / charging.generatorShare / 100) * 100)],
         },
       ],
     }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { restVoltage } from '../../battery'
 
@@ -50,9 +51,9 @@ export const houseConverter: Rule = {
         {
           label: { text: 'One that suits' },
           edits: [
-            { path: 'design.wiring.dcdcLeast', value: null },
-            { path: 'design.wiring.dcdcGreatest', value: null },
-            { path: 'design.wiring.dcdcPower', value: null },
+            edit('design.wiring.dcdcLeast', null),
+            edit('design.wiring.dcdcGreatest', null),
+            edit('design.wiring.dcdcPower', null),
           ],
         },
       ],

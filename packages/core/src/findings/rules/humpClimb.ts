@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
@@ -23,10 +24,7 @@ export const humpClimb: Rule = {
         RESIZE,
         {
           label: { text: 'Cruise at {v}', params: { v: { value: slow, quantity: 'speed' } } },
-          edits: [
-            { path: 'use.cruiseSpeed', value: slow },
-            { path: 'use.topSpeed', value: hullSpeed },
-          ],
+          edits: [edit('use.cruiseSpeed', slow), edit('use.topSpeed', hullSpeed)],
         },
       ],
     }

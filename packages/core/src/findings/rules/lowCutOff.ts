@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { restVoltage } from '../../battery'
 import type { Rule } from '../finding'
 import { lowerTopSpeed } from '../fixes'
@@ -36,7 +37,7 @@ export const lowCutOff: Rule = {
           ? [
               {
                 label: { text: '{n} in parallel', params: { n: String(strings) } },
-                edits: [{ path: 'design.pack.parallel', value: strings }],
+                edits: [edit('design.pack.parallel', strings)],
               },
             ]
           : []),

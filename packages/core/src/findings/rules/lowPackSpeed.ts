@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { LOW_CHARGE } from '../../system/facts'
 import type { Rule } from '../finding'
 import { lowerTopSpeed } from '../fixes'
@@ -37,7 +38,7 @@ export const lowPackSpeed: Rule = {
           : [
               {
                 label: { text: '{n} in series', params: { n: String(project.design.pack.series + 1) } },
-                edits: [{ path: 'design.pack.series', value: project.design.pack.series + 1 }],
+                edits: [edit('design.pack.series', project.design.pack.series + 1)],
               },
             ]),
         ...lowerTopSpeed(facts),

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { resistanceMethodOf } from '../../resistance'
 import type { Rule } from '../finding'
 
@@ -12,7 +13,7 @@ export const methodsApart: Rule = {
     const inside = methods.filter(m => m.inside > 0.5).sort((a, b) => a.value - b.value)
     const margin = {
       label: { text: 'Sea margin 25 %' },
-      edits: [{ path: 'use.seaMargin', value: Math.max(0.25, project.use.seaMargin) }],
+      edits: [edit('use.seaMargin', Math.max(0.25, project.use.seaMargin))],
     }
     if (outsideAll) {
       return {

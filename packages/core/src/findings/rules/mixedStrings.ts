@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** Strings of other blocks beside the pack's own. */
@@ -42,7 +43,12 @@ export const mixedStrings: Rule = {
       fixes: [
         {
           label: { text: 'Leave them out' },
-          edits: [{ path: 'design.banks.others', value: banks.others.filter((_, j) => j !== i) }],
+          edits: [
+            edit(
+              'design.banks.others',
+              banks.others.filter((_, j) => j !== i),
+            ),
+          ],
         },
       ],
     }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 import { plateFinding } from '../plateFinding'
@@ -22,7 +23,7 @@ export const motorNameplate: Rule = {
       fixes: [
         {
           label: { text: 'No-load current {a}', params: { a: { value: noLoadCurrent / 4, quantity: 'current' } } },
-          edits: [{ path: 'design.motor.noLoadCurrent', value: noLoadCurrent / 4 }],
+          edits: [edit('design.motor.noLoadCurrent', noLoadCurrent / 4)],
         },
         RESIZE,
       ],

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { lowerTopSpeed, RESIZE } from '../fixes'
 
@@ -77,7 +78,7 @@ export const motorSpeed: Rule = {
                     },
                   },
                 },
-                edits: [{ path: 'design.pack.series', value: series }],
+                edits: [edit('design.pack.series', series)],
               },
             ]
           : []),
@@ -87,7 +88,7 @@ export const motorSpeed: Rule = {
           ? [
               {
                 label: { text: 'Pitch {p}', params: { p: { value: pitch, quantity: 'smallLength' as const } } },
-                edits: [{ path: 'design.propeller.pitch', value: pitch }],
+                edits: [edit('design.propeller.pitch', pitch)],
               },
             ]
           : []),

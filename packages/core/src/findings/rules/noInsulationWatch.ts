@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { TOUCH_LIMIT } from '../../wiring'
 
@@ -26,9 +27,7 @@ export const noInsulationWatch: Rule = {
         params: { v: { value: pack.fullVoltage, quantity: 'voltage' } },
       },
       caution: 'Above the touch limit only a qualified person works on it. Local code first.',
-      fixes: [
-        { label: { text: 'Fit a watch' }, edits: [{ path: 'design.wiring.fitted.insulationWatch', value: true }] },
-      ],
+      fixes: [{ label: { text: 'Fit a watch' }, edits: [edit('design.wiring.fitted.insulationWatch', true)] }],
     }
   },
 }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** One pack, one contactor, one controller, and nothing else to move her. */
@@ -29,12 +30,12 @@ export const noWayHome: Rule = {
         {
           label: { text: 'Two banks' },
           edits: [
-            { path: 'design.banks.count', value: 2 },
-            ...(pack.parallel % 2 === 0 ? [] : [{ path: 'design.pack.parallel', value: pack.parallel + 1 }]),
+            edit('design.banks.count', 2),
+            ...(pack.parallel % 2 === 0 ? [] : [edit('design.pack.parallel', pack.parallel + 1)]),
           ],
         },
-        { label: { text: 'Oars or paddle aboard' }, edits: [{ path: 'use.wayHome', value: 'oars' }] },
-        { label: { text: 'Small outboard' }, edits: [{ path: 'use.wayHome', value: 'secondDrive' }] },
+        { label: { text: 'Oars or paddle aboard' }, edits: [edit('use.wayHome', 'oars')] },
+        { label: { text: 'Small outboard' }, edits: [edit('use.wayHome', 'secondDrive')] },
       ],
     }
   },

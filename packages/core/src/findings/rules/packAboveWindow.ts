@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { otherController } from '../fixes'
 
@@ -45,7 +46,7 @@ export const packAboveWindow: Rule = {
                   text: 'Charge to {v}',
                   params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' as const } },
                 },
-                edits: [{ path: 'design.pack.chargeVoltage', value: perCell }],
+                edits: [edit('design.pack.chargeVoltage', perCell)],
               },
             ]
           : []),
@@ -53,7 +54,7 @@ export const packAboveWindow: Rule = {
           ? [
               {
                 label: { text: '{n} in series', params: { n: String(fewer) } },
-                edits: [{ path: 'design.pack.series', value: fewer }],
+                edits: [edit('design.pack.series', fewer)],
               },
             ]
           : []),

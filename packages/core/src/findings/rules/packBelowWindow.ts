@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { restVoltage } from '../../battery'
 import type { Rule } from '../finding'
 import { lowerTopSpeed, otherController } from '../fixes'
@@ -41,7 +42,7 @@ export const packBelowWindow: Rule = {
           ? [
               {
                 label: { text: '{n} in series', params: { n: String(more) } },
-                edits: [{ path: 'design.pack.series', value: more }],
+                edits: [edit('design.pack.series', more)],
               },
             ]
           : []),
@@ -49,7 +50,7 @@ export const packBelowWindow: Rule = {
           ? [
               {
                 label: { text: 'Pack of {n} in parallel', params: { n: String(project.design.pack.parallel + 1) } },
-                edits: [{ path: 'design.pack.parallel', value: project.design.pack.parallel + 1 }],
+                edits: [edit('design.pack.parallel', project.design.pack.parallel + 1)],
               },
             ]
           : []),

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** Years that an owner counts on. */
@@ -28,7 +29,7 @@ export const packOutgrown: Rule = {
       fixes: [
         {
           label: { text: '{n} in parallel', params: { n: String(design.pack.parallel + 1) } },
-          edits: [{ path: 'design.pack.parallel', value: design.pack.parallel + 1 }],
+          edits: [edit('design.pack.parallel', design.pack.parallel + 1)],
         },
       ],
     }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** A pack where water comes. */
@@ -25,7 +26,7 @@ export const packPlace: Rule = {
           : 'Salt spray creeps into links and boards. It wants a box that keeps it out, or a drier place.',
       },
       caution: 'Water on a live pack cannot be switched off. Isolate, keep clear, ask a qualified person.',
-      fixes: [{ label: { text: 'A dry place' }, edits: [{ path: 'design.wiring.place', value: 'dry' }] }],
+      fixes: [{ label: { text: 'A dry place' }, edits: [edit('design.wiring.place', 'dry')] }],
     }
   },
 }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** The pack against the spaces that were measured. */
@@ -29,7 +30,7 @@ export const packRoom: Rule = {
           ? [
               {
                 label: { text: '{n} in parallel', params: { n: String(fits) } },
-                edits: [{ path: 'design.pack.parallel', value: fits }],
+                edits: [edit('design.pack.parallel', fits)],
               },
             ]
           : [],

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { stringVoltage, suitPanels } from '../../solar'
 import type { Rule } from '../finding'
 
@@ -59,12 +60,7 @@ export const panelVolts: Rule = {
                   text: '{n} in a string',
                   params: { n: String(Math.max(1, Math.floor((solar.series * params.g.value) / cold))) },
                 },
-                edits: [
-                  {
-                    path: 'design.solar.series',
-                    value: Math.max(1, Math.floor((solar.series * params.g.value) / cold)),
-                  },
-                ],
+                edits: [edit('design.solar.series', Math.max(1, Math.floor((solar.series * params.g.value) / cold)))],
               },
             ]
           : []),
@@ -73,9 +69,9 @@ export const panelVolts: Rule = {
               {
                 label: { text: '{n} in a string, {c}', params: { n: String(way.series), c: way.controller.name } },
                 edits: [
-                  { path: 'design.solar.series', value: way.series },
-                  { path: 'design.solar.parallel', value: way.parallel },
-                  { path: 'design.solar.controller', value: way.controller },
+                  edit('design.solar.series', way.series),
+                  edit('design.solar.parallel', way.parallel),
+                  edit('design.solar.controller', way.controller),
                 ],
               },
             ]

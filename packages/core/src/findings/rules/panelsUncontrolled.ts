@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { suitPanels } from '../../solar'
 import type { Rule } from '../finding'
 
@@ -34,9 +35,9 @@ export const panelsUncontrolled: Rule = {
               {
                 label: { text: way.controller.name },
                 edits: [
-                  { path: 'design.solar.controller', value: way.controller },
-                  { path: 'design.solar.series', value: way.series },
-                  { path: 'design.solar.parallel', value: way.parallel },
+                  edit('design.solar.controller', way.controller),
+                  edit('design.solar.series', way.series),
+                  edit('design.solar.parallel', way.parallel),
                 ],
               },
             ]
@@ -45,7 +46,7 @@ export const panelsUncontrolled: Rule = {
           ? [
               {
                 label: { text: 'A relay for each source' },
-                edits: [{ path: 'design.wiring.fitted.chargeRelays', value: true }],
+                edits: [edit('design.wiring.fitted.chargeRelays', true)],
               },
             ]
           : []),

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { stockSize } from '../../propulsor'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
@@ -53,7 +54,7 @@ export const pitchMatch: Rule = {
           : [
               {
                 label: { text: 'Pitch {p}', params: { p: { value: wanted, quantity: 'smallLength' as const } } },
-                edits: [{ path: 'design.propeller.pitch', value: wanted }],
+                edits: [edit('design.propeller.pitch', wanted)],
               },
             ]),
         RESIZE,

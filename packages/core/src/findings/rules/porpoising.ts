@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { PACK_MOVE } from '../../system/curveReading'
 
@@ -31,12 +32,12 @@ export const porpoising: Rule = {
           : [
               {
                 label: { text: 'Balance at {x}', params: { x: { value: forward, quantity: 'length' as const } } },
-                edits: [{ path: 'boat.lcg', value: forward }],
+                edits: [edit('boat.lcg', forward)],
               },
             ]),
         {
           label: { text: 'Cruise slower' },
-          edits: [{ path: 'use.cruiseSpeed', value: 0.9 * project.use.cruiseSpeed }],
+          edits: [edit('use.cruiseSpeed', 0.9 * project.use.cruiseSpeed)],
         },
       ],
     }

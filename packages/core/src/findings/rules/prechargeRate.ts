@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** Precharge too slow, or a resistor that must swallow too much at once. */
@@ -36,9 +37,7 @@ export const prechargeRate: Rule = {
               a: { value: p.peak, quantity: 'current' },
             },
           },
-      fixes: [
-        { label: { text: 'One that suits' }, edits: [{ path: 'design.wiring.prechargeResistance', value: null }] },
-      ],
+      fixes: [{ label: { text: 'One that suits' }, edits: [edit('design.wiring.prechargeResistance', null)] }],
     }
   },
 }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
@@ -32,8 +33,8 @@ export const propellerDiameter: Rule = {
         {
           label: { text: '{d} across', params: { d: { value: room, quantity: 'smallLength' } } },
           edits: [
-            { path: 'design.propeller.diameter', value: room },
-            { path: 'design.propeller.pitch', value: Math.min(1.4, ratio * 1.1) * room },
+            edit('design.propeller.diameter', room),
+            edit('design.propeller.pitch', Math.min(1.4, ratio * 1.1) * room),
           ],
         },
         ...(project.held.propeller ? [] : [RESIZE]),

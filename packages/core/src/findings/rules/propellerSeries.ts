@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { B_SERIES_RANGE } from '../../propulsor'
 import type { Rule } from '../finding'
 
@@ -37,11 +38,11 @@ export const propellerSeries: Rule = {
         pitchOut
           ? {
               label: { text: 'Pitch {p}', params: { p: { value: p * diameter, quantity: 'smallLength' } } },
-              edits: [{ path: 'design.propeller.pitch', value: p * diameter }],
+              edits: [edit('design.propeller.pitch', p * diameter)],
             }
           : {
               label: { text: 'Area {a}', params: { a: { value: a, quantity: 'plain' } } },
-              edits: [{ path: 'design.propeller.areaRatio', value: a }],
+              edits: [edit('design.propeller.areaRatio', a)],
             },
       ],
     }

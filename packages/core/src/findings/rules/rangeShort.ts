@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { moreParallel } from '../fixes'
 
@@ -40,14 +41,14 @@ export const rangeShort: Rule = {
         project.use.stretchKind === 'distance'
           ? {
               label: { text: 'Go {d}', params: { d: { value: distance, quantity: 'distance' } } },
-              edits: [{ path: 'use.distance', value: distance }],
+              edits: [edit('use.distance', distance)],
             }
           : {
               label: {
                 text: 'Go for {t}',
                 params: { t: { value: distance / project.use.cruiseSpeed, quantity: 'duration' } },
               },
-              edits: [{ path: 'use.duration', value: distance / project.use.cruiseSpeed }],
+              edits: [edit('use.duration', distance / project.use.cruiseSpeed)],
             },
       ],
     }

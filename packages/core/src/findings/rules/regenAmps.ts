@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** Amps that a windmilling propeller pushes back, against what the cells take. */
@@ -34,7 +35,7 @@ export const regenAmps: Rule = {
       fixes: [
         {
           label: { text: 'Regeneration {t}', params: { t: { value: takes, quantity: 'current' } } },
-          edits: [{ path: 'design.controller.regenCurrent', value: takes }],
+          edits: [edit('design.controller.regenCurrent', takes)],
         },
       ],
     }

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { aheadTurning, runsWeaker } from '../../drive'
 import type { Rule } from '../finding'
 
@@ -24,23 +25,20 @@ export const rotation: Rule = {
       fixes: [
         {
           label: { text: `${other === 'left' ? 'Left' : 'Right'}-hand propeller` },
-          edits: [{ path: 'design.propeller.hand', value: other }],
+          edits: [edit('design.propeller.hand', other)],
         },
         ...(reduction.kind === 'direct'
           ? []
           : [
               {
                 label: { text: reduction.kind === 'gear' ? 'Belt instead of gear' : 'Gear instead of belt' },
-                edits: [{ path: 'design.reduction.kind', value: reduction.kind === 'gear' ? 'belt' : 'gear' }],
+                edits: [edit('design.reduction.kind', reduction.kind === 'gear' ? 'belt' : 'gear')],
               },
             ]),
         {
           label: { text: 'Its timing is advanced for ahead' },
           edits: [
-            {
-              path: 'design.motor.weakerDirection',
-              value: motor.weakerDirection === 'clockwise' ? 'anticlockwise' : 'clockwise',
-            },
+            edit('design.motor.weakerDirection', motor.weakerDirection === 'clockwise' ? 'anticlockwise' : 'clockwise'),
           ],
         },
       ],

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { bestCharger } from '../../project/charging'
 
@@ -39,10 +40,10 @@ export const shoreVolts: Rule = {
       caution:
         'Mains kill. Shore cable, earth and residual-current breaker are for a licensed electrician; local code first.',
       fixes: [
-        ...(other ? [{ label: { text: other.name }, edits: [{ path: 'design.charging.charger', value: other }] }] : []),
+        ...(other ? [{ label: { text: other.name }, edits: [edit('design.charging.charger', other)] }] : []),
         {
           label: { text: 'Shore of {c}', params: { c: { value: charger.inputVoltage, quantity: 'voltage' } } },
-          edits: [{ path: 'design.charging.shoreVoltage', value: charger.inputVoltage }],
+          edits: [edit('design.charging.shoreVoltage', charger.inputVoltage)],
         },
       ],
     }

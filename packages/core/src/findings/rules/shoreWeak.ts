@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** A charger on its own breaker is not worth a word: 13 of 16 A are usual. */
@@ -37,13 +38,13 @@ export const shoreWeak: Rule = {
           ? [
               {
                 label: { text: '{n} of them', params: { n: String(charging.count - 1) } },
-                edits: [{ path: 'design.charging.count', value: charging.count - 1 }],
+                edits: [edit('design.charging.count', charging.count - 1)],
               },
             ]
           : []),
         {
           label: { text: 'A breaker of {a}', params: { a: { value: 32, quantity: 'current' } } },
-          edits: [{ path: 'design.charging.shoreCurrent', value: 32 }],
+          edits: [edit('design.charging.shoreCurrent', 32)],
         },
       ],
     }

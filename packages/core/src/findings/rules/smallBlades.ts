@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** Reynolds number of the blades below which the series says little. */
@@ -20,7 +21,7 @@ export const smallBlades: Rule = {
           `At cruise their Reynolds number is ${Math.round(rn / 1000)} 000; the tests were run at 2 000 000. ` +
           'Small blades lose more to friction than the series says.',
       },
-      fixes: [{ label: { text: 'Take 90 %' }, edits: [{ path: 'design.propeller.efficiencyFactor', value: 0.9 }] }],
+      fixes: [{ label: { text: 'Take 90 %' }, edits: [edit('design.propeller.efficiencyFactor', 0.9)] }],
     }
   },
 }

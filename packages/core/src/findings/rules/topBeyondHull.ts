@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { slenderness } from '../../hull'
 import { FAR, timesText } from '../../units'
 import type { Rule } from '../finding'
@@ -50,13 +51,13 @@ export const topBeyondHull: Rule = {
       fixes: [
         {
           label: { text: 'Top {v}', params: { v: { value: better, quantity: 'speed' } } },
-          edits: [{ path: 'use.topSpeed', value: better }],
+          edits: [edit('use.topSpeed', better)],
         },
         ...(hullSpeed > better
           ? [
               {
                 label: { text: 'Top {v}', params: { v: { value: hullSpeed, quantity: 'speed' as const } } },
-                edits: [{ path: 'use.topSpeed', value: hullSpeed }],
+                edits: [edit('use.topSpeed', hullSpeed)],
               },
             ]
           : []),

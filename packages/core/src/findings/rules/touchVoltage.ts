@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import { TOUCH_LIMIT } from '../../wiring'
 import type { Rule } from '../finding'
 
@@ -35,16 +36,13 @@ export const touchVoltage: Rule = {
           ? [
               {
                 label: { text: '{n} in series', params: { n: String(fewer) } },
-                edits: [{ path: 'design.pack.series', value: fewer }],
+                edits: [edit('design.pack.series', fewer)],
               },
             ]
           : [
               {
                 label: { text: 'Size for 48 V' },
-                edits: [
-                  { path: 'design.systemVoltage', value: 48 },
-                  { path: 'held.voltage', value: true },
-                ],
+                edits: [edit('design.systemVoltage', 48), edit('held.voltage', true)],
                 resize: true,
               },
             ],

@@ -1,3 +1,4 @@
+import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
 /** A weight that is only guessed makes everything after it a guess. */
@@ -32,11 +33,11 @@ export const weightUnknown: Rule = {
             params: { m: { value: boat.mass * (1 + boat.massUncertainty / 2), quantity: 'mass' } },
           },
           edits: [
-            { path: 'boat.mass', value: boat.mass * (1 + boat.massUncertainty / 2) },
-            { path: 'boat.massUncertainty', value: Math.min(0.15, boat.massUncertainty / 2) },
+            edit('boat.mass', boat.mass * (1 + boat.massUncertainty / 2)),
+            edit('boat.massUncertainty', Math.min(0.15, boat.massUncertainty / 2)),
           ],
         },
-        { label: { text: 'Weighed, ± 3 %' }, edits: [{ path: 'boat.massUncertainty', value: 0.03 }] },
+        { label: { text: 'Weighed, ± 3 %' }, edits: [edit('boat.massUncertainty', 0.03)] },
       ],
     }
   },
