@@ -15,6 +15,7 @@ import {
   type DriveKind,
   type FieldPath,
   type FirstAnswers,
+  type HullTypeId,
   type Project,
 } from '@remigo/core'
 import { m } from '~/messages'
@@ -51,7 +52,13 @@ export function useFirstAnswers() {
   // what is answered so far outlives a look at another bench, and a reload
   const given = useStorage(
     'remigo-start',
-    { name: '', hullType: 'keelYacht', drive: 'shaft' as DriveKind, driveChosen: false, typed: NOTHING_TYPED },
+    {
+      name: '',
+      hullType: 'keelYacht' as HullTypeId,
+      drive: 'shaft' as DriveKind,
+      driveChosen: false,
+      typed: NOTHING_TYPED,
+    },
     undefined,
     { mergeDefaults: true },
   )
@@ -131,7 +138,13 @@ export function useFirstAnswers() {
   }
   /** the next boat starts from an empty sheet */
   function clear() {
-    given.value = { name: '', hullType: 'keelYacht', drive: 'shaft', driveChosen: false, typed: { ...NOTHING_TYPED } }
+    given.value = {
+      name: '',
+      hullType: 'keelYacht' as HullTypeId,
+      drive: 'shaft',
+      driveChosen: false,
+      typed: { ...NOTHING_TYPED },
+    }
   }
   return { clear, name, hullType, drive, drives, typed, errors, typical, show, check, answers, finish }
 }

@@ -67,7 +67,7 @@ export const w = {
   regenNever: 'It never gives more than its own losses.',
   regenPanels: (kwh: string, w: string) => `Six hours give ${kwh}; about ${w} of panels do that on a summer day.`,
   others: 'Other propellers',
-  othersHint: 'best of each in the place there is',
+  othersHint: 'worked out for the place there is, and of the library',
   area: 'area',
   efficiency: 'efficiency',
   blades: (n: number, d: string, p: string) => `${n} blades, ${d} × ${p}`,

@@ -34,7 +34,8 @@ export const e = {
   fuseChosen: 'Chosen by Remigo',
   fuseOwn: 'Your choice',
   letChoose: 'Let Remigo choose',
-  choose2: 'Choose in the library',
+  chooseFuse: 'Choose a fuse in the library',
+  chooseCable: 'Choose a cable in the library',
   fitted: 'Fitted',
   fittings: {
     contactor: 'Contactor',

@@ -1,43 +1,16 @@
 import { defineStore } from 'pinia'
 import { plainData } from './plainData'
 import { computed, shallowRef } from 'vue'
-import {
-  libraryWith,
-  type CellSpec,
-  type ChargeControllerSpec,
-  type ChargerSpec,
-  type ControllerSpec,
-  type FuseSpec,
-  type JetSpec,
-  type MotorSpec,
-  type OwnParts,
-  type PanelSpec,
-  type Part,
-  type PartKindId,
-} from '@remigo/core'
+import { libraryWith, type OwnParts, type Part, type PartKindId } from '@remigo/core'
 import type { BoatDatabase } from '../storage/boatDatabase'
 
 /** The owner's own parts in this browser, and the library that they make with those that ship. */
 export const useLibraryStore = defineStore('library', () => {
   const storage = () => import('../storage/boatDatabase')
   let opened: Promise<BoatDatabase> | undefined
-  const own = shallowRef<Partial<Record<PartKindId, Part[]>>>({})
+  const own = shallowRef<OwnParts>({})
   const failure = shallowRef<string | null>(null)
-  /** those that a design is chosen from */
-  const ownParts = computed<OwnParts>(() => {
-    const of = <P>(...kinds: PartKindId[]) => kinds.flatMap(kind => own.value[kind] ?? []) as unknown as P[]
-    return {
-      motors: of<MotorSpec>('motor'),
-      controllers: of<ControllerSpec>('controller'),
-      jets: of<JetSpec>('jet'),
-      cells: of<CellSpec>('cell', 'pack'),
-      chargers: of<ChargerSpec>('charger'),
-      fuses: of<FuseSpec>('fuse'),
-      panels: of<PanelSpec>('panel'),
-      chargeControllers: of<ChargeControllerSpec>('chargeController'),
-    }
-  })
-  const library = computed(() => libraryWith(ownParts.value))
+  const library = computed(() => libraryWith(own.value))
 
   /** Reads what is kept, once, and follows what this and other tabs change. */
   function start(): Promise<BoatDatabase> {
@@ -71,5 +44,5 @@ export const useLibraryStore = defineStore('library', () => {
     const { partKey } = await storage()
     await db.parts.bulkDelete(ids.map(id => partKey(kind, id)))
   }
-  return { own, ownParts, library, failure, start, put, remove }
+  return { own, library, failure, start, put, remove }
 })

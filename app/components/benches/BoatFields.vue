@@ -9,6 +9,7 @@ import {
   edit,
   type ProjectPath,
   type ValueAt,
+  type HullTypeId,
 } from '@remigo/core'
 import { m } from '~/messages'
 import { useAnswerStore } from '~/stores/answer'
@@ -26,8 +27,8 @@ const drives = computed(
   () => Object.fromEntries(hull.value.drives.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>,
 )
 const geared = computed(() => hasLeg(boat.value.drive.kind))
-const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
-const setType = (id: string) => document.edit(m.boat.hullType, hullTypeEdits(document.shown, id))
+const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<HullTypeId, string>
+const setType = (id: HullTypeId) => document.edit(m.boat.hullType, hullTypeEdits(document.shown, id))
 const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
   document.edit(label, [edit(path, value)])
 /** no diesel hangs on a transom */
@@ -83,9 +84,9 @@ const engines = computed(
       <ChoiceField
         v-if="asks('tubes')"
         :label="m.boat.tubes"
-        :options="m.boat.tubeCounts"
-        :model-value="boat.tubes"
-        @update:model-value="set(m.boat.tubes, 'boat.tubes', $event === 2 ? 2 : 3)"
+        :options="m.boat.tubeCounts as Record<string, string>"
+        :model-value="String(boat.tubes)"
+        @update:model-value="set(m.boat.tubes, 'boat.tubes', $event === '2' ? 2 : 3)"
       />
       <ChoiceField
         v-if="asks('keel')"

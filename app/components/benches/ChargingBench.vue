@@ -9,15 +9,14 @@ import {
   SHORE_PLUGS,
   withEdits,
   type ChargerSpec,
-  edit,
-} from '@remigo/core'
+  edit, isOwn } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { c } from '~/messages/charging'
 import { q, s } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf, isOwn } from '~/components/benches/fewOf'
+import { fewOf } from '~/components/benches/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import ChargeChart from '~/components/charging/ChargeChart.vue'
 

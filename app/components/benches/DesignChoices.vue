@@ -25,7 +25,7 @@ const {
 } = useBoatRun<DesignSearch, { project: Project; own: OwnParts }>(
   () => new Worker(new URL('../../workers/designs.worker.ts', import.meta.url), { type: 'module' }),
   () => document.project,
-  project => ({ project, own: toRaw(library.ownParts) }),
+  project => ({ project, own: toRaw(library.own) }),
 )
 const unit = computed(() => chosenUnit('distance', view.choice))
 const miles = (metres: number) => toUnit(metres, unit.value)

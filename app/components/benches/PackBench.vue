@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
-import { ageingReport, CHEMISTRIES, packOf, type CellSpec, edit } from '@remigo/core'
+import { cellsOf, ageingReport, CHEMISTRIES, packOf, type CellSpec, edit, isOwn } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { f } from '~/messages/storage'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf, isOwn } from '~/components/benches/fewOf'
+import { fewOf } from '~/components/benches/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 
 /**
@@ -28,7 +28,7 @@ const use = computed(() => document.shown.use)
 const wear = computed(() => ageingReport(document.shown))
 const rows = computed(() =>
   fewOf(
-    library.library.cells.map(cell => {
+    cellsOf(library.library).map(cell => {
       const made = packOf(document.shown, cell),
         fitted = cell.id === pack.value.cell.id
       // of the fitted cells the pack that there is, not one that might be

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { FIELDS, HULL_TYPES, type DriveKind } from '@remigo/core'
+import { FIELDS, HULL_TYPES, type DriveKind, type HullTypeId } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { m } from '~/messages'
 import { useBoatsStore } from '~/stores/boats'
@@ -9,7 +9,7 @@ import { useFirstAnswers } from '~/composables/useFirstAnswers'
 /** Ten answers to a complete first design. */
 const boats = useBoatsStore()
 const { name, hullType, drive, drives, typed, errors, show, check, finish, clear } = useFirstAnswers()
-const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<string, string>
+const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<HullTypeId, string>
 const driveWords = computed(
   () => Object.fromEntries(drives.value.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>,
 )

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
-import { restVoltage, TOUCH_LIMIT, type Severity } from '@remigo/core'
+import { restVoltage, TOUCH_LIMIT, type Severity, type RuleId } from '@remigo/core'
 import { b } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -47,15 +47,15 @@ const rows = computed(() => [
 function driven(
   key: 'controller' | 'motor',
   { leastVoltage: from, greatestVoltage: to }: { leastVoltage: number; greatestVoltage: number },
-  rules: string[] = [],
+  rules: RuleId[] = [],
 ) {
-  const passed = [
-    ...(to < pack.value.to ? ['packAboveWindow'] : []),
-    ...(from > pack.value.from ? ['packBelowWindow'] : []),
+  const passed: RuleId[] = [
+    ...(to < pack.value.to ? (['packAboveWindow'] as const) : []),
+    ...(from > pack.value.from ? (['packBelowWindow'] as const) : []),
   ]
   return { key, label: b.pack[key], from, to, state: worst([...passed, ...rules]) }
 }
-function worst(rules: string[]): Severity | 'fits' {
+function worst(rules: RuleId[]): Severity | 'fits' {
   return answer.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
 }
 const now = computed(() => answer.evaluation.point.drive.packVoltage)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { TOUCH_LIMIT, voltageChoices, withEdits, type VoltageChoice, edit } from '@remigo/core'
+import { TOUCH_LIMIT, voltageChoices, withEdits, type VoltageChoice, edit, type RuleId } from '@remigo/core'
 import { e } from '~/messages/wiring'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -22,7 +22,7 @@ const at = computed(
   () => new Map(rows.value.map(r => [r.voltage, withEdits(document.shown, [edit('design.systemVoltage', r.voltage)])])),
 )
 /** the one that is fitted stands as the findings say; the others as their best parts would */
-const FITTED = new Set(['packAboveWindow', 'packBelowWindow', 'motorSpeed', 'chargerWindow'])
+const FITTED = new Set<RuleId>(['packAboveWindow', 'packBelowWindow', 'motorSpeed', 'chargerWindow'])
 function stateOf(c: VoltageChoice) {
   if (c.fitted && answer.findings.findings.some(f => f.severity === 'stop' && FITTED.has(f.rule))) return 'stop'
   return c.price === null || c.clashes > 0 ? 'stop' : c.aboveTouch ? 'caution' : 'fits'

@@ -81,6 +81,7 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
             @update:model-value="set(e.engine, 'design.wiring.engineSpace', $event === 'yes')"
           />
           <QuantityField path="design.wiring.bundled" />
+          <NuxtLink class="link small" to="/library?kind=cable">{{ e.chooseCable }}</NuxtLink>
         </section>
         <section class="block" :aria-label="e.protection">
           <h2 class="section-head">{{ e.protection }}</h2>
@@ -96,7 +97,9 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
               data-fuse-auto
               @click="set(e.letChoose, 'design.wiring.fuse', null)"
             >
-              {{ e.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{ e.choose2 }}</NuxtLink>
+              {{ e.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{
+              e.chooseFuse
+            }}</NuxtLink>
           </div>
           <div class="rows">
             <QuantityField

@@ -6,9 +6,6 @@ interface PartRow {
   price: number
 }
 
-/** Whether a part is the owner's own. */
-export const isOwn = (part: { id: string }): boolean => part.id.startsWith('own/')
-
 /** Rows that a bench shows before it points to the library. */
 export const FEW = 24
 

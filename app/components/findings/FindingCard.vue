@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, shallowRef, watch } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
-import { changeText, compareDesigns, RULES, withEdits, type Finding, type Fix, type Project } from '@remigo/core'
+import {
+  changeText,
+  compareDesigns,
+  RULES,
+  withEdits,
+  type Finding,
+  type Fix,
+  type Project,
+  type Rule,
+} from '@remigo/core'
 import { m } from '~/messages'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -14,7 +23,7 @@ const document = useDocumentStore()
 const view = useViewStore()
 const { fill, text } = useQuantities()
 
-const rule = computed(() => RULES.find(r => r.id === props.finding.rule)!)
+const rule = computed<Rule>(() => RULES[props.finding.rule])
 
 /**
  * Fixes are tried before they are offered, which takes a moment: it is done when the page has nothing else to do. What

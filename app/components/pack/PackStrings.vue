@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { bankGone, CHEMISTRIES, hasSails, mixReport, OTHER_STRING, type StringGroup, edit } from '@remigo/core'
+import { cellsOf, bankGone, CHEMISTRIES, hasSails, mixReport, OTHER_STRING, type StringGroup, edit } from '@remigo/core'
 import { f } from '~/messages/storage'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -15,7 +15,7 @@ const banks = computed(() => document.shown.design.banks)
 const gone = computed(() => bankGone(document.shown))
 const mix = computed(() => mixReport(document.shown.design.pack, banks.value))
 const beside = computed(() => mix.value.groups.slice(1))
-const cells = computed(() => library.library.cells)
+const cells = computed(() => cellsOf(library.library))
 const keep = (what: string, others: StringGroup[]) => document.edit(what, [edit('design.banks.others', others)])
 const change = (i: number, of: Partial<StringGroup>) =>
   keep(

@@ -4,16 +4,19 @@ import { LIMIT_LABELS, propellerChoices, type PropellerChoice, edit } from '@rem
 import { b } from '~/messages/benches'
 import { w } from '~/messages/match'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** The fitted propeller beside the best of two to five blades, tried at a touch. */
+/** The fitted propeller beside the best of two to five blades and of the library, tried at a touch. */
 const document = useDocumentStore()
+const library = useLibraryStore()
 const { text } = useQuantities()
 const use = computed(() => document.shown.use)
-const rows = computed(() => propellerChoices(document.shown))
-const name = (c: PropellerChoice) => w.blades(c.blades, text(c.diameter, 'smallLength'), text(c.pitch, 'smallLength'))
+const rows = computed(() => propellerChoices(document.shown, library.library))
+const name = (c: PropellerChoice) =>
+  c.name ?? w.blades(c.blades, text(c.diameter, 'smallLength'), text(c.pitch, 'smallLength'))
 const tryIt = (c: PropellerChoice) =>
-  document.startTrial(`propeller/${c.blades}/${c.diameter}`, name(c), [
+  document.startTrial(`propeller/${c.blades}/${c.diameter}/${c.pitch}`, name(c), [
     edit('design.propeller', c.project.design.propeller),
   ])
 </script>

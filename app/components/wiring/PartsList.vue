@@ -3,14 +3,16 @@ import { computed } from 'vue'
 import { partsList, partsListCsv } from '@remigo/core'
 import { e } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
 import { download } from '~/composables/useBoatFiles'
 
 /** What to buy, by device; a row chosen marks its device in the diagram, and the other way round. */
 const document = useDocumentStore()
+const library = useLibraryStore()
 const { text } = useQuantities()
 const chosen = defineModel<string | null>({ required: true })
-const lines = computed(() => partsList(document.shown))
+const lines = computed(() => partsList(document.shown, library.library))
 const count = (n: number, unit: 'piece' | 'm') => (unit === 'm' ? text(n, 'length') : String(n))
 const sum = computed(() =>
   e.sum(
@@ -21,7 +23,8 @@ const sum = computed(() =>
     lines.value.filter(l => l.price === null).length,
   ),
 )
-const save = () => download(`${document.shown.name.toLowerCase()}-parts.csv`, partsListCsv(document.shown), 'text/csv')
+const save = () =>
+  download(`${document.shown.name.toLowerCase()}-parts.csv`, partsListCsv(document.shown, library.library), 'text/csv')
 </script>
 
 <template>

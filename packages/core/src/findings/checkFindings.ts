@@ -3,10 +3,23 @@ import { perLibrary } from '../project/perLibrary'
 import type { PartName } from '../project/partName'
 import type { Project } from '../project/projectFields'
 import { factsOf } from '../system'
-import type { Facts, Finding, Fix, RawFinding, Severity } from './finding'
+import type { Facts, Fix, Found, Rule, Severity } from './finding'
 import { fieldError } from '../fields'
 import { FIELDS, isFieldPath } from '../project/fields'
-import { RULES } from './rules'
+import type { Text } from '../units'
+import { RULES, type RuleId } from './rules'
+
+/** Something that does not fit, as its rule gives it. */
+export interface RawFinding extends Found, Pick<Rule, 'part' | 'slowerHelps' | 'reveals'> {
+  rule: RuleId
+}
+
+/** Something that does not fit. Each fix that it offers was tried: it mends or lessens it and adds no clash. */
+export interface Finding extends RawFinding {
+  readonly fixes: Fix[]
+  /** what would have to be bought or relaxed; null where a fix helps */
+  readonly need: Text | null
+}
 
 /** What does not fit, worst first, and how many rules found nothing. */
 export interface FindingsReport<F extends RawFinding = Finding> {
@@ -42,7 +55,7 @@ export function runRules(facts: Facts): FindingsReport<RawFinding> {
   const counts = { stop: 0, caution: 0, note: 0, fits: 0 }
   const worst: FindingsReport['worst'] = {}
   const findings: RawFinding[] = []
-  for (const rule of RULES) {
+  for (const [id, rule] of Object.entries<Rule>(RULES)) {
     const found = rule.check(facts)
     if (!found) {
       counts.fits++
@@ -51,7 +64,7 @@ export function runRules(facts: Facts): FindingsReport<RawFinding> {
     findings.push({
       ...found,
       fixes: found.fixes.filter(isPossible),
-      rule: rule.id,
+      rule: id as RuleId,
       part: rule.part,
       slowerHelps: rule.slowerHelps,
       reveals: rule.reveals,

@@ -27,11 +27,9 @@ export interface Fix {
   reasons?: Text[]
 }
 
-/** Something that does not fit, as its rule gives it: the fixes may help and are not tried yet. */
-export interface RawFinding {
-  rule: string
+/** What a rule found: the fixes may help and are not tried yet. */
+export interface Found {
   severity: Severity
-  part: PartName
   /** what it is about, a few words after the state */
   title: string
   /** by how much, at the right of the title */
@@ -45,21 +43,10 @@ export interface RawFinding {
   measure?: number
   /** what would have to be bought or relaxed where no fix helps */
   need?: Text | null
-  /** copied from its rule */
-  slowerHelps?: boolean
-  reveals?: boolean
 }
 
-/** Something that does not fit. Each fix that it offers was tried: it mends or lessens it and adds no clash. */
-export interface Finding extends RawFinding {
-  readonly fixes: Fix[]
-  /** what would have to be bought or relaxed; null where a fix helps */
-  readonly need: Text | null
-}
-
-/** One rule: a file, a check, the part it speaks of, and where the limit comes from. */
+/** One rule: a check, the part it speaks of, and where the limit comes from. Its short name is its file’s. */
 export interface Rule {
-  id: string
   part: PartName
   /** what is checked, in words */
   checks: string
@@ -68,5 +55,5 @@ export interface Rule {
   slowerHelps?: boolean
   /** no figure holds until it is right: what else clashes is seen only then */
   reveals?: boolean
-  check(facts: Facts): Omit<RawFinding, 'rule' | 'part'> | null
+  check(facts: Facts): Found | null
 }

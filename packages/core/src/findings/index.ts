@@ -1,4 +1,4 @@
 export * from './checkFindings'
 export * from './finding'
 export * from './ratingUse'
-export { RULES } from './rules'
+export { RULES, type RuleId } from './rules'

@@ -6,7 +6,6 @@ import type { Rule, Severity } from './finding'
 
 /** What a left-out piece of gear means. */
 export interface MissingFitting {
-  id: string
   fitting: Fitting
   part: PartName
   checks: string
@@ -24,7 +23,6 @@ export interface MissingFitting {
  * @returns the rule
  */
 export function missingFitting({
-  id,
   fitting,
   part,
   checks,
@@ -35,7 +33,6 @@ export function missingFitting({
   applies,
 }: MissingFitting): Rule {
   return {
-    id,
     part,
     checks,
     source: 'Common practice; ISO 13297, ISO 16315 and ABYC E-30 by name',

@@ -3,7 +3,7 @@ import { partContradictions } from '../parts/partContradictions'
 import type { Part } from '../parts/partKinds'
 import { FIELDS, isFieldPath } from '../project/fields'
 import type { Project } from '../project/projectFields'
-import type { Fix, RawFinding } from './finding'
+import type { Fix, Found } from './finding'
 
 /**
  * What is found of a motor or controller whose figures contradict each other: the first that is known to be at least so
@@ -14,11 +14,7 @@ import type { Fix, RawFinding } from './finding'
  * @param others fixes beside raising that figure
  * @returns the finding, or null when its plate agrees with itself
  */
-export function plateFinding(
-  kind: 'motor' | 'controller',
-  { design }: Project,
-  others: () => Fix[],
-): Omit<RawFinding, 'rule' | 'part'> | null {
+export function plateFinding(kind: 'motor' | 'controller', { design }: Project, others: () => Fix[]): Found | null {
   const part = design[kind] as unknown as Part
   for (const { key, message, least } of partContradictions(kind, part)) {
     const path = `design.${kind}.${key}`

@@ -79,8 +79,8 @@ import { touchVoltage } from './rules/touchVoltage'
 import { weightUnknown } from './rules/weightUnknown'
 import { windHolding } from './rules/windHolding'
 
-/** Every rule. A new one is its own file and one line here. */
-export const RULES: readonly Rule[] = [
+/** Every rule, by its short name, in the order in which they are told. A new one is its own file and its line here. */
+export const RULES = {
   dimensionsOdd,
   packAboveWindow,
   packBelowWindow,
@@ -160,4 +160,7 @@ export const RULES: readonly Rule[] = [
   weightUnknown,
   humpClimb,
   porpoising,
-]
+} as const satisfies Record<string, Rule>
+
+/** The short name of a rule. */
+export type RuleId = keyof typeof RULES

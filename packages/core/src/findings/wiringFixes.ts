@@ -1,6 +1,6 @@
 import { edit } from '../project/projectPath'
-import { SHIPPED_LIBRARY } from '../parts'
-import { fuseFor, sizeConductor, type CableRun, type FuseDemand } from '../wiring'
+import { SHIPPED_LIBRARY, type PartOf } from '../parts'
+import { cableFor, fuseFor, sizeConductor, type CableRun, type FuseDemand } from '../wiring'
 import type { Facts, Fix } from './finding'
 
 /** The usual caution of a fault current. */
@@ -49,15 +49,26 @@ export function bestFuse(facts: Pick<Facts, 'library' | 'wiring' | 'model'>): Fi
 }
 
 /**
- * The stock cable that carries the current and keeps the volts.
+ * The stock cable that carries the current and keeps the volts, and one of the library in another size or insulation
+ * that does.
  *
  * @param field of the run
  * @param run as it is
- * @returns one fix, or none
+ * @param facts of the boat
+ * @returns up to two fixes
  */
-export function sizedCable(field: 'mainArea' | 'motorArea', run: CableRun): Fix[] {
-  const sized = sizeConductor(run)
-  if (!sized) return []
+export function sizedCable(
+  field: 'mainArea' | 'motorArea',
+  run: CableRun,
+  { library, model: { pack } }: Pick<Facts, 'library' | 'model'>,
+): Fix[] {
+  const sized = sizeConductor(run),
+    stocked = cableFor(library.cables, { ...run, fullVoltage: pack.fullVoltage })
+  const another =
+    stocked && !(sized?.area === stocked.area && run.place.insulation === stocked.insulation)
+      ? [{ label: { text: stocked.name }, edits: cableEdits(field, stocked) }]
+      : []
+  if (!sized) return another
   return [
     {
       label:
@@ -69,5 +80,11 @@ export function sizedCable(field: 'mainArea' | 'motorArea', run: CableRun): Fix[
           : { text: '{a}', params: { a: { value: sized.area * 1e-6, quantity: 'copperArea' } } },
       edits: [edit(`design.wiring.${field}`, null)],
     },
+    ...another,
   ]
 }
+
+const cableEdits = (field: 'mainArea' | 'motorArea', { area, insulation }: PartOf<'cable'>) => [
+  edit(`design.wiring.${field}`, area),
+  edit('design.wiring.insulation', insulation),
+]

@@ -1,8 +1,9 @@
+import type { HullTypeId } from './hullTypeId'
 import type { DriveKind } from './driveKind'
 
 /** What is asked about the boat. Null where the owner does not know: Remigo then estimates, and says so. */
 export interface BoatDimensions {
-  hullType: string
+  hullType: HullTypeId
   /** m */
   lengthOverAll: number
   /** m, or null to estimate */

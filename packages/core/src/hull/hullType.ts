@@ -1,6 +1,7 @@
 import type { Appendage } from './appendage'
 import type { DriveKind } from './driveKind'
 import type { BoatDimensions } from './boat'
+import type { HullTypeId } from './hullTypeId'
 import type { MethodId } from './methodId'
 import type { Elevation } from './elevation'
 import type { HullForm } from './hullForm'
@@ -53,7 +54,7 @@ export type HullQuestion =
 
 /** Everything that is particular to one hull type. A new type is one folder with these, and a line in the registry. */
 export interface HullType {
-  id: string
+  id: HullTypeId
   label: string
   /** one line, in an owner's words */
   hint: string

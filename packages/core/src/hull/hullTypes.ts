@@ -3,14 +3,14 @@ import { catamaran } from './catamaran/catamaran'
 import { dinghy } from './dinghy/dinghy'
 import { displacementLaunch } from './displacementLaunch/displacementLaunch'
 import type { HullType } from './hullType'
+import { HULL_TYPE_IDS, type HullTypeId } from './hullTypeId'
 import { jetBoat } from './jetBoat/jetBoat'
 import { keelYacht } from './keelYacht/keelYacht'
 import { planing } from './planing/planing'
 import { pontoon } from './pontoon/pontoon'
 import { semiDisplacement } from './semiDisplacement/semiDisplacement'
 
-/** Every hull type that Remigo knows. A new one is its own folder and one line here. */
-export const HULL_TYPES: readonly HullType[] = [
+const BY_ID: Record<HullTypeId, HullType> = {
   keelYacht,
   displacementLaunch,
   semiDisplacement,
@@ -20,7 +20,10 @@ export const HULL_TYPES: readonly HullType[] = [
   pontoon,
   canoe,
   dinghy,
-]
+}
+
+/** Every hull type that Remigo knows. A new one is its own folder, its short name, and its line above. */
+export const HULL_TYPES: readonly HullType[] = HULL_TYPE_IDS.map(id => BY_ID[id])
 
 /**
  * What a boat is called: her kind within the type where there is one.
@@ -29,13 +32,13 @@ export const HULL_TYPES: readonly HullType[] = [
  * @returns a few words
  * @example hullLabel({ hullType: 'canoe', variant: 'kayak' }) // 'Kayak'
  */
-export function hullLabel({ hullType, variant }: { hullType: string; variant: string }): string {
+export function hullLabel({ hullType, variant }: { hullType: HullTypeId; variant: string }): string {
   const type = hullTypeOf(hullType)
   return type.variants[variant] ?? type.label
 }
 
 /** True for boats that carry sail, under which a propeller is towed. */
-export const hasSails = ({ hullType, variant }: { hullType: string; variant: string }): boolean =>
+export const hasSails = ({ hullType, variant }: { hullType: HullTypeId; variant: string }): boolean =>
   hullType === 'keelYacht' || variant === 'sail'
 
 /**
@@ -43,11 +46,6 @@ export const hasSails = ({ hullType, variant }: { hullType: string; variant: str
  *
  * @param id short name
  * @returns its definition
- * @throws RangeError when there is none
  * @example hullTypeOf('keelYacht').label // 'Keel sailing yacht'
  */
-export function hullTypeOf(id: string): HullType {
-  const found = HULL_TYPES.find(type => type.id === id)
-  if (!found) throw new RangeError(`hull type must be one of ${HULL_TYPES.map(t => t.id).join(', ')}; got ${id}`)
-  return found
-}
+export const hullTypeOf = (id: HullTypeId): HullType => BY_ID[id]

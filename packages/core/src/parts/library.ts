@@ -1,54 +1,36 @@
-import type { CellSpec, ChargerSpec } from '../battery'
-import type { ControllerSpec, MotorSpec } from '../drive'
-import type { JetSpec } from '../propulsor'
-import type { ChargeControllerSpec, PanelSpec } from '../solar/solarSpecs'
-import type { FuseSpec } from '../wiring'
-import { SHIPPED_CELLS, SHIPPED_PACKS } from './shipped/shippedCells'
-import { SHIPPED_CONTROLLERS } from './shipped/shippedControllers'
-import { SHIPPED_JETS } from './shipped/shippedJets'
-import { SHIPPED_MOTORS } from './shipped/shippedMotors'
-import { SHIPPED_CHARGE_CONTROLLERS, SHIPPED_PANELS } from './shipped/shippedSolar'
-import { SHIPPED_CHARGERS, SHIPPED_FUSES } from './shipped/shippedWiring'
+import type { CellSpec } from '../battery'
+import { PART_KINDS, type Part, type PartKindId, type PartOf } from './partKinds'
 
-/** The parts that a design, a fix or a list is chosen from. */
-export interface Library {
-  motors: readonly MotorSpec[]
-  jets: readonly JetSpec[]
-  controllers: readonly ControllerSpec[]
-  /** cells, blocks and ready packs */
-  cells: readonly CellSpec[]
-  chargers: readonly ChargerSpec[]
-  fuses: readonly FuseSpec[]
-  panels: readonly PanelSpec[]
-  chargeControllers: readonly ChargeControllerSpec[]
-}
+/** The parts that a design, a fix or a list is chosen from: `motors`, `fuses` and so on, for every kind there is. */
+export type Library = { readonly [K in PartKindId as `${K}s`]: readonly PartOf<K>[] }
+
+/** An owner's own parts, by kind. */
+export type OwnParts = Partial<Record<PartKindId, readonly Part[]>>
+
+const libraryOf = (partsOf: (kind: PartKindId) => readonly Part[]): Library =>
+  Object.fromEntries(
+    (Object.keys(PART_KINDS) as PartKindId[]).map(kind => [`${kind}s`, partsOf(kind)]),
+  ) as unknown as Library
 
 /** The parts that ship with Remigo. */
-export const SHIPPED_LIBRARY: Library = {
-  motors: SHIPPED_MOTORS,
-  jets: SHIPPED_JETS,
-  controllers: SHIPPED_CONTROLLERS,
-  cells: [...SHIPPED_CELLS, ...SHIPPED_PACKS],
-  chargers: SHIPPED_CHARGERS,
-  fuses: SHIPPED_FUSES,
-  panels: SHIPPED_PANELS,
-  chargeControllers: SHIPPED_CHARGE_CONTROLLERS,
-}
-
-/** An owner's own parts, as far as a design is chosen from them. */
-export type OwnParts = Partial<Library>
+export const SHIPPED_LIBRARY: Library = libraryOf(kind => PART_KINDS[kind].shipped)
 
 /**
  * The shipped parts and the owner's own.
  *
- * @param own parts
+ * @param own parts by kind
  * @returns the shipped library itself when there are none
+ * @example libraryWith({ fuse: [] }) === SHIPPED_LIBRARY // true
  */
-export function libraryWith(own: OwnParts): Library {
-  if (!Object.values(own).some(parts => parts && parts.length > 0)) return SHIPPED_LIBRARY
-  const joined = Object.entries(SHIPPED_LIBRARY).map(([kind, shipped]) => [
-    kind,
-    [...(shipped as readonly unknown[]), ...(own[kind as keyof Library] ?? [])],
-  ])
-  return Object.fromEntries(joined) as Library
-}
+export const libraryWith = (own: OwnParts): Library =>
+  Object.values(own).some(parts => parts.length > 0)
+    ? libraryOf(kind => [...PART_KINDS[kind].shipped, ...(own[kind] ?? [])])
+    : SHIPPED_LIBRARY
+
+/**
+ * What a pack can be made of: cells, blocks and ready packs.
+ *
+ * @param library to choose from
+ * @returns all of them
+ */
+export const cellsOf = (library: Library): CellSpec[] => [...library.cells, ...library.packs]

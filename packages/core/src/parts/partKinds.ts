@@ -1,4 +1,4 @@
-import type { ChoiceField, Field, NumberField, YesField } from '../fields/field'
+import type { ChoiceField, Field, Fields, NumberField, ValueOf, YesField } from '../fields/field'
 import { QUANTITIES, UNITS, type UnitId } from '../units'
 import { CABLE, CELL, CHARGE_CONTROLLER, CHARGER, CONTROLLER, FUSE, JET, MOTOR, PANEL, PROPELLER } from './partFields'
 import { SHIPPED_CELLS, SHIPPED_PACKS } from './shipped/shippedCells'
@@ -18,10 +18,10 @@ export type PartColumn = NumberColumn | (ChoiceField & { key: string }) | (YesFi
 export type Part = { id: string; name: string } & Record<string, unknown>
 
 /** A kind of part: its words, fields, and those that ship with Remigo. */
-export interface PartKind {
+export interface PartKind<F extends Fields = Fields> {
   label: string
   many: string
-  fields: Readonly<Record<string, Field>>
+  fields: F
   /** all fields but id and name, in the order of a file */
   columns: readonly PartColumn[]
   shipped: readonly Part[]
@@ -36,14 +36,17 @@ function columnsOf(fields: Readonly<Record<string, Field>>): PartColumn[] {
   })
 }
 
+/** What fields of a part hold. */
+type ValueOfFields<F extends Fields> = { [K in keyof F]: ValueOf<F[K]> }
+
 /** A kind's words: one, many, its fields, what ships, and the columns that a list shows first. */
 function kind<F extends Readonly<Record<string, Field>>>(
   label: string,
   many: string,
   fields: F,
-  shipped: readonly { id: string; name: string }[],
+  shipped: readonly ValueOfFields<F>[],
   lead: readonly (keyof F & string)[],
-): PartKind {
+): PartKind<F> {
   return { label, many, fields, columns: columnsOf(fields), shipped: shipped as unknown as readonly Part[], lead }
 }
 
@@ -72,6 +75,8 @@ export const PART_KINDS = {
 
 /** The short name of a kind of part. */
 export type PartKindId = keyof typeof PART_KINDS
+/** A part of a kind. */
+export type PartOf<K extends PartKindId> = ValueOfFields<(typeof PART_KINDS)[K]['fields']>
 
 /**
  * The heading of a column in a CSV file: the label and the unit of its numbers.

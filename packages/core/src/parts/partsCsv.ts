@@ -132,6 +132,9 @@ function partOfCells(
   return { part: { id: ownPartId(name), name, ...Object.fromEntries(values) }, unread }
 }
 
+/** Whether a part is the owner's own. */
+export const isOwn = (part: { id: string }): boolean => part.id.startsWith('own/')
+
 /**
  * The id of an owner's part from its name; a part of the same name takes its place.
  *

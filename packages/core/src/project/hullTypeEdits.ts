@@ -1,4 +1,4 @@
-import { hullTypeOf, type HullQuestion } from '../hull'
+import { hullTypeOf, type HullQuestion, type HullTypeId } from '../hull'
 import { edit, type Edit } from './projectPath'
 import type { Project } from './projectFields'
 
@@ -19,10 +19,9 @@ const ASKED_BY = {
  * @param project the boat
  * @param id of the other kind
  * @returns edits
- * @throws RangeError when there is no such kind
  * @example hullTypeEdits(DEMO.tirrick, 'canoe')[0].value // 'canoe'
  */
-export function hullTypeEdits({ boat, typed }: Project, id: string): Edit[] {
+export function hullTypeEdits({ boat, typed }: Project, id: HullTypeId): Edit[] {
   const type = hullTypeOf(id)
   const unseen = (Object.keys(ASKED_BY) as (keyof typeof ASKED_BY)[])
     .flatMap<(typeof ASKED_BY)[keyof typeof ASKED_BY][number]>(question =>

@@ -1,6 +1,5 @@
 import { GRAVITY, KNOT } from '../constants'
-import { hullSpeed, hullTypeOf } from '../hull'
-import { hasLeg, type DriveKind } from '../hull'
+import { hullSpeed, hullTypeOf, type HullTypeId, hasLeg, type DriveKind } from '../hull'
 import type { EngineKind } from '../oldEngine'
 import { cellNamed, controllerNamed, SHIPPED_JETS, motorNamed } from '../parts'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from './notKnown'
@@ -12,7 +11,7 @@ import { usualGear, usualHabits } from './usual'
 /** The ten answers that lead to a first design. SI. */
 export interface FirstAnswers {
   name: string
-  hullType: string
+  hullType: HullTypeId
   lengthOverAll: number
   beam: number
   mass: number
@@ -31,7 +30,7 @@ export interface FirstAnswers {
  * Answers that suit a hull type and length: what the questions start with. Nothing is taken for a fact that was not
  * asked: there is no old engine until one is named.
  */
-export function typicalAnswers(hullType: string, lengthOverAll: number): FirstAnswers {
+export function typicalAnswers(hullType: HullTypeId, lengthOverAll: number): FirstAnswers {
   const { drives, typical: typicalOf, usual } = hullTypeOf(hullType)
   const typical = typicalOf(lengthOverAll)
   const cruise = usual.planes
@@ -53,14 +52,14 @@ export function typicalAnswers(hullType: string, lengthOverAll: number): FirstAn
 }
 
 /** Length over all that the questions start from, m. */
-export const usualLength = (hullType: string): number => hullTypeOf(hullType).usual.length
+export const usualLength = (hullType: HullTypeId): number => hullTypeOf(hullType).usual.length
 
 /** House load that is usual for a kind and size of boat, W: none where there is no house. */
-export const usualHouse = (hullType: string, lengthOverAll: number): number =>
+export const usualHouse = (hullType: HullTypeId, lengthOverAll: number): number =>
   Math.round((hullTypeOf(hullType).usual.house * lengthOverAll ** 2) / 5) * 5
 
 /** Kinds of engine that a boat of this drive has had, the usual one first: no diesel hangs on a transom. */
-export function usualEngine(hullType: string, drive: DriveKind): EngineKind {
+export function usualEngine(hullType: HullTypeId, drive: DriveKind): EngineKind {
   return drive === 'outboard' || hullTypeOf(hullType).usual.planes ? 'petrolFourStroke' : 'dieselNatural'
 }
 

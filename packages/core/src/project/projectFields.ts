@@ -13,7 +13,7 @@ import {
   type FieldsFor,
   type ValueOf,
 } from '../fields/field'
-import { DRIVE_KINDS, HULL_TYPES, type BoatDimensions } from '../hull'
+import { DRIVE_KINDS, HULL_TYPE_IDS, HULL_TYPES, type BoatDimensions } from '../hull'
 import { ENGINE_KINDS } from '../oldEngine'
 import { CELL, CHARGE_CONTROLLER, CHARGER, CONTROLLER, FUSE, JET, MOTOR, PANEL, WHEEL } from '../parts/partFields'
 import type { SolarArray } from '../solar'
@@ -116,7 +116,7 @@ export const COMPARTMENT = group('Space for the pack', {
 const VARIANTS = ['', ...new Set(HULL_TYPES.flatMap(type => Object.keys(type.variants)))]
 
 const BOAT = group('Boat', {
-  hullType: choice({ label: 'Kind of hull', options: HULL_TYPES.map(type => type.id) }),
+  hullType: choice({ label: 'Kind of hull', options: HULL_TYPE_IDS }),
   lengthOverAll: number({
     label: 'Length over all',
     quantity: 'length',

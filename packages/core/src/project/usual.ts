@@ -1,3 +1,4 @@
+import type { HullTypeId } from '../hull'
 import { ONE_NEW_BANK } from '../battery'
 import { USUAL_THROTTLE } from '../drive'
 import { usualOf } from '../fields'
@@ -9,7 +10,7 @@ import { usualWayHome } from './wayHome'
 const { use, design } = PROJECT_FIELDS
 
 /** How often, where, and what if the drive fails, before the owner says so. */
-export const usualHabits = (boat: { hullType: string; variant: string }) => ({
+export const usualHabits = (boat: { hullType: HullTypeId; variant: string }) => ({
   outings: usualOf(use.fields).outings,
   wayHome: usualWayHome(boat),
   place: usualOf(use.fields.place.fields),

@@ -1,4 +1,4 @@
-import { hasSails } from '../hull'
+import { hasSails, type HullTypeId } from '../hull'
 
 /** What brings a boat home when its drive fails. */
 export const WAYS_HOME = ['none', 'sails', 'oars', 'secondDrive'] as const
@@ -14,6 +14,6 @@ const ROWED: readonly string[] = ['canoe', 'dinghy']
  * @param boat kind of hull and variant
  * @returns sails, oars or nothing
  */
-export function usualWayHome(boat: { hullType: string; variant: string }): WayHome {
+export function usualWayHome(boat: { hullType: HullTypeId; variant: string }): WayHome {
   return hasSails(boat) ? 'sails' : ROWED.includes(boat.hullType) ? 'oars' : 'none'
 }

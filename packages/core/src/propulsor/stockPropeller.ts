@@ -15,3 +15,18 @@ export interface StockPropeller {
   mass: number
   price: number
 }
+
+/**
+ * What a boat is fitted with, of a propeller as it is sold.
+ *
+ * @param stock the propeller
+ * @returns kind, blades, sizes in m, area ratio and hand
+ */
+export const wheelOf = ({ kind, blades, diameter, pitch, areaRatio, hand }: StockPropeller) => ({
+  kind,
+  blades,
+  diameter,
+  pitch,
+  areaRatio,
+  hand,
+})

@@ -1,6 +1,6 @@
 import { csvFormatRows } from 'd3-dsv'
 import { REDUCTION_PRICE } from '../drive'
-import { SHIPPED_CABLES, SHIPPED_FUSES } from '../parts'
+import { SHIPPED_LIBRARY, type Library } from '../parts'
 import type { Project } from '../project'
 import { modelOf, tapRuns, wiringReport } from '../system'
 import { stringVoltage } from '../solar'
@@ -24,13 +24,17 @@ const SPARE = 0.1
 /** Lugs at each conductor. */
 const LUGS = 2
 
+const cheapest = <P>(parts: readonly P[], price: (part: P) => number): P | undefined =>
+  [...parts].sort((a, b) => price(a) - price(b))[0]
+
 /**
  * Everything to buy for the drive as it is drawn.
  *
  * @param project the boat
+ * @param library names and prices of cables and fuses; the cheapest that suits
  * @returns lines in the order of the power
  */
-export function partsList(project: Project): PartsLine[] {
+export function partsList(project: Project, library: Library = SHIPPED_LIBRARY): PartsLine[] {
   const { boat, design, use } = project
   const { wiring } = design
   const model = modelOf(project),
@@ -49,7 +53,12 @@ export function partsList(project: Project): PartsLine[] {
   }
   const run = (r: CableRun, device: string, where: string) => {
     const metres = Math.ceil(10 * r.conductors * r.parallel * r.length * (1 + SPARE)) / 10
-    const stock = SHIPPED_CABLES.find(c => c.area === r.area && c.insulation === r.place.insulation)
+    const stock = cheapest(
+      library.cables.filter(
+        c => c.area === r.area && c.insulation === r.place.insulation && c.voltage >= model.pack.fullVoltage,
+      ),
+      c => c.pricePerMetre,
+    )
     add(
       device,
       stock?.name ?? `Cable ${r.area} mm², ${r.place.insulation} °C`,
@@ -151,8 +160,11 @@ export function partsList(project: Project): PartsLine[] {
     )
   /** a fuse of its own for a tap of the pack: it must clear the full volts and break the same short */
   const tapFuse = (device: string, amps: number, where: string) => {
-    const stock = SHIPPED_FUSES.find(
-      f => f.rating === amps && f.voltage >= model.pack.fullVoltage && f.interrupt >= report.joinedShort,
+    const stock = cheapest(
+      library.fuses.filter(
+        f => f.rating === amps && f.voltage >= model.pack.fullVoltage && f.interrupt >= report.joinedShort,
+      ),
+      f => f.price,
     )
     add(
       device,
@@ -219,9 +231,16 @@ export function partsList(project: Project): PartsLine[] {
  * The parts list as CSV.
  *
  * @param project the boat
+ * @param library names and prices of cables and fuses
  * @returns CSV with a heading; a price that is not known stays empty
  */
-export function partsListCsv(project: Project): string {
-  const rows = partsList(project).map(l => [l.item, String(l.quantity), l.unit, l.use, l.price?.toFixed(2) ?? ''])
+export function partsListCsv(project: Project, library: Library = SHIPPED_LIBRARY): string {
+  const rows = partsList(project, library).map(l => [
+    l.item,
+    String(l.quantity),
+    l.unit,
+    l.use,
+    l.price?.toFixed(2) ?? '',
+  ])
   return `${csvFormatRows([['item', 'quantity', 'unit', 'use', 'price_euro'], ...rows])}\n`
 }

@@ -1,16 +1,26 @@
 import { REDUCTION_EFFICIENCY, REDUCTION_MASS, REDUCTION_PRICE, type ReductionSpec } from '../drive'
-import { SHIPPED_LIBRARY } from '../parts'
+import { isOwn, SHIPPED_LIBRARY, type Library } from '../parts'
 import { edit, withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
-import { kellerAddition, kellerAreaRatio, propellerOptimum, B_SERIES_RANGE, stockSize } from '../propulsor'
+import {
+  kellerAddition,
+  kellerAreaRatio,
+  propellerOptimum,
+  B_SERIES_RANGE,
+  stockSize,
+  wheelOf,
+  type StockPropeller,
+} from '../propulsor'
 import { centreResistance } from '../system/hullResistance'
 import { modelOf } from '../system/model'
 import { operatingPoint } from '../system/operatingPoint'
 import { greatestShaftSpeed, judged, type PusherChoice } from '../system/pusherChoices'
 import { driveCandidates } from './driveCandidates'
 
-/** A propeller for this boat with so many blades, beside the fitted one. */
+/** A propeller for this boat, beside the fitted one. */
 export interface PropellerChoice extends PusherChoice {
+  /** of the library; null where it is a size that Remigo works out */
+  name: string | null
   blades: number
   diameter: number
   pitch: number
@@ -18,13 +28,18 @@ export interface PropellerChoice extends PusherChoice {
   efficiency: number
 }
 
+/** Propellers of the library that are shown beside those worked out. */
+const OF_LIBRARY = 5
+
 /**
- * The fitted propeller, the best of two to five blades in the place there is, and the best nine tenths as large.
+ * The fitted propeller, the best of two to five blades in the place there is, the best nine tenths as large, and of
+ * the library the owner's own and the best.
  *
  * @param project a boat with a propeller
+ * @param library its propellers of the fitted kind, as far as they go in the place, are tried
  * @returns choices, the fitted one first; those that the motor cannot turn fast enough are left out
  */
-export function propellerChoices(project: Project): PropellerChoice[] {
+export function propellerChoices(project: Project, library: Library = SHIPPED_LIBRARY): PropellerChoice[] {
   const { design, boat, use } = project
   const model = modelOf(project)
   const thrust = centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction)
@@ -58,16 +73,16 @@ export function propellerChoices(project: Project): PropellerChoice[] {
     if (found.shaftSpeed > 1.01 * limit) return null
     return choice({ diameter, pitch: stockSize(found.pitchRatio * diameter), areaRatio, blades })
   }
-  const choice = (propeller: {
-    diameter: number
-    pitch: number
-    areaRatio: number
-    blades: number
-  }): PropellerChoice => {
+  const choice = (propeller: Partial<Project['design']['propeller']>, name: string | null = null): PropellerChoice => {
     const tried = withEdits(project, [edit('design.propeller', { ...design.propeller, ...propeller })])
+    const { diameter, pitch, areaRatio, blades } = tried.design.propeller
     return {
       ...judged(tried),
-      ...propeller,
+      name,
+      diameter,
+      pitch,
+      areaRatio,
+      blades,
       fitted: false,
       efficiency: operatingPoint(modelOf(tried), use.cruiseSpeed).drive.propellerEfficiency,
     }
@@ -77,8 +92,17 @@ export function propellerChoices(project: Project): PropellerChoice[] {
   return [
     { ...choice({ diameter, pitch, areaRatio, blades }), fitted: true },
     ...[best(2, room), best(3, room), best(4, room), best(5, room), best(3, 0.9 * room)].filter(c => c !== null),
+    ...stockPropellers(project, library)
+      .map(stock => ({ own: isOwn(stock), ...choice({ ...wheelOf(stock), efficiencyFactor: null }, stock.name) }))
+      .filter(c => c.own || c.state !== 'stop')
+      .sort((a, b) => Number(b.own) - Number(a.own) || b.efficiency - a.efficiency)
+      .slice(0, OF_LIBRARY),
   ]
 }
+
+/** Propellers of a library of the fitted kind that go in the place. */
+const stockPropellers = ({ boat, design }: Project, library: Library): StockPropeller[] =>
+  library.propellers.filter(p => p.kind === design.propeller.kind && p.diameter <= boat.drive.greatestDiameter + 1e-6)
 
 /** A way to bring the motor's turns to the propeller's, with its best propeller. €, kg, and W lost in it at cruise. */
 export interface ReductionChoice {

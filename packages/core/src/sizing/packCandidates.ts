@@ -1,6 +1,6 @@
 import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../battery'
 import type { ControllerSpec } from '../drive'
-import type { Library } from '../parts'
+import { cellsOf, type Library } from '../parts'
 import { edit, type Edit } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import type { Text } from '../units'
@@ -36,7 +36,7 @@ export function packCandidates(
   const { duration } = stretchOf(use)
   const house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
   const energy = ((drive.cruisePower + house) * duration) / (1 - use.reserve)
-  const cells = held.pack ? [design.pack.cell] : library.cells
+  const cells = held.pack ? [design.pack.cell] : cellsOf(library)
   const found: DesignCandidate[] = []
   for (const cell of cells) {
     const pack = held.pack

@@ -3,7 +3,7 @@ import type { CellSpec } from '../battery'
 import type { Part, PartKindId } from '../parts'
 import { edit, type Edit, type ProjectPath, type ValueAt } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
-import type { StockPropeller } from '../propulsor'
+import { wheelOf, type StockPropeller } from '../propulsor'
 import { packOf } from './packCandidates'
 
 type Put = (part: Part, project: Project) => Edit[] | null
@@ -27,8 +27,7 @@ const PUT: Record<PartKindId, Put> = {
   motor: at('design.motor'),
   controller: at('design.controller'),
   propeller: (part, project) => {
-    const { kind, blades, diameter, pitch, areaRatio, hand } = part as unknown as StockPropeller
-    const value = { kind, blades, diameter, pitch, areaRatio, hand, efficiencyFactor: null }
+    const value = { ...wheelOf(part as unknown as StockPropeller), efficiencyFactor: null }
     return isJet(project) ? null : [edit('design.propeller', value)]
   },
   jet: (part, project) => (isJet(project) ? at('design.jet')(part, project) : null),

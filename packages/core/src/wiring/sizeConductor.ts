@@ -1,5 +1,6 @@
 import { ampacity, awgFor, STOCK_AREAS, type ConductorPlace } from './ampacity'
 import { conductorResistance } from './conductor'
+import type { CableSpec } from './wiringSpecs'
 
 /**
  * Volts that a run of the drive may lose, as a share (common practice: 3 % for propulsion and other critical circuits).
@@ -102,6 +103,25 @@ export function cableRun(
 /** Volts lost out and back in a run of a cable in use, V. */
 const voltsLost = ({ current, length }: RunDemand, area: number, parallel: number) =>
   2 * conductorResistance(length, area * parallel, IN_USE) * current
+
+/**
+ * The cheapest cable of a library that carries a run without growing too warm or losing too many volts.
+ *
+ * @param cables of the library; each lies with its own insulation
+ * @param run what it must carry, and how many lie side by side for each pole
+ * @returns a cable; null when none suits
+ */
+export function cableFor(
+  cables: readonly CableSpec[],
+  run: RunDemand & { parallel: number; fullVoltage: number },
+): CableSpec | null {
+  const { current, guard, voltage, parallel, place, fullVoltage } = run
+  const suits = ({ area, insulation, voltage: greatest }: CableSpec) =>
+    greatest >= fullVoltage &&
+    parallel * ampacity(area, { ...place, insulation }) >= Math.max(current, guard) &&
+    voltsLost(run, area, parallel) / voltage <= DROP_LIMIT
+  return cables.filter(suits).sort((a, b) => a.pricePerMetre - b.pricePerMetre || a.area - b.area)[0] ?? null
+}
 
 /**
  * The thinnest stock cable that carries a current without growing too warm or losing too many volts.

@@ -163,7 +163,7 @@ describe('nothing of the owner’s is swapped unseen', () => {
       inputCurrent: 14,
       listens: true,
     }
-    const offered = findingsOf(evaluate(bad, bad.use.cruiseSpeed), libraryWith({ chargers: [own] })).findings.find(
+    const offered = findingsOf(evaluate(bad, bad.use.cruiseSpeed), libraryWith({ charger: [own] })).findings.find(
       f => f.rule === 'chargerWindow',
     )
     expect(offered?.fixes.map(f => fillText(f.label))).toContain('My 30 V charger')

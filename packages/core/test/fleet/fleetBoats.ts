@@ -3,7 +3,7 @@ import { sizeRest } from '../../src/sizing'
 import fleet from './fleet.json' with { type: 'json' }
 import { KNOT } from '../../src/constants'
 import { newProject, withEdits, type Edit, type Project } from '../../src/project'
-import type { DriveKind } from '../../src/hull'
+import type { DriveKind, HullTypeId } from '../../src/hull'
 
 /**
  * Ordinary boats of every kind, none of them a demo boat: estimates by common practice, entered by their ten answers
@@ -13,7 +13,7 @@ export const FLEET: readonly Project[] = fleet.map(b => {
   const boat = newProject(
     {
       name: b.id,
-      hullType: b.hullType,
+      hullType: b.hullType as HullTypeId,
       drive: b.drive as DriveKind,
       lengthOverAll: b.lengthOverAll,
       beam: b.beam,

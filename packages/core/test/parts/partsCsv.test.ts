@@ -133,7 +133,7 @@ it('ten thousand motors are read, with progress on the way', () => {
 })
 
 it('own parts stand behind those that ship; none leave the library as it is', () => {
-  expect(libraryWith({ motors: [] })).toBe(SHIPPED_LIBRARY)
+  expect(libraryWith({ motor: [] })).toBe(SHIPPED_LIBRARY)
   const own = { ...SHIPPED_LIBRARY.motors[0]!, id: 'own/x' }
-  expect(libraryWith({ motors: [own] }).motors.at(-1)).toBe(own)
+  expect(libraryWith({ motor: [own] }).motors.at(-1)).toBe(own)
 })

@@ -208,7 +208,7 @@ describe('sizing the rest', () => {
     expect(s.outcome === 'nothingFits' && s.text.text).toMatch(/held motor/)
   })
   it('finds a design for typical boats of every size from their ten answers', () => {
-    for (const type of ['keelYacht', 'displacementLaunch'])
+    for (const type of ['keelYacht', 'displacementLaunch'] as const)
       for (const length of [6, 8, 10, 12, 15]) {
         const design = sized(newProject(typicalAnswers(type, length), 'x'))
         expect(findingsOf(evaluate(design, 2)).counts.stop, `${type} ${length} m`).toBe(0)

@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** Strings that do not divide into the banks wished. */
 export const bankUneven: Rule = {
-  id: 'bankUneven',
   part: 'pack',
   checks: 'Strings divide evenly into the banks',
   source: 'Each bank needs whole strings',

@@ -9,7 +9,6 @@ const CUPPED = 1.3
 
 /** Blades that push harder than the water under them allows. */
 export const bladeLoading: Rule = {
-  id: 'bladeLoading',
   part: 'propeller',
   slowerHelps: true,
   checks: 'Blades push no harder than water allows',

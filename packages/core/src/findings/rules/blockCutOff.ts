@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** The pack's charge volts against the management inside its blocks. */
 export const blockCutOff: Rule = {
-  id: 'blockCutOff',
   part: 'pack',
   checks: 'Charge ends before the blocks’ own management opens',
   source: 'Cut-offs of the blocks, as typed or as the chemistry survives',

@@ -4,7 +4,6 @@ import { lowerTopSpeed } from '../fixes'
 
 /** Battery guard that opens under way. */
 export const bmsAmps: Rule = {
-  id: 'bmsAmps',
   part: 'pack',
   slowerHelps: true,
   checks: 'Battery guard switches no less than the drive draws',

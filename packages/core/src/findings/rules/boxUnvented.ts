@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** A box that holds gas in. */
 export const boxUnvented: Rule = {
-  id: 'boxUnvented',
   part: 'pack',
   checks: 'Battery box is vented, or sealed as its maker says',
   source: 'Lead gives off hydrogen; a lithium cell in trouble gives hot gas (common practice)',

@@ -4,12 +4,12 @@ import { sizedCable } from '../wiringFixes'
 
 /** A cable that loses too many volts. */
 export const cableDrop: Rule = {
-  id: 'cableDrop',
   part: 'pack',
   slowerHelps: true,
   checks: 'Cables lose no more than 3 % of the volts',
   source: '3 % for propulsion and other critical circuits (common practice)',
-  check({ wiring: { main, motor } }) {
+  check(facts) {
+    const { main, motor } = facts.wiring
     const run = [main, motor].find(r => r.dropShare > DROP_LIMIT)
     if (!run) return null
     return {
@@ -26,7 +26,7 @@ export const cableDrop: Rule = {
           p: { value: DROP_LIMIT, quantity: 'ratio' },
         },
       },
-      fixes: sizedCable(run === main ? 'mainArea' : 'motorArea', run),
+      fixes: sizedCable(run === main ? 'mainArea' : 'motorArea', run, facts),
     }
   },
 }

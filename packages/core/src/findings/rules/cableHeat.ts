@@ -4,12 +4,12 @@ import { FIRE, sizedCable } from '../wiringFixes'
 
 /** A cable that grows too warm. */
 export const cableHeat: Rule = {
-  id: 'cableHeat',
   part: 'pack',
   slowerHelps: true,
   checks: 'Cables carry the current all day where they lie',
   source: 'ISO 13297 annex A: insulation, engine space, bundling',
-  check({ wiring: { main, motor, bank } }) {
+  check(facts) {
+    const { main, motor, bank } = facts.wiring
     const run = [main, motor, bank.lead].find(r => r.ampacity < r.current)
     if (!run) return null
     return {
@@ -33,7 +33,7 @@ export const cableHeat: Rule = {
       fixes:
         run.ampacity > 0
           ? [
-              ...sizedCable(run === motor ? 'motorArea' : 'mainArea', run),
+              ...sizedCable(run === motor ? 'motorArea' : 'mainArea', run, facts),
               {
                 label: { text: 'Lead it clear of the engine space' },
                 edits: [edit('design.wiring.engineSpace', false)],

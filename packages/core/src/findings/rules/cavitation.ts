@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** Blade area against cavitation at top speed. */
 export const cavitation: Rule = {
-  id: 'cavitation',
   part: 'propeller',
   slowerHelps: true,
   checks: 'Blades are wide enough against cavitation',

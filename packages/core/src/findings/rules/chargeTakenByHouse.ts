@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** A charge that never grows, since the house takes it. */
 export const chargeTakenByHouse: Rule = {
-  id: 'chargeTakenByHouse',
   part: 'pack',
   checks: 'Sources give more than the house takes',
   source: 'Sum of the sources less the house',

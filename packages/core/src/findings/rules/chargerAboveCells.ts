@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** Chargers that push more than the cells take. */
 export const chargerAboveCells: Rule = {
-  id: 'chargerAboveCells',
   part: 'pack',
   checks: 'Chargers push no more than the cells take',
   source: 'Charge current of the cells against the chargers’ plates',

@@ -4,7 +4,6 @@ import { bestCharger } from '../../project/charging'
 
 /** A car-type post that no charger on board answers. */
 export const chargerInlet: Rule = {
-  id: 'chargerInlet',
   part: 'pack',
   checks: 'Charger speaks to a car-type inlet where there is one',
   source: 'IEC 62196, SAE J1772: no pilot, no power',

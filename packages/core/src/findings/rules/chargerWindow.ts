@@ -5,7 +5,6 @@ import { bestCharger } from '../../project/charging'
 
 /** A charger for other volts. */
 export const chargerWindow: Rule = {
-  id: 'chargerWindow',
   part: 'pack',
   checks: 'Charger reaches the full pack’s volts and begins low enough',
   source: 'Windows of the plates',

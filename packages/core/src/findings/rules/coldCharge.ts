@@ -4,7 +4,6 @@ import { CHARGE_HABITS } from '../../battery'
 
 /** Charging cells that are too cold. */
 export const coldCharge: Rule = {
-  id: 'coldCharge',
   part: 'pack',
   checks: 'Pack is warm enough to be charged',
   source: 'Lithium below 0 °C plates metal; near it little may flow (common practice)',

@@ -4,7 +4,6 @@ import { FIRE } from '../wiringFixes'
 
 /** A contactor that cannot break, or runs hot. */
 export const contactorRating: Rule = {
-  id: 'contactorRating',
   part: 'pack',
   checks: 'Contactor breaks the pack’s volts and carries its amps',
   source: 'DC break rating at the end of charge; 1.25 × current all day (common practice)',

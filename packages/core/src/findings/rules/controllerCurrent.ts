@@ -4,7 +4,6 @@ import { ratingUse } from '../ratingUse'
 
 /** Battery-side amps against the controller. */
 export const controllerCurrent: Rule = {
-  id: 'controllerCurrent',
   part: 'controller',
   slowerHelps: true,
   checks: 'Controller passes the battery amps',

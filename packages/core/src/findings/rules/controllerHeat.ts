@@ -3,7 +3,6 @@ import { lowerTopSpeed, otherController } from '../fixes'
 
 /** A controller cuts its power for heat long before the pack is empty. */
 export const controllerHeat: Rule = {
-  id: 'controllerHeat',
   part: 'controller',
   slowerHelps: true,
   checks: 'Controller gives its power on a hot day',

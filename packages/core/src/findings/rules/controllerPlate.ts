@@ -4,7 +4,6 @@ import { plateFinding } from '../plateFinding'
 
 /** A controller whose figures cannot belong together. */
 export const controllerPlate: Rule = {
-  id: 'controllerPlate',
   part: 'controller',
   reveals: true,
   checks: 'Controller’s plate agrees with itself',

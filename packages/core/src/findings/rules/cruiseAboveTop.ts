@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** A cruise above the top speed wished cannot be meant. */
 export const cruiseAboveTop: Rule = {
-  id: 'cruiseAboveTop',
   part: 'hull',
   checks: 'Cruise is no faster than top',
   source: 'Sense',

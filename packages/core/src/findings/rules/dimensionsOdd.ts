@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** Dimensions that cannot belong to one boat: whatever follows from them is worth nothing. */
 export const dimensionsOdd: Rule = {
-  id: 'dimensionsOdd',
   part: 'hull',
   reveals: true,
   checks: 'Dimensions belong to one boat',

@@ -7,7 +7,6 @@ const LEAST = 0.15,
 
 /** From battery to hull: an answer that no real conversion shows. */
 export const efficiencyDoubt: Rule = {
-  id: 'efficiencyDoubt',
   part: 'propeller',
   checks: 'From battery to water the losses look real',
   source: 'Real conversions reach 0.30 to 0.50 at cruise, 0.15 to 0.65 at the extremes (common practice)',

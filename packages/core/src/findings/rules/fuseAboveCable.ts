@@ -3,7 +3,6 @@ import { bestFuse, FIRE } from '../wiringFixes'
 
 /** A fuse that lets the cable burn first. */
 export const fuseAboveCable: Rule = {
-  id: 'fuseAboveCable',
   part: 'pack',
   checks: 'Main fuse is no larger than its cable carries',
   source: 'ISO 13297 and ABYC E-11 (by name): the fuse guards the cable',

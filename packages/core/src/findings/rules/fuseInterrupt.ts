@@ -3,7 +3,6 @@ import { bestFuse, FIRE } from '../wiringFixes'
 
 /** A fuse that cannot break the pack’s short circuit. */
 export const fuseInterrupt: Rule = {
-  id: 'fuseInterrupt',
   part: 'pack',
   checks: 'Main fuse can interrupt the pack’s short circuit',
   source: 'V / R of cells and cable against the fuse’s interrupt rating',

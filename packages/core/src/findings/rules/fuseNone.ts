@@ -4,7 +4,6 @@ import { FIRE, ownFuse } from '../wiringFixes'
 
 /** No fuse of the library guards this pack. */
 export const fuseNone: Rule = {
-  id: 'fuseNone',
   part: 'pack',
   slowerHelps: true,
   checks: 'A main fuse that suits is in the library',

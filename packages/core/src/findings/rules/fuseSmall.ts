@@ -4,7 +4,6 @@ import { bestFuse } from '../wiringFixes'
 
 /** A fuse that blows in use. */
 export const fuseSmall: Rule = {
-  id: 'fuseSmall',
   part: 'pack',
   slowerHelps: true,
   checks: 'Main fuse has a quarter to spare over the current all day',

@@ -3,7 +3,6 @@ import { bestFuse, FIRE } from '../wiringFixes'
 
 /** A fuse for fewer volts than the pack has. */
 export const fuseVoltage: Rule = {
-  id: 'fuseVoltage',
   part: 'pack',
   checks: 'Main fuse clears at the full pack’s volts',
   source: 'The fuse’s DC rating against the end of charge',

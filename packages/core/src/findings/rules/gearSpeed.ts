@@ -4,7 +4,6 @@ import { withoutOldGears } from '../fixes'
 
 /** Old gears that would turn faster than they were made for. */
 export const gearSpeed: Rule = {
-  id: 'gearSpeed',
   part: 'propeller',
   slowerHelps: true,
   checks: 'Old gears turn slowly enough',

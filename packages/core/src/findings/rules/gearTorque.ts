@@ -4,7 +4,6 @@ import { RESIZE, withoutOldGears } from '../fixes'
 
 /** An electric motor gives its greatest torque standing still, which no old engine did. */
 export const gearTorque: Rule = {
-  id: 'gearTorque',
   part: 'propeller',
   checks: 'Old gears stand the motor’s torque',
   source: 'Torque at the gears’ input, as printed or as the old engine gave',

@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** Chargers that would draw more than the generator gives for hours. */
 export const generatorWeak: Rule = {
-  id: 'generatorWeak',
   part: 'pack',
   checks: 'Generator carries the chargers for hours',
   source: 'Seven to eight tenths of the rating for hours (common practice)',

@@ -3,7 +3,6 @@ import { betterCooling, lowerCruise, RESIZE } from '../fixes'
 
 /** Heat, not the battery, ends the day: the motor at cruise. */
 export const heatCruise: Rule = {
-  id: 'heatCruise',
   part: 'motor',
   slowerHelps: true,
   checks: 'Motor stays cool enough at cruise',

@@ -3,7 +3,6 @@ import { betterCooling, lowerTopSpeed, RESIZE } from '../fixes'
 
 /** Top speed that the motor's heat ends. */
 export const heatTop: Rule = {
-  id: 'heatTop',
   part: 'motor',
   slowerHelps: true,
   checks: 'Motor stays cool enough at top',

@@ -4,7 +4,6 @@ import { restVoltage } from '../../battery'
 
 /** The converter of the house against the pack's volts and the house's load. */
 export const houseConverter: Rule = {
-  id: 'houseConverter',
   part: 'pack',
   checks: 'House converter stands the pack’s volts and carries the house',
   source: 'Window and rating of its plate',

@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** House and traction have batteries of their own. */
 export const houseTogether = missingFitting({
-  id: 'houseTogether',
   fitting: 'separateHouse',
   part: 'pack',
   checks: 'House and traction have batteries of their own',

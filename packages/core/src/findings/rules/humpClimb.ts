@@ -4,7 +4,6 @@ import { RESIZE } from '../fixes'
 
 /** A planing boat whose drive does not get over the hump. */
 export const humpClimb: Rule = {
-  id: 'humpClimb',
   part: 'hull',
   slowerHelps: true,
   checks: 'The drive gets over the hump',

@@ -3,7 +3,6 @@ import { RESIZE } from '../fixes'
 
 /** The jet's impeller in the place measured for it. */
 export const jetFits: Rule = {
-  id: 'jetFits',
   part: 'propeller',
   checks: 'Jet fits its place',
   source: 'Largest impeller as measured',

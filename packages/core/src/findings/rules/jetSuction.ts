@@ -5,7 +5,6 @@ import { lowerTopSpeed, RESIZE } from '../fixes'
 
 /** A pump that sucks faster than its inlet feeds it, or takes more than its plate: at top. */
 export const jetSuction: Rule = {
-  id: 'jetSuction',
   part: 'propeller',
   slowerHelps: true,
   checks: 'Pump is fed and within its plate',

@@ -5,7 +5,6 @@ import { lowerTopSpeed } from '../fixes'
 
 /** The nearly empty pack, loaded at top, against the management inside its blocks. */
 export const lowCutOff: Rule = {
-  id: 'lowCutOff',
   part: 'pack',
   slowerHelps: true,
   checks: 'Nearly empty pack, loaded, stays above its blocks’ own cut-off',

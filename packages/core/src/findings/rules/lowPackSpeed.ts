@@ -5,7 +5,6 @@ import { lowerTopSpeed } from '../fixes'
 
 /** Top speed that a full pack gives and a low one does not. */
 export const lowPackSpeed: Rule = {
-  id: 'lowPackSpeed',
   part: 'pack',
   slowerHelps: true,
   checks: 'Top is reached on a low pack too',

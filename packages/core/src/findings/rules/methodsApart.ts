@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** Methods that hold at cruise and yet disagree. */
 export const methodsApart: Rule = {
-  id: 'methodsApart',
   part: 'hull',
   checks: 'Methods agree at cruise, and one of them holds there',
   source: 'Factor 1.5 between methods inside their ranges',

@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** Strings of other blocks beside the pack's own. */
 export const mixedStrings: Rule = {
-  id: 'mixedStrings',
   part: 'pack',
   checks: 'Strings side by side are alike',
   source: 'Same cells, capacity and age in one bank (common practice); current divides by resistance',

@@ -5,7 +5,6 @@ import { plateFinding } from '../plateFinding'
 
 /** A nameplate whose figures cannot belong together gives no losses to compute with. */
 export const motorNameplate: Rule = {
-  id: 'motorNameplate',
   part: 'motor',
   reveals: true,
   checks: 'Motor’s nameplate agrees with itself',

@@ -3,7 +3,6 @@ import { RESIZE } from '../fixes'
 
 /** A motor far too large for cruise wastes power in its iron. */
 export const motorPoorLoad: Rule = {
-  id: 'motorPoorLoad',
   part: 'motor',
   checks: 'Motor is efficient where the boat really cruises',
   source: 'Loss model; ten points below the rated efficiency (common practice)',

@@ -6,7 +6,6 @@ import { ratingUse } from '../ratingUse'
 
 /** Torque at cruise and top against the motor. */
 export const motorRating: Rule = {
-  id: 'motorRating',
   part: 'motor',
   slowerHelps: true,
   checks: 'Motor holds cruise all day and top at least for minutes',

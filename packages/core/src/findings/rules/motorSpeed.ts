@@ -4,7 +4,6 @@ import { lowerTopSpeed, RESIZE } from '../fixes'
 
 /** Can the pack's volts turn the motor fast enough for the top speed wished? */
 export const motorSpeed: Rule = {
-  id: 'motorSpeed',
   part: 'motor',
   slowerHelps: true,
   checks: 'Volts turn the motor fast enough for top',

@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** Metal parts joined. */
 export const noBonding = missingFitting({
-  id: 'noBonding',
   fitting: 'bonding',
   part: 'hull',
   checks: 'Metal parts and motor case are bonded',

@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** Every source of charge can be stopped by the battery guard. */
 export const noChargeRelays = missingFitting({
-  id: 'noChargeRelays',
   fitting: 'chargeRelays',
   part: 'pack',
   checks: 'Every source of charge can be stopped by the battery guard',

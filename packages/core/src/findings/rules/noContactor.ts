@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** A contactor can part pack and drive. */
 export const noContactor = missingFitting({
-  id: 'noContactor',
   fitting: 'contactor',
   part: 'pack',
   checks: 'A contactor can part pack and drive',

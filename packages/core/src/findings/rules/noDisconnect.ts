@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** A main disconnect parts the pack by hand. */
 export const noDisconnect = missingFitting({
-  id: 'noDisconnect',
   fitting: 'disconnect',
   part: 'pack',
   checks: 'A main disconnect parts the pack by hand',

@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** An emergency stop is in reach of the helm. */
 export const noEmergencyStop = missingFitting({
-  id: 'noEmergencyStop',
   fitting: 'emergencyStop',
   part: 'pack',
   checks: 'An emergency stop is in reach of the helm',

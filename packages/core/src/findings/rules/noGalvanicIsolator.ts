@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** The shore's earth, cut off for small currents. */
 export const noGalvanicIsolator = missingFitting({
-  id: 'noGalvanicIsolator',
   fitting: 'galvanicIsolator',
   part: 'hull',
   checks: 'The shore’s earth cannot carry galvanic current',

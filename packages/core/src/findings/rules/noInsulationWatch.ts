@@ -4,7 +4,6 @@ import { TOUCH_LIMIT } from '../../wiring'
 
 /** Above the touch limit without a watch on the insulation. */
 export const noInsulationWatch: Rule = {
-  id: 'noInsulationWatch',
   part: 'pack',
   checks: 'Above the touch limit the insulation is watched',
   source: 'IEC 61140, ISO 16315 (by name)',

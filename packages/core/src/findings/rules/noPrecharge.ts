@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** Controller’s input is charged through a resistor first. */
 export const noPrecharge = missingFitting({
-  id: 'noPrecharge',
   fitting: 'precharge',
   part: 'controller',
   checks: 'Controller’s input is charged through a resistor first',

@@ -2,7 +2,6 @@ import { missingFitting } from '../missingFitting'
 
 /** Energy is counted by a shunt. */
 export const noShunt = missingFitting({
-  id: 'noShunt',
   fitting: 'shunt',
   part: 'pack',
   checks: 'Energy is counted by a shunt',

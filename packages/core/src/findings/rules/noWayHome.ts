@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** One pack, one contactor, one controller, and nothing else to move her. */
 export const noWayHome: Rule = {
-  id: 'noWayHome',
   part: 'pack',
   checks: 'Something brings her home when one part fails',
   source: 'No single point of failure without another way home (common practice)',

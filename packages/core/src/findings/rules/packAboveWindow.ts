@@ -4,7 +4,6 @@ import { otherController } from '../fixes'
 
 /** The full pack against the upper end of controller and motor. */
 export const packAboveWindow: Rule = {
-  id: 'packAboveWindow',
   part: 'pack',
   checks: 'Full pack stays below what controller and motor stand',
   source: 'Voltage windows of the nameplates',

@@ -5,7 +5,6 @@ import { lowerTopSpeed, otherController } from '../fixes'
 
 /** The nearly empty pack, loaded at top speed, against the lower end of the controller. */
 export const packBelowWindow: Rule = {
-  id: 'packBelowWindow',
   part: 'pack',
   slowerHelps: true,
   checks: 'Nearly empty pack, loaded, stays above the controller’s cut-off',

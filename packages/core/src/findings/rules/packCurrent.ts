@@ -4,7 +4,6 @@ import { ratingUse } from '../ratingUse'
 
 /** Amps drawn from the cells against what they give. */
 export const packCurrent: Rule = {
-  id: 'packCurrent',
   part: 'pack',
   slowerHelps: true,
   checks: 'Cells give the amps drawn',

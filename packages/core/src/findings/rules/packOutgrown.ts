@@ -6,7 +6,6 @@ const FEW_YEARS = 5
 
 /** A pack that the day outgrows soon, or that wears out soon. */
 export const packOutgrown: Rule = {
-  id: 'packOutgrown',
   part: 'pack',
   checks: 'The outing still fits after some years',
   source: 'Wear by cycles and by the calendar (common practice, ± 40 %)',

@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** A pack where water comes. */
 export const packPlace: Rule = {
-  id: 'packPlace',
   part: 'pack',
   checks: 'Pack stands dry',
   source: 'Away from spray and bilge water (common practice, ISO/TS 23625 by name)',

@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** The pack against the spaces that were measured. */
 export const packRoom: Rule = {
-  id: 'packRoom',
   part: 'pack',
   checks: 'Blocks find room in the spaces measured',
   source: 'Whole blocks, upright, with the clearance typed',

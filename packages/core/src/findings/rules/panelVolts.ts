@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** A string of panels against the charge controller and the pack. */
 export const panelVolts: Rule = {
-  id: 'panelVolts',
   part: 'pack',
   checks: 'Panels’ volts suit the charge controller, cold and hot',
   source: 'Open volts on the coldest morning; best volts of hot cells',

@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** Panels that nothing can stop. */
 export const panelsUncontrolled: Rule = {
-  id: 'panelsUncontrolled',
   part: 'pack',
   checks: 'The battery guard can stop the panels',
   source: 'A source that cannot talk to the battery management gets a relay that it opens (common practice)',

@@ -4,7 +4,6 @@ import { ratingUse } from '../ratingUse'
 
 /** Motor-side amps against the controller. */
 export const phaseCurrent: Rule = {
-  id: 'phaseCurrent',
   part: 'controller',
   slowerHelps: true,
   checks: 'Controller passes the motor amps',

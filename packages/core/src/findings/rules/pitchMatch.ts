@@ -1,6 +1,6 @@
 import { edit } from '../../project/projectPath'
-import { stockSize } from '../../propulsor'
-import type { Rule } from '../finding'
+import { stockSize, wheelOf } from '../../propulsor'
+import type { Facts, Fix, Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
 /** How far off the turns may be where the motor's ratings end. */
@@ -11,12 +11,15 @@ const AIM = 0.9
 
 /** A pitch that ends the motor's torque early, or lets it spin out of turns with torque to spare. */
 export const pitchMatch: Rule = {
-  id: 'pitchMatch',
   part: 'propeller',
   checks: 'Pitch lets the motor use both its torque and its turns',
   source: 'Crossing of demand and ratings: turns and torque used there (common practice)',
   // where the top wished is held anyway there is no limit below it, and the match is a matter of taste
-  check({ atLimit, model: { project, propulsor } }) {
+  check(facts) {
+    const {
+      atLimit,
+      model: { project, propulsor },
+    } = facts
     if (propulsor.kind === 'jet' || !atLimit) return null
     const {
       by,
@@ -57,8 +60,26 @@ export const pitchMatch: Rule = {
                 edits: [edit('design.propeller.pitch', wanted)],
               },
             ]),
+        ...stockOfPitch(facts, wanted),
         RESIZE,
       ],
     }
   },
+}
+
+/** The propeller of the library whose pitch is nearest, of the fitted kind, as large as the fitted one or nearly. */
+function stockOfPitch({ library, model: { project } }: Facts, pitch: number): Fix[] {
+  const { kind, diameter, hand } = project.design.propeller,
+    room = project.boat.drive.greatestDiameter
+  const found = library.propellers
+    .filter(p => p.kind === kind && p.hand === hand && p.diameter <= room + 1e-6 && p.diameter >= 0.9 * diameter)
+    .sort((a, b) => Math.abs(a.pitch - pitch) - Math.abs(b.pitch - pitch))[0]
+  return found && !project.held.propeller
+    ? [
+        {
+          label: { text: found.name },
+          edits: [edit('design.propeller', { ...wheelOf(found), efficiencyFactor: null })],
+        },
+      ]
+    : []
 }

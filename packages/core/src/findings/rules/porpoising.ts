@@ -4,7 +4,6 @@ import { PACK_MOVE } from '../../system/curveReading'
 
 /** Trim at which a planing boat begins to leap. */
 export const porpoising: Rule = {
-  id: 'porpoising',
   part: 'hull',
   slowerHelps: true,
   checks: 'She runs steadily on the plane',

@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** Precharge too slow, or a resistor that must swallow too much at once. */
 export const prechargeRate: Rule = {
-  id: 'prechargeRate',
   part: 'controller',
   checks: 'Precharge takes 1 to 3 s with modest amps',
   source: '5 R C between 1 and 3 s; V/R (common practice)',

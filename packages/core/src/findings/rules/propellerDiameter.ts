@@ -4,7 +4,6 @@ import { RESIZE } from '../fixes'
 
 /** The propeller in its aperture. */
 export const propellerDiameter: Rule = {
-  id: 'propellerDiameter',
   part: 'propeller',
   checks: 'Propeller fits its place',
   source:

@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** A propeller outside what the series tested gives figures that nobody measured. */
 export const propellerSeries: Rule = {
-  id: 'propellerSeries',
   part: 'propeller',
   checks: 'Propeller lies inside the tested series',
   source: 'Oosterveld & van Oossanen 1975: P/D 0.5–1.4, areas tested for each blade number',

@@ -4,7 +4,6 @@ import { moreParallel } from '../fixes'
 
 /** Energy for the use against the pack, reserve kept back. */
 export const rangeShort: Rule = {
-  id: 'rangeShort',
   part: 'pack',
   slowerHelps: true,
   checks: 'Pack carries the use with the reserve kept',

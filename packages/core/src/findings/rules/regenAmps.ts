@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** Amps that a windmilling propeller pushes back, against what the cells take. */
 export const regenAmps: Rule = {
-  id: 'regenAmps',
   part: 'controller',
   checks: 'Regeneration is no more than the cells take',
   source: 'Charge current of the cells; a full pack takes nothing',

@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** Going ahead in the motor's weaker direction: power is lost every hour of the boat's life. */
 export const rotation: Rule = {
-  id: 'rotation',
   part: 'motor',
   checks: 'Ahead is the motor’s better direction',
   source: 'Direction after every reversal in gear and leg; weaker direction of the nameplate',

@@ -4,7 +4,6 @@ import { bestCharger } from '../../project/charging'
 
 /** A charger for other mains. */
 export const shoreVolts: Rule = {
-  id: 'shoreVolts',
   part: 'pack',
   checks: 'Charger is made for the shore’s volts',
   source: 'Plate of the charger',

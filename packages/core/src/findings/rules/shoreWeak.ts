@@ -6,7 +6,6 @@ const MUCH_LESS = 0.75
 
 /** A shore that gives less than the charger could use. */
 export const shoreWeak: Rule = {
-  id: 'shoreWeak',
   part: 'pack',
   checks: 'Shore gives what the charger asks',
   source: 'Breaker × share for hours (80 %, common practice)',

@@ -7,7 +7,6 @@ const LEAST = 0.03,
 
 /** Apparent slip at cruise that no boat shows for long. */
 export const slipOdd: Rule = {
-  id: 'slipOdd',
   part: 'propeller',
   checks: 'Slip at cruise is of the usual order',
   source: 'Yacht 40 to 45 %, launch 25 to 35 %, planing 10 to 20 % (common practice)',

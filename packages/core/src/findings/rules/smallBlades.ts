@@ -6,7 +6,6 @@ const LEAST = 2e5
 
 /** Blades so small and slow that the tests of large ones flatter them. */
 export const smallBlades: Rule = {
-  id: 'smallBlades',
   part: 'propeller',
   checks: 'Blades are large enough for the tests to hold',
   source: 'Series tested at Rn 2 000 000; small blades lose more to friction (common practice)',

@@ -10,7 +10,6 @@ const TIPS = { slow: { warn: 35, stop: 50 }, fast: { warn: 62, stop: Infinity } 
 
 /** Blade tips that run too fast. */
 export const tipSpeed: Rule = {
-  id: 'tipSpeed',
   part: 'propeller',
   slowerHelps: true,
   checks: 'Blade tips run slowly enough',

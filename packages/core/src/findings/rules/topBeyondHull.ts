@@ -14,7 +14,6 @@ const timesOf = (factor: number) => (factor < FAR ? `${factor.toFixed(1)} times`
 
 /** A top speed beyond the hull's own: more power only makes waves. */
 export const topBeyondHull: Rule = {
-  id: 'topBeyondHull',
   part: 'hull',
   slowerHelps: true,
   checks: 'Top speed wished is one that this hull can reach',

@@ -4,7 +4,6 @@ import type { Rule } from '../finding'
 
 /** The pack's greatest voltage against the limit of touch. */
 export const touchVoltage: Rule = {
-  id: 'touchVoltage',
   part: 'pack',
   checks: 'Pack’s greatest voltage stays at or below the touch limit',
   source: 'IEC 61140, IEC 60364-4-41: 60 V DC counts as extra-low',

@@ -3,7 +3,6 @@ import type { Rule } from '../finding'
 
 /** A weight that is only guessed makes everything after it a guess. */
 export const weightUnknown: Rule = {
-  id: 'weightUnknown',
   part: 'hull',
   checks: 'Weight is known within 15 %',
   source: 'Common practice: owners are often a fifth out until the boat hangs in a crane',

@@ -4,7 +4,6 @@ import { RESIZE } from '../fixes'
 
 /** Thrust enough to keep off a lee. */
 export const windHolding: Rule = {
-  id: 'windHolding',
   part: 'propeller',
   checks: 'She holds her ground in 25 kn of wind',
   source: 'Thrust at the quay for minutes against air drag on her bow (common practice)',
