@@ -9,7 +9,9 @@ import {
   SHORE_PLUGS,
   withEdits,
   type ChargerSpec,
-  edit, isOwn } from '@remigo/core'
+  edit,
+  isOwn,
+} from '@remigo/core'
 import { b } from '~/messages/benches'
 import { c } from '~/messages/charging'
 import { q, s } from '~/messages/storage'

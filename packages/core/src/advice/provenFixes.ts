@@ -5,7 +5,7 @@ import { HELD_PARTS, heldPartOf } from '../project/heldParts'
 import { perLibrary } from '../project/perLibrary'
 import { edit, withEdits, type Edit } from '../project/projectPath'
 import type { HeldPart, Project } from '../project/projectFields'
-import type { Text } from '../units'
+import { type Text, metresPerSecond } from '../units'
 import { sizeRest } from '../sizing'
 
 /** What is offered for a finding: fixes that were tried, and what would have to be had or given up where none helps. */
@@ -148,7 +148,7 @@ function goSlower({ use }: Project, share: number): Fix {
   return {
     label: {
       text: 'Cruise {c}, top {t}',
-      params: { c: { value: cruise, quantity: 'speed' }, t: { value: top, quantity: 'speed' } },
+      params: { c: metresPerSecond(cruise), t: metresPerSecond(top) },
     },
     edits: [edit('use.cruiseSpeed', cruise), edit('use.topSpeed', top)],
   }

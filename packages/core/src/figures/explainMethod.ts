@@ -2,7 +2,7 @@ import type { Project } from '../project/projectFields'
 import type { MethodId } from '../hull'
 import { resistanceMethodOf } from '../resistance'
 import { driveTrain, evaluate, type Evaluation, type MethodPoint } from '../system'
-import type { Text } from '../units'
+import { type Text, metresPerSecond } from '../units'
 import { sensitivitiesOf, type Sensitivity, type Working } from './explain'
 import { HULL_FIELDS } from './figure'
 
@@ -32,8 +32,8 @@ export function methodShaftPower(evaluation: Evaluation, method: MethodId): numb
 function methodHolds(e: Evaluation, method: MethodId): Text {
   const { middle } = e.model.methods.find(m => m.method.id === method)!
   const range = {
-    from: { value: middle.speedFrom, quantity: 'speed' as const },
-    to: { value: middle.speedTo, quantity: 'speed' as const },
+    from: metresPerSecond(middle.speedFrom),
+    to: metresPerSecond(middle.speedTo),
   }
   if (middle.outside.length > 0) {
     const which = middle.outside.map(o => `${o.name} ${o.value.toFixed(2)} (${o.min} to ${o.max})`).join(', ')

@@ -1,7 +1,7 @@
 import { GRAVITY } from '../constants'
 import { recommend, resistanceMethodOf } from '../resistance'
 import { FINE_FROUDE, type Evaluation } from '../system'
-import type { Text } from '../units'
+import { type Text, metresPerSecond } from '../units'
 import { ALWAYS, figure, force, HULL_FIELDS, length, listed, of, plain, power, speed } from './figure'
 
 /** Which methods hold at the lever's speed, as a sentence. */
@@ -17,8 +17,8 @@ export function methodsHold({ point, model }: Evaluation): Text {
         : '{names}: from {from} to {to}.',
     params: {
       names,
-      from: { value: prepared.speedFrom, quantity: 'speed' },
-      to: { value: prepared.speedTo, quantity: 'speed' },
+      from: metresPerSecond(prepared.speedFrom),
+      to: metresPerSecond(prepared.speedTo),
     },
   }
 }

@@ -1,3 +1,4 @@
+import { revsPerSecond } from '../units'
 import { continuousTorque, torqueConstant } from '../drive'
 import { LIMIT_LABELS, limitShares, NO_RATING, type Evaluation } from '../system'
 import {
@@ -50,7 +51,7 @@ export const MOTOR_FIGURES = {
     formula: ({ propeller, reduction }) => propeller * reduction,
     words: 'motor = propeller × reduction',
     source: 'Gear ratio',
-    holds: e => ({ text: 'Up to {n}.', params: { n: { value: plate(e).greatestRpm / 60, quantity: 'rotation' } } }),
+    holds: e => ({ text: 'Up to {n}.', params: { n: revsPerSecond(plate(e).greatestRpm / 60) } }),
     depends: MOTOR_FIELDS,
   }),
   motorTorque: figure({

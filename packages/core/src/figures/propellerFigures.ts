@@ -1,7 +1,7 @@
 import { GRAVITY, PRESSURE_ABOVE_VAPOUR } from '../constants'
 import { B_SERIES_RANGE, INLET_LOSS, kellerAddition, NOZZLE_LOSS, QUIET_TIPS, SUCTION_LIMIT } from '../propulsor'
 import type { Evaluation } from '../system'
-import type { Text } from '../units'
+import { type Text, plainNumber } from '../units'
 import {
   ALWAYS,
   count,
@@ -58,8 +58,8 @@ function seriesHolds({ model }: Evaluation): Text {
   return {
     text: `Pitch 0.5 to 1.4 of the diameter, area ${least} to ${most} with ${blades} blades. Now {p} and {a}.`,
     params: {
-      p: { value: model.propeller.pitchRatio, quantity: 'plain' },
-      a: { value: model.project.design.propeller.areaRatio, quantity: 'plain' },
+      p: plainNumber(model.propeller.pitchRatio),
+      a: plainNumber(model.project.design.propeller.areaRatio),
     },
   }
 }

@@ -1,3 +1,4 @@
+import { metresPerSecond } from '../units'
 import { edit } from '../project/projectPath'
 import { KNOT } from '../constants'
 import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
@@ -27,7 +28,7 @@ export function lowerTopSpeed({ allDaySpeed, model }: Designed): Fix[] {
   if (speed < model.project.use.cruiseSpeed) return []
   return [
     {
-      label: { text: 'Lower top to {speed}', params: { speed: { value: speed, quantity: 'speed' } } },
+      label: { text: 'Lower top to {speed}', params: { speed: metresPerSecond(speed) } },
       edits: [edit('use.topSpeed', speed)],
     },
   ]
@@ -47,7 +48,7 @@ export function lowerCruise({ allDaySpeed, model: { project } }: Designed): Fix[
   if (speed >= cruiseSpeed || speed < 0.2) return []
   return [
     {
-      label: { text: 'Cruise at {speed}', params: { speed: { value: speed, quantity: 'speed' } } },
+      label: { text: 'Cruise at {speed}', params: { speed: metresPerSecond(speed) } },
       edits: [edit('use.cruiseSpeed', speed)],
     },
   ]

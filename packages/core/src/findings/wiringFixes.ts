@@ -1,3 +1,4 @@
+import { squareMillimetres } from '../units'
 import { edit } from '../project/projectPath'
 import { SHIPPED_LIBRARY, type PartOf } from '../parts'
 import { cableFor, fuseFor, sizeConductor, type CableRun, type FuseDemand } from '../wiring'
@@ -75,9 +76,9 @@ export function sizedCable(
         sized.parallel > 1
           ? {
               text: '{n} × {a}',
-              params: { n: String(sized.parallel), a: { value: sized.area * 1e-6, quantity: 'copperArea' } },
+              params: { n: String(sized.parallel), a: squareMillimetres(sized.area) },
             }
-          : { text: '{a}', params: { a: { value: sized.area * 1e-6, quantity: 'copperArea' } } },
+          : { text: '{a}', params: { a: squareMillimetres(sized.area) } },
       edits: [edit(`design.wiring.${field}`, null)],
     },
     ...another,

@@ -1,7 +1,18 @@
 import type { PartName, Project } from '../project'
 import { stringVoltage } from '../solar'
 import { modelOf, tapRuns, wiringReport } from '../system'
-import type { Text } from '../units'
+import {
+  type Text,
+  ampHours,
+  fewSeconds,
+  metres,
+  ohms,
+  smallWatts,
+  squareMillimetres,
+  watts,
+  amps,
+  volts,
+} from '../units'
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent } from '../wiring'
 
 /** What a device is; each has its symbol. */
@@ -54,10 +65,10 @@ export interface OneLine {
   wires: Wire[]
 }
 
-const volts = (value: number): Text => ({ text: '{v}', params: { v: { value, quantity: 'voltage' } } })
-const amps = (value: number, words = ''): Text => ({
+const ofVolts = (value: number): Text => ({ text: '{v}', params: { v: volts(value) } })
+const ofAmps = (value: number, words = ''): Text => ({
   text: `{a}${words}`,
-  params: { a: { value, quantity: 'current' } },
+  params: { a: amps(value) },
 })
 const words = (text: string): Text => ({ text })
 
@@ -92,8 +103,8 @@ export function oneLine(project: Project): OneLine {
     text: run.parallel > 1 ? '{n} × {s}, {l}' : '{s}, {l}',
     params: {
       n: String(run.parallel),
-      s: { value: run.area * 1e-6, quantity: 'copperArea' },
-      l: { value: run.length, quantity: 'length' },
+      s: squareMillimetres(run.area),
+      l: metres(run.length),
     },
   })
 
@@ -121,8 +132,8 @@ export function oneLine(project: Project): OneLine {
         {
           text: '{v}, {c}',
           params: {
-            v: { value: model.pack.nominalVoltage, quantity: 'voltage' },
-            c: { value: strings * pack.cell.capacityAh * design.banks.health, quantity: 'charge' },
+            v: volts(model.pack.nominalVoltage),
+            c: ampHours(strings * pack.cell.capacityAh * design.banks.health),
           },
         },
       ],
@@ -132,7 +143,7 @@ export function oneLine(project: Project): OneLine {
       of('guard'),
       'guard',
       named('Battery guard'),
-      [amps(report.bmsCurrent, ' all day'), words('watches every cell')],
+      [ofAmps(report.bmsCurrent, ' all day'), words('watches every cell')],
       'pack',
     )
     join(of('pack'), of('guard'), 'signal')
@@ -149,26 +160,26 @@ export function oneLine(project: Project): OneLine {
             {
               text: '{a}, {v}',
               params: {
-                a: { value: report.fuse.rating, quantity: 'current' },
-                v: { value: report.fuse.voltage, quantity: 'voltage' },
+                a: amps(report.fuse.rating),
+                v: volts(report.fuse.voltage),
               },
             },
-            amps(report.fuse.interrupt, ' interrupts'),
+            ofAmps(report.fuse.interrupt, ' interrupts'),
           ]
         : [words('none suits')],
     )
     if (fitted.disconnect)
       inWay('disconnect', 'switch', single ? 'Main disconnect' : 'Disconnect', [
-        amps(report.contactor.wantsCurrent, ' all day'),
-        volts(model.pack.fullVoltage),
+        ofAmps(report.contactor.wantsCurrent, ' all day'),
+        ofVolts(model.pack.fullVoltage),
       ])
     if (fitted.contactor) {
       inWay('contactor', 'contactor', 'Contactor', [
         {
           text: '{a}, {v} DC',
           params: {
-            a: { value: report.contactor.current, quantity: 'current' },
-            v: { value: report.contactor.voltage, quantity: 'voltage' },
+            a: amps(report.contactor.current),
+            v: volts(report.contactor.voltage),
           },
         },
       ])
@@ -197,8 +208,8 @@ export function oneLine(project: Project): OneLine {
       {
         text: '{a} to {b}',
         params: {
-          a: { value: controller.leastVoltage, quantity: 'voltage' },
-          b: { value: controller.greatestVoltage, quantity: 'voltage' },
+          a: volts(controller.leastVoltage),
+          b: volts(controller.greatestVoltage),
         },
       },
     ],
@@ -211,8 +222,8 @@ export function oneLine(project: Project): OneLine {
   join('controller', 'motor', 'phase', {
     text: '3 × {s}, {l}',
     params: {
-      s: { value: report.motor.area * 1e-6, quantity: 'copperArea' },
-      l: { value: report.motor.length, quantity: 'length' },
+      s: squareMillimetres(report.motor.area),
+      l: metres(report.motor.length),
     },
   })
 
@@ -227,11 +238,11 @@ export function oneLine(project: Project): OneLine {
         {
           text: '{r}, {t}',
           params: {
-            r: { value: report.precharge.resistance, quantity: 'bigResistance' },
-            t: { value: report.precharge.time, quantity: 'seconds' },
+            r: ohms(report.precharge.resistance),
+            t: fewSeconds(report.precharge.time),
           },
         },
-        { text: '{a} at first', params: { a: { value: report.precharge.peak, quantity: 'current' } } },
+        { text: '{a} at first', params: { a: amps(report.precharge.peak) } },
       ],
       'wiring',
       'controller',
@@ -262,7 +273,7 @@ export function oneLine(project: Project): OneLine {
       ],
       'pack',
     )
-    add(`${id}Fuse`, 'fuse', 'Fuse', [amps(chargeFuse(group.parallel * group.cell.current))], 'pack')
+    add(`${id}Fuse`, 'fuse', 'Fuse', [ofAmps(chargeFuse(group.parallel * group.cell.current))], 'pack')
     join(id, `${id}Fuse`)
     join(`${id}Fuse`, fitted.disconnect ? 'disconnect' : 'fuse')
     join(id, 'guard', 'signal')
@@ -275,7 +286,7 @@ export function oneLine(project: Project): OneLine {
   const tapCable = (name: keyof typeof taps): Text | null => (taps[name] ? cable(taps[name]) : null)
   const source = (from: string, name: 'charge' | 'panel', current: number, bench: Device['bench']) => {
     const size = tapCable(name === 'charge' ? 'charge' : 'sun')
-    add(`${name}Fuse`, 'fuse', 'Fuse', [amps(chargeFuse(current))], bench)
+    add(`${name}Fuse`, 'fuse', 'Fuse', [ofAmps(chargeFuse(current))], bench)
     if (fitted.chargeRelays) {
       add(`${name}Relay`, 'relay', 'Charge relay', [words('the guard opens it')], bench)
       join(from, `${name}Relay`)
@@ -289,7 +300,7 @@ export function oneLine(project: Project): OneLine {
       'generator',
       'generator',
       'Generator',
-      [{ text: '{p} rated', params: { p: { value: charging.generatorPower, quantity: 'electricPower' } } }],
+      [{ text: '{p} rated', params: { p: watts(charging.generatorPower) } }],
       'charging',
     )
     add('changeover', 'switch', 'Changeover', [words('shore or generator, never both')], 'charging')
@@ -303,8 +314,8 @@ export function oneLine(project: Project): OneLine {
       {
         text: '{v}, {a}',
         params: {
-          v: { value: charging.shoreVoltage, quantity: 'voltage' },
-          a: { value: charging.shoreCurrent, quantity: 'current' },
+          v: volts(charging.shoreVoltage),
+          a: amps(charging.shoreCurrent),
         },
       },
       words('residual-current breaker'),
@@ -323,7 +334,7 @@ export function oneLine(project: Project): OneLine {
     'charger',
     'charger',
     charging.count > 1 ? `${charging.count} chargers` : 'Charger',
-    [words(charging.charger.name), amps(charging.count * charging.charger.current, ' at most')],
+    [words(charging.charger.name), ofAmps(charging.count * charging.charger.current, ' at most')],
     'charging',
   )
   shoreLine.slice(1).forEach((id, i) => join(shoreLine[i]!, id, 'ac'))
@@ -346,7 +357,7 @@ export function oneLine(project: Project): OneLine {
       'panelSwitch',
       'switch',
       'Panel disconnect',
-      [volts(stringVoltage(solar).cold), amps(solar.parallel * solar.panel.shortCurrent)],
+      [ofVolts(stringVoltage(solar).cold), ofAmps(solar.parallel * solar.panel.shortCurrent)],
       'solar',
     )
     join('panels', 'panelSwitch', 'dc', tapCable('panels'))
@@ -355,7 +366,7 @@ export function oneLine(project: Project): OneLine {
         'regulator',
         'regulator',
         'Charge controller',
-        [words(solar.controller.name), amps(solar.controller.current, ' at most')],
+        [words(solar.controller.name), ofAmps(solar.controller.current, ' at most')],
         'solar',
       )
       join('panelSwitch', 'regulator')
@@ -364,13 +375,13 @@ export function oneLine(project: Project): OneLine {
   }
   if (use.houseLoad === 0) return { devices, wires }
   // the house: from behind the main fuse, with a fuse of its own
-  add('houseFuse', 'fuse', 'Fuse', [amps(houseFuse(use.houseLoad, model.pack.nominalVoltage))])
+  add('houseFuse', 'fuse', 'Fuse', [ofAmps(houseFuse(use.houseLoad, model.pack.nominalVoltage))])
   add('converter', 'converter', 'DC-DC', [
     {
       text: '{v} to 12 V, {p}',
       params: {
-        v: { value: model.pack.nominalVoltage, quantity: 'voltage' },
-        p: { value: wiring.dcdcPower ?? converterPower(use.houseLoad), quantity: 'smallPower' },
+        v: volts(model.pack.nominalVoltage),
+        p: smallWatts(wiring.dcdcPower ?? converterPower(use.houseLoad)),
       },
     },
   ])
@@ -380,9 +391,7 @@ export function oneLine(project: Project): OneLine {
     add('house', 'battery', 'House battery', [words('12 V, keeps lights, pump and radio')])
     join('converter', 'house')
   }
-  add('loads', 'load', 'House', [
-    { text: '{p} on average', params: { p: { value: use.houseLoad, quantity: 'smallPower' } } },
-  ])
+  add('loads', 'load', 'House', [{ text: '{p} on average', params: { p: smallWatts(use.houseLoad) } }])
   join(fitted.separateHouse ? 'house' : 'converter', 'loads')
   return { devices, wires }
 }

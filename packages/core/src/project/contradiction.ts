@@ -1,5 +1,5 @@
 import type { BoatDimensions } from '../hull'
-import { fillText, type Text } from '../units'
+import { fillText, type Text, kilograms, metres, plainNumber } from '../units'
 
 /**
  * Dimensions that cannot belong to one boat: the field to look at, a sentence without its full stop, and a value of a
@@ -15,9 +15,9 @@ export interface Contradiction {
 export const contradictionText = (c: Contradiction): string => fillText(c.message)
 
 /** A length, a weight and a bare number of a sentence; the contradiction itself. */
-export const length = (value: number) => ({ value, quantity: 'length' as const }),
-  mass = (value: number) => ({ value, quantity: 'mass' as const }),
-  plain = (value: number) => ({ value, quantity: 'plain' as const })
+export const length = (value: number) => metres(value),
+  mass = (value: number) => kilograms(value),
+  plain = (value: number) => plainNumber(value)
 export const say = (
   field: Contradiction['field'],
   text: string,

@@ -1,3 +1,4 @@
+import { amps, cellVolts, kelvins, volts } from '../units'
 import { CHARGE_HABITS, CHEMISTRIES, isLead } from '../battery'
 import type { Project } from '../project'
 import { chargeStart, modelOf, wiringReport } from '../system'
@@ -50,10 +51,10 @@ export function chargerSettings(project: Project): SettingGroup[] {
   const chemistry = CHEMISTRIES[pack.cell.chemistry],
     habits = CHARGE_HABITS[pack.cell.chemistry],
     lead = isLead(pack.cell.chemistry)
-  const v = (value: number): Setting['value'] => ({ text: '{v}', params: { v: { value, quantity: 'voltage' } } })
-  const cell = (value: number): Setting['value'] => ({ text: '{v}', params: { v: { value, quantity: 'cellVoltage' } } })
-  const a = (value: number): Setting['value'] => ({ text: '{a}', params: { a: { value, quantity: 'current' } } })
-  const k = (value: number): Setting['value'] => ({ text: '{t}', params: { t: { value, quantity: 'temperature' } } })
+  const v = (value: number): Setting['value'] => ({ text: '{v}', params: { v: volts(value) } })
+  const cell = (value: number): Setting['value'] => ({ text: '{v}', params: { v: cellVolts(value) } })
+  const a = (value: number): Setting['value'] => ({ text: '{a}', params: { a: amps(value) } })
+  const k = (value: number): Setting['value'] => ({ text: '{t}', params: { t: kelvins(value) } })
   const target = figures.fullVoltage - (cells > 4 ? MARGIN : 0)
   return [
     {

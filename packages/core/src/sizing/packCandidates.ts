@@ -3,7 +3,7 @@ import type { ControllerSpec } from '../drive'
 import { cellsOf, type Library } from '../parts'
 import { edit, type Edit } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
-import type { Text } from '../units'
+import { type Text, volts } from '../units'
 import { TOUCH_LIMIT } from '../wiring'
 import { partsPrice } from '../system/designTotals'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../system/driveTrain'
@@ -53,12 +53,12 @@ export function packCandidates(
     const figures = packFigures(pack)
     if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
     if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
-    const amps = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
+    const ampsFor = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
     const suiting = suitingControllers(
       held.controller ? [design.controller] : library.controllers,
       figures,
-      amps(drive.topPower),
-      amps(drive.cruisePower) / (1 - use.headroom),
+      ampsFor(drive.topPower),
+      ampsFor(drive.cruisePower) / (1 - use.headroom),
       Math.max(drive.topPhase, drive.cruisePhase / (1 - use.headroom)),
     )
     const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
@@ -99,17 +99,17 @@ function packOfCells(
   series = Math.min(series, Math.floor(most / (chargeVoltage * cell.cellsInSeries)))
   if (series < 1 || series * block < 0.9 * systemVoltage) return null
   const string = packFigures({ cell, series, parallel: 1, chargeVoltage })
-  const volts = 0.94 * string.nominalVoltage
+  const loaded = 0.94 * string.nominalVoltage
   // 2 % more than the sum, since the voltage at cruise is not known to the volt yet
   const ofCapacity = (1.02 * energy) / string.usableEnergy,
-    rate = (demand.cruisePower + house) / volts / cell.capacityAh
+    rate = (demand.cruisePower + house) / loaded / cell.capacityAh
   let enough = Math.ceil(ofCapacity - 1e-9)
   while (enough < 100 && enough * peukertShare(chemistry.peukert, rate / enough) < ofCapacity) enough++
   const parallel = Math.max(
     1,
     enough,
-    Math.ceil((demand.topPower + house) / volts / cell.current),
-    Math.ceil((demand.cruisePower + house) / volts / cell.current / (1 - headroom)),
+    Math.ceil((demand.topPower + house) / loaded / cell.current),
+    Math.ceil((demand.cruisePower + house) / loaded / cell.current / (1 - headroom)),
   )
   return parallel > 100 ? null : { cell, series, parallel, chargeVoltage }
 }
@@ -137,8 +137,8 @@ export function packOf(project: Project, cell: CellSpec): PackOfCells {
     topPower: top.drive.controllerInput,
     greatestVoltage: Math.min(motor.greatestVoltage, controller.greatestVoltage),
   }
-  const at = (volts: number) =>
-    packOfCells(cell, demand, volts, energy.needed / (1 - use.reserve), use.headroom, cruise.drive.housePower)
+  const at = (voltage: number) =>
+    packOfCells(cell, demand, voltage, energy.needed / (1 - use.reserve), use.headroom, cruise.drive.housePower)
   const suits = (pack: PackSpec | null) =>
     pack !== null && packFigures(pack).nominalVoltage >= Math.max(motor.leastVoltage, controller.leastVoltage)
       ? pack
@@ -152,15 +152,15 @@ export function packOf(project: Project, cell: CellSpec): PackOfCells {
       reason: {
         text: 'They make no pack of {v}, which is held; let go of it and they make one of {f}.',
         params: {
-          v: { value: systemVoltage, quantity: 'voltage' },
-          f: { value: packFigures(free).nominalVoltage, quantity: 'voltage' },
+          v: volts(systemVoltage),
+          f: volts(packFigures(free).nominalVoltage),
         },
       },
       edits: [edit('held.voltage', false), edit('design.pack', free)],
     }
   const window = {
-    a: { value: Math.max(motor.leastVoltage, controller.leastVoltage), quantity: 'voltage' as const },
-    b: { value: demand.greatestVoltage, quantity: 'voltage' as const },
+    a: volts(Math.max(motor.leastVoltage, controller.leastVoltage)),
+    b: volts(demand.greatestVoltage),
   }
   return {
     outcome: 'none',

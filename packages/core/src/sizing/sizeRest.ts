@@ -5,7 +5,7 @@ import { edit, type Edit } from '../project/projectPath'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import type { Text } from '../units'
+import { type Text, metresPerSecond, share } from '../units'
 import { checkFindings } from '../findings'
 import { modelOf } from '../system/model'
 import type { DesignCandidate } from './candidate'
@@ -119,7 +119,7 @@ function whyNoDrive(project: Project, excess: number): Text {
   if (project.held.motor) {
     return {
       text: 'The held motor would need {x} of its all-day rating. Lower cruise or top, or let go of the motor.',
-      params: { x: { value: excess, quantity: 'ratio' } },
+      params: { x: share(excess) },
     }
   }
   if (!Number.isFinite(excess))
@@ -131,6 +131,6 @@ function whyNoDrive(project: Project, excess: number): Text {
     }
   return {
     text: 'The largest motors would need {x} of their all-day rating at {top}. Lower the top speed.',
-    params: { x: { value: excess, quantity: 'ratio' }, top: { value: project.use.topSpeed, quantity: 'speed' } },
+    params: { x: share(excess), top: metresPerSecond(project.use.topSpeed) },
   }
 }

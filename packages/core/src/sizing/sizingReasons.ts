@@ -1,3 +1,4 @@
+import { metresPerSecond, share, smallMetres, volts, amps } from '../units'
 import { packFigures } from '../battery'
 import type { Project } from '../project/projectFields'
 import { TOUCH_LIMIT } from '../wiring'
@@ -25,8 +26,8 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
             text: '{name}: with this drive the cheapest way to hold {top} all day and keep {room} free at cruise.',
             params: {
               name: d.motor.name,
-              top: { value: use.topSpeed, quantity: 'speed' },
-              room: { value: use.headroom, quantity: 'ratio' },
+              top: metresPerSecond(use.topSpeed),
+              room: share(use.headroom),
             },
           },
     },
@@ -55,15 +56,15 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
             ? {
                 text: '{d} by {p} is held.',
                 params: {
-                  d: { value: d.propeller.diameter, quantity: 'smallLength' },
-                  p: { value: d.propeller.pitch, quantity: 'smallLength' },
+                  d: smallMetres(d.propeller.diameter),
+                  p: smallMetres(d.propeller.pitch),
                 },
               }
             : {
                 text: '{d} by {p}, {blades} blades: fills the place; this pitch wastes least at top.',
                 params: {
-                  d: { value: d.propeller.diameter, quantity: 'smallLength' },
-                  p: { value: d.propeller.pitch, quantity: 'smallLength' },
+                  d: smallMetres(d.propeller.diameter),
+                  p: smallMetres(d.propeller.pitch),
                   blades: String(d.propeller.blades),
                 },
               },
@@ -77,8 +78,8 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
             text: '{name}: the cheapest that takes {full} and gives {amps} to the motor.',
             params: {
               name: d.controller.name,
-              full: { value: pack.fullVoltage, quantity: 'voltage' },
-              amps: { value: d.topPhase, quantity: 'current' },
+              full: volts(pack.fullVoltage),
+              amps: amps(d.topPhase),
             },
           },
     },
@@ -86,20 +87,20 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
       part: 'voltage',
       held: held.voltage,
       text: held.voltage
-        ? { text: '{v} is held.', params: { v: { value: project.design.systemVoltage, quantity: 'voltage' } } }
+        ? { text: '{v} is held.', params: { v: volts(project.design.systemVoltage) } }
         : pack.fullVoltage <= TOUCH_LIMIT
           ? {
               text: '{v}: stays below the touch limit of {limit} even when full.',
               params: {
-                v: { value: pack.nominalVoltage, quantity: 'voltage' },
-                limit: { value: TOUCH_LIMIT, quantity: 'voltage' },
+                v: volts(pack.nominalVoltage),
+                limit: volts(TOUCH_LIMIT),
               },
             }
           : {
               text: '{v}: this power needs it; above the touch limit of {limit} it wants a qualified person.',
               params: {
-                v: { value: pack.nominalVoltage, quantity: 'voltage' },
-                limit: { value: TOUCH_LIMIT, quantity: 'voltage' },
+                v: volts(pack.nominalVoltage),
+                limit: volts(TOUCH_LIMIT),
               },
             },
     },
@@ -116,7 +117,7 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
               s: String(d.pack.series),
               p: String(d.pack.parallel),
               cell: d.pack.cell.name,
-              reserve: { value: use.reserve, quantity: 'ratio' },
+              reserve: share(use.reserve),
             },
           },
     },

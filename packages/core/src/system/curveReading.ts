@@ -10,7 +10,7 @@ import {
   type PlaningRun,
 } from '../resistance'
 import { findRoot } from '../numeric'
-import type { Text } from '../units'
+import { type Text, joulesPerMetre, metres, metresPerSecond, plainNumber, watts, share } from '../units'
 import type { Model } from './model'
 import type { OperatingPoint } from './operatingPoint'
 import type { Payoff } from './payoff'
@@ -75,10 +75,10 @@ function disagreement({ resistance, speed }: OperatingPoint): Text | null {
   return {
     text: `At {v} {high} asks {x} times what {low} asks. ${why}`,
     params: {
-      v: { value: speed, quantity: 'speed' },
+      v: metresPerSecond(speed),
       high: resistanceMethodOf(high.id).label,
       low: resistanceMethodOf(low.id).label,
-      x: { value: high.value / low.value, quantity: 'plain' },
+      x: plainNumber(high.value / low.value),
     },
   }
 }
@@ -100,8 +100,8 @@ export function readCurve(
 ): CurveReading {
   const hump = model.hullType.waveBound ? null : humpOf(points)
   const cheapest = cheapestOf(points)
-  const speed = (value: number) => ({ value, quantity: 'speed' as const })
-  const power = (value: number) => ({ value, quantity: 'electricPower' as const })
+  const speed = (value: number) => metresPerSecond(value)
+  const power = (value: number) => watts(value)
   const sentences: Text[] = []
   if (cruise.speed > 1.02 * knee.speed) {
     const saved = points.reduce((a, b) => (Math.abs(b.speed - knee.speed) < Math.abs(a.speed - knee.speed) ? b : a))
@@ -109,7 +109,7 @@ export function readCurve(
       text: 'Cruise lies beyond the knee: {v} instead would take {share} of the power.',
       params: {
         v: speed(knee.speed),
-        share: { value: saved.drive.packPower / cruise.drive.packPower, quantity: 'ratio' },
+        share: share(saved.drive.packPower / cruise.drive.packPower),
       },
     })
   } else if (knee.reason !== 'top')
@@ -121,8 +121,8 @@ export function readCurve(
     text: 'A mile is cheapest at {v}, {e}; at cruise it takes {c}.',
     params: {
       v: speed(cheapest.speed),
-      e: { value: cheapest.energyPerDistance, quantity: 'energyPerDistance' },
-      c: { value: cruise.energyPerDistance, quantity: 'energyPerDistance' },
+      e: joulesPerMetre(cheapest.energyPerDistance),
+      c: joulesPerMetre(cruise.energyPerDistance),
     },
   })
   const half = points.reduce((a, b) =>
@@ -143,7 +143,7 @@ export function readCurve(
   if (depth !== null && depthFroude(cruise.speed, depth) > SHALLOW_WARNING)
     sentences.push({
       text: 'In {h} the bottom is felt at cruise: keep below {v} there.',
-      params: { h: { value: depth, quantity: 'length' }, v: speed(SHALLOW_WARNING * Math.sqrt(GRAVITY * depth)) },
+      params: { h: metres(depth), v: speed(SHALLOW_WARNING * Math.sqrt(GRAVITY * depth)) },
     })
   const apart = disagreement(cruise)
   if (apart) sentences.push(apart)

@@ -1,4 +1,4 @@
-import type { Text } from '../units'
+import { type Text, plainNumber, share } from '../units'
 import type { TrialRun } from './trialRuns'
 
 /** A run with the resistance that its power means through the drive on the board. */
@@ -98,13 +98,13 @@ export function fitTrial(runs: readonly ResistanceRun[]): TrialOutcome {
   if (Math.abs(fit.a) > BOUND)
     return refuse(
       'The runs take {x} times what any method expects. Look at the units, and whether watts are at the battery.',
-      { x: { value: Math.exp(fit.a), quantity: 'plain' } },
+      { x: plainNumber(Math.exp(fit.a)) },
     )
   if (scatter > 0.4)
     return refuse(
       'The runs scatter by {s}: no curve can be drawn through them. Hold each for two minutes, both ways, in ' +
         'slack water.',
-      { s: { value: scatter, quantity: 'ratio' } },
+      { s: share(scatter) },
     )
   const logFactor = (speed: number) => {
     const x = Math.log(Math.max(0.05, speed) / middle),

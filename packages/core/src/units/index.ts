@@ -1,5 +1,6 @@
 export * from './fillText'
 export * from './formatQuantity'
+export * from './measured'
 export * from './parseQuantity'
 export * from './quantities'
 export * from './timesText'

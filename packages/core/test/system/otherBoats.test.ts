@@ -20,7 +20,7 @@ import {
 } from '../../src/project'
 import { chargerSettings, partsList } from '../../src/report'
 import { chargeReport, chargeStart, evaluate, modelOf, solarReport, wiringReport } from '../../src/system'
-import { fillText } from '../../src/units'
+import { fillText, amps } from '../../src/units'
 import { FLEET } from '../fleet/fleetBoats'
 
 const named = (id: string) => DEMO_BOATS.find(b => b.id === `demo-${id}`)!
@@ -193,7 +193,7 @@ describe('banks', () => {
     const { bmsCurrent, fuse } = wiringReport(modelOf(two)),
       guards = oneLine(two).devices.filter(d => d.kind === 'guard')
     expect(guards.map(d => fillText(d.lines[0]!))).toEqual(
-      Array(2).fill(fillText({ text: '{a} all day', params: { a: { value: bmsCurrent, quantity: 'current' } } })),
+      Array(2).fill(fillText({ text: '{a} all day', params: { a: amps(bmsCurrent) } })),
     )
     const lines = partsList(two)
     expect(lines.find(l => l.item.startsWith('Battery management'))).toMatchObject({

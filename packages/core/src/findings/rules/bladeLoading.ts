@@ -1,3 +1,4 @@
+import { plainNumber } from '../../units'
 import { edit } from '../../project/projectPath'
 import { runsFast } from '../../propulsor'
 import type { Rule } from '../finding'
@@ -30,12 +31,12 @@ export const bladeLoading: Rule = {
       amount: shareOver(blades.loading / blades.limit),
       sentence: {
         text: 'They load the water to {l} where {limit} is the most: the backs cavitate, thrust and quiet are lost.',
-        params: { l: { value: blades.loading, quantity: 'plain' }, limit: { value: blades.limit, quantity: 'plain' } },
+        params: { l: plainNumber(blades.loading), limit: plainNumber(blades.limit) },
       },
       measure: blades.loading / blades.limit,
       fixes: [
         {
-          label: { text: 'Area {a}', params: { a: { value: wider, quantity: 'plain' } } },
+          label: { text: 'Area {a}', params: { a: plainNumber(wider) } },
           edits: [edit('design.propeller.areaRatio', wider)],
         },
         ...lowerTopSpeed(facts),

@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -18,14 +19,14 @@ export const blockCutOff: Rule = {
     return {
       severity: 'stop',
       title: 'charge and cut-off',
-      amount: { text: '+{v}', params: { v: { value: over, quantity: 'voltage' } } },
+      amount: { text: '+{v}', params: { v: volts(over) } },
       sentence: {
         text:
           'Charging goes to {f}; the blocks cut off at {c}. When they open, the drive and the charger lose the ' +
           'pack at once.',
         params: {
-          f: { value: pack.fullVoltage, quantity: 'voltage' },
-          c: { value: pack.highVoltage, quantity: 'voltage' },
+          f: volts(pack.fullVoltage),
+          c: volts(pack.highVoltage),
         },
       },
       caution:
@@ -37,7 +38,7 @@ export const blockCutOff: Rule = {
               {
                 label: {
                   text: 'Charge to {v}',
-                  params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' } },
+                  params: { v: volts(perCell * pack.cellsInSeries) },
                 },
                 edits: [edit('design.pack.chargeVoltage', perCell)],
               },

@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { lowerTopSpeed } from '../fixes'
@@ -24,18 +25,18 @@ export const bmsAmps: Rule = {
     return {
       severity: bmsCurrent < top.drive.packCurrent * share ? 'stop' : 'caution',
       title: 'battery guard',
-      amount: { text: '{a}', params: { a: { value: bmsCurrent - current, quantity: 'current' } } },
+      amount: { text: '{a}', params: { a: amps(bmsCurrent - current) } },
       sentence: {
         text:
           `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} with headroom; the guard opens above {b}, ` +
           `and ${banks > 1 ? 'the bank is gone' : 'she stops'} without warning.`,
-        params: { c: { value: current, quantity: 'current' }, b: { value: bmsCurrent, quantity: 'current' } },
+        params: { c: amps(current), b: amps(bmsCurrent) },
       },
       fixes: [
         {
           label: {
             text: 'A guard for {c}',
-            params: { c: { value: Math.ceil(current / 10) * 10, quantity: 'current' } },
+            params: { c: amps(Math.ceil(current / 10) * 10) },
           },
           edits: [edit('design.wiring.bmsCurrent', Math.ceil(current / 10) * 10)],
         },

@@ -1,3 +1,4 @@
+import { metres, share, smallWatts, squareMillimetres, volts } from '../../units'
 import type { Rule } from '../finding'
 import { DROP_LIMIT } from '../../wiring'
 import { sizedCable } from '../wiringFixes'
@@ -15,15 +16,15 @@ export const cableDrop: Rule = {
     return {
       severity: 'caution',
       title: run === main ? 'volts lost from the pack' : 'volts lost to the motor',
-      amount: { text: '{s}', params: { s: { value: run.dropShare, quantity: 'ratio' } } },
+      amount: { text: '{s}', params: { s: share(run.dropShare) } },
       sentence: {
         text: '{d} and {w} are lost in {l} of {a}. Good practice stops at {p}.',
         params: {
-          d: { value: run.drop, quantity: 'voltage' },
-          w: { value: run.loss, quantity: 'smallPower' },
-          l: { value: run.length, quantity: 'length' },
-          a: { value: run.area * 1e-6, quantity: 'copperArea' },
-          p: { value: DROP_LIMIT, quantity: 'ratio' },
+          d: volts(run.drop),
+          w: smallWatts(run.loss),
+          l: metres(run.length),
+          a: squareMillimetres(run.area),
+          p: share(DROP_LIMIT),
         },
       },
       fixes: sizedCable(run === main ? 'mainArea' : 'motorArea', run, facts),

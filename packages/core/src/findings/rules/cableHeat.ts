@@ -1,3 +1,4 @@
+import { amps, squareMillimetres } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { FIRE, sizedCable } from '../wiringFixes'
@@ -15,17 +16,17 @@ export const cableHeat: Rule = {
     return {
       severity: 'stop',
       title: run === motor ? 'cable to the motor' : run === main ? 'cable from the pack' : 'cable from a bank',
-      amount: { text: '+{a}', params: { a: { value: run.current - run.ampacity, quantity: 'current' } } },
+      amount: { text: '+{a}', params: { a: amps(run.current - run.ampacity) } },
       sentence: {
         text:
           run.ampacity > 0
             ? 'It must carry {c}. Where it lies {n} × {s} carry {m}.'
             : 'Insulation for {t} has no place in an engine space.',
         params: {
-          c: { value: run.current, quantity: 'current' },
+          c: amps(run.current),
           n: String(run.parallel),
-          s: { value: run.area * 1e-6, quantity: 'copperArea' },
-          m: { value: run.ampacity, quantity: 'current' },
+          s: squareMillimetres(run.area),
+          m: amps(run.ampacity),
           t: `${run.place.insulation} °C`,
         },
       },

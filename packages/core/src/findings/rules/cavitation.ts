@@ -1,3 +1,4 @@
+import { newtons, plainNumber } from '../../units'
 import { edit } from '../../project/projectPath'
 import { runsFast } from '../../propulsor'
 import type { Rule } from '../finding'
@@ -16,21 +17,21 @@ export const cavitation: Rule = {
     return {
       severity: need > 1.25 * areaRatio && !runsFast(project.design.propeller.kind) ? 'stop' : 'caution',
       title: 'cavitation at top',
-      amount: { text: 'area +{a}', params: { a: { value: need - areaRatio, quantity: 'plain' } } },
+      amount: { text: 'area +{a}', params: { a: plainNumber(need - areaRatio) } },
       sentence: {
         text:
           'Pushing {t} the blades need {need} of the disc; they have {have}. Too little area foams, ' +
           'shakes and slips.',
         params: {
-          t: { value: top.drive.thrust, quantity: 'force' },
-          need: { value: need, quantity: 'plain' },
-          have: { value: areaRatio, quantity: 'plain' },
+          t: newtons(top.drive.thrust),
+          need: plainNumber(need),
+          have: plainNumber(areaRatio),
         },
       },
       measure: need / areaRatio,
       fixes: [
         {
-          label: { text: 'Area {a}', params: { a: { value: wider, quantity: 'plain' } } },
+          label: { text: 'Area {a}', params: { a: plainNumber(wider) } },
           edits: [edit('design.propeller.areaRatio', wider)],
         },
       ],

@@ -1,3 +1,4 @@
+import { smallWatts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -23,7 +24,7 @@ export const chargeTakenByHouse: Rule = {
       amount: { text: '' },
       sentence: {
         text: 'The house takes {h}, and the sources that are on give no more. The pack empties while she charges.',
-        params: { h: { value: use.houseLoad, quantity: 'smallPower' } },
+        params: { h: smallWatts(use.houseLoad) },
       },
       fixes:
         charging.supply === 'none'

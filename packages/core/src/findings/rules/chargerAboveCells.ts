@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -20,10 +21,10 @@ export const chargerAboveCells: Rule = {
     return {
       severity: 'caution',
       title: 'charger above the cells',
-      amount: { text: '+{a}', params: { a: { value: pushes - takes, quantity: 'current' } } },
+      amount: { text: '+{a}', params: { a: amps(pushes - takes) } },
       sentence: {
         text: 'Chargers push {p}; the cells take {t}. Set the charger down, or it ages them and the guard opens.',
-        params: { p: { value: pushes, quantity: 'current' }, t: { value: takes, quantity: 'current' } },
+        params: { p: amps(pushes), t: amps(takes) },
       },
       caution: 'Overcharged lithium cells can catch fire. Set the amps in the charger and see them held.',
       fixes:
@@ -36,7 +37,7 @@ export const chargerAboveCells: Rule = {
             ]
           : [
               {
-                label: { text: 'Set it to {t}', params: { t: { value: takes, quantity: 'current' } } },
+                label: { text: 'Set it to {t}', params: { t: amps(takes) } },
                 edits: [edit('design.charging.count', 1), edit('design.charging.charger.current', takes)],
               },
             ],

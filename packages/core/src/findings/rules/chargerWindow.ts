@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { chargerFits } from '../../battery'
@@ -34,25 +35,22 @@ export const chargerWindow: Rule = {
       amount: {
         text: '{v}',
         params: {
-          v: {
-            value: low ? charger.greatestVoltage - pack.fullVoltage : charger.leastVoltage - pack.nominalVoltage,
-            quantity: 'voltage',
-          },
+          v: volts(low ? charger.greatestVoltage - pack.fullVoltage : charger.leastVoltage - pack.nominalVoltage),
         },
       },
       sentence: {
         text: 'It charges from {a} to {b}; the pack wants up to {f}. It does not charge it.',
         params: {
-          a: { value: charger.leastVoltage, quantity: 'voltage' },
-          b: { value: charger.greatestVoltage, quantity: 'voltage' },
-          f: { value: pack.fullVoltage, quantity: 'voltage' },
+          a: volts(charger.leastVoltage),
+          b: volts(charger.greatestVoltage),
+          f: volts(pack.fullVoltage),
         },
       },
       need: {
         text: 'It takes a charger for {s} that reaches {f}.',
         params: {
-          s: { value: shoreVoltage, quantity: 'voltage' },
-          f: { value: pack.fullVoltage, quantity: 'voltage' },
+          s: volts(shoreVoltage),
+          f: volts(pack.fullVoltage),
         },
       },
       fixes: fitting

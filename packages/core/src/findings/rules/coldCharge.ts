@@ -1,3 +1,4 @@
+import { kelvins } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { CHARGE_HABITS } from '../../battery'
@@ -20,15 +21,15 @@ export const coldCharge: Rule = {
     return {
       severity: never ? 'stop' : 'caution',
       title: never ? 'charging below freezing' : 'charging near freezing',
-      amount: { text: '{t}', params: { t: { value: charging.coldest, quantity: 'temperature' } } },
+      amount: { text: '{t}', params: { t: kelvins(charging.coldest) } },
       sentence: never
         ? {
             text: 'Below {n} these cells must take no charge at all: metal grows inside and shorts them later.',
-            params: { n: { value: none, quantity: 'temperature' } },
+            params: { n: kelvins(none) },
           }
         : {
             text: 'Below {l} they take about a tenth of their amps. Warm the pack first, or be patient.',
-            params: { l: { value: little, quantity: 'temperature' } },
+            params: { l: kelvins(little) },
           },
       ...(never
         ? {
@@ -39,7 +40,7 @@ export const coldCharge: Rule = {
         : {}),
       fixes: [
         {
-          label: { text: 'Warm the pack to {t}', params: { t: { value: little + 5, quantity: 'temperature' } } },
+          label: { text: 'Warm the pack to {t}', params: { t: kelvins(little + 5) } },
           edits: [edit('design.charging.coldest', little + 5)],
         },
       ],

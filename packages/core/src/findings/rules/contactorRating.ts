@@ -1,3 +1,4 @@
+import { amps, volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { FIRE } from '../wiringFixes'
@@ -14,28 +15,28 @@ export const contactorRating: Rule = {
     },
   }) {
     if (!design.wiring.fitted.contactor) return null
-    const volts = c.voltage < c.wantsVoltage
-    if (!volts && c.current >= c.wantsCurrent) return null
+    const wrongVolts = c.voltage < c.wantsVoltage
+    if (!wrongVolts && c.current >= c.wantsCurrent) return null
     return {
-      severity: volts ? 'stop' : 'caution',
-      title: volts ? 'contactor’s volts' : 'contactor’s amps',
-      amount: volts
-        ? { text: '+{v}', params: { v: { value: c.wantsVoltage - c.voltage, quantity: 'voltage' } } }
-        : { text: '+{a}', params: { a: { value: c.wantsCurrent - c.current, quantity: 'current' } } },
-      sentence: volts
+      severity: wrongVolts ? 'stop' : 'caution',
+      title: wrongVolts ? 'contactor’s volts' : 'contactor’s amps',
+      amount: wrongVolts
+        ? { text: '+{v}', params: { v: volts(c.wantsVoltage - c.voltage) } }
+        : { text: '+{a}', params: { a: amps(c.wantsCurrent - c.current) } },
+      sentence: wrongVolts
         ? {
             text: 'It breaks {v} DC; the full pack has {p}. It may open and not end the arc.',
-            params: { v: { value: c.voltage, quantity: 'voltage' }, p: { value: c.wantsVoltage, quantity: 'voltage' } },
+            params: { v: volts(c.voltage), p: volts(c.wantsVoltage) },
           }
         : {
             text: 'It carries {a}; with a quarter to spare it should carry {w}.',
-            params: { a: { value: c.current, quantity: 'current' }, w: { value: c.wantsCurrent, quantity: 'current' } },
+            params: { a: amps(c.current), w: amps(c.wantsCurrent) },
           },
-      ...(volts ? { caution: FIRE } : {}),
+      ...(wrongVolts ? { caution: FIRE } : {}),
       fixes: [
         {
           label: { text: 'One that suits' },
-          edits: [edit(volts ? 'design.wiring.contactorVoltage' : 'design.wiring.contactorCurrent', null)],
+          edits: [edit(wrongVolts ? 'design.wiring.contactorVoltage' : 'design.wiring.contactorCurrent', null)],
         },
       ],
     }

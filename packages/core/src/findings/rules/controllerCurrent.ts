@@ -1,3 +1,4 @@
+import { volts, amps } from '../../units'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, otherController } from '../fixes'
 import { ratingUse } from '../ratingUse'
@@ -23,27 +24,24 @@ export const controllerCurrent: Rule = {
     )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
-    const amps = atCruise ? cruise.drive.controllerCurrent : top.drive.controllerCurrent
+    const drawn = atCruise ? cruise.drive.controllerCurrent : top.drive.controllerCurrent
     const limit = use.case === 'topBeyond' ? controller.batteryCurrentPeak : controller.batteryCurrent
     return {
       severity: use.severity,
       title: use.case === 'headroom' ? 'battery amps, no headroom' : 'battery amps',
-      amount: { text: '{a}', params: { a: { value: limit - amps, quantity: 'current' } } },
+      amount: { text: '{a}', params: { a: amps(limit - drawn) } },
       sentence: {
         text:
           `At ${atCruise ? 'cruise' : 'top'} it draws {amps} from the battery. It is built for {limit} ` +
           `${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
-        params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
+        params: { amps: amps(drawn), limit: amps(limit) },
       },
       measure: use.share,
       need: {
         text: 'It takes a controller for {v} that passes {a} from the battery all day.',
         params: {
-          v: { value: facts.model.pack.fullVoltage, quantity: 'voltage' },
-          a: {
-            value: Math.max(top.drive.controllerCurrent, cruise.drive.controllerCurrent / (1 - project.use.headroom)),
-            quantity: 'current',
-          },
+          v: volts(facts.model.pack.fullVoltage),
+          a: amps(Math.max(top.drive.controllerCurrent, cruise.drive.controllerCurrent / (1 - project.use.headroom))),
         },
       },
       fixes: [

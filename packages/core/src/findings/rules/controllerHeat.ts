@@ -1,3 +1,4 @@
+import { kelvins, seconds } from '../../units'
 import type { Rule } from '../finding'
 import { lowerTopSpeed, otherController } from '../fixes'
 
@@ -20,16 +21,16 @@ export const controllerHeat: Rule = {
     return {
       severity: atCruise ? 'stop' : 'caution',
       title: atCruise ? 'controller cuts back at cruise' : 'controller cuts back at top',
-      amount: { text: '{t}', params: { t: { value: w.rollbackAfter, quantity: 'shortTime' } } },
+      amount: { text: '{t}', params: { t: seconds(w.rollbackAfter) } },
       sentence: {
         text:
           `With {ambient} beside it, it would come to {t} at ${atCruise ? 'cruise' : 'top'}. From {from} it ` +
           'gives less and less; that begins after {after}.',
         params: {
-          ambient: { value: project.use.ambient, quantity: 'temperature' },
-          t: { value: w.controller, quantity: 'temperature' },
-          from: { value: project.design.controller.rollbackFrom, quantity: 'temperature' },
-          after: { value: w.rollbackAfter, quantity: 'shortTime' },
+          ambient: kelvins(project.use.ambient),
+          t: kelvins(w.controller),
+          from: kelvins(project.design.controller.rollbackFrom),
+          after: seconds(w.rollbackAfter),
         },
       },
       fixes: [

@@ -1,3 +1,4 @@
+import { metresPerSecond } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -15,18 +16,18 @@ export const cruiseAboveTop: Rule = {
     return {
       severity: 'stop',
       title: 'cruise above top',
-      amount: { text: '+{v}', params: { v: { value: use.cruiseSpeed - use.topSpeed, quantity: 'speed' } } },
+      amount: { text: '+{v}', params: { v: metresPerSecond(use.cruiseSpeed - use.topSpeed) } },
       sentence: {
         text: 'Cruise is {c}, top {t}.',
-        params: { c: { value: use.cruiseSpeed, quantity: 'speed' }, t: { value: use.topSpeed, quantity: 'speed' } },
+        params: { c: metresPerSecond(use.cruiseSpeed), t: metresPerSecond(use.topSpeed) },
       },
       fixes: [
         {
-          label: { text: 'Top {v}', params: { v: { value: use.cruiseSpeed, quantity: 'speed' } } },
+          label: { text: 'Top {v}', params: { v: metresPerSecond(use.cruiseSpeed) } },
           edits: [edit('use.topSpeed', use.cruiseSpeed)],
         },
         {
-          label: { text: 'Cruise {v}', params: { v: { value: use.topSpeed, quantity: 'speed' } } },
+          label: { text: 'Cruise {v}', params: { v: metresPerSecond(use.topSpeed) } },
           edits: [edit('use.cruiseSpeed', use.topSpeed)],
         },
       ],

@@ -1,3 +1,4 @@
+import { share } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
@@ -16,14 +17,14 @@ export const efficiencyDoubt: Rule = {
     return {
       severity: 'caution',
       title: e < LEAST ? 'much is lost on the way' : 'too good to be true',
-      amount: { text: '{e}', params: { e: { value: e, quantity: 'ratio' } } },
+      amount: { text: '{e}', params: { e: share(e) } },
       sentence: {
         text:
           e < LEAST
             ? 'Of each kilowatt from the pack only {e} pushes the boat at cruise. Real conversions reach 30 to 50 %.'
             : 'At cruise {e} of the pack’s power would push the boat. Real conversions reach 30 to 50 %: check ' +
               'weight and propeller.',
-        params: { e: { value: e, quantity: 'ratio' } },
+        params: { e: share(e) },
       },
       measure: e < LEAST ? LEAST / Math.max(1e-3, e) : e / MOST,
       fixes:

@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import type { Rule } from '../finding'
 import { bestFuse, FIRE } from '../wiringFixes'
 
@@ -16,10 +17,10 @@ export const fuseAboveCable: Rule = {
     return {
       severity: 'stop',
       title: 'fuse above its cable',
-      amount: { text: '+{a}', params: { a: { value: fuse.rating - lead.ampacity, quantity: 'current' } } },
+      amount: { text: '+{a}', params: { a: amps(fuse.rating - lead.ampacity) } },
       sentence: {
         text: 'The cable carries {c} where it lies; the fuse holds {f}. In a fault the cable is the fuse.',
-        params: { c: { value: lead.ampacity, quantity: 'current' }, f: { value: fuse.rating, quantity: 'current' } },
+        params: { c: amps(lead.ampacity), f: amps(fuse.rating) },
       },
       caution: FIRE,
       fixes: bestFuse(facts),

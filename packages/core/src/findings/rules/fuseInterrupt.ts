@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import type { Rule } from '../finding'
 import { bestFuse, FIRE } from '../wiringFixes'
 
@@ -12,10 +13,10 @@ export const fuseInterrupt: Rule = {
     return {
       severity: 'stop',
       title: 'fuse cannot interrupt',
-      amount: { text: '+{a}', params: { a: { value: shortCircuit - fuse.interrupt, quantity: 'current' } } },
+      amount: { text: '+{a}', params: { a: amps(shortCircuit - fuse.interrupt) } },
       sentence: {
         text: 'A dead short draws {s} from these cells. The fuse breaks {i}: beyond, it burns on as an arc.',
-        params: { s: { value: shortCircuit, quantity: 'current' }, i: { value: fuse.interrupt, quantity: 'current' } },
+        params: { s: amps(shortCircuit), i: amps(fuse.interrupt) },
       },
       caution: FIRE,
       fixes: bestFuse(facts),

@@ -1,3 +1,4 @@
+import { amps, volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { FIRE, ownFuse } from '../wiringFixes'
@@ -17,16 +18,16 @@ export const fuseNone: Rule = {
     return {
       severity: 'stop',
       title: 'no fuse suits',
-      amount: { text: '{a}', params: { a: { value: shortCircuit, quantity: 'current' } } },
+      amount: { text: '{a}', params: { a: amps(shortCircuit) } },
       sentence: {
         text:
           `${banks > 1 ? 'Each bank’s fuse' : 'It'} must hold {c}, guard a cable of {m}, clear {v} and break ` +
           '{s}. None in the library does.',
         params: {
-          c: { value: 1.25 * bank.current, quantity: 'current' },
-          m: { value: bank.lead.ampacity, quantity: 'current' },
-          v: { value: pack.fullVoltage, quantity: 'voltage' },
-          s: { value: shortCircuit, quantity: 'current' },
+          c: amps(1.25 * bank.current),
+          m: amps(bank.lead.ampacity),
+          v: volts(pack.fullVoltage),
+          s: amps(shortCircuit),
         },
       },
       caution: FIRE,

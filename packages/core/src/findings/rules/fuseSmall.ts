@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import type { Rule } from '../finding'
 import { FUSE_MARGIN } from '../../wiring'
 import { bestFuse } from '../wiringFixes'
@@ -19,12 +20,12 @@ export const fuseSmall: Rule = {
     return {
       severity: 'caution',
       title: 'fuse too small',
-      amount: { text: '+{a}', params: { a: { value: FUSE_MARGIN * current - fuse.rating, quantity: 'current' } } },
+      amount: { text: '+{a}', params: { a: amps(FUSE_MARGIN * current - fuse.rating) } },
       sentence: {
         text:
           `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} all day, with headroom. A fuse of {f} ages, ` +
           'then blows when she is pushed.',
-        params: { c: { value: current, quantity: 'current' }, f: { value: fuse.rating, quantity: 'current' } },
+        params: { c: amps(current), f: amps(fuse.rating) },
       },
       fixes: bestFuse(facts),
     }

@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import type { Rule } from '../finding'
 import { bestFuse, FIRE } from '../wiringFixes'
 
@@ -15,12 +16,12 @@ export const fuseVoltage: Rule = {
     return {
       severity: 'stop',
       title: 'fuse for too few volts',
-      amount: { text: '+{v}', params: { v: { value: pack.fullVoltage - fuse.voltage, quantity: 'voltage' } } },
+      amount: { text: '+{v}', params: { v: volts(pack.fullVoltage - fuse.voltage) } },
       sentence: {
         text: 'Full, the pack holds {p}. The fuse clears at {f} DC at most.',
         params: {
-          p: { value: pack.fullVoltage, quantity: 'voltage' },
-          f: { value: fuse.voltage, quantity: 'voltage' },
+          p: volts(pack.fullVoltage),
+          f: volts(fuse.voltage),
         },
       },
       caution: FIRE,

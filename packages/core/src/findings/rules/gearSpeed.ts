@@ -1,3 +1,4 @@
+import { metresPerSecond, revsPerSecond } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { withoutOldGears } from '../fixes'
@@ -21,14 +22,14 @@ export const gearSpeed: Rule = {
     return {
       severity: rpm > 1.15 * rpmLimit ? 'stop' : 'caution',
       title: 'old gears too fast',
-      amount: { text: '+{n}', params: { n: { value: (rpm - rpmLimit) / 60, quantity: 'rotation' } } },
+      amount: { text: '+{n}', params: { n: revsPerSecond((rpm - rpmLimit) / 60) } },
       sentence: {
         text: 'Top turns them at {n}; they were made for {limit}. Oil heats, seals and bearings go.',
-        params: { n: { value: rpm / 60, quantity: 'rotation' }, limit: { value: rpmLimit / 60, quantity: 'rotation' } },
+        params: { n: revsPerSecond(rpm / 60), limit: revsPerSecond(rpmLimit / 60) },
       },
       fixes: [
         {
-          label: { text: 'Lower top to {v}', params: { v: { value: slower, quantity: 'speed' } } },
+          label: { text: 'Lower top to {v}', params: { v: metresPerSecond(slower) } },
           edits: [edit('use.topSpeed', slower)],
         },
         ...withoutOldGears(facts),

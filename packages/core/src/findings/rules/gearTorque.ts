@@ -1,3 +1,4 @@
+import { newtonMetres, amps, share } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE, withoutOldGears } from '../fixes'
@@ -9,32 +10,32 @@ export const gearTorque: Rule = {
   source: 'Torque at the gears’ input, as printed or as the old engine gave',
   check(facts) {
     const {
-      standstill: { torque, amps },
+      standstill: { torque, amps: stalled },
       model: { project },
     } = facts
     const { torqueLimit } = project.boat.drive
     if (torqueLimit === null) return null
     if (torque <= torqueLimit) return null
-    const share = torqueLimit / torque,
-      allowed = Math.floor(amps * share),
+    const allowedShare = torqueLimit / torque,
+      allowed = Math.floor(stalled * allowedShare),
       { controller } = project.design
     return {
       severity: torque > 1.3 * torqueLimit ? 'stop' : 'caution',
       title: 'too much torque for the old gears',
-      amount: { text: '+{t}', params: { t: { value: torque - torqueLimit, quantity: 'torque' } } },
+      amount: { text: '+{t}', params: { t: newtonMetres(torque - torqueLimit) } },
       sentence: {
         text:
           'From standstill the motor puts {t} into gears that stand {limit}. At {share} of those motor amps, ' +
           'with a soft start, they last.',
         params: {
-          t: { value: torque, quantity: 'torque' },
-          limit: { value: torqueLimit, quantity: 'torque' },
-          share: { value: share, quantity: 'ratio' },
+          t: newtonMetres(torque),
+          limit: newtonMetres(torqueLimit),
+          share: share(allowedShare),
         },
       },
       fixes: [
         {
-          label: { text: 'Motor amps at {a}', params: { a: { value: allowed, quantity: 'current' } } },
+          label: { text: 'Motor amps at {a}', params: { a: amps(allowed) } },
           edits: [
             edit('design.controller.phaseCurrentPeak', allowed),
             edit('design.controller.phaseCurrent', Math.min(controller.phaseCurrent, allowed)),

@@ -1,3 +1,4 @@
+import { watts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -21,10 +22,10 @@ export const generatorWeak: Rule = {
     return {
       severity: 'caution',
       title: 'generator and chargers',
-      amount: { text: '+{p}', params: { p: { value: full - gives, quantity: 'electricPower' } } },
+      amount: { text: '+{p}', params: { p: watts(full - gives) } },
       sentence: {
         text: 'The chargers want {a}; the generator gives {b} for hours. Turn the chargers down or they trip it.',
-        params: { a: { value: full, quantity: 'electricPower' }, b: { value: gives, quantity: 'electricPower' } },
+        params: { a: watts(full), b: watts(gives) },
       },
       caution:
         'Exhaust kills. Never run a portable generator in or near a closed space. Local code first; a ' +
@@ -34,7 +35,7 @@ export const generatorWeak: Rule = {
         {
           label: {
             text: 'A generator of {p}',
-            params: { p: { value: Math.ceil(full / charging.generatorShare / 100) * 100, quantity: 'electricPower' } },
+            params: { p: watts(Math.ceil(full / charging.generatorShare / 100) * 100) },
           },
           edits: [edit('design.charging.generatorPower', Math.ceil(full / charging.generatorShare / 100) * 100)],
         },

@@ -1,3 +1,4 @@
+import { kelvins, seconds } from '../../units'
 import type { Rule } from '../finding'
 import { betterCooling, lowerCruise, RESIZE } from '../fixes'
 
@@ -17,16 +18,16 @@ export const heatCruise: Rule = {
     return {
       severity: 'stop',
       title: 'motor overheats at cruise',
-      amount: { text: '{t}', params: { t: { value: motor.winding, quantity: 'temperature' } } },
+      amount: { text: '{t}', params: { t: kelvins(motor.winding) } },
       sentence: {
         text:
           'At cruise its winding would come to {t}; class {class} ends at {limit}. ' +
           `${fromCold.outcome === 'drops' ? 'Cold, it holds that for {time}.' : 'It is too hot from the start.'}`,
         params: {
-          t: { value: motor.winding, quantity: 'temperature' },
+          t: kelvins(motor.winding),
           class: project.design.motor.insulation,
-          limit: { value: warming.cruise.limit, quantity: 'temperature' },
-          time: { value: fromCold.outcome === 'drops' ? fromCold.time : 0, quantity: 'shortTime' },
+          limit: kelvins(warming.cruise.limit),
+          time: seconds(fromCold.outcome === 'drops' ? fromCold.time : 0),
         },
       },
       caution: 'A motor at its limit burns skin and can gas from its varnish. Let it cool before it is touched.',

@@ -1,3 +1,4 @@
+import { kelvins, seconds } from '../../units'
 import type { Rule } from '../finding'
 import { betterCooling, lowerTopSpeed, RESIZE } from '../fixes'
 
@@ -15,12 +16,12 @@ export const heatTop: Rule = {
     return {
       severity: 'caution',
       title: 'heat ends top',
-      amount: { text: '{t}', params: { t: { value: time, quantity: 'shortTime' } } },
+      amount: { text: '{t}', params: { t: seconds(time) } },
       sentence: {
         text: 'Warm from cruise it holds top for {t}, then the winding is at {limit}.',
         params: {
-          t: { value: time, quantity: 'shortTime' },
-          limit: { value: warming.top.limit, quantity: 'temperature' },
+          t: seconds(time),
+          limit: kelvins(warming.top.limit),
         },
       },
       fixes: [...lowerTopSpeed(facts), ...betterCooling(facts), RESIZE],

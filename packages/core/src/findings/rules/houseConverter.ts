@@ -1,3 +1,4 @@
+import { smallWatts, volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { restVoltage } from '../../battery'
@@ -15,31 +16,32 @@ export const houseConverter: Rule = {
   }) {
     const { dcdcLeast, dcdcGreatest, dcdcPower } = design.wiring,
       low = restVoltage(design.pack, 0.05)
-    const volts = (dcdcGreatest !== null && dcdcGreatest < pack.fullVoltage) || (dcdcLeast !== null && dcdcLeast > low),
+    const wrongVolts =
+        (dcdcGreatest !== null && dcdcGreatest < pack.fullVoltage) || (dcdcLeast !== null && dcdcLeast > low),
       weak = dcdcPower !== null && dcdcPower < use.houseLoad
-    if (!volts && !weak) return null
+    if (!wrongVolts && !weak) return null
     return {
-      severity: volts && dcdcGreatest !== null && dcdcGreatest < pack.fullVoltage ? 'stop' : 'caution',
+      severity: wrongVolts && dcdcGreatest !== null && dcdcGreatest < pack.fullVoltage ? 'stop' : 'caution',
       title: 'house converter',
       amount: { text: '' },
-      sentence: volts
+      sentence: wrongVolts
         ? {
             text: 'It works from {a} to {b}; the pack goes from {l} to {f}.',
             params: {
-              a: { value: dcdcLeast ?? 0, quantity: 'voltage' },
-              b: { value: dcdcGreatest ?? pack.fullVoltage, quantity: 'voltage' },
-              l: { value: low, quantity: 'voltage' },
-              f: { value: pack.fullVoltage, quantity: 'voltage' },
+              a: volts(dcdcLeast ?? 0),
+              b: volts(dcdcGreatest ?? pack.fullVoltage),
+              l: volts(low),
+              f: volts(pack.fullVoltage),
             },
           }
         : {
             text: 'It gives {a}; the house takes {b} on average, and more at times.',
             params: {
-              a: { value: dcdcPower!, quantity: 'smallPower' },
-              b: { value: use.houseLoad, quantity: 'smallPower' },
+              a: smallWatts(dcdcPower!),
+              b: smallWatts(use.houseLoad),
             },
           },
-      ...(volts
+      ...(wrongVolts
         ? {
             caution:
               'A converter above its volts can burn, and take the house’s lights and radio with it. Local ' +

@@ -1,3 +1,4 @@
+import { metresPerSecond, newtons } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
@@ -14,15 +15,15 @@ export const humpClimb: Rule = {
     return {
       severity: 'stop',
       title: 'hump not climbed',
-      amount: { text: '{v}', params: { v: { value: hump.speed, quantity: 'speed' } } },
+      amount: { text: '{v}', params: { v: metresPerSecond(hump.speed) } },
       sentence: {
         text: 'At {v} she needs {r} to get over her own wave. The drive does not give it, so she never planes.',
-        params: { v: { value: hump.speed, quantity: 'speed' }, r: { value: hump.resistance, quantity: 'force' } },
+        params: { v: metresPerSecond(hump.speed), r: newtons(hump.resistance) },
       },
       fixes: [
         RESIZE,
         {
-          label: { text: 'Cruise at {v}', params: { v: { value: slow, quantity: 'speed' } } },
+          label: { text: 'Cruise at {v}', params: { v: metresPerSecond(slow) } },
           edits: [edit('use.cruiseSpeed', slow), edit('use.topSpeed', hullSpeed)],
         },
       ],

@@ -1,3 +1,4 @@
+import { smallMetres } from '../../units'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
@@ -13,12 +14,12 @@ export const jetFits: Rule = {
     return {
       severity: 'stop',
       title: 'jet too large',
-      amount: { text: '+{d}', params: { d: { value: jet.impellerDiameter - room, quantity: 'smallLength' } } },
+      amount: { text: '+{d}', params: { d: smallMetres(jet.impellerDiameter - room) } },
       sentence: {
         text: 'Its impeller is {d} across. The bottom takes {room}.',
         params: {
-          d: { value: jet.impellerDiameter, quantity: 'smallLength' },
-          room: { value: room, quantity: 'smallLength' },
+          d: smallMetres(jet.impellerDiameter),
+          room: smallMetres(room),
         },
       },
       fixes: [RESIZE],

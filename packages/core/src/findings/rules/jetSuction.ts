@@ -1,3 +1,4 @@
+import { plainNumber, revsPerSecond, watts } from '../../units'
 import { SUCTION_LIMIT } from '../../propulsor'
 import type { Rule } from '../finding'
 import { shareOver } from '../shares'
@@ -29,8 +30,8 @@ export const jetSuction: Rule = {
         sentence: {
           text: 'Top puts {p} into a pump rated for {r}.',
           params: {
-            p: { value: top.drive.deliveredPower, quantity: 'electricPower' },
-            r: { value: project.design.jet.ratedPower, quantity: 'electricPower' },
+            p: watts(top.drive.deliveredPower),
+            r: watts(project.design.jet.ratedPower),
           },
         },
       }
@@ -44,9 +45,9 @@ export const jetSuction: Rule = {
       sentence: {
         text: 'At {n} it sucks faster than its inlet is fed: {s} where {most} holds. It foams, wears and slips.',
         params: {
-          n: { value: top.drive.shaftSpeed, quantity: 'rotation' },
-          s: { value: top.drive.suctionSpeed, quantity: 'plain' },
-          most: { value: SUCTION_LIMIT, quantity: 'plain' },
+          n: revsPerSecond(top.drive.shaftSpeed),
+          s: plainNumber(top.drive.suctionSpeed),
+          most: plainNumber(SUCTION_LIMIT),
         },
       },
     }

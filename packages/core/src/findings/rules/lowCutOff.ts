@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import { restVoltage } from '../../battery'
 import type { Rule } from '../finding'
@@ -25,10 +26,10 @@ export const lowCutOff: Rule = {
     return {
       severity: 'caution',
       title: 'low pack and cut-off',
-      amount: { text: '{v}', params: { v: { value: loaded - pack.lowVoltage, quantity: 'voltage' } } },
+      amount: { text: '{v}', params: { v: volts(loaded - pack.lowVoltage) } },
       sentence: {
         text: 'Nearly empty and at top speed it sags to {v}. The blocks open at {c}: the drive stops without a word.',
-        params: { v: { value: loaded, quantity: 'voltage' }, c: { value: pack.lowVoltage, quantity: 'voltage' } },
+        params: { v: volts(loaded), c: volts(pack.lowVoltage) },
       },
       measure: pack.lowVoltage - loaded,
       fixes: [

@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import { LOW_CHARGE } from '../../system/facts'
 import type { Rule } from '../finding'
@@ -21,14 +22,14 @@ export const lowPackSpeed: Rule = {
     return {
       severity: 'note',
       title: 'slower on a low pack',
-      amount: { text: '{v}', params: { v: { value: topLow.packVoltage - topLow.voltageNeeded, quantity: 'voltage' } } },
+      amount: { text: '{v}', params: { v: volts(topLow.packVoltage - topLow.voltageNeeded) } },
       sentence: {
         text:
           `At ${Math.round(100 * LOW_CHARGE)} % charge the pack gives {have} under load; top needs {need}. The ` +
           'last of the day is slower.',
         params: {
-          have: { value: topLow.packVoltage, quantity: 'voltage' },
-          need: { value: topLow.voltageNeeded, quantity: 'voltage' },
+          have: volts(topLow.packVoltage),
+          need: volts(topLow.voltageNeeded),
         },
       },
       fixes: [

@@ -1,3 +1,4 @@
+import { plainNumber } from '../../units'
 import { edit } from '../../project/projectPath'
 import { resistanceMethodOf } from '../../resistance'
 import type { Rule } from '../finding'
@@ -30,7 +31,7 @@ export const methodsApart: Rule = {
     return {
       severity: 'note',
       title: 'methods disagree',
-      amount: { text: '× {x}', params: { x: { value: high.value / low.value, quantity: 'plain' } } },
+      amount: { text: '× {x}', params: { x: plainNumber(high.value / low.value) } },
       sentence: {
         text:
           '{high} asks {x} times the pull of {low} at cruise. ' +
@@ -42,7 +43,7 @@ export const methodsApart: Rule = {
         params: {
           high: resistanceMethodOf(high.id).label,
           low: resistanceMethodOf(low.id).label,
-          x: { value: high.value / low.value, quantity: 'plain' },
+          x: plainNumber(high.value / low.value),
         },
       },
       need: { text: 'Two or three honest runs settle it; until then plan with the upper end of the band.' },

@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -28,13 +29,13 @@ export const mixedStrings: Rule = {
             text:
               'Their volts differ at the same charge. Joined, {a} could flow from one to the other, and one of ' +
               'them leaves its window before the other. They are left out of the sums.',
-            params: { a: { value: odd.joining!.current, quantity: 'current' } },
+            params: { a: amps(odd.joining!.current) },
           }
         : {
             text:
               'Amps divide by resistance, not evenly: together they give {c}, not {s}. The weaker fills and ' +
               'empties first; join them only at the same charge.',
-            params: { c: { value: mix.current, quantity: 'current' }, s: { value: mix.added, quantity: 'current' } },
+            params: { c: amps(mix.current), s: amps(mix.added) },
           },
       caution:
         'Cells joined at different volts can drive hundreds of amps through a thin lead. Each group its own ' +

@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
@@ -21,7 +22,7 @@ export const motorNameplate: Rule = {
       sentence: { text: motor.reason },
       fixes: [
         {
-          label: { text: 'No-load current {a}', params: { a: { value: noLoadCurrent / 4, quantity: 'current' } } },
+          label: { text: 'No-load current {a}', params: { a: amps(noLoadCurrent / 4) } },
           edits: [edit('design.motor.noLoadCurrent', noLoadCurrent / 4)],
         },
         RESIZE,

@@ -1,3 +1,4 @@
+import { share } from '../../units'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
@@ -12,15 +13,15 @@ export const motorPoorLoad: Rule = {
     return {
       severity: 'note',
       title: 'motor at small load',
-      amount: { text: '{e}', params: { e: { value: cruise.drive.motorEfficiency, quantity: 'ratio' } } },
+      amount: { text: '{e}', params: { e: share(cruise.drive.motorEfficiency) } },
       sentence: {
         text:
           'At cruise it runs at {share} of its rating and turns {e} of its power into work; {rated} at its ' +
           'rated point.',
         params: {
-          share: { value: cruise.drive.continuousShare, quantity: 'ratio' },
-          e: { value: cruise.drive.motorEfficiency, quantity: 'ratio' },
-          rated: { value: rated, quantity: 'ratio' },
+          share: share(cruise.drive.continuousShare),
+          e: share(cruise.drive.motorEfficiency),
+          rated: share(rated),
         },
       },
       measure: rated - cruise.drive.motorEfficiency,

@@ -1,3 +1,4 @@
+import { newtonMetres, revsPerSecond, volts } from '../../units'
 import type { Rule } from '../finding'
 import { shareOf, shareUsed } from '../shares'
 import { largerMotor, lowerCruise, lowerTopSpeed, RESIZE } from '../fixes'
@@ -46,7 +47,7 @@ export const motorRating: Rule = {
             value: Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)),
             quantity: 'power',
           },
-          v: { value: facts.model.pack.nominalVoltage, quantity: 'voltage' },
+          v: volts(facts.model.pack.nominalVoltage),
         },
       },
       sentence: {
@@ -54,8 +55,8 @@ export const motorRating: Rule = {
           `${atCruise ? 'Cruise' : 'Top'} takes {torque} at {rpm}; {share} its ` +
           `${use.case === 'topBeyond' ? 'peak' : 'all-day rating'}. ${tail}`,
         params: {
-          torque: { value: point.drive.motorTorque, quantity: 'torque' },
-          rpm: { value: point.drive.motorRpm / 60, quantity: 'rotation' },
+          torque: newtonMetres(point.drive.motorTorque),
+          rpm: revsPerSecond(point.drive.motorRpm / 60),
           share: shareOf(use.share),
         },
       },

@@ -1,3 +1,4 @@
+import { revsPerSecond, smallMetres, volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { lowerTopSpeed, RESIZE } from '../fixes'
@@ -27,38 +28,38 @@ export const motorSpeed: Rule = {
         ? {
             text: '+{rpm}',
             params: {
-              rpm: { value: (top.drive.motorRpm - project.design.motor.greatestRpm) / 60, quantity: 'rotation' },
+              rpm: revsPerSecond((top.drive.motorRpm - project.design.motor.greatestRpm) / 60),
             },
           }
         : {
             text: '{v}',
-            params: { v: { value: top.drive.packVoltage - top.drive.voltageNeeded, quantity: 'voltage' } },
+            params: { v: volts(top.drive.packVoltage - top.drive.voltageNeeded) },
           },
       sentence: rpmLimited
         ? {
             text: 'Top wants {rpm}. The motor is built for {limit}.',
             params: {
-              rpm: { value: top.drive.motorRpm / 60, quantity: 'rotation' },
-              limit: { value: project.design.motor.greatestRpm / 60, quantity: 'rotation' },
+              rpm: revsPerSecond(top.drive.motorRpm / 60),
+              limit: revsPerSecond(project.design.motor.greatestRpm / 60),
             },
           }
         : {
             text: 'Top wants {rpm}, for which the motor needs {need}. The pack gives {have} under load.',
             params: {
-              rpm: { value: top.drive.motorRpm / 60, quantity: 'rotation' },
-              need: { value: top.drive.voltageNeeded, quantity: 'voltage' },
-              have: { value: top.drive.packVoltage, quantity: 'voltage' },
+              rpm: revsPerSecond(top.drive.motorRpm / 60),
+              need: volts(top.drive.voltageNeeded),
+              have: volts(top.drive.packVoltage),
             },
           },
       measure: Math.max(byRpm, byVolts),
       need: rpmLimited
         ? {
             text: 'It takes a motor that turns {rpm}, a smaller reduction or a coarser pitch.',
-            params: { rpm: { value: top.drive.motorRpm / 60, quantity: 'rotation' } },
+            params: { rpm: revsPerSecond(top.drive.motorRpm / 60) },
           }
         : {
             text: 'It takes {v} under load, or a motor that turns faster on a volt.',
-            params: { v: { value: top.drive.voltageNeeded, quantity: 'voltage' } },
+            params: { v: volts(top.drive.voltageNeeded) },
           },
       fixes: [
         ...(!rpmLimited &&
@@ -71,10 +72,7 @@ export const motorSpeed: Rule = {
                   text: '{n} in series, {v}',
                   params: {
                     n: String(series),
-                    v: {
-                      value: (pack.nominalVoltage * series) / project.design.pack.series,
-                      quantity: 'voltage' as const,
-                    },
+                    v: volts((pack.nominalVoltage * series) / project.design.pack.series),
                   },
                 },
                 edits: [edit('design.pack.series', series)],
@@ -86,7 +84,7 @@ export const motorSpeed: Rule = {
         pitch / project.design.propeller.diameter <= 1.4
           ? [
               {
-                label: { text: 'Pitch {p}', params: { p: { value: pitch, quantity: 'smallLength' as const } } },
+                label: { text: 'Pitch {p}', params: { p: smallMetres(pitch) } },
                 edits: [edit('design.propeller.pitch', pitch)],
               },
             ]

@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { TOUCH_LIMIT } from '../../wiring'
@@ -20,10 +21,10 @@ export const noInsulationWatch: Rule = {
     return {
       severity: 'caution',
       title: 'no insulation watch',
-      amount: { text: '+{v}', params: { v: { value: pack.fullVoltage - TOUCH_LIMIT, quantity: 'voltage' } } },
+      amount: { text: '+{v}', params: { v: volts(pack.fullVoltage - TOUCH_LIMIT) } },
       sentence: {
         text: 'At {v} a first fault to the hull is not felt; the second one is. A watch tells the first.',
-        params: { v: { value: pack.fullVoltage, quantity: 'voltage' } },
+        params: { v: volts(pack.fullVoltage) },
       },
       caution: 'Above the touch limit only a qualified person works on it. Local code first.',
       fixes: [{ label: { text: 'Fit a watch' }, edits: [edit('design.wiring.fitted.insulationWatch', true)] }],

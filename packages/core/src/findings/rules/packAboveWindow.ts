@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { otherController } from '../fixes'
@@ -20,12 +21,12 @@ export const packAboveWindow: Rule = {
     return {
       severity: 'stop',
       title: limit === controller.greatestVoltage ? 'pack and controller' : 'pack and motor',
-      amount: { text: '+{over}', params: { over: { value: over, quantity: 'voltage' } } },
+      amount: { text: '+{over}', params: { over: volts(over) } },
       sentence: {
         text: 'A full pack reaches {full}. The {part} stands {limit}.',
         params: {
-          full: { value: pack.fullVoltage, quantity: 'voltage' },
-          limit: { value: limit, quantity: 'voltage' },
+          full: volts(pack.fullVoltage),
+          limit: volts(limit),
           part: limit === controller.greatestVoltage ? 'controller' : 'motor',
         },
       },
@@ -34,7 +35,7 @@ export const packAboveWindow: Rule = {
         text: 'It takes a {part} that stands {full}, or a pack of fewer cells in series.',
         params: {
           part: limit === controller.greatestVoltage ? 'controller' : 'motor',
-          full: { value: pack.fullVoltage, quantity: 'voltage' },
+          full: volts(pack.fullVoltage),
         },
       },
       fixes: [
@@ -43,7 +44,7 @@ export const packAboveWindow: Rule = {
               {
                 label: {
                   text: 'Charge to {v}',
-                  params: { v: { value: perCell * pack.cellsInSeries, quantity: 'voltage' as const } },
+                  params: { v: volts(perCell * pack.cellsInSeries) },
                 },
                 edits: [edit('design.pack.chargeVoltage', perCell)],
               },

@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import { restVoltage } from '../../battery'
 import type { Rule } from '../finding'
@@ -24,17 +25,17 @@ export const packBelowWindow: Rule = {
     return {
       severity: loaded < 0.92 * least ? 'stop' : 'caution',
       title: 'low pack and controller',
-      amount: { text: '{v}', params: { v: { value: loaded - least, quantity: 'voltage' } } },
+      amount: { text: '{v}', params: { v: volts(loaded - least) } },
       sentence: {
         text: 'Nearly empty and at top speed the pack sags to {v}. The drive cuts out at {least}.',
-        params: { v: { value: loaded, quantity: 'voltage' }, least: { value: least, quantity: 'voltage' } },
+        params: { v: volts(loaded), least: volts(least) },
       },
       measure: least - loaded,
       need: {
         text:
           'Under load the pack must keep {v}: more cells in series, or a motor and controller that work ' +
           'from {now}.',
-        params: { v: { value: least, quantity: 'voltage' }, now: { value: loaded, quantity: 'voltage' } },
+        params: { v: volts(least), now: volts(loaded) },
       },
       fixes: [
         ...(!project.held.pack && !project.held.voltage && fits

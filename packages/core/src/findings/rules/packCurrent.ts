@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, moreParallel } from '../fixes'
 import { ratingUse } from '../ratingUse'
@@ -22,7 +23,7 @@ export const packCurrent: Rule = {
     )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
-    const amps = atCruise ? cruise.drive.packCurrent : top.drive.packCurrent
+    const drawn = atCruise ? cruise.drive.packCurrent : top.drive.packCurrent
     const limit = use.case === 'topBeyond' ? pack.currentPeak : pack.current
     const wanted = Math.ceil(
       (project.design.pack.parallel *
@@ -32,21 +33,18 @@ export const packCurrent: Rule = {
     return {
       severity: use.severity,
       title: use.case === 'headroom' ? 'pack current, no headroom' : 'pack current',
-      amount: { text: '{a}', params: { a: { value: limit - amps, quantity: 'current' } } },
+      amount: { text: '{a}', params: { a: amps(limit - drawn) } },
       sentence: {
         text:
           `At ${atCruise ? 'cruise' : 'top'} the pack gives {amps}. Its cells allow {limit} ` +
           `${use.case === 'topBeyond' ? 'for half a minute' : 'all day'}.`,
-        params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
+        params: { amps: amps(drawn), limit: amps(limit) },
       },
       measure: use.share,
       need: {
         text: 'It takes a pack that gives {a} all day.',
         params: {
-          a: {
-            value: Math.max(top.drive.packCurrent, cruise.drive.packCurrent / (1 - project.use.headroom)),
-            quantity: 'current',
-          },
+          a: amps(Math.max(top.drive.packCurrent, cruise.drive.packCurrent / (1 - project.use.headroom))),
         },
       },
       fixes: [

@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import { stringVoltage, suitPanels } from '../../solar'
 import type { Rule } from '../finding'
@@ -23,10 +24,10 @@ export const panelVolts: Rule = {
       over = fault === 'above controller',
       way = suitPanels(solar, pack.fullVoltage, library.chargeControllers)
     const params = {
-      c: { value: cold, quantity: 'voltage' as const },
-      h: { value: hot, quantity: 'voltage' as const },
-      f: { value: pack.fullVoltage, quantity: 'voltage' as const },
-      g: { value: solar.controller?.greatestPanelVoltage ?? 0, quantity: 'voltage' as const },
+      c: volts(cold),
+      h: volts(hot),
+      f: volts(pack.fullVoltage),
+      g: volts(solar.controller?.greatestPanelVoltage ?? 0),
     }
     const SENTENCES = {
       'above controller':

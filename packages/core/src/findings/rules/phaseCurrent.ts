@@ -1,3 +1,4 @@
+import { volts, amps } from '../../units'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, otherController } from '../fixes'
 import { ratingUse } from '../ratingUse'
@@ -23,27 +24,24 @@ export const phaseCurrent: Rule = {
     )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
-    const amps = atCruise ? cruise.drive.phaseCurrent : top.drive.phaseCurrent
+    const drawn = atCruise ? cruise.drive.phaseCurrent : top.drive.phaseCurrent
     const limit = use.case === 'topBeyond' ? controller.phaseCurrentPeak : controller.phaseCurrent
     return {
       severity: use.severity,
       title: 'motor amps',
-      amount: { text: '{a}', params: { a: { value: limit - amps, quantity: 'current' } } },
+      amount: { text: '{a}', params: { a: amps(limit - drawn) } },
       sentence: {
         text:
           `The torque at ${atCruise ? 'cruise' : 'top'} takes {amps} in the motor cables. The controller gives ` +
           `{limit} ${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
-        params: { amps: { value: amps, quantity: 'current' }, limit: { value: limit, quantity: 'current' } },
+        params: { amps: amps(drawn), limit: amps(limit) },
       },
       measure: use.share,
       need: {
         text: 'It takes a controller for {v} that gives the motor {a} all day.',
         params: {
-          v: { value: facts.model.pack.fullVoltage, quantity: 'voltage' },
-          a: {
-            value: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)),
-            quantity: 'current',
-          },
+          v: volts(facts.model.pack.fullVoltage),
+          a: amps(Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom))),
         },
       },
       fixes: [

@@ -1,3 +1,4 @@
+import { metresPerSecond, share, smallMetres } from '../../units'
 import { edit } from '../../project/projectPath'
 import { stockSize, wheelOf } from '../../propulsor'
 import type { Facts, Fix, Rule } from '../finding'
@@ -38,25 +39,25 @@ export const pitchMatch: Rule = {
       title: over ? 'over-propped' : 'under-propped',
       amount: {
         text: over ? '{r} of its turns' : '{r} of its torque',
-        params: { r: { value: over ? turns : torque, quantity: 'ratio' } },
+        params: { r: share(over ? turns : torque) },
       },
       sentence: over
         ? {
             text:
               'Over-propped: it reaches the motor’s torque at {v} with only {r} of the turns that its volts ' +
               'would give.',
-            params: { v: { value: speed, quantity: 'speed' }, r: { value: turns, quantity: 'ratio' } },
+            params: { v: metresPerSecond(speed), r: share(turns) },
           }
         : {
             text: 'Under-propped: it runs out of turns at {v} with only {r} of the motor’s torque used.',
-            params: { v: { value: speed, quantity: 'speed' }, r: { value: torque, quantity: 'ratio' } },
+            params: { v: metresPerSecond(speed), r: share(torque) },
           },
       fixes: [
         ...(project.held.propeller || wanted === pitch || wanted / diameter < 0.4 || wanted / diameter > 1.4
           ? []
           : [
               {
-                label: { text: 'Pitch {p}', params: { p: { value: wanted, quantity: 'smallLength' as const } } },
+                label: { text: 'Pitch {p}', params: { p: smallMetres(wanted) } },
                 edits: [edit('design.propeller.pitch', wanted)],
               },
             ]),

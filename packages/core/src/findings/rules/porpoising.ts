@@ -1,3 +1,4 @@
+import { metres, radians } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { PACK_MOVE } from '../../system/curveReading'
@@ -13,16 +14,16 @@ export const porpoising: Rule = {
     return {
       severity: 'caution',
       title: 'may porpoise at cruise',
-      amount: { text: '{a}', params: { a: { value: planing.trim - planing.porpoisingTrim, quantity: 'angle' } } },
+      amount: { text: '{a}', params: { a: radians(planing.trim - planing.porpoisingTrim) } },
       sentence: {
         text:
           'She runs {t} bow up; above {limit} planing boats begin to leap. The pack {way} further ' +
           'forward gives {f}.',
         params: {
-          way: { value: PACK_MOVE, quantity: 'length' },
-          t: { value: planing.trim, quantity: 'angle' },
-          limit: { value: planing.porpoisingTrim, quantity: 'angle' },
-          f: { value: planing.trimForward, quantity: 'angle' },
+          way: metres(PACK_MOVE),
+          t: radians(planing.trim),
+          limit: radians(planing.porpoisingTrim),
+          f: radians(planing.trimForward),
         },
       },
       fixes: [
@@ -30,7 +31,7 @@ export const porpoising: Rule = {
           ? []
           : [
               {
-                label: { text: 'Balance at {x}', params: { x: { value: forward, quantity: 'length' as const } } },
+                label: { text: 'Balance at {x}', params: { x: metres(forward) } },
                 edits: [edit('boat.lcg', forward)],
               },
             ]),

@@ -1,3 +1,4 @@
+import { amps, fewSeconds, ohms } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -18,22 +19,20 @@ export const prechargeRate: Rule = {
     return {
       severity: 'note',
       title: slow ? 'precharge is slow' : 'precharge is fierce',
-      amount: slow
-        ? { text: '{t}', params: { t: { value: p.time, quantity: 'seconds' } } }
-        : { text: '{a}', params: { a: { value: p.peak, quantity: 'current' } } },
+      amount: slow ? { text: '{t}', params: { t: fewSeconds(p.time) } } : { text: '{a}', params: { a: amps(p.peak) } },
       sentence: slow
         ? {
             text: 'With {r} the controller’s input takes {t} to fill. Closed before that, the contactor welds.',
             params: {
-              r: { value: p.resistance, quantity: 'bigResistance' },
-              t: { value: p.time, quantity: 'seconds' },
+              r: ohms(p.resistance),
+              t: fewSeconds(p.time),
             },
           }
         : {
             text: 'With {r} it begins at {a}: the resistor and its relay must stand that.',
             params: {
-              r: { value: p.resistance, quantity: 'bigResistance' },
-              a: { value: p.peak, quantity: 'current' },
+              r: ohms(p.resistance),
+              a: amps(p.peak),
             },
           },
       fixes: [{ label: { text: 'One that suits' }, edits: [edit('design.wiring.prechargeResistance', null)] }],

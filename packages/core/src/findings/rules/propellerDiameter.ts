@@ -1,3 +1,4 @@
+import { smallMetres } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
@@ -20,17 +21,17 @@ export const propellerDiameter: Rule = {
       severity: over > 0.08 * room ? 'stop' : 'caution',
       title: over > 0.08 * room ? 'propeller too large' : 'tips too near the hull',
       measure: over,
-      amount: { text: '+{d}', params: { d: { value: over, quantity: 'smallLength' } } },
+      amount: { text: '+{d}', params: { d: smallMetres(over) } },
       sentence: {
         text: 'It is {d} across. The place takes {room} with quiet tips.',
         params: {
-          d: { value: propeller.diameter, quantity: 'smallLength' },
-          room: { value: room, quantity: 'smallLength' },
+          d: smallMetres(propeller.diameter),
+          room: smallMetres(room),
         },
       },
       fixes: [
         {
-          label: { text: '{d} across', params: { d: { value: room, quantity: 'smallLength' } } },
+          label: { text: '{d} across', params: { d: smallMetres(room) } },
           edits: [
             edit('design.propeller.diameter', room),
             edit('design.propeller.pitch', Math.min(1.4, ratio * 1.1) * room),

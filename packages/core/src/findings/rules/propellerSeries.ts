@@ -1,3 +1,4 @@
+import { plainNumber, smallMetres } from '../../units'
 import { edit } from '../../project/projectPath'
 import { B_SERIES_RANGE } from '../../propulsor'
 import type { Rule } from '../finding'
@@ -21,26 +22,26 @@ export const propellerSeries: Rule = {
       title: 'outside the propeller tests',
       amount: {
         text: pitchOut ? 'P/D {r}' : 'area {r}',
-        params: { r: { value: pitchOut ? ratio : areaRatio, quantity: 'plain' } },
+        params: { r: plainNumber(pitchOut ? ratio : areaRatio) },
       },
       sentence: {
         text: pitchOut
           ? 'Pitch is {r} of the diameter; tests run from {least} to {most}.'
           : `Blade area is {r}; with ${blades} blades tests run from {least} to {most}.`,
         params: {
-          r: { value: pitchOut ? ratio : areaRatio, quantity: 'plain' },
-          least: { value: pitchOut ? leastP : leastA, quantity: 'plain' },
-          most: { value: pitchOut ? mostP : mostA, quantity: 'plain' },
+          r: plainNumber(pitchOut ? ratio : areaRatio),
+          least: plainNumber(pitchOut ? leastP : leastA),
+          most: plainNumber(pitchOut ? mostP : mostA),
         },
       },
       fixes: [
         pitchOut
           ? {
-              label: { text: 'Pitch {p}', params: { p: { value: p * diameter, quantity: 'smallLength' } } },
+              label: { text: 'Pitch {p}', params: { p: smallMetres(p * diameter) } },
               edits: [edit('design.propeller.pitch', p * diameter)],
             }
           : {
-              label: { text: 'Area {a}', params: { a: { value: a, quantity: 'plain' } } },
+              label: { text: 'Area {a}', params: { a: plainNumber(a) } },
               edits: [edit('design.propeller.areaRatio', a)],
             },
       ],

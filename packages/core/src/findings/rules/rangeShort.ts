@@ -1,3 +1,4 @@
+import { joules, longSeconds, metresTravelled } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { moreParallel } from '../fixes'
@@ -21,31 +22,31 @@ export const rangeShort: Rule = {
     return {
       severity: energy.needed > energy.available + energy.reserve ? 'stop' : 'caution',
       title: 'not far enough',
-      amount: { text: '\u2212{e}', params: { e: { value: short, quantity: 'energy' } } },
+      amount: { text: '\u2212{e}', params: { e: joules(short) } },
       sentence: {
         text: 'The use takes {need} at cruise. The pack gives {have} and keeps the reserve: {d}.',
         params: {
-          need: { value: energy.needed, quantity: 'energy' },
-          have: { value: energy.available, quantity: 'energy' },
-          d: { value: distance, quantity: 'distance' },
+          need: joules(energy.needed),
+          have: joules(energy.available),
+          d: metresTravelled(distance),
         },
       },
       measure: short,
       need: {
         text: 'It takes a pack of {e} to use.',
-        params: { e: { value: energy.needed + energy.reserve, quantity: 'energy' } },
+        params: { e: joules(energy.needed + energy.reserve) },
       },
       fixes: [
         ...moreParallel(facts, strings),
         project.use.stretchKind === 'distance'
           ? {
-              label: { text: 'Go {d}', params: { d: { value: distance, quantity: 'distance' } } },
+              label: { text: 'Go {d}', params: { d: metresTravelled(distance) } },
               edits: [edit('use.distance', distance)],
             }
           : {
               label: {
                 text: 'Go for {t}',
-                params: { t: { value: distance / project.use.cruiseSpeed, quantity: 'duration' } },
+                params: { t: longSeconds(distance / project.use.cruiseSpeed) },
               },
               edits: [edit('use.duration', distance / project.use.cruiseSpeed)],
             },

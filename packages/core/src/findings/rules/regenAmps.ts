@@ -1,3 +1,4 @@
+import { amps } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -20,20 +21,20 @@ export const regenAmps: Rule = {
     return {
       severity: 'note',
       title: 'regeneration set too high',
-      amount: { text: '+{a}', params: { a: { value: regenCurrent - takes, quantity: 'current' } } },
+      amount: { text: '+{a}', params: { a: amps(regenCurrent - takes) } },
       sentence: {
         text:
           'The controller may push {r} back; the cells take {t}. Under sail she would give about {g}. Stop it ' +
           'before the pack is full: a battery guard that opens under way can destroy the controller.',
         params: {
-          r: { value: regenCurrent, quantity: 'current' },
-          t: { value: takes, quantity: 'current' },
-          g: { value: gives, quantity: 'current' },
+          r: amps(regenCurrent),
+          t: amps(takes),
+          g: amps(gives),
         },
       },
       fixes: [
         {
-          label: { text: 'Regeneration {t}', params: { t: { value: takes, quantity: 'current' } } },
+          label: { text: 'Regeneration {t}', params: { t: amps(takes) } },
           edits: [edit('design.controller.regenCurrent', takes)],
         },
       ],

@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { bestCharger } from '../../project/charging'
@@ -28,12 +29,12 @@ export const shoreVolts: Rule = {
     return {
       severity: 'stop',
       title: 'charger for other mains',
-      amount: { text: '{v}', params: { v: { value: charger.inputVoltage, quantity: 'voltage' } } },
+      amount: { text: '{v}', params: { v: volts(charger.inputVoltage) } },
       sentence: {
         text: 'The shore has {s}; the charger is made for {c}.',
         params: {
-          s: { value: shoreVoltage, quantity: 'voltage' },
-          c: { value: charger.inputVoltage, quantity: 'voltage' },
+          s: volts(shoreVoltage),
+          c: volts(charger.inputVoltage),
         },
       },
       caution:
@@ -41,7 +42,7 @@ export const shoreVolts: Rule = {
       fixes: [
         ...(other ? [{ label: { text: other.name }, edits: [edit('design.charging.charger', other)] }] : []),
         {
-          label: { text: 'Shore of {c}', params: { c: { value: charger.inputVoltage, quantity: 'voltage' } } },
+          label: { text: 'Shore of {c}', params: { c: volts(charger.inputVoltage) } },
           edits: [edit('design.charging.shoreVoltage', charger.inputVoltage)],
         },
       ],

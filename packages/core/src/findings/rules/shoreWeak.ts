@@ -1,3 +1,4 @@
+import { amps, watts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -22,14 +23,14 @@ export const shoreWeak: Rule = {
     return {
       severity: 'note',
       title: 'shore limits the charge',
-      amount: { text: '{p}', params: { p: { value: charge.shorePower, quantity: 'electricPower' } } },
+      amount: { text: '{p}', params: { p: watts(charge.shorePower) } },
       sentence: {
         text:
           'Chargers ask up to {a}; this breaker gives {g} for hours. Set them down to it, or it trips ' +
           'in the night.',
         params: {
-          a: { value: asks, quantity: 'current' },
-          g: { value: charging.shoreCurrent * charging.continuous, quantity: 'current' },
+          a: amps(asks),
+          g: amps(charging.shoreCurrent * charging.continuous),
         },
       },
       fixes: [
@@ -42,7 +43,7 @@ export const shoreWeak: Rule = {
             ]
           : []),
         {
-          label: { text: 'A breaker of {a}', params: { a: { value: 32, quantity: 'current' } } },
+          label: { text: 'A breaker of {a}', params: { a: amps(32) } },
           edits: [edit('design.charging.shoreCurrent', 32)],
         },
       ],

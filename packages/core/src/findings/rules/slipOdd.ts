@@ -1,3 +1,4 @@
+import { share } from '../../units'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
@@ -16,13 +17,13 @@ export const slipOdd: Rule = {
     return {
       severity: 'caution',
       title: 'odd slip',
-      amount: { text: '{s}', params: { s: { value: slip, quantity: 'ratio' } } },
+      amount: { text: '{s}', params: { s: share(slip) } },
       sentence: {
         text:
           slip > MOST
             ? 'At cruise {s} of the pitch slips away: the propeller is far too small or too fine for this pull.'
             : 'At cruise only {s} slips: check the pitch as measured and the weight.',
-        params: { s: { value: slip, quantity: 'ratio' } },
+        params: { s: share(slip) },
       },
       measure: slip > MOST ? slip : 1 - slip,
       fixes: project.held.propeller ? [] : [RESIZE],

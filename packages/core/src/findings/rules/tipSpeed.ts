@@ -1,3 +1,4 @@
+import { flowMetresPerSecond } from '../../units'
 import { runsFast } from '../../propulsor'
 import type { Rule } from '../finding'
 import { lowerTopSpeed, RESIZE } from '../fixes'
@@ -26,12 +27,12 @@ export const tipSpeed: Rule = {
     return {
       severity: top.drive.tipSpeed > stop ? 'stop' : 'caution',
       title: 'tip speed',
-      amount: { text: '{v}', params: { v: { value: top.drive.tipSpeed, quantity: 'flowSpeed' } } },
+      amount: { text: '{v}', params: { v: flowMetresPerSecond(top.drive.tipSpeed) } },
       sentence: {
         text: 'At top the tips run at {v}; up to {warn} keeps them quiet. Slower and coarser helps.',
         params: {
-          v: { value: top.drive.tipSpeed, quantity: 'flowSpeed' },
-          warn: { value: warn, quantity: 'flowSpeed' },
+          v: flowMetresPerSecond(top.drive.tipSpeed),
+          warn: flowMetresPerSecond(warn),
         },
       },
       measure: top.drive.tipSpeed,

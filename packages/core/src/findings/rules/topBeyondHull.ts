@@ -1,6 +1,6 @@
 import { edit } from '../../project/projectPath'
 import { slenderness } from '../../hull'
-import { FAR, timesText } from '../../units'
+import { FAR, timesText, metresPerSecond, watts } from '../../units'
 import type { Rule } from '../finding'
 import { lowerTopSpeed } from '../fixes'
 
@@ -37,25 +37,25 @@ export const topBeyondHull: Rule = {
       severity: 'caution',
       measure: topSpeed,
       title: 'top beyond hull speed',
-      amount: { text: '+{v}', params: { v: { value: topSpeed - hullSpeed, quantity: 'speed' } } },
+      amount: { text: '+{v}', params: { v: metresPerSecond(topSpeed - hullSpeed) } },
       sentence: {
         text:
           `Hull speed is {hull}. Top would take {p}${factor >= 1.5 ? `, ${timesOf(factor)} cruise,` : ''} and ` +
           'mostly make waves.',
         params: {
-          hull: { value: hullSpeed, quantity: 'speed' },
-          p: { value: top.drive.packPower, quantity: 'electricPower' },
+          hull: metresPerSecond(hullSpeed),
+          p: watts(top.drive.packPower),
         },
       },
       fixes: [
         {
-          label: { text: 'Top {v}', params: { v: { value: better, quantity: 'speed' } } },
+          label: { text: 'Top {v}', params: { v: metresPerSecond(better) } },
           edits: [edit('use.topSpeed', better)],
         },
         ...(hullSpeed > better
           ? [
               {
-                label: { text: 'Top {v}', params: { v: { value: hullSpeed, quantity: 'speed' as const } } },
+                label: { text: 'Top {v}', params: { v: metresPerSecond(hullSpeed) } },
                 edits: [edit('use.topSpeed', hullSpeed)],
               },
             ]

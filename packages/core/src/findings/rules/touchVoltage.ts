@@ -1,3 +1,4 @@
+import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import { TOUCH_LIMIT } from '../../wiring'
 import type { Rule } from '../finding'
@@ -15,12 +16,12 @@ export const touchVoltage: Rule = {
     return {
       severity: 'caution',
       title: 'above the touch limit',
-      amount: { text: '+{v}', params: { v: { value: pack.fullVoltage - TOUCH_LIMIT, quantity: 'voltage' } } },
+      amount: { text: '+{v}', params: { v: volts(pack.fullVoltage - TOUCH_LIMIT) } },
       sentence: {
         text: 'Full, the pack holds {v}. Above {limit} a touch can kill.',
         params: {
-          v: { value: pack.fullVoltage, quantity: 'voltage' },
-          limit: { value: TOUCH_LIMIT, quantity: 'voltage' },
+          v: volts(pack.fullVoltage),
+          limit: volts(TOUCH_LIMIT),
         },
       },
       caution:

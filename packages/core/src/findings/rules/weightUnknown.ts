@@ -1,3 +1,4 @@
+import { kilograms, share, watts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -16,12 +17,12 @@ export const weightUnknown: Rule = {
     return {
       severity: 'note',
       title: 'weight',
-      amount: { text: '± {u}', params: { u: { value: boat.massUncertainty, quantity: 'ratio' } } },
+      amount: { text: '± {u}', params: { u: share(boat.massUncertainty) } },
       sentence: {
         text: 'Cruise could take {low} to {high}. A crane with a scale narrows it most.',
         params: {
-          low: { value: cruise.packPowerLow, quantity: 'electricPower' },
-          high: { value: cruise.packPowerHigh, quantity: 'electricPower' },
+          low: watts(cruise.packPowerLow),
+          high: watts(cruise.packPowerHigh),
         },
       },
       measure: boat.massUncertainty,
@@ -29,7 +30,7 @@ export const weightUnknown: Rule = {
         {
           label: {
             text: 'Plan for {m}',
-            params: { m: { value: boat.mass * (1 + boat.massUncertainty / 2), quantity: 'mass' } },
+            params: { m: kilograms(boat.mass * (1 + boat.massUncertainty / 2)) },
           },
           edits: [
             edit('boat.mass', boat.mass * (1 + boat.massUncertainty / 2)),

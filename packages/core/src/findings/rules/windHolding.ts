@@ -1,3 +1,4 @@
+import { metresPerSecond, newtons } from '../../units'
 import { HOLDING_WIND } from '../../system/thrustAvailable'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
@@ -12,20 +13,20 @@ export const windHolding: Rule = {
     return {
       severity: holding.share > 1.5 ? 'stop' : 'caution',
       title: 'too little thrust in wind',
-      amount: { text: '\u2212{f}', params: { f: { value: holding.drag - holding.thrust, quantity: 'force' } } },
+      amount: { text: '\u2212{f}', params: { f: newtons(holding.drag - holding.thrust) } },
       sentence: {
         text: 'In {w} the air pushes her back with {d}; the drive gives {t} standing still.',
         params: {
-          w: { value: HOLDING_WIND, quantity: 'speed' },
-          d: { value: holding.drag, quantity: 'force' },
-          t: { value: holding.thrust, quantity: 'force' },
+          w: metresPerSecond(HOLDING_WIND),
+          d: newtons(holding.drag),
+          t: newtons(holding.thrust),
         },
       },
       caution: 'Do not go out to a lee shore on what holds in calm. Keep an anchor ready.',
       measure: holding.share,
       need: {
         text: 'It takes {f} of thrust standing still.',
-        params: { f: { value: holding.drag, quantity: 'force' } },
+        params: { f: newtons(holding.drag) },
       },
       fixes: [RESIZE],
     }
