@@ -1,7 +1,7 @@
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 
 /** The short name of a bench. */
-export type BenchId = keyof typeof m.benches
+export type BenchId = keyof typeof boardWords.benches
 
 /** The benches in the order of the work, each at its key: no two can have the same one. */
 const AT_KEY = {
@@ -23,7 +23,7 @@ type Placed = (typeof AT_KEY)[keyof typeof AT_KEY]
 export const BENCHES = Object.entries<BenchId extends Placed ? BenchId : never>(AT_KEY).map(([key, id]) => ({
   id,
   path: `/${id}`,
-  label: m.benches[id],
+  label: boardWords.benches[id],
   key: key.slice(-1),
 }))
 

@@ -18,7 +18,7 @@ import {
   type HullTypeId,
   type Project,
 } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 
@@ -134,7 +134,7 @@ export function useFirstAnswers() {
     const sized = sizeRest(project, library.library)
     return sized.outcome === 'sized'
       ? { project: withEdits(project, sized.edits), note: null }
-      : { project, note: `${m.held.nothingFits}: ${fillText(sized.text, view.choice)}` }
+      : { project, note: `${boardWords.held.nothingFits}: ${fillText(sized.text, view.choice)}` }
   }
   /** the next boat starts from an empty sheet */
   function clear() {

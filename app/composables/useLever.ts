@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { chosenUnit, fromUnit, quantityText, toUnit, UNITS } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -27,17 +27,17 @@ export function useLever() {
   const marks = computed<LeverMark[]>(() => {
     const { use } = document.shown
     const own: LeverMark[] = [
-      { key: 'cruise', label: m.lever.cruise, speed: use.cruiseSpeed },
-      { key: 'top', label: m.lever.top, speed: use.topSpeed },
+      { key: 'cruise', label: boardWords.lever.cruise, speed: use.cruiseSpeed },
+      { key: 'top', label: boardWords.lever.top, speed: use.topSpeed },
       // a hull that planes, or a slender pair, is not held by her own wave
       ...(answer.model.hullType.waveBound
-        ? [{ key: 'hull' as const, label: m.lever.hull, speed: answer.summary.hullSpeed }]
+        ? [{ key: 'hull' as const, label: boardWords.lever.hull, speed: answer.summary.hullSpeed }]
         : []),
     ]
     return own.filter(mark => mark.speed <= most.value)
   })
   const valueText = computed(() =>
-    m.lever.value(
+    boardWords.lever.value(
       quantityText(speed.value, 'speed', view.choice),
       quantityText(answer.evaluation.point.drive.packPower, 'electricPower', view.choice),
     ),

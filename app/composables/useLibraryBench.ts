@@ -10,7 +10,7 @@ import {
   type Part,
   type PartKindId,
 } from '@remigo/core'
-import { l } from '~/messages/library'
+import { libraryWords } from '~/messages/library'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { download } from './useBoatFiles'
@@ -45,9 +45,9 @@ export function useLibraryBench() {
   )
   const imported = computed(() =>
     result.value?.outcome === 'kept'
-      ? l.imported(result.value.count)
+      ? libraryWords.imported(result.value.count)
       : result.value?.outcome === 'notKept'
-        ? l.notKept(result.value.reason)
+        ? libraryWords.notKept(result.value.reason)
         : null,
   )
   const errors = computed(() => (result.value?.outcome === 'wrong' ? result.value.errors : []))
@@ -67,7 +67,7 @@ export function useLibraryBench() {
   }
   /** A copy of a part, ready to be changed. */
   function copy(part: Part) {
-    chosen.value = { ...part, id: '', name: l.newName(part.name).slice(0, 80) }
+    chosen.value = { ...part, id: '', name: libraryWords.newName(part.name).slice(0, 80) }
     editing.value = true
   }
   /** A part of which nothing is known yet. */
@@ -91,7 +91,7 @@ export function useLibraryBench() {
     removed.value = { kind: kind.value, part }
     await store.remove(kind.value, [part.id])
     chosen.value = null
-    told.value = l.deleted(part.name)
+    told.value = libraryWords.deleted(part.name)
   }
   async function bringBack() {
     const back = removed.value

@@ -1,5 +1,5 @@
 import type { PartName } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import type { BENCHES } from '~/benches'
 import { useAnswerStore } from '~/stores/answer'
 
@@ -9,8 +9,9 @@ export function usePartWords() {
   const named = (part: PartName) =>
     part === 'propeller' && answer.model.propulsor.kind === 'jet' ? ('jet' as const) : part
   return {
-    part: (name: PartName) => m.parts[named(name)],
-    short: (name: PartName) => m.partsShort[named(name)],
-    bench: (bench: (typeof BENCHES)[number]) => (bench.id === 'propeller' ? m.parts[named('propeller')] : bench.label),
+    part: (name: PartName) => boardWords.parts[named(name)],
+    short: (name: PartName) => boardWords.partsShort[named(name)],
+    bench: (bench: (typeof BENCHES)[number]) =>
+      bench.id === 'propeller' ? boardWords.parts[named('propeller')] : bench.label,
   }
 }

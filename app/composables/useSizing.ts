@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 import { fillText, withEdits, type Edit, type HeldPart, type Project, edit } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAdvice } from '~/composables/useAdvice'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -31,7 +31,7 @@ export function useSizing() {
     if (sized.outcome === 'sized')
       document.startTrial(
         'size',
-        m.held.sized,
+        boardWords.held.sized,
         [...first, ...sized.edits],
         sized.reasons.map(r => fillText(r.text, view.choice)),
       )
@@ -39,7 +39,9 @@ export function useSizing() {
   function toggle(part: HeldPart) {
     const held = document.shown.held[part]
     failure.value = null
-    document.edit(`${held ? m.held.letGo : m.held.hold}: ${m.held.names[part]}`, [edit(`held.${part}`, !held)])
+    document.edit(`${held ? boardWords.held.letGo : boardWords.held.hold}: ${boardWords.held.names[part]}`, [
+      edit(`held.${part}`, !held),
+    ])
   }
   return { failure, size, sizeAt, toggle }
 }

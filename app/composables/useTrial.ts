@@ -12,7 +12,7 @@ import {
   type TrialPoint,
   edit,
 } from '@remigo/core'
-import { t } from '~/messages/trial'
+import { trialWords } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 
@@ -29,7 +29,8 @@ export function useTrial() {
   const trial = computed(() => document.shown.trial)
   const outcome = computed(() => measuredOf(document.shown))
   const errors = ref<string[]>([])
-  const set = (points: TrialPoint[]) => document.edit(t.sea.head, [edit('trial', trialWith(document.shown, points))])
+  const set = (points: TrialPoint[]) =>
+    document.edit(trialWords.sea.head, [edit('trial', trialWith(document.shown, points))])
   /** whether any run was made with another drive, weight or house than the boat has now */
   const others = computed(() =>
     trial.value.setups.some(s => !sameSetup({ ...s, houseLoad: 0 }, { ...setupOf(document.shown), houseLoad: 0 })),
@@ -37,7 +38,7 @@ export function useTrial() {
   /** whether the watts of all runs hold the house */
   const holdsHouse = computed(() => trial.value.setups.every(s => s.houseLoad > 0))
   const house = (held: boolean) =>
-    document.edit(t.sea.house, [
+    document.edit(trialWords.sea.house, [
       edit(
         'trial.setups',
         trial.value.setups.map(s => ({ ...s, houseLoad: held ? document.shown.use.houseLoad : 0 })),
@@ -45,7 +46,7 @@ export function useTrial() {
     ])
   /** the runs were made with what is on the board */
   const madeNow = () =>
-    document.edit(t.sea.madeNow, [
+    document.edit(trialWords.sea.madeNow, [
       edit(
         'trial.setups',
         trial.value.setups.map(s => ({ ...setupOf(document.shown), houseLoad: s.houseLoad })),
@@ -74,11 +75,12 @@ export function useTrial() {
   /** What was typed into a cell: what puts it into the table, or a sentence when it makes no sense. */
   function type(index: number, column: TrialColumn, text: string): (() => void) | string {
     const read = readField(TRIAL_POINT.fields[column], text, view.choice, trial.value.points[index]?.[column] ?? null)
-    if (!read.ok) return t.sea.wrongField(index + 1, read.message)
+    if (!read.ok) return trialWords.sea.wrongField(index + 1, read.message)
     const { value } = read
     if (value === null) return () => change(index, { [column]: null })
     const stands = streamError({ ...trial.value.points[index]!, [column]: value }, view.choice)
-    if (stands && (column === 'stream' || column === 'speed')) return t.sea.wrong(index + 1, t.sea.withStream, stands)
+    if (stands && (column === 'stream' || column === 'speed'))
+      return trialWords.sea.wrong(index + 1, trialWords.sea.withStream, stands)
     return () => change(index, { [column]: value })
   }
   /** Rows from a spreadsheet or a file, added to the table; all of them or, with the cells named, none. */
@@ -91,6 +93,6 @@ export function useTrial() {
     if (table.outcome === 'read') set([...trial.value.points, ...table.points].slice(0, 200))
     return table.outcome === 'read'
   }
-  const use = (which: 'theory' | 'measured') => document.edit(t.sea.use, [edit('trial.use', which)])
+  const use = (which: 'theory' | 'measured') => document.edit(trialWords.sea.use, [edit('trial.use', which)])
   return { trial, outcome, errors, others, holdsHouse, house, madeNow, add, remove, change, type, take, use }
 }

@@ -1,5 +1,5 @@
 /** Words of the benches that come after the first view. */
-export const b = {
+export const benchWords = {
   curve: {
     lead: 'at the motor shaft, hull, wind and sea as set.',
     range: (a: string, b: string) => `${a} to ${b}`,

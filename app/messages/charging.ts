@@ -1,5 +1,5 @@
 /** Words of charging: they come with its bench. */
-export const c = {
+export const chargingWords = {
   lead: (from: string, end: string, where: string) => `from ${from} to ${end}, ${where}.`,
   full: 'full',
   where: {

@@ -1,5 +1,5 @@
 /** Words of the designs offered: they come with the sheet. */
-export const d = {
+export const designWords = {
   head: 'Other designs',
   hint: 'for what is not held',
   go: 'Search designs',

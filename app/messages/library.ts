@@ -1,5 +1,5 @@
 /** Words of the library of parts: they come with its bench. */
-export const l = {
+export const libraryWords = {
   head: 'Library',
   lead: 'The parts that ship are invented. Add those that you can buy or already have.',
   kind: 'Kind of part',

@@ -8,7 +8,7 @@ const WHY: Record<string, string> = {
 }
 
 /** Words of keeping boats in the browser. */
-export const s = {
+export const shelfWords = {
   failure: (name: string) =>
     `Not saved: ${WHY[name] ?? `the browser’s store says “${name}”`}. Go on: your work is held in memory, and ` +
     'saving is tried again. Export the boat before you leave.',

@@ -1,5 +1,5 @@
 /** Words of the samples and of the sea trial, which only the power curve's bench shows. */
-export const t = {
+export const trialWords = {
   sure: {
     head: 'How sure',
     hint: 'weight, form, bottom, methods drawn 2000 times',

@@ -1,5 +1,5 @@
 /** Words of what went wrong inside Remigo. */
-export const w = {
+export const troubleWords = {
   head: (panel: string) => `${panel} cannot be drawn for this boat`,
   words: (why: string) =>
     `This is a fault of Remigo’s, not yours: ${why.replace(/\.$/, '')}. The boat is kept as it is; all else goes on.`,

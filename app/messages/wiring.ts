@@ -1,5 +1,5 @@
 /** Words of voltage, wiring and protection: they come with the benches that show them. */
-export const e = {
+export const wiringWords = {
   leaves: (what: string) => `from ${what}`,
   joins: (what: string) => `joins ${what}`,
   tells: (what: string) => `tells ${what}`,

@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { DEMO_BOATS, DEMO, type Project } from '@remigo/core'
-import { s } from '~/messages/shelf'
-import { w } from '~/messages/trouble'
+import { shelfWords } from '~/messages/shelf'
+import { troubleWords } from '~/messages/trouble'
 import { firstRow, type BoatRow } from '../storage/boatRow'
 import { memoryShelf, openShelf, type BoatShelf } from '../storage/boatShelf'
 import { keepText, readText, textsNamed } from '../storage/browserTexts'
@@ -79,7 +79,7 @@ export const useBoatsStore = defineStore('boats', () => {
 
   function show(row: BoatRow) {
     if (!isWhole(row.project)) {
-      notice.value = w.damaged(row.name)
+      notice.value = troubleWords.damaged(row.name)
       return
     }
     document.open(row.project)
@@ -150,7 +150,7 @@ export const useBoatsStore = defineStore('boats', () => {
           DEMO_BOATS.find(b => b.id === mine.id)!,
         )
       )
-        return show(await beside(mine, s.early))
+        return show(await beside(mine, shelfWords.early))
       revision.value = kept?.revision ?? 0
       keepText(OPEN, mine.id)
       return
@@ -182,11 +182,11 @@ export const useBoatsStore = defineStore('boats', () => {
       document.trial
     )
       return
-    document.takeOver(s.otherTab, elsewhere.project)
+    document.takeOver(shelfWords.otherTab, elsewhere.project)
     revision.value = elsewhere.revision
     savedChanges.value = document.changes
     savedAt.value = elsewhere.updatedAt
-    notice.value = s.updated
+    notice.value = shelfWords.updated
   }
   // a trial is not disturbed; what came meanwhile is shown once it is over
   watch(() => document.trial, followOther)
@@ -232,7 +232,7 @@ export const useBoatsStore = defineStore('boats', () => {
       conflict.value = result.theirs
       return
     }
-    if (result.again) notice.value = s.again
+    if (result.again) notice.value = shelfWords.again
     if (document.project.id === project.id) {
       revision.value = result.revision
       savedChanges.value = changes
@@ -242,7 +242,7 @@ export const useBoatsStore = defineStore('boats', () => {
   }
 
   function fail(error: unknown) {
-    failure.value = s.failure((error as Error).name)
+    failure.value = shelfWords.failure((error as Error).name)
     clearTimeout(timer)
     timer = setTimeout(() => void save(), AGAIN[Math.min(attempts++, AGAIN.length - 1)])
   }
@@ -260,7 +260,7 @@ export const useBoatsStore = defineStore('boats', () => {
       row && sameBoat(row.project, left.project)
         ? row
         : row && !own
-          ? await beside(left.project, s.kept, into)
+          ? await beside(left.project, shelfWords.kept, into)
           : { ...firstRow(left.project), revision: Math.max(row?.revision ?? 0, left.revision) + 1, writer }
     if (!row || own) await inTime(into.put(kept))
     pending.delete(left.project.id)
@@ -271,7 +271,7 @@ export const useBoatsStore = defineStore('boats', () => {
   /** Keeps a boat under another name beside one that is kept, and says so. */
   async function beside(project: Project, why: (name: string) => string, into = shelf): Promise<BoatRow> {
     const id = crypto.randomUUID(),
-      name = s.second(project.name).slice(0, 60)
+      name = shelfWords.second(project.name).slice(0, 60)
     const row = { ...firstRow({ ...project, id, name }), writer }
     await inTime(into.put(row))
     notice.value = why(name)
@@ -308,7 +308,7 @@ export const useBoatsStore = defineStore('boats', () => {
     drafts.commitAll()
     await save()
     if (!dirty()) return
-    if (conflict.value) await beside(document.project, s.kept)
+    if (conflict.value) await beside(document.project, shelfWords.kept)
     else pending.set(document.project.id, { revision: revision.value, project: document.project, writer })
   }
 
@@ -351,7 +351,7 @@ export const useBoatsStore = defineStore('boats', () => {
     })
 
   const duplicate = () =>
-    add({ ...document.project, id: crypto.randomUUID(), name: s.copy(document.project.name).slice(0, 60) })
+    add({ ...document.project, id: crypto.randomUUID(), name: shelfWords.copy(document.project.name).slice(0, 60) })
 
   const remove = () =>
     attempt(async () => {
@@ -374,7 +374,7 @@ export const useBoatsStore = defineStore('boats', () => {
       deleted.value = null
       const there = await inTime(shelf.get(row.id))
       // another tab went on with it: theirs stays
-      if (there && !sameBoat(there.project, row.project)) return show(await beside(row.project, s.broughtBack))
+      if (there && !sameBoat(there.project, row.project)) return show(await beside(row.project, shelfWords.broughtBack))
       const back = { ...row, revision: Math.max(row.revision, there?.revision ?? 0) + 1, writer }
       await inTime(shelf.put(back))
       show(back)
@@ -387,14 +387,14 @@ export const useBoatsStore = defineStore('boats', () => {
       if (!theirs) return
       const mine = document.project
       if (choice === 'both') {
-        await beside(mine, s.kept)
+        await beside(mine, shelfWords.kept)
         return show(theirs)
       }
       conflict.value = null
       revision.value = theirs.revision
-      document.takeOver(s.otherTab, theirs.project)
+      document.takeOver(shelfWords.otherTab, theirs.project)
       if (choice === 'mine') {
-        document.takeOver(s.thisTab, mine)
+        document.takeOver(shelfWords.thisTab, mine)
         return save()
       }
       savedChanges.value = document.changes

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useStages } from '~/composables/useStages'
@@ -14,7 +14,7 @@ const BoatEstimates = defineAsyncComponent(() => import('./BoatEstimates.vue'))
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { stage } = useStages()
-const LEADS = { steep: m.boat.leadSteep, hullSpeed: m.boat.leadHull, top: m.boat.leadTop }
+const LEADS = { steep: boardWords.boat.leadSteep, hullSpeed: boardWords.boat.leadHull, top: boardWords.boat.leadTop }
 /** a hull that her own wave holds back; one on the plane, or a slender pair, is not */
 const bound = computed(() => answer.model.hullType.waveBound)
 const payoff = computed(() => answer.summary.payoff)
@@ -25,8 +25,8 @@ const payoff = computed(() => answer.summary.payoff)
     <div class="bench__main">
       <BenchLead figure="payoffSpeed">
         <template #head
-          ><FigureSentence v-if="bound" :words="m.boat.leadHead" :figures="['hullSpeed']" /><template v-else>{{
-            m.boat.leadPaid
+          ><FigureSentence v-if="bound" :words="boardWords.boat.leadHead" :figures="['hullSpeed']" /><template v-else>{{
+            boardWords.boat.leadPaid
           }}</template></template
         >
         <FigureSentence
@@ -38,9 +38,9 @@ const payoff = computed(() => answer.summary.payoff)
       <BoatFields v-if="stage >= 3" />
     </div>
     <aside class="bench__side">
-      <NuxtLink to="/start" class="btn btn--best start" data-start>{{ m.boat.start }}</NuxtLink>
-      <section class="block" :aria-label="m.boat.derived">
-        <h2 class="section-head">{{ m.boat.derived }}</h2>
+      <NuxtLink to="/start" class="btn btn--best start" data-start>{{ boardWords.boat.start }}</NuxtLink>
+      <section class="block" :aria-label="boardWords.boat.derived">
+        <h2 class="section-head">{{ boardWords.boat.derived }}</h2>
         <FigureRow v-if="bound" id="hullSpeed" /><FigureRow id="displacedVolume" /><FigureRow
           id="wettedSurface"
         /><FigureRow v-if="bound" id="waveLength" /><FigureRow id="froude" />

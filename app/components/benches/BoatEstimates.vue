@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useEstimates } from '~/composables/useEstimates'
 
 /** Form coefficients that few owners know: estimated, marked as such, and open to a better figure. */
@@ -7,9 +7,9 @@ const { estimateOf } = useEstimates()
 </script>
 
 <template>
-  <section class="block" :aria-label="m.boat.estimates">
-    <h2 class="section-head">{{ m.boat.estimates }}</h2>
-    <p class="small soft">{{ m.boat.estimatesHint }}</p>
+  <section class="block" :aria-label="boardWords.boat.estimates">
+    <h2 class="section-head">{{ boardWords.boat.estimates }}</h2>
+    <p class="small soft">{{ boardWords.boat.estimatesHint }}</p>
     <div class="rows">
       <QuantityField path="boat.prismatic" :estimate="estimateOf('boat.prismatic')" /><QuantityField
         path="boat.midship"

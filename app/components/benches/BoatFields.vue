@@ -11,7 +11,7 @@ import {
   type ValueAt,
   type HullTypeId,
 } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useEstimates } from '~/composables/useEstimates'
@@ -24,43 +24,43 @@ const boat = computed(() => document.shown.boat)
 const hull = computed(() => answer.model.hullType)
 const asks = (question: HullQuestion) => hull.value.asks.includes(question)
 const drives = computed(
-  () => Object.fromEntries(hull.value.drives.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>,
+  () => Object.fromEntries(hull.value.drives.map(d => [d, boardWords.boat.drives[d]])) as Record<DriveKind, string>,
 )
 const geared = computed(() => hasLeg(boat.value.drive.kind))
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<HullTypeId, string>
-const setType = (id: HullTypeId) => document.edit(m.boat.hullType, hullTypeEdits(document.shown, id))
+const setType = (id: HullTypeId) => document.edit(boardWords.boat.hullType, hullTypeEdits(document.shown, id))
 const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
   document.edit(label, [edit(path, value)])
 /** no diesel hangs on a transom */
 const engines = computed(
   () =>
     Object.fromEntries(
-      Object.entries(m.boat.engineKinds).filter(
+      Object.entries(boardWords.boat.engineKinds).filter(
         ([kind]) =>
           boat.value.drive.kind !== 'outboard' || kind.startsWith('petrol') || boat.value.oldEngine.kind === kind,
       ),
-    ) as Partial<typeof m.boat.engineKinds> as typeof m.boat.engineKinds,
+    ) as Partial<typeof boardWords.boat.engineKinds> as typeof boardWords.boat.engineKinds,
 )
 </script>
 
 <template>
   <div class="columns">
-    <section class="block" :aria-label="m.boat.dimensions">
-      <h2 class="section-head">{{ m.boat.dimensions }}</h2>
-      <TextField path="name" :label="m.boat.name" :most="60" />
+    <section class="block" :aria-label="boardWords.boat.dimensions">
+      <h2 class="section-head">{{ boardWords.boat.dimensions }}</h2>
+      <TextField path="name" :label="boardWords.boat.name" :most="60" />
       <ChoiceField
         :columns="2"
-        :label="m.boat.hullType"
+        :label="boardWords.boat.hullType"
         :options="types"
         :model-value="boat.hullType"
         @update:model-value="setType"
       />
       <ChoiceField
         v-if="boat.variant"
-        :label="m.boat.kind"
+        :label="boardWords.boat.kind"
         :options="hull.variants"
         :model-value="boat.variant"
-        @update:model-value="set(m.boat.kind, 'boat.variant', $event)"
+        @update:model-value="set(boardWords.boat.kind, 'boat.variant', $event)"
       />
       <HullMeasure />
       <div class="rows">
@@ -83,90 +83,93 @@ const engines = computed(
       </div>
       <ChoiceField
         v-if="asks('tubes')"
-        :label="m.boat.tubes"
-        :options="m.boat.tubeCounts as Record<string, string>"
+        :label="boardWords.boat.tubes"
+        :options="boardWords.boat.tubeCounts as Record<string, string>"
         :model-value="String(boat.tubes)"
-        @update:model-value="set(m.boat.tubes, 'boat.tubes', $event === '2' ? 2 : 3)"
+        @update:model-value="set(boardWords.boat.tubes, 'boat.tubes', $event === '2' ? 2 : 3)"
       />
       <ChoiceField
         v-if="asks('keel')"
-        :label="m.boat.keel"
-        :options="m.boat.keels"
+        :label="boardWords.boat.keel"
+        :options="boardWords.boat.keels"
         :model-value="boat.keel"
-        @update:model-value="set(m.boat.keel, 'boat.keel', $event)"
+        @update:model-value="set(boardWords.boat.keel, 'boat.keel', $event)"
       />
     </section>
     <div>
-      <section class="block" :aria-label="m.boat.drive">
-        <h2 class="section-head">{{ m.boat.drive }}</h2>
+      <section class="block" :aria-label="boardWords.boat.drive">
+        <h2 class="section-head">{{ boardWords.boat.drive }}</h2>
         <ChoiceField
-          :label="m.boat.driveKind"
+          :label="boardWords.boat.driveKind"
           :options="drives"
           :model-value="boat.drive.kind"
-          @update:model-value="set(m.boat.driveKind, 'boat.drive.kind', $event)"
+          @update:model-value="set(boardWords.boat.driveKind, 'boat.drive.kind', $event)"
         />
         <div class="rows">
           <QuantityField v-if="geared" path="boat.drive.legRatio" />
           <QuantityField
             v-if="boat.drive.kind === 'jet'"
             path="boat.drive.greatestDiameter"
-            :label="m.boat.largestImpeller"
-            :hint="m.boat.largestImpellerHint"
+            :label="boardWords.boat.largestImpeller"
+            :hint="boardWords.boat.largestImpellerHint"
           />
           <template v-else
             ><QuantityField path="boat.drive.greatestDiameter" /><QuantityField path="boat.drive.shaftDepth"
           /></template>
           <template v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"
-            ><QuantityField path="boat.drive.torqueLimit" :estimate="m.boat.notKnown" /><QuantityField
+            ><QuantityField path="boat.drive.torqueLimit" :estimate="boardWords.boat.notKnown" /><QuantityField
               path="boat.drive.rpmLimit"
-              :estimate="m.boat.notKnown"
+              :estimate="boardWords.boat.notKnown"
           /></template>
         </div>
         <ChoiceField
           v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"
-          :label="m.boat.astern"
-          :options="m.boat.asternKinds"
+          :label="boardWords.boat.astern"
+          :options="boardWords.boat.asternKinds"
           :model-value="boat.drive.astern"
-          @update:model-value="set(m.boat.astern, 'boat.drive.astern', $event)"
+          @update:model-value="set(boardWords.boat.astern, 'boat.drive.astern', $event)"
         />
         <ChoiceField
           v-if="boat.drive.kind !== 'jet' && boat.drive.kind !== 'pod'"
-          :label="m.boat.reverses"
-          :options="m.boat.reversesKinds"
+          :label="boardWords.boat.reverses"
+          :options="boardWords.boat.reversesKinds"
           :model-value="boat.drive.reverses ? 'yes' : 'no'"
-          @update:model-value="set(m.boat.reverses, 'boat.drive.reverses', $event === 'yes')"
+          @update:model-value="set(boardWords.boat.reverses, 'boat.drive.reverses', $event === 'yes')"
         />
       </section>
-      <section class="block" :aria-label="m.boat.engine">
-        <h2 class="section-head">{{ m.boat.engine }}</h2>
+      <section class="block" :aria-label="boardWords.boat.engine">
+        <h2 class="section-head">{{ boardWords.boat.engine }}</h2>
         <ChoiceField
-          :label="m.boat.engineKind"
+          :label="boardWords.boat.engineKind"
           :options="engines"
           :model-value="boat.oldEngine.kind"
-          @update:model-value="set(m.boat.engineKind, 'boat.oldEngine.kind', $event)"
+          @update:model-value="set(boardWords.boat.engineKind, 'boat.oldEngine.kind', $event)"
         />
         <div class="rows">
           <QuantityField path="boat.oldEngine.ratedPower" /><QuantityField path="boat.oldEngine.ratedRpm" />
-          <QuantityField path="boat.oldEngine.usualRpm" :estimate="m.boat.notKnown" /><QuantityField
+          <QuantityField path="boat.oldEngine.usualRpm" :estimate="boardWords.boat.notKnown" /><QuantityField
             path="boat.oldEngine.fuelRate"
-            :estimate="m.boat.notKnown"
+            :estimate="boardWords.boat.notKnown"
           />
           <QuantityField path="boat.oldEngine.mass" />
         </div>
         <OldEngineWords />
       </section>
-      <section class="block" :aria-label="m.boat.water">
+      <section class="block" :aria-label="boardWords.boat.water">
         <ChoiceField
-          :label="m.boat.water"
-          :options="m.boat.waters"
+          :label="boardWords.boat.water"
+          :options="boardWords.boat.waters"
           :model-value="boat.water"
-          @update:model-value="set(m.boat.water, 'boat.water', $event)"
+          @update:model-value="set(boardWords.boat.water, 'boat.water', $event)"
         />
         <div class="rows">
-          <QuantityField path="boat.waterTemperature" /><QuantityField path="boat.waterDepth" :estimate="m.boat.deep" />
+          <QuantityField path="boat.waterTemperature" /><QuantityField
+            path="boat.waterDepth"
+            :estimate="boardWords.boat.deep"
+          />
         </div>
       </section>
-      <TextField path="story" :label="m.boat.story" :most="600" :lines="4" optional />
+      <TextField path="story" :label="boardWords.boat.story" :most="600" :lines="4" optional />
     </div>
   </div>
 </template>

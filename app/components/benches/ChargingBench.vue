@@ -12,9 +12,10 @@ import {
   edit,
   isOwn,
 } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { c } from '~/messages/charging'
-import { q, s } from '~/messages/storage'
+import { benchWords } from '~/messages/benches'
+import { chargingWords } from '~/messages/charging'
+import { supplyWords } from '~/messages/supply'
+import { sunWords } from '~/messages/sun'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -34,7 +35,9 @@ const all = computed(() => library.library.chargers)
 /** why nothing flows */
 const never = computed(() => {
   const { limit } = chargeStart(document.shown)
-  return limit in c.never ? c.never[limit as keyof typeof c.never] : c.never.other
+  return limit in chargingWords.never
+    ? chargingWords.never[limit as keyof typeof chargingWords.never]
+    : chargingWords.never.other
 })
 const sails = computed(() => hasSails(document.shown.boat) && answer.model.propulsor.kind !== 'jet')
 const rows = computed(() =>
@@ -51,7 +54,7 @@ const rows = computed(() =>
 const tryCharger = (charger: ChargerSpec) =>
   document.startTrial(charger.id, charger.name, [edit('design.charging.charger', charger)])
 const tryCount = (count: number) =>
-  document.startTrial(`chargers/${count}`, c.count(count), [edit('design.charging.count', count)])
+  document.startTrial(`chargers/${count}`, chargingWords.count(count), [edit('design.charging.count', count)])
 const plug = computed(
   () =>
     SHORE_PLUGS.find(p => p.voltage === charging.value.shoreVoltage && p.current === charging.value.shoreCurrent)?.id ??
@@ -66,7 +69,7 @@ function choosePlug(id: string) {
     ])
 }
 const toggle = (what: 'sun' | 'sailing') =>
-  document.edit(q[what], [edit(`design.charging.${what}`, !charging.value[what])])
+  document.edit(supplyWords[what], [edit(`design.charging.${what}`, !charging.value[what])])
 /** the boat with one, two, three chargers: what their hours are worked out on */
 const boats = computed(() => counts.value.map(r => withEdits(document.shown, [edit('design.charging.count', r.count)])))
 </script>
@@ -74,33 +77,33 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
 <template>
   <div class="bench" data-charging>
     <div class="bench__main">
-      <BenchLead v-if="curve.toEnd" figure="chargeTime" :head="c.limits[curve.limit]">{{
-        c.lead(
+      <BenchLead v-if="curve.toEnd" figure="chargeTime" :head="chargingWords.limits[curve.limit]">{{
+        chargingWords.lead(
           text(charging.from, 'ratio'),
-          curve.end > 0.995 ? c.full : text(curve.end, 'ratio'),
-          c.where[charging.supply],
+          curve.end > 0.995 ? chargingWords.full : text(curve.end, 'ratio'),
+          chargingWords.where[charging.supply],
         )
       }}</BenchLead>
       <p v-else class="prose never" role="status">{{ never }}</p>
       <ChargeChart />
-      <section class="block" :aria-label="c.counts" data-counts>
+      <section class="block" :aria-label="chargingWords.counts" data-counts>
         <h2 class="section-head">
-          {{ c.counts }}<span>{{ c.countsHint }}</span>
+          {{ chargingWords.counts }}<span>{{ chargingWords.countsHint }}</span>
         </h2>
         <table class="table">
           <thead>
             <tr>
               <th />
-              <th class="num">{{ c.toEighty }}</th>
-              <th class="num">{{ c.toEnd }}</th>
-              <th>{{ c.decides }}</th>
-              <th class="num">{{ c.price }}</th>
+              <th class="num">{{ chargingWords.toEighty }}</th>
+              <th class="num">{{ chargingWords.toEnd }}</th>
+              <th>{{ chargingWords.decides }}</th>
+              <th class="num">{{ chargingWords.price }}</th>
               <th />
             </tr>
           </thead>
           <tbody>
             <tr v-for="r in counts" :key="r.count" :class="{ current: r.fitted }">
-              <td>{{ c.count(r.count) }}</td>
+              <td>{{ chargingWords.count(r.count) }}</td>
               <td class="num">
                 <FigureValue v-if="r.curve.toEighty" id="chargeEighty" :of="boats[r.count - 1]" /><template v-else
                   >–</template
@@ -113,21 +116,25 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
               </td>
               <td class="soft">{{ r.curve.limit }}</td>
               <td class="num">{{ text(r.price, 'price') }}</td>
-              <td class="num"><TryButton :fitted="r.fitted" :name="c.count(r.count)" @try="tryCount(r.count)" /></td>
+              <td class="num">
+                <TryButton :fitted="r.fitted" :name="chargingWords.count(r.count)" @try="tryCount(r.count)" />
+              </td>
             </tr>
           </tbody>
         </table>
       </section>
-      <section class="block" :aria-label="c.chargers" data-chargers>
+      <section class="block" :aria-label="chargingWords.chargers" data-chargers>
         <h2 class="section-head">
-          {{ c.chargers }}<NuxtLink class="link" to="/library?kind=charger">{{ b.motor.all }}</NuxtLink>
+          {{ chargingWords.chargers
+          }}<NuxtLink class="link" to="/library?kind=charger">{{ benchWords.motor.all }}</NuxtLink>
         </h2>
         <table class="table">
           <tbody>
             <tr v-for="row in rows" :key="row.charger.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td>
               <td>
-                {{ row.charger.name }}<small class="soft">{{ row.charger.listens ? c.listens : c.deaf }}</small>
+                {{ row.charger.name
+                }}<small class="soft">{{ row.charger.listens ? chargingWords.listens : chargingWords.deaf }}</small>
               </td>
               <td class="num">{{ text(row.charger.power, 'electricPower') }}</td>
               <td class="num">{{ text(row.charger.price, 'price') }}</td>
@@ -138,22 +145,22 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
           </tbody>
         </table>
       </section>
-      <p class="small caution">{{ c.caution }}</p>
+      <p class="small caution">{{ chargingWords.caution }}</p>
     </div>
     <aside class="bench__side">
-      <section :aria-label="c.numbers">
-        <h2 class="section-head">{{ c.numbers }}</h2>
+      <section :aria-label="chargingWords.numbers">
+        <h2 class="section-head">{{ chargingWords.numbers }}</h2>
         <FigureRow id="chargePower" /><FigureRow id="shorePower" /><FigureRow
           v-if="curve.toEighty"
           id="chargeEighty"
         /><FigureRow v-if="curve.toEnd" id="chargeTime" /><FigureRow id="chargeBought" />
       </section>
-      <section class="block" :aria-label="q.supply" data-sources>
+      <section class="block" :aria-label="supplyWords.supply" data-sources>
         <ChoiceField
-          :label="q.supply"
-          :options="q.supplies"
+          :label="supplyWords.supply"
+          :options="supplyWords.supplies"
           :model-value="charging.supply"
-          @update:model-value="document.edit(q.supply, [edit('design.charging.supply', $event)])"
+          @update:model-value="document.edit(supplyWords.supply, [edit('design.charging.supply', $event)])"
         />
         <div v-if="charging.supply === 'generator'" class="rows">
           <QuantityField path="design.charging.generatorPower" /><QuantityField
@@ -161,54 +168,57 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
           /><QuantityField path="design.charging.generatorFuel" /><FigureRow id="chargeFuel" />
         </div>
         <h2 class="section-head helps">
-          {{ q.helps }}<NuxtLink class="link small" to="/solar" data-to-sun>{{ q.sunBench }}</NuxtLink>
+          {{ supplyWords.helps
+          }}<NuxtLink class="link small" to="/solar" data-to-sun>{{ supplyWords.sunBench }}</NuxtLink>
         </h2>
         <label class="ink-check"
-          ><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')" />{{ q.sun }}</label
+          ><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')" />{{
+            supplyWords.sun
+          }}</label
         >
         <template v-if="charging.sun">
           <label class="ink-check month"
-            ><span>{{ q.month }}</span
+            ><span>{{ supplyWords.month }}</span
             ><select
               class="ink-select"
               :value="charging.month"
               @change="
-                document.edit(q.month, [
+                document.edit(supplyWords.month, [
                   edit('design.charging.month', Number(($event.target as HTMLSelectElement).value)),
                 ])
               "
             >
-              <option v-for="(name, i) in s.months" :key="i" :value="i">{{ name }}</option>
+              <option v-for="(name, i) in sunWords.months" :key="i" :value="i">{{ name }}</option>
             </select></label
           >
           <FigureRow v-if="document.shown.design.solar.fitted" id="chargeSun" />
-          <p v-else class="small soft">{{ s.none }}</p>
+          <p v-else class="small soft">{{ sunWords.none }}</p>
         </template>
         <label v-if="sails || charging.sailing" class="ink-check"
           ><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')" />{{
-            q.sailing
+            supplyWords.sailing
           }}</label
         >
         <FigureRow v-if="charging.sailing && answer.model.propulsor.kind !== 'jet'" id="chargeSailing" />
         <QuantityField path="use.houseLoad" />
       </section>
-      <section class="block" :aria-label="c.berth">
-        <h2 class="section-head">{{ c.berth }}</h2>
+      <section class="block" :aria-label="chargingWords.berth">
+        <h2 class="section-head">{{ chargingWords.berth }}</h2>
         <ChoiceField
-          :label="c.inlet"
-          :options="c.inlets"
+          :label="chargingWords.inlet"
+          :options="chargingWords.inlets"
           :model-value="charging.inlet"
-          @update:model-value="document.edit(c.inlet, [edit('design.charging.inlet', $event)])"
+          @update:model-value="document.edit(chargingWords.inlet, [edit('design.charging.inlet', $event)])"
         />
         <label v-if="charging.inlet === 'household'" class="ink-check month"
-          ><span>{{ q.plug }}</span
+          ><span>{{ supplyWords.plug }}</span
           ><select
             class="ink-select"
             :value="plug"
             data-plug
             @change="choosePlug(($event.target as HTMLSelectElement).value)"
           >
-            <option value="">{{ q.other }}</option>
+            <option value="">{{ supplyWords.other }}</option>
             <option v-for="p in SHORE_PLUGS" :key="p.id" :value="p.id">{{ p.label }}</option>
           </select></label
         >
@@ -220,11 +230,11 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
           /><QuantityField path="design.charging.coldest" />
         </div>
       </section>
-      <section class="block" :aria-label="c.charger">
-        <h2 class="section-head with-hold">{{ c.charger }} <HoldPin part="charger" /></h2>
+      <section class="block" :aria-label="chargingWords.charger">
+        <h2 class="section-head with-hold">{{ chargingWords.charger }} <HoldPin part="charger" /></h2>
         <p class="small soft">{{ charging.charger.name }}</p>
         <QuantityField path="design.charging.count" />
-        <NuxtLink to="/settings-sheet" class="btn btn--best">{{ c.settings }}</NuxtLink>
+        <NuxtLink to="/settings-sheet" class="btn btn--best">{{ chargingWords.settings }}</NuxtLink>
       </section>
     </aside>
   </div>

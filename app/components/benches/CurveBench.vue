@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { curveCsv, explain, FIELDS, UNITS, type FieldPath } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -25,7 +25,7 @@ const { text, format, difference, fill } = useQuantities()
 const { unit } = useCurveScale()
 const reading = useCurveReading()
 const hidden = ref(new Set<string>())
-type ChartView = keyof typeof b.curve.views
+type ChartView = keyof typeof benchWords.curve.views
 const CHARTS = { power: PowerChart, energy: EnergyChart, parts: PartsChart, engine: EngineChart, others: OthersChart }
 const shown = ref<ChartView>('power')
 const powerUnit = ref<'kW' | 'hp'>(unit.value === 'hp' ? 'hp' : 'kW')
@@ -60,28 +60,38 @@ const label = (path: FieldPath) => FIELDS[path].label
         figure="shaftPower"
         :head="
           () =>
-            b.curve.range(
+            benchWords.curve.range(
               format(point.shaftPowerLow, 'electricPower').text,
               text(point.shaftPowerHigh, 'electricPower'),
             )
         "
-        >{{ b.curve.lead }}</BenchLead
+        >{{ benchWords.curve.lead }}</BenchLead
       >
-      <ChartViews v-model="shown" :label="b.curve.view" :views="b.curve.views" />
+      <ChartViews v-model="shown" :label="benchWords.curve.view" :views="benchWords.curve.views" />
       <component :is="CHARTS[shown]" ref="chart" v-bind="options" />
       <div class="tools">
-        <ChoiceField v-if="shown === 'power'" v-model="powerUnit" :label="b.curve.unit" :options="b.curve.units" />
-        <ChoiceField v-if="shown === 'power'" v-model="scale" :label="b.curve.scale" :options="b.curve.scales" />
+        <ChoiceField
+          v-if="shown === 'power'"
+          v-model="powerUnit"
+          :label="benchWords.curve.unit"
+          :options="benchWords.curve.units"
+        />
+        <ChoiceField
+          v-if="shown === 'power'"
+          v-model="scale"
+          :label="benchWords.curve.scale"
+          :options="benchWords.curve.scales"
+        />
         <div class="keep">
-          <span>{{ b.curve.keep }}</span><button type="button" class="btn" @click="chart?.save('png', file)">
-            {{ b.curve.png }}</button
-          ><button type="button" class="btn" @click="chart?.save('svg', file)">{{ b.curve.svg }}</button
+          <span>{{ benchWords.curve.keep }}</span><button type="button" class="btn" @click="chart?.save('png', file)">
+            {{ benchWords.curve.png }}</button
+          ><button type="button" class="btn" @click="chart?.save('svg', file)">{{ benchWords.curve.svg }}</button
           ><button type="button" class="btn" data-csv @click="csv">CSV</button>
         </div>
       </div>
-      <p v-if="shown === 'power'" class="small soft">{{ b.curve.note }}</p>
-      <section class="block" :aria-label="b.curve.words" data-words>
-        <h2 class="section-head">{{ b.curve.words }}</h2>
+      <p v-if="shown === 'power'" class="small soft">{{ benchWords.curve.note }}</p>
+      <section class="block" :aria-label="benchWords.curve.words" data-words>
+        <h2 class="section-head">{{ benchWords.curve.words }}</h2>
         <p v-for="s in sentences" :key="s" class="prose">{{ s }}</p>
       </section>
       <SeaTrial />
@@ -89,9 +99,9 @@ const label = (path: FieldPath) => FIELDS[path].label
     </div>
     <aside class="bench__side">
       <MethodsList v-model="hidden" />
-      <section class="block" :aria-label="b.curve.moves">
+      <section class="block" :aria-label="benchWords.curve.moves">
         <h2 class="section-head">
-          {{ b.curve.moves }}<span>{{ b.curve.movesHint }}</span>
+          {{ benchWords.curve.moves }}<span>{{ benchWords.curve.movesHint }}</span>
         </h2>
         <div class="rows">
           <QuantityField

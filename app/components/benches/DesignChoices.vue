@@ -2,7 +2,7 @@
 import { computed, toRaw } from 'vue'
 import { chosenUnit, currencyOf, toUnit, UNITS } from '@remigo/core'
 import type { DesignSearch, FoundDesign, OwnParts, Project, Relaxation, DesignMerits } from '@remigo/core'
-import { d } from '~/messages/designs'
+import { designWords } from '~/messages/designs'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
@@ -50,9 +50,9 @@ const points = computed<ChartCurve[]>(() => {
     `${text(m.cost, 'price')}, ${text(m.range, 'distance')}, ${text(m.mass, 'partMass')}, ` +
     `${text(m.cruisePower, 'electricPower')}`
   return [
-    of(d.unbeaten, found.front, found.front.map(tell), 'soft'),
+    of(designWords.unbeaten, found.front, found.front.map(tell), 'soft'),
     of(
-      d.offered,
+      designWords.offered,
       found.designs,
       found.designs.map(x => `${virtues(x)}: ${tell(x)}`),
       'fits',
@@ -64,17 +64,17 @@ const axes = computed(() => {
     ranges = search.value?.front.map(m => miles(m.range)) ?? [1]
   return {
     x: {
-      title: `${d.axisCost}, ${currencyOf(view.choice).sign}`,
+      title: `${designWords.axisCost}, ${currencyOf(view.choice).sign}`,
       from: 0.9 * Math.min(...costs),
       to: 1.05 * Math.max(...costs),
     },
-    y: { title: `${d.axisRange}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.1 * Math.max(...ranges) },
+    y: { title: `${designWords.axisRange}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.1 * Math.max(...ranges) },
   }
 })
-const virtues = (design: FoundDesign) => design.virtues.map(v => d.virtues[v]).join(', ')
+const virtues = (design: FoundDesign) => design.virtues.map(v => designWords.virtues[v]).join(', ')
 const drive = ({ project: { design } }: FoundDesign) => `${design.motor.name}, ${design.controller.name}`
 const pack = ({ project: { design } }: FoundDesign) =>
-  d.pack(design.pack.series, design.pack.parallel, design.pack.cell.name)
+  designWords.pack(design.pack.series, design.pack.parallel, design.pack.cell.name)
 const tryDesign = (design: FoundDesign) =>
   document.startTrial(
     `design/${design.virtues[0]}`,
@@ -86,17 +86,17 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
 </script>
 
 <template>
-  <section id="designs" class="designs no-print" :aria-label="d.head" data-designs>
+  <section id="designs" class="designs no-print" :aria-label="designWords.head" data-designs>
     <h3>
-      {{ d.head }}<span class="soft">{{ d.hint }}</span>
+      {{ designWords.head }}<span class="soft">{{ designWords.hint }}</span>
     </h3>
     <div class="go">
       <button v-if="!running" type="button" class="btn btn--best" data-search @click="start">
-        {{ search ? d.again : d.go }}
+        {{ search ? designWords.again : designWords.go }}
       </button>
       <template v-else
-        ><button type="button" class="btn" @click="cancel">{{ d.cancel }}</button
-        ><progress :value="share" max="1" :aria-label="d.head"
+        ><button type="button" class="btn" @click="cancel">{{ designWords.cancel }}</button
+        ><progress :value="share" max="1" :aria-label="designWords.head"
       /></template>
     </div>
     <template v-if="search">
@@ -105,10 +105,10 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
           <thead>
             <tr>
               <th />
-              <th class="num">{{ d.cost }}</th>
-              <th class="num">{{ d.mass }}</th>
-              <th class="num">{{ d.range }}</th>
-              <th class="num">{{ d.power }}</th>
+              <th class="num">{{ designWords.cost }}</th>
+              <th class="num">{{ designWords.mass }}</th>
+              <th class="num">{{ designWords.range }}</th>
+              <th class="num">{{ designWords.power }}</th>
               <th />
             </tr>
           </thead>
@@ -126,11 +126,11 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
             </tr>
           </tbody>
         </table>
-        <p class="small soft">{{ d.tried(String(search.tried)) }}</p>
-        <PlotChart :label="d.chart" :curves="points" :height="240" :x="axes.x" :y="axes.y" data-front />
+        <p class="small soft">{{ designWords.tried(String(search.tried)) }}</p>
+        <PlotChart :label="designWords.chart" :curves="points" :height="240" :x="axes.x" :y="axes.y" data-front />
       </div>
       <div v-else class="relax" role="status">
-        <p class="prose">{{ d.none }} {{ search.relax.length ? d.relax : d.noRelax }}</p>
+        <p class="prose">{{ designWords.none }} {{ search.relax.length ? designWords.relax : designWords.noRelax }}</p>
         <button v-for="r in search.relax" :key="fill(r.text)" type="button" class="btn" @click="relax(r)">
           {{ fill(r.text) }}
         </button>

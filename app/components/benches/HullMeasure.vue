@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { FIELDS } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -58,7 +58,7 @@ const section = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${W} ${H}`" class="measure" role="img" :aria-label="m.boat.measure">
+  <svg :viewBox="`0 0 ${W} ${H}`" class="measure" role="img" :aria-label="boardWords.boat.measure">
     <path :d="`M0 ${WATER}H${SIDE - 8}M${SIDE + 6} ${WATER}H${W}`" class="water" />
     <path v-if="elevation.keel" :d="strokesToPath(elevation.keel, scale)" class="body" />
     <path v-if="elevation.rudder" :d="strokesToPath(elevation.rudder, scale)" class="body" />
@@ -91,7 +91,7 @@ const section = computed(() => {
       :d="dimensionLine(section.middle - section.half, section.middle + section.half, WATER + 5)"
       class="dimension strong"
     />
-    <text :x="section.middle" :y="H - 1" class="word soft">{{ m.boat.section }}</text>
+    <text :x="section.middle" :y="H - 1" class="word soft">{{ boardWords.boat.section }}</text>
   </svg>
 </template>
 

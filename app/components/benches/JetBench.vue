@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { jetChoices, LIMIT_LABELS, type JetSpec, edit } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { m } from '~/messages'
+import { benchWords } from '~/messages/benches'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -19,19 +19,19 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="propellerEfficiency">{{ b.jet.lead }} {{ answer.model.interaction.basis }}</BenchLead>
+      <BenchLead figure="propellerEfficiency">{{ benchWords.jet.lead }} {{ answer.model.interaction.basis }}</BenchLead>
       <JetDrawing />
-      <section class="block" :aria-label="b.jet.jets">
+      <section class="block" :aria-label="benchWords.jet.jets">
         <h2 class="section-head">
-          {{ b.jet.jets }}<span>{{ b.jet.jetsHint }}</span>
+          {{ benchWords.jet.jets }}<span>{{ benchWords.jet.jetsHint }}</span>
         </h2>
         <table class="table" data-jets>
           <thead>
             <tr>
-              <th>{{ m.parts.jet }}</th>
-              <th class="num">{{ b.propeller.atCruise }}</th>
+              <th>{{ boardWords.parts.jet }}</th>
+              <th class="num">{{ benchWords.propeller.atCruise }}</th>
               <th class="num">rpm</th>
-              <th class="num">{{ b.propeller.limit }}</th>
+              <th class="num">{{ benchWords.propeller.limit }}</th>
               <th />
             </tr>
           </thead>
@@ -51,11 +51,11 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
         </table>
       </section>
       <ThrustChart />
-      <p class="small soft">{{ b.jet.caution }}</p>
+      <p class="small soft">{{ benchWords.jet.caution }}</p>
     </div>
     <aside class="bench__side">
-      <section :aria-label="b.jet.dims">
-        <h2 class="section-head with-hold">{{ b.jet.dims }} <HoldPin part="propeller" /></h2>
+      <section :aria-label="benchWords.jet.dims">
+        <h2 class="section-head with-hold">{{ benchWords.jet.dims }} <HoldPin part="propeller" /></h2>
         <div class="rows">
           <QuantityField path="design.jet.impellerDiameter" /><QuantityField
             path="design.jet.nozzleDiameter"
@@ -63,13 +63,13 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
             path="design.jet.pumpEfficiency"
           /><QuantityField
             path="boat.drive.greatestDiameter"
-            :label="m.boat.largestImpeller"
-            :hint="m.boat.largestImpellerHint"
+            :label="boardWords.boat.largestImpeller"
+            :hint="boardWords.boat.largestImpellerHint"
           />
         </div>
       </section>
-      <section class="block" :aria-label="b.propeller.numbers">
-        <h2 class="section-head">{{ b.propeller.numbers }}</h2>
+      <section class="block" :aria-label="benchWords.propeller.numbers">
+        <h2 class="section-head">{{ benchWords.propeller.numbers }}</h2>
         <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow
           id="jetVelocity"
         /><FigureRow id="suctionSpeed" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />

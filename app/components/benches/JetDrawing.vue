@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -34,7 +34,7 @@ const duct = computed(() => {
 const state = computed(() => answer.stateOf('propeller'))
 const label = computed(
   () =>
-    `${b.jet.impeller} ${text(jet.value.impellerDiameter, 'smallLength')}, ${b.jet.nozzle} ` +
+    `${benchWords.jet.impeller} ${text(jet.value.impellerDiameter, 'smallLength')}, ${benchWords.jet.nozzle} ` +
     `${text(jet.value.nozzleDiameter, 'smallLength')}`,
 )
 const impeller = computed(() => {
@@ -46,9 +46,9 @@ const impeller = computed(() => {
 </script>
 
 <template>
-  <section class="block" :aria-label="b.jet.place">
+  <section class="block" :aria-label="benchWords.jet.place">
     <h2 class="section-head">
-      {{ b.jet.place }}<span class="state"><StateMark :state="state" /> {{ label }}</span>
+      {{ benchWords.jet.place }}<span class="state"><StateMark :state="state" /> {{ label }}</span>
     </h2>
     <svg :viewBox="`0 0 ${W} ${H}`" class="to-scale" role="img" :aria-label="label">
       <path :d="`M0 24H${TRANSOM}V${BOTTOM}H0Z`" class="hull" />
@@ -66,9 +66,9 @@ const impeller = computed(() => {
       <text x="252" :y="axis - D / 2 - 9" class="dimension-text" text-anchor="middle">
         {{ text(jet.impellerDiameter, 'smallLength') }}
       </text>
-      <text x="130" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ b.jet.inlet }}</text>
-      <text :x="TRANSOM + 20" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ b.jet.nozzle }}</text>
-      <text x="8" :y="H - 8" class="caption">{{ b.propeller.side }}</text>
+      <text x="130" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ benchWords.jet.inlet }}</text>
+      <text :x="TRANSOM + 20" :y="BOTTOM + 20" class="caption" text-anchor="middle">{{ benchWords.jet.nozzle }}</text>
+      <text x="8" :y="H - 8" class="caption">{{ benchWords.propeller.side }}</text>
     </svg>
   </section>
 </template>

@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { useVirtualList } from '@vueuse/core'
 import { PART_KINDS, partToSi, type NumberColumn, type Part, type PartKindId } from '@remigo/core'
-import { l } from '~/messages/library'
+import { libraryWords } from '~/messages/library'
 import { useCompact } from '~/composables/useCompact'
 import { useLibraryBench } from '~/composables/useLibraryBench'
 import { useQuantities } from '~/composables/useQuantities'
@@ -86,9 +86,9 @@ function picked(event: Event) {
 <template>
   <div class="bench" data-library>
     <div class="bench__main">
-      <h1 class="head">{{ l.head }}</h1>
-      <p class="prose">{{ l.lead }}</p>
-      <nav class="kinds" :aria-label="l.kind">
+      <h1 class="head">{{ libraryWords.head }}</h1>
+      <p class="prose">{{ libraryWords.lead }}</p>
+      <nav class="kinds" :aria-label="libraryWords.kind">
         <button
           v-for="(many, id) in KINDS"
           :key="id"
@@ -103,14 +103,22 @@ function picked(event: Event) {
       </nav>
       <div class="tools">
         <label class="find"
-          ><span class="visually-hidden">{{ l.find }}</span
-          ><input v-model="words" type="search" :placeholder="`${l.find}: ${l.findHint}`" data-find
+          ><span class="visually-hidden">{{ libraryWords.find }}</span
+          ><input
+            v-model="words"
+            type="search"
+            :placeholder="`${libraryWords.find}: ${libraryWords.findHint}`"
+            data-find
         /></label>
-        <button type="button" class="btn btn--best" data-new-part @click="bench.create()">{{ l.add }}</button>
-        <button type="button" class="btn" @click="picker?.click()">{{ l.import }}</button>
-        <button type="button" class="btn" data-export-parts @click="bench.exportParts('all')">{{ l.exportAll }}</button>
+        <button type="button" class="btn btn--best" data-new-part @click="bench.create()">
+          {{ libraryWords.add }}
+        </button>
+        <button type="button" class="btn" @click="picker?.click()">{{ libraryWords.import }}</button>
+        <button type="button" class="btn" data-export-parts @click="bench.exportParts('all')">
+          {{ libraryWords.exportAll }}
+        </button>
         <button v-if="own.length" type="button" class="btn" data-export-own @click="bench.exportParts('own')">
-          {{ l.exportOwn }}
+          {{ libraryWords.exportOwn }}
         </button>
       </div>
       <input
@@ -119,33 +127,33 @@ function picked(event: Event) {
         accept=".csv,text/csv"
         class="visually-hidden"
         tabindex="-1"
-        :aria-label="l.import"
+        :aria-label="libraryWords.import"
         data-parts-file
         @change="picked"
       />
       <p v-if="running" class="told">
-        <button type="button" class="btn" @click="bench.cancel">{{ l.stop }}</button><progress
+        <button type="button" class="btn" @click="bench.cancel">{{ libraryWords.stop }}</button><progress
           :value="progress"
           max="1"
-          :aria-label="l.import"
+          :aria-label="libraryWords.import"
         />
       </p>
       <p v-else-if="told || imported" class="told" role="status">
         {{ told ?? imported
-        }}<button v-if="removed" type="button" class="btn" @click="bench.bringBack">{{ l.undo }}</button>
+        }}<button v-if="removed" type="button" class="btn" @click="bench.bringBack">{{ libraryWords.undo }}</button>
       </p>
       <p v-if="library.failure" class="errors" role="alert">{{ library.failure }}</p>
       <div v-if="errors.length" class="errors" role="alert" data-part-errors>
-        <p>{{ l.wrong }}</p>
+        <p>{{ libraryWords.wrong }}</p>
         <ul>
           <li v-for="(e, i) in errors.slice(0, 12)" :key="i">
-            <b>{{ l.cell(e.line, e.column) }}</b> {{ e.message }}
+            <b>{{ libraryWords.cell(e.line, e.column) }}</b> {{ e.message }}
           </li>
         </ul>
-        <p v-if="errors.length > 12">{{ l.more(errors.length - 12) }}</p>
+        <p v-if="errors.length > 12">{{ libraryWords.more(errors.length - 12) }}</p>
       </div>
       <div class="row row--head soft">
-        <span>{{ l.count(shown.length, all.length, KINDS[kind]) }}</span><span
+        <span>{{ libraryWords.count(shown.length, all.length, KINDS[kind]) }}</span><span
           v-for="c in lead"
           :key="c.key"
           class="num"
@@ -165,18 +173,18 @@ function picked(event: Event) {
           >
             <span class="part"
               ><span>{{ part.name }}</span
-              ><small v-if="isOwn(part)" class="soft">{{ l.own }}</small></span
+              ><small v-if="isOwn(part)" class="soft">{{ libraryWords.own }}</small></span
             ><span v-for="c in lead" :key="c.key" class="num figures">{{ cell(part, c.key) }}</span>
           </button>
         </div>
-        <p v-if="!shown.length" class="soft none">{{ l.none }}</p>
+        <p v-if="!shown.length" class="soft none">{{ libraryWords.none }}</p>
       </div>
-      <p class="small soft">{{ l.fileHint }}</p>
+      <p class="small soft">{{ libraryWords.fileHint }}</p>
     </div>
     <aside ref="side" class="bench__side">
       <template v-if="chosen">
         <h2 class="section-head">{{ editing ? PART_KINDS[kind].label : chosen.name }}</h2>
-        <p v-if="!editing" class="small soft">{{ isOwn(chosen) ? l.own : l.ships }}</p>
+        <p v-if="!editing" class="small soft">{{ isOwn(chosen) ? libraryWords.own : libraryWords.ships }}</p>
         <div v-if="!editing" class="actions">
           <button
             v-if="edits && !fitted(chosen)"
@@ -185,13 +193,13 @@ function picked(event: Event) {
             data-try-part
             @click="bench.tryPart(chosen)"
           >
-            {{ l.tryIt }}
+            {{ libraryWords.tryIt }}
           </button>
-          <button type="button" class="btn" data-copy-part @click="bench.copy(chosen)">{{ l.copy }}</button>
+          <button type="button" class="btn" data-copy-part @click="bench.copy(chosen)">{{ libraryWords.copy }}</button>
           <template v-if="isOwn(chosen)"
-            ><button type="button" class="btn" data-edit-part @click="editing = true">{{ l.edit }}</button
+            ><button type="button" class="btn" data-edit-part @click="editing = true">{{ libraryWords.edit }}</button
             ><button type="button" class="btn" data-delete-part @click="bench.remove(chosen)">
-              {{ l.remove }}
+              {{ libraryWords.remove }}
             </button></template
           >
         </div>
@@ -205,7 +213,7 @@ function picked(event: Event) {
           @cancel="chosen.id ? (editing = false) : (chosen = null)"
         />
       </template>
-      <p v-else class="soft">{{ l.nothing }}</p>
+      <p v-else class="soft">{{ libraryWords.nothing }}</p>
     </aside>
   </div>
 </template>

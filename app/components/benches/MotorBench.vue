@@ -2,9 +2,9 @@
 import { edit, isOwn } from '@remigo/core'
 import { computed, ref } from 'vue'
 import type { ControllerSpec, MotorSpec, ReductionSpec, Edit } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { m } from '~/messages'
-import { w } from '~/messages/match'
+import { benchWords } from '~/messages/benches'
+import { boardWords } from '~/messages/board'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -64,7 +64,7 @@ const controllers = computed(() =>
 )
 const tryPart = (part: MotorSpec | ControllerSpec, change: Edit) => document.startTrial(part.id, part.name, [change])
 function setKind(kind: ReductionSpec['kind']) {
-  document.edit(b.motor.reduction, [
+  document.edit(benchWords.motor.reduction, [
     edit('design.reduction', { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) }),
   ])
 }
@@ -82,23 +82,26 @@ const typedIn = computed(
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="motorUse" :head="design.motor.name + (typedIn ? `, ${b.motor.typed.toLowerCase()}` : '')">{{
-        b.motor.lead
-      }}</BenchLead>
-      <ChartViews v-model="shown" :label="w.view" :views="w.views" />
+      <BenchLead
+        figure="motorUse"
+        :head="design.motor.name + (typedIn ? `, ${benchWords.motor.typed.toLowerCase()}` : '')"
+        >{{ benchWords.motor.lead }}</BenchLead
+      >
+      <ChartViews v-model="shown" :label="driveWords.view" :views="driveWords.views" />
       <component :is="CHARTS[shown]" />
       <ThrottleEditor />
       <ReductionChoices />
-      <section class="block" :aria-label="b.motor.library">
+      <section class="block" :aria-label="benchWords.motor.library">
         <h2 class="section-head">
-          {{ b.motor.library }}<NuxtLink class="link" to="/library?kind=motor">{{ b.motor.all }}</NuxtLink>
+          {{ benchWords.motor.library
+          }}<NuxtLink class="link" to="/library?kind=motor">{{ benchWords.motor.all }}</NuxtLink>
         </h2>
         <table class="table" data-motors>
           <tbody>
             <tr v-for="row in motors" :key="row.motor.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td>
               <td>
-                {{ row.motor.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span>
+                {{ row.motor.name }}<span class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
               </td>
               <td class="num">{{ text(row.motor.mass, 'partMass') }}</td>
               <td class="num">{{ text(row.motor.price, 'price') }}</td>
@@ -113,16 +116,17 @@ const typedIn = computed(
           </tbody>
         </table>
       </section>
-      <section class="block" :aria-label="b.motor.controllers">
+      <section class="block" :aria-label="benchWords.motor.controllers">
         <h2 class="section-head">
-          {{ b.motor.controllers }}<NuxtLink class="link" to="/library?kind=controller">{{ b.motor.all }}</NuxtLink>
+          {{ benchWords.motor.controllers
+          }}<NuxtLink class="link" to="/library?kind=controller">{{ benchWords.motor.all }}</NuxtLink>
         </h2>
         <table class="table">
           <tbody>
             <tr v-for="row in controllers" :key="row.controller.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td>
               <td>
-                {{ row.controller.name }}<span class="visually-hidden"> {{ m.states[row.state] }}</span>
+                {{ row.controller.name }}<span class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
               </td>
               <td class="num">
                 {{ row.controller.leastVoltage }}–{{ text(row.controller.greatestVoltage, 'voltage') }}
@@ -142,25 +146,25 @@ const typedIn = computed(
       </section>
     </div>
     <aside class="bench__side">
-      <section :aria-label="b.motor.numbers">
-        <h2 class="section-head with-hold">{{ m.parts.motor }} <HoldPin part="motor" /></h2>
+      <section :aria-label="benchWords.motor.numbers">
+        <h2 class="section-head with-hold">{{ boardWords.parts.motor }} <HoldPin part="motor" /></h2>
         <FigureRow id="shaftPower" /><FigureRow id="motorRpm" /><FigureRow id="motorTorque" /><FigureRow
           id="motorEfficiency"
         /><FigureRow id="phaseCurrent" /><FigureRow id="controllerCurrent" /><FigureRow id="heat" />
       </section>
       <HeatNotes />
-      <section class="block" :aria-label="b.motor.reduction">
-        <h2 class="section-head with-hold">{{ b.motor.reduction }} <HoldPin part="reduction" /></h2>
+      <section class="block" :aria-label="benchWords.motor.reduction">
+        <h2 class="section-head with-hold">{{ benchWords.motor.reduction }} <HoldPin part="reduction" /></h2>
         <ChoiceField
-          :label="b.motor.reduction"
-          :options="b.motor.kinds"
+          :label="benchWords.motor.reduction"
+          :options="benchWords.motor.kinds"
           :model-value="design.reduction.kind"
           @update:model-value="setKind"
         />
         <QuantityField path="design.reduction.ratio" />
       </section>
-      <section class="block" :aria-label="b.motor.nameplate">
-        <h2 class="section-head">{{ b.motor.nameplate }}</h2>
+      <section class="block" :aria-label="benchWords.motor.nameplate">
+        <h2 class="section-head">{{ benchWords.motor.nameplate }}</h2>
         <div class="rows">
           <QuantityField path="design.motor.ratedPower" /><QuantityField path="design.motor.ratedRpm" /><QuantityField
             path="design.motor.ratedVoltage"
@@ -175,14 +179,14 @@ const typedIn = computed(
         </div>
         <NameplateForms />
         <ChoiceField
-          :label="w.weaker"
-          :options="w.directions"
+          :label="driveWords.weaker"
+          :options="driveWords.directions"
           :model-value="design.motor.weakerDirection"
-          @update:model-value="document.edit(w.weaker, [edit('design.motor.weakerDirection', $event)])"
+          @update:model-value="document.edit(driveWords.weaker, [edit('design.motor.weakerDirection', $event)])"
         />
       </section>
-      <section class="block" :aria-label="b.motor.controller">
-        <h2 class="section-head with-hold">{{ b.motor.controller }} <HoldPin part="controller" /></h2>
+      <section class="block" :aria-label="benchWords.motor.controller">
+        <h2 class="section-head with-hold">{{ benchWords.motor.controller }} <HoldPin part="controller" /></h2>
         <p class="small soft">{{ design.controller.name }}</p>
         <div class="rows">
           <QuantityField path="design.controller.leastVoltage" /><QuantityField

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { powerAtUsualRpm, powerFromFuel, type PowerRange } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -14,13 +14,16 @@ const engine = computed(() => document.shown.boat.oldEngine)
 const range = (r: PowerRange) => `${format(r.low, 'power').text} to ${text(r.high, 'power')}`
 const sentences = computed(() => {
   const { ratedPower } = engine.value
-  if (!ratedPower) return [m.boat.noEngine]
+  if (!ratedPower) return [boardWords.boat.noEngine]
   const byRpm = powerAtUsualRpm(engine.value),
     byFuel = powerFromFuel(engine.value)
   return [
-    m.boat.oldEngine(text(ratedPower, 'power'), text(answer.summary.cruise.drive.shaftPower / ratedPower, 'ratio')),
-    ...(byRpm ? [m.boat.engineUsed(range(byRpm), text(byRpm.value / ratedPower, 'ratio'))] : []),
-    ...(byFuel ? [m.boat.engineFuel(range(byFuel))] : []),
+    boardWords.boat.oldEngine(
+      text(ratedPower, 'power'),
+      text(answer.summary.cruise.drive.shaftPower / ratedPower, 'ratio'),
+    ),
+    ...(byRpm ? [boardWords.boat.engineUsed(range(byRpm), text(byRpm.value / ratedPower, 'ratio'))] : []),
+    ...(byFuel ? [boardWords.boat.engineFuel(range(byFuel))] : []),
   ]
 })
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { evaluate } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { vLive } from '~/directives/live'
@@ -24,7 +24,7 @@ const state = computed(() =>
   <p>
     {{ label }} <FigureValue id="packCurrent" :speed="speed" class="amp" /> <StateMark :state="state" :size="13" /><span
       class="visually-hidden"
-      >{{ m.states[state] }}</span
+      >{{ boardWords.states[state] }}</span
     >
   </p>
   <div class="bar"><i v-live:transform="() => `scaleX(${share})`" /><b /></div>

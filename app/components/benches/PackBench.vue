@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
 import { cellsOf, ageingReport, CHEMISTRIES, packOf, type CellSpec, edit, isOwn } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { f } from '~/messages/storage'
+import { benchWords } from '~/messages/benches'
+import { packWords } from '~/messages/pack'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -19,8 +19,8 @@ const document = useDocumentStore()
 const library = useLibraryStore()
 const { fill, text } = useQuantities()
 const route = useRoute()
-const view = ref<keyof typeof f.views>(
-  String(route.query.view) in f.views ? (String(route.query.view) as keyof typeof f.views) : 'volts',
+const view = ref<keyof typeof packWords.views>(
+  String(route.query.view) in packWords.views ? (String(route.query.view) as keyof typeof packWords.views) : 'volts',
 )
 const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.model.pack)
@@ -59,7 +59,7 @@ function tryCell(cell: CellSpec) {
 <template>
   <div class="bench">
     <div class="bench__main">
-      <ChartViews v-model="view" :label="f.view" :views="f.views" class="pack-views" />
+      <ChartViews v-model="view" :label="packWords.view" :views="packWords.views" class="pack-views" />
       <PackRoom v-if="view === 'room'" />
       <PackStrings v-else-if="view === 'strings'" />
       <PackPowerChart v-else-if="view === 'power'" />
@@ -68,17 +68,18 @@ function tryCell(cell: CellSpec) {
         <BenchLead figure="packEnergy">
           <template #head
             ><FigureSentence
-              :words="b.pack.lead"
+              :words="benchWords.pack.lead"
               :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]"
           /></template>
-          <FigureSentence :words="b.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
+          <FigureSentence :words="benchWords.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
         </BenchLead>
         <VoltageBars />
         <PackBlocks />
         <VoltageChoices />
-        <section class="block" :aria-label="b.pack.cells">
+        <section class="block" :aria-label="benchWords.pack.cells">
           <h2 class="section-head">
-            {{ b.pack.cells }}<NuxtLink class="link" to="/library?kind=cell">{{ b.motor.all }}</NuxtLink>
+            {{ benchWords.pack.cells
+            }}<NuxtLink class="link" to="/library?kind=cell">{{ benchWords.motor.all }}</NuxtLink>
           </h2>
           <table class="table" data-cells>
             <tbody>
@@ -107,21 +108,21 @@ function tryCell(cell: CellSpec) {
       </template>
     </div>
     <aside class="bench__side">
-      <section :aria-label="b.pack.build">
-        <h2 class="section-head with-hold">{{ b.pack.build }} <HoldPin part="pack" /></h2>
+      <section :aria-label="benchWords.pack.build">
+        <h2 class="section-head with-hold">{{ benchWords.pack.build }} <HoldPin part="pack" /></h2>
         <p class="small soft">{{ pack.cell.name }}</p>
         <div class="stepped">
           <QuantityField path="design.pack.series" /><button
             type="button"
             class="icon-btn step"
-            :aria-label="`${b.pack.fewer}: series`"
+            :aria-label="`${benchWords.pack.fewer}: series`"
             @click="change('series', -1)"
           >
             −</button
           ><button
             type="button"
             class="icon-btn step"
-            :aria-label="`${b.pack.more}: series`"
+            :aria-label="`${benchWords.pack.more}: series`"
             @click="change('series', 1)"
           >
             +
@@ -131,14 +132,14 @@ function tryCell(cell: CellSpec) {
           <QuantityField path="design.pack.parallel" /><button
             type="button"
             class="icon-btn step"
-            :aria-label="`${b.pack.fewer}: parallel`"
+            :aria-label="`${benchWords.pack.fewer}: parallel`"
             @click="change('parallel', -1)"
           >
             −</button
           ><button
             type="button"
             class="icon-btn step"
-            :aria-label="`${b.pack.more}: parallel`"
+            :aria-label="`${benchWords.pack.more}: parallel`"
             @click="change('parallel', 1)"
           >
             +
@@ -147,16 +148,16 @@ function tryCell(cell: CellSpec) {
         <QuantityField path="design.pack.chargeVoltage" /><QuantityField
           path="design.pack.cell.capacityAh"
         /><QuantityField path="use.reserve" />
-        <h2 class="section-head with-hold voltage">{{ b.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
+        <h2 class="section-head with-hold voltage">{{ benchWords.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
         <QuantityField path="design.systemVoltage" />
       </section>
-      <section class="block" :aria-label="b.pack.amps">
+      <section class="block" :aria-label="benchWords.pack.amps">
         <h2 class="section-head">
-          {{ b.pack.amps }}<span>{{ b.pack.allowed }} {{ text(figures.current, 'current') }}</span>
+          {{ benchWords.pack.amps }}<span>{{ benchWords.pack.allowed }} {{ text(figures.current, 'current') }}</span>
         </h2>
-        <PackAmps :label="b.pack.atLever" />
-        <PackAmps :label="`${b.pack.atCruise} ${text(use.cruiseSpeed, 'speed')}`" :speed="use.cruiseSpeed" />
-        <PackAmps :label="`${b.pack.atTop} ${text(use.topSpeed, 'speed')}`" :speed="use.topSpeed" />
+        <PackAmps :label="benchWords.pack.atLever" />
+        <PackAmps :label="`${benchWords.pack.atCruise} ${text(use.cruiseSpeed, 'speed')}`" :speed="use.cruiseSpeed" />
+        <PackAmps :label="`${benchWords.pack.atTop} ${text(use.topSpeed, 'speed')}`" :speed="use.topSpeed" />
       </section>
       <CurrentChain />
       <section class="block">
@@ -170,7 +171,7 @@ function tryCell(cell: CellSpec) {
       <p class="warning">
         <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
           <path :d="mdiFlashOutline" fill="currentColor" /></svg
-        >{{ b.pack.caution }}
+        >{{ benchWords.pack.caution }}
       </p>
     </aside>
   </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { packFootprint } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -40,9 +40,9 @@ const cells = computed(() =>
 </script>
 
 <template>
-  <section class="block" :aria-label="b.pack.build">
+  <section class="block" :aria-label="benchWords.pack.build">
     <h2 class="section-head">
-      {{ b.pack.bank(pack.series, pack.parallel)
+      {{ benchWords.pack.bank(pack.series, pack.parallel)
       }}<span
         ><FigureValue id="packLength" size="inline" /> × <FigureValue id="packWidth" size="inline" /> ×
         {{ text(real.height, 'length') }}{{ pack.parallel > SHOWN ? `, ${SHOWN} of ${pack.parallel}` : '' }}</span
@@ -53,7 +53,7 @@ const cells = computed(() =>
       :style="{ maxWidth: `${size.width * 1.15}px`, maxHeight: '220px' }"
       class="blocks"
       role="img"
-      :aria-label="b.pack.bank(pack.series, pack.parallel)"
+      :aria-label="benchWords.pack.bank(pack.series, pack.parallel)"
     >
       <g v-for="(c, i) in cells" :key="i">
         <rect :x="c.x" :y="c.y" :width="cell.w" :height="cell.h" class="cell" />

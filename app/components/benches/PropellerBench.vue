@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { bestPitch, hasSails, LIMIT_LABELS, pitchChoices, edit } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -14,9 +14,11 @@ const use = computed(() => document.shown.use)
 const rows = computed(() => pitchChoices(document.shown))
 const best = computed(() => bestPitch(document.shown))
 const sails = computed(() => hasSails(document.shown.boat))
-const limited = computed(() => ({ efficiency: '', shaftSpeed: b.propeller.bestHint, series: '' })[best.value.limitedBy])
+const limited = computed(
+  () => ({ efficiency: '', shaftSpeed: benchWords.propeller.bestHint, series: '' })[best.value.limitedBy],
+)
 function tryPitch(pitch: number) {
-  document.startTrial(`pitch/${pitch}`, `${b.propeller.pitch} ${text(pitch, 'smallLength')}`, [
+  document.startTrial(`pitch/${pitch}`, `${benchWords.propeller.pitch} ${text(pitch, 'smallLength')}`, [
     edit('design.propeller.pitch', pitch),
   ])
 }
@@ -25,19 +27,21 @@ function tryPitch(pitch: number) {
 <template>
   <div class="bench">
     <div class="bench__main">
-      <BenchLead figure="propellerEfficiency">{{ b.propeller.lead }} {{ answer.model.interaction.basis }}</BenchLead>
+      <BenchLead figure="propellerEfficiency"
+        >{{ benchWords.propeller.lead }} {{ answer.model.interaction.basis }}</BenchLead
+      >
       <PropellerDrawing />
-      <section class="block" :aria-label="b.propeller.sizes">
+      <section class="block" :aria-label="benchWords.propeller.sizes">
         <h2 class="section-head">
-          {{ b.propeller.sizes }}<span>{{ b.propeller.sizesHint }}</span>
+          {{ benchWords.propeller.sizes }}<span>{{ benchWords.propeller.sizesHint }}</span>
         </h2>
         <table class="table" data-pitches>
           <thead>
             <tr>
-              <th>{{ b.propeller.pitch }}</th>
-              <th class="num">{{ b.propeller.atCruise }}</th>
+              <th>{{ benchWords.propeller.pitch }}</th>
+              <th class="num">{{ benchWords.propeller.atCruise }}</th>
               <th class="num">rpm</th>
-              <th class="num">{{ b.propeller.limit }}</th>
+              <th class="num">{{ benchWords.propeller.limit }}</th>
               <th />
             </tr>
           </thead>
@@ -63,8 +67,8 @@ function tryPitch(pitch: number) {
       <ThrustChart />
     </div>
     <aside class="bench__side">
-      <section :aria-label="b.propeller.dims">
-        <h2 class="section-head with-hold">{{ b.propeller.dims }} <HoldPin part="propeller" /></h2>
+      <section :aria-label="benchWords.propeller.dims">
+        <h2 class="section-head with-hold">{{ benchWords.propeller.dims }} <HoldPin part="propeller" /></h2>
         <div class="rows">
           <QuantityField path="design.propeller.diameter" /><QuantityField
             path="design.propeller.pitch"
@@ -74,12 +78,12 @@ function tryPitch(pitch: number) {
         </div>
         <PropellerKind />
         <button type="button" class="btn btn--best wide" data-best-pitch @click="tryPitch(best.pitch)">
-          <span>{{ b.propeller.best }}</span><span class="price">{{ text(best.pitch, 'smallLength') }}</span>
+          <span>{{ benchWords.propeller.best }}</span><span class="price">{{ text(best.pitch, 'smallLength') }}</span>
         </button>
-        <p class="small soft">{{ limited || b.propeller.bestHint }}</p>
+        <p class="small soft">{{ limited || benchWords.propeller.bestHint }}</p>
       </section>
-      <section class="block" :aria-label="b.propeller.numbers">
-        <h2 class="section-head">{{ b.propeller.numbers }}</h2>
+      <section class="block" :aria-label="benchWords.propeller.numbers">
+        <h2 class="section-head">{{ benchWords.propeller.numbers }}</h2>
         <FigureRow id="thrust" /><FigureRow id="propellerRpm" /><FigureRow id="deliveredPower" /><FigureRow
           id="slip"
         /><FigureRow id="realSlip" /><FigureRow id="areaNeeded" /><FigureRow id="bladeLoading" /><FigureRow

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { hasLeg, QUIET_TIPS, tipClearance } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { w } from '~/messages/match'
+import { benchWords } from '~/messages/benches'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -52,19 +52,19 @@ const clearance = computed(() => tipClearance(room.value, propeller.value.diamet
 const state = computed(() => answer.findings.findings.find(f => f.rule === 'propellerDiameter')?.severity ?? 'fits')
 const label = computed(
   () =>
-    `${text(propeller.value.diameter, 'smallLength')} ${b.propeller.across}, ` +
-    `${text(clearance.value, 'smallLength')} ${b.propeller.clear}, ` +
-    `${text(QUIET_TIPS * propeller.value.diameter, 'smallLength')} ${b.propeller.wanted}`,
+    `${text(propeller.value.diameter, 'smallLength')} ${benchWords.propeller.across}, ` +
+    `${text(clearance.value, 'smallLength')} ${benchWords.propeller.clear}, ` +
+    `${text(QUIET_TIPS * propeller.value.diameter, 'smallLength')} ${benchWords.propeller.wanted}`,
 )
 </script>
 
 <template>
-  <section class="block" :aria-label="b.propeller.place">
+  <section class="block" :aria-label="benchWords.propeller.place">
     <h2 class="section-head">
-      {{ b.propeller.place
+      {{ benchWords.propeller.place
       }}<span class="state"
-        ><StateMark :state="state" /> <FigureValue id="tipClearance" size="inline" /> {{ b.propeller.clear }},
-        {{ text(QUIET_TIPS * propeller.diameter, 'smallLength') }} {{ b.propeller.wanted }}</span
+        ><StateMark :state="state" /> <FigureValue id="tipClearance" size="inline" /> {{ benchWords.propeller.clear }},
+        {{ text(QUIET_TIPS * propeller.diameter, 'smallLength') }} {{ benchWords.propeller.wanted }}</span
       >
     </h2>
     <svg :viewBox="`0 0 ${W} ${H}`" class="to-scale" role="img" :aria-label="label">
@@ -75,7 +75,7 @@ const label = computed(
           <path :d="`M56 ${hullY - 7}H216L206 ${hullY}H64Z`" class="hull" data-plate />
           <path :d="legSide" class="hull" />
           <path :d="`M100 ${CY + 12}L128 ${CY + 12}L120 ${Math.min(H - 10, CY + ring + 4)}H110Z`" class="hull" />
-          <text :x="220" :y="hullY + 2" class="caption">{{ w.leg }}</text>
+          <text :x="220" :y="hullY + 2" class="caption">{{ driveWords.leg }}</text>
         </template>
         <template v-else>
           <path
@@ -91,7 +91,7 @@ const label = computed(
         <ellipse cx="150" :cy="CY + r / 2" :rx="Math.max(4, r * 0.16)" :ry="r / 2" class="blade" />
         <path :d="`M140 ${CY - 7}H158L172 ${CY}L158 ${CY + 7}H140Z`" class="hub" />
         <path :d="`M178 ${hullY + 1}V${CY - r}m-4 0h8M174 ${hullY + 1}h8`" class="dimension" />
-        <text x="8" :y="H - 8" class="caption">{{ b.propeller.side }}</text>
+        <text x="8" :y="H - 8" class="caption">{{ benchWords.propeller.side }}</text>
       </g>
       <g :transform="`translate(395 ${CY})`">
         <template v-if="leg">
@@ -108,7 +108,7 @@ const label = computed(
         <text x="0" :y="r + 29" class="dimension-text" text-anchor="middle">
           {{ text(propeller.diameter, 'smallLength') }}
         </text>
-        <text x="112" :y="H - CY - 6" class="caption" text-anchor="end">{{ b.propeller.aft }}</text>
+        <text x="112" :y="H - CY - 6" class="caption" text-anchor="end">{{ benchWords.propeller.aft }}</text>
       </g>
     </svg>
   </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chargerSettings, controllerSettings } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -11,13 +11,13 @@ const { fill } = useQuantities()
 const design = computed(() => document.shown.design)
 const sheets = computed(() => [
   {
-    title: b.settingsSheet.title,
-    lead: b.settingsSheet.lead(document.shown.name, design.value.controller.name, design.value.motor.name),
+    title: benchWords.settingsSheet.title,
+    lead: benchWords.settingsSheet.lead(document.shown.name, design.value.controller.name, design.value.motor.name),
     groups: controllerSettings(document.shown),
   },
   {
-    title: b.settingsSheet.chargerTitle,
-    lead: b.settingsSheet.chargerLead(design.value.charging.charger.name, design.value.pack.cell.name),
+    title: benchWords.settingsSheet.chargerTitle,
+    lead: benchWords.settingsSheet.chargerLead(design.value.charging.charger.name, design.value.pack.cell.name),
     groups: chargerSettings(document.shown),
   },
 ])
@@ -28,10 +28,10 @@ const print = () => window.print()
 <template>
   <div class="sheet" data-settings>
     <div class="actions no-print">
-      <button type="button" class="btn btn--best" @click="print">{{ b.sheet.print }}</button><NuxtLink
+      <button type="button" class="btn btn--best" @click="print">{{ benchWords.sheet.print }}</button><NuxtLink
         to="/motor"
         class="btn"
-        >{{ b.settingsSheet.back }}</NuxtLink
+        >{{ benchWords.settingsSheet.back }}</NuxtLink
       >
     </div>
     <template v-for="sheet in sheets" :key="sheet.title">
@@ -50,7 +50,7 @@ const print = () => window.print()
         </table>
       </section>
     </template>
-    <p class="small caution">{{ b.settingsSheet.caution }} {{ b.sheet.made(date) }}</p>
+    <p class="small caution">{{ benchWords.settingsSheet.caution }} {{ benchWords.sheet.made(date) }}</p>
   </div>
 </template>
 

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { area, line } from 'd3-shape'
 import { CHEMISTRIES, figureOn, hullLabel, resistanceMethodOf, FIGURES, type FigureId } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { m } from '~/messages'
+import { benchWords } from '~/messages/benches'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -23,40 +23,41 @@ const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long',
 
 const fit = computed(() => [
   [
-    m.parts.motor,
+    boardWords.parts.motor,
     design.value.motor.name,
     `${text(design.value.motor.ratedPower, 'power')}, ${text(design.value.motor.mass, 'partMass')}`,
   ],
   [
-    b.motor.reduction,
+    benchWords.motor.reduction,
     design.value.reduction.kind === 'direct'
-      ? b.motor.kinds.direct
-      : `${b.motor.kinds[design.value.reduction.kind]} ${design.value.reduction.ratio} : 1`,
+      ? benchWords.motor.kinds.direct
+      : `${benchWords.motor.kinds[design.value.reduction.kind]} ${design.value.reduction.ratio} : 1`,
     '',
   ],
   jet.value
     ? [
-        m.parts.jet,
+        boardWords.parts.jet,
         design.value.jet.name,
-        `${b.jet.impeller} ${text(design.value.jet.impellerDiameter, 'smallLength')}, ${b.jet.nozzle} ` +
+        `${benchWords.jet.impeller} ${text(design.value.jet.impellerDiameter, 'smallLength')}, ` +
+          `${benchWords.jet.nozzle} ` +
           `${text(design.value.jet.nozzleDiameter, 'smallLength')}`,
       ]
     : [
-        m.parts.propeller,
+        boardWords.parts.propeller,
         `${text(design.value.propeller.diameter, 'smallLength')} × ` +
           `${text(design.value.propeller.pitch, 'smallLength')}`,
         `${design.value.propeller.blades} blades, area ${design.value.propeller.areaRatio.toFixed(2)}`,
       ],
   [
-    m.parts.controller,
+    boardWords.parts.controller,
     design.value.controller.name,
     `${format(design.value.controller.leastVoltage, 'voltage').text} to ` +
       `${text(design.value.controller.greatestVoltage, 'voltage')}, ` +
       `${text(design.value.controller.batteryCurrent, 'current')}`,
   ],
   [
-    m.parts.pack,
-    `${b.pack.bank(design.value.pack.series, design.value.pack.parallel)}: ${design.value.pack.cell.name}`,
+    boardWords.parts.pack,
+    `${benchWords.pack.bank(design.value.pack.series, design.value.pack.parallel)}: ${design.value.pack.cell.name}`,
     `${text(pack.value.energy, 'energy')}, ${text(pack.value.nominalVoltage, 'voltage')} ` +
       `(${CHEMISTRIES[design.value.pack.cell.chemistry].label})`,
   ],
@@ -71,14 +72,14 @@ const TABLE: FigureId[] = [
 ]
 const speeds = computed(() =>
   [s.value.cruise, s.value.top].map((p, i) => ({
-    label: i ? m.lever.top : m.lever.cruise,
+    label: i ? boardWords.lever.top : boardWords.lever.cruise,
     at: p.speed,
     speed: text(p.speed, 'speed'),
     band: `${format(p.packPowerLow, 'electricPower').text} to ${text(p.packPowerHigh, 'electricPower')}`,
   })),
 )
 const COLUMNS: FigureId[] = ['packCurrent', 'propellerRpm', 'timeLeft', 'distanceLeft']
-const LEADS = { steep: m.boat.leadSteep, hullSpeed: m.boat.leadHull, top: m.boat.leadTop }
+const LEADS = { steep: boardWords.boat.leadSteep, hullSpeed: boardWords.boat.leadHull, top: boardWords.boat.leadTop }
 const fast = computed(
   () =>
     `${FIGURES.allDaySpeed.label} ` +
@@ -96,8 +97,9 @@ const far = computed(
     `${text(s.value.cruise.distanceLeft, 'distance')} at ${text(s.value.cruise.speed, 'speed')} ` +
     `(${text(s.value.cruise.distanceLow, 'distance')} to ${text(s.value.cruise.distanceHigh, 'distance')}), ` +
     `${text(s.value.cruise.timeLeft, 'duration')}, with ${text(document.shown.use.reserve, 'ratio')} kept ` +
-    `back. ${m.use.lead(text(s.value.energy.distance, 'distance'), text(s.value.energy.duration, 'duration'))} ` +
-    (s.value.energy.needed <= s.value.energy.available ? m.use.enough : m.use.short),
+    `back. ` +
+    `${boardWords.use.lead(text(s.value.energy.distance, 'distance'), text(s.value.energy.duration, 'duration'))} ` +
+    (s.value.energy.needed <= s.value.energy.available ? boardWords.use.enough : boardWords.use.short),
 )
 const methods = computed(() => answer.model.methods.map(x => resistanceMethodOf(x.method.id).source).join('; '))
 
@@ -133,8 +135,8 @@ const print = () => window.print()
 <template>
   <div class="sheet" data-sheet>
     <div class="actions no-print">
-      <button type="button" class="btn btn--best" data-print @click="print">{{ b.sheet.print }}</button>
-      <button type="button" class="btn" @click="exportBoat">{{ m.boats.export }}</button>
+      <button type="button" class="btn btn--best" data-print @click="print">{{ benchWords.sheet.print }}</button>
+      <button type="button" class="btn" @click="exportBoat">{{ boardWords.boats.export }}</button>
     </div>
     <header>
       <h2>{{ document.shown.name }}</h2>
@@ -144,7 +146,7 @@ const print = () => window.print()
       </p>
     </header>
     <section>
-      <h3>{{ b.sheet.fit }}</h3>
+      <h3>{{ benchWords.sheet.fit }}</h3>
       <table class="table fit">
         <tbody>
           <tr v-for="row in fit" :key="row[0]">
@@ -162,7 +164,7 @@ const print = () => window.print()
       </dl>
     </section>
     <section>
-      <h3>{{ b.sheet.fast }}</h3>
+      <h3>{{ benchWords.sheet.fast }}</h3>
       <p class="prose">{{ fast }}</p>
       <table class="table speeds">
         <thead>
@@ -173,7 +175,7 @@ const print = () => window.print()
         </thead>
         <tbody>
           <tr>
-            <th scope="row">{{ b.curve.axisSpeed }}</th>
+            <th scope="row">{{ benchWords.curve.axisSpeed }}</th>
             <td v-for="row in speeds" :key="row.label" class="num">{{ row.speed }}</td>
           </tr>
           <tr>
@@ -181,7 +183,7 @@ const print = () => window.print()
             <td v-for="row in speeds" :key="row.label" class="num"><FigureValue id="packPower" :speed="row.at" /></td>
           </tr>
           <tr>
-            <th scope="row">{{ m.working.range }}</th>
+            <th scope="row">{{ boardWords.working.range }}</th>
             <td v-for="row in speeds" :key="row.label" class="num">{{ row.band }}</td>
           </tr>
           <tr v-for="id in COLUMNS" :key="id">
@@ -192,8 +194,8 @@ const print = () => window.print()
       </table>
     </section>
     <section>
-      <h3>{{ b.sheet.curve }}</h3>
-      <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="b.sheet.curve" class="curve">
+      <h3>{{ benchWords.sheet.curve }}</h3>
+      <svg :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="benchWords.sheet.curve" class="curve">
         <path v-for="t in chart.ticksY" :key="t.label" :d="`M52 ${t.at}H${W - 8}`" class="grid" />
         <path :d="chart.band" class="band" />
         <path :d="chart.centre" class="centre" />
@@ -211,28 +213,28 @@ const print = () => window.print()
       </svg>
     </section>
     <section>
-      <h3>{{ b.sheet.far }}</h3>
+      <h3>{{ benchWords.sheet.far }}</h3>
       <p class="prose">{{ far }}</p>
     </section>
     <section data-sheet-findings>
-      <h3>{{ b.sheet.not }}</h3>
-      <p v-if="!answer.findings.findings.length" class="prose"><StateMark state="fits" /> {{ b.sheet.all }}</p>
+      <h3>{{ benchWords.sheet.not }}</h3>
+      <p v-if="!answer.findings.findings.length" class="prose"><StateMark state="fits" /> {{ benchWords.sheet.all }}</p>
       <ul v-else>
         <li v-for="f in answer.findings.findings" :key="f.rule">
           <StateMark :state="f.severity" />
           <p>
-            <b>{{ m.states[f.severity] }}, {{ f.title }} {{ fill(f.amount) }}.</b> {{ fill(f.sentence) }}
+            <b>{{ boardWords.states[f.severity] }}, {{ f.title }} {{ fill(f.amount) }}.</b> {{ fill(f.sentence) }}
             <span v-if="f.caution">{{ f.caution }}</span>
           </p>
         </li>
       </ul>
     </section>
     <section>
-      <h3>{{ b.sheet.working }}</h3>
+      <h3>{{ benchWords.sheet.working }}</h3>
       <p class="small">
-        {{ methods }}. {{ figureOn('propellerEfficiency', document.shown).source }}. {{ b.sheet.made(date) }}
+        {{ methods }}. {{ figureOn('propellerEfficiency', document.shown).source }}. {{ benchWords.sheet.made(date) }}
       </p>
-      <p class="small caution">{{ b.sheet.caution }}</p>
+      <p class="small caution">{{ benchWords.sheet.caution }}</p>
     </section>
     <DesignChoices />
   </div>

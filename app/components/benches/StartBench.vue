@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { FIELDS, HULL_TYPES, type DriveKind, type HullTypeId } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { m } from '~/messages'
+import { benchWords } from '~/messages/benches'
+import { boardWords } from '~/messages/board'
 import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
 
@@ -11,17 +11,17 @@ const boats = useBoatsStore()
 const { name, hullType, drive, drives, typed, errors, show, check, finish, clear } = useFirstAnswers()
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<HullTypeId, string>
 const driveWords = computed(
-  () => Object.fromEntries(drives.value.map(d => [d, m.boat.drives[d]])) as Record<DriveKind, string>,
+  () => Object.fromEntries(drives.value.map(d => [d, boardWords.boat.drives[d]])) as Record<DriveKind, string>,
 )
 const failed = ref(false)
 const QUESTIONS = [
   ['lengthOverAll', FIELDS['boat.lengthOverAll'].label],
   ['beam', FIELDS['boat.beam'].label],
   ['mass', FIELDS['boat.mass'].label],
-  ['greatestDiameter', b.start.propeller],
-  ['oldEnginePower', b.start.engine],
-  ['cruiseSpeed', b.start.cruise],
-  ['duration', b.start.hours],
+  ['greatestDiameter', benchWords.start.propeller],
+  ['oldEnginePower', benchWords.start.engine],
+  ['cruiseSpeed', benchWords.start.cruise],
+  ['duration', benchWords.start.hours],
 ] as const
 
 async function make() {
@@ -37,11 +37,11 @@ async function make() {
 
 <template>
   <form class="start" novalidate data-start-form @submit.prevent="make">
-    <h2>{{ b.start.title }}</h2>
-    <p class="prose soft">{{ b.start.lead }}</p>
+    <h2>{{ benchWords.start.title }}</h2>
+    <p class="prose soft">{{ benchWords.start.lead }}</p>
     <ol>
       <li>
-        <label for="start-name"><span class="n">1</span>{{ b.start.name }}</label
+        <label for="start-name"><span class="n">1</span>{{ benchWords.start.name }}</label
         ><VTextField
           id="start-name"
           v-model="name"
@@ -54,14 +54,16 @@ async function make() {
       </li>
       <li>
         <span class="n">2</span
-        ><ChoiceField v-model="hullType" :columns="2" :label="b.start.hullType" :options="types" />
+        ><ChoiceField v-model="hullType" :columns="2" :label="benchWords.start.hullType" :options="types" />
       </li>
-      <li><span class="n">3</span><ChoiceField v-model="drive" :label="b.start.drive" :options="driveWords" /></li>
+      <li>
+        <span class="n">3</span><ChoiceField v-model="drive" :label="benchWords.start.drive" :options="driveWords" />
+      </li>
       <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
         <label :for="`start-${question}`"
           ><span class="n">{{ i + 4 }}</span
-          >{{ question === 'greatestDiameter' && drive === 'jet' ? b.start.impeller : label
-          }}<small v-if="question === 'mass'" class="soft">{{ b.start.weightHint }}</small></label
+          >{{ question === 'greatestDiameter' && drive === 'jet' ? benchWords.start.impeller : label
+          }}<small v-if="question === 'mass'" class="soft">{{ benchWords.start.weightHint }}</small></label
         >
         <VTextField
           :id="`start-${question}`"
@@ -69,7 +71,9 @@ async function make() {
           class="ink-field"
           :data-question="question"
           autocomplete="off"
-          :placeholder="question === 'oldEnginePower' ? b.start.none : `${b.start.typical} ${show(question)}`"
+          :placeholder="
+            question === 'oldEnginePower' ? benchWords.start.none : `${benchWords.start.typical} ${show(question)}`
+          "
           persistent-placeholder
           :aria-invalid="errors[question] ? 'true' : undefined"
           :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
@@ -79,7 +83,7 @@ async function make() {
       </li>
     </ol>
     <section class="taken">
-      <h3 class="section-head">{{ b.start.taken }}</h3>
+      <h3 class="section-head">{{ benchWords.start.taken }}</h3>
       <div class="line" :class="{ wrong: errors.houseLoad }">
         <label for="start-houseLoad"
           >{{ FIELDS['use.houseLoad'].label }}<small class="soft">{{ FIELDS['use.houseLoad'].hint }}</small></label
@@ -90,19 +94,19 @@ async function make() {
           class="ink-field"
           data-question="houseLoad"
           autocomplete="off"
-          :placeholder="`${b.start.typical} ${show('houseLoad')}`"
+          :placeholder="`${benchWords.start.typical} ${show('houseLoad')}`"
           persistent-placeholder
           :aria-invalid="errors.houseLoad ? 'true' : undefined"
           @blur="check('houseLoad')"
         />
         <p v-if="errors.houseLoad" class="error" role="alert">{{ errors.houseLoad }}</p>
       </div>
-      <p class="small soft">{{ b.start.takenWords }}</p>
+      <p class="small soft">{{ benchWords.start.takenWords }}</p>
     </section>
     <div class="actions">
-      <button type="submit" class="btn btn--best" data-make>{{ b.start.go }}</button>
-      <NuxtLink to="/boat" class="btn">{{ b.start.back }}</NuxtLink>
-      <p v-if="failed" class="error" role="alert">{{ b.start.errors }}</p>
+      <button type="submit" class="btn btn--best" data-make>{{ benchWords.start.go }}</button>
+      <NuxtLink to="/boat" class="btn">{{ benchWords.start.back }}</NuxtLink>
+      <p v-if="failed" class="error" role="alert">{{ benchWords.start.errors }}</p>
     </div>
   </form>
 </template>

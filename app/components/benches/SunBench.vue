@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { boatSolarYear, solarReport, type ChargeControllerSpec, edit } from '@remigo/core'
-import { s } from '~/messages/storage'
+import { sunWords } from '~/messages/sun'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
@@ -22,51 +22,55 @@ const controllers = computed(() => library.library.chargeControllers)
 const listed = <P extends { id: string }>(all: readonly P[], now: P | null) =>
   now && !all.some(p => p.id === now.id) ? [now, ...all] : all
 const count = computed(() => solar.value.series * solar.value.parallel)
-const spot = computed(() => s.mark(text(place.value.latitude, 'coordinate'), text(place.value.longitude, 'coordinate')))
+const spot = computed(() =>
+  sunWords.mark(text(place.value.latitude, 'coordinate'), text(place.value.longitude, 'coordinate')),
+)
 const choosePanel = (id: string) =>
-  document.edit(s.panel, [edit('design.solar.panel', panels.value.find(p => p.id === id) ?? solar.value.panel)])
+  document.edit(sunWords.panel, [edit('design.solar.panel', panels.value.find(p => p.id === id) ?? solar.value.panel)])
 const chooseController = (id: string) =>
-  document.edit(s.controller, [edit('design.solar.controller', controllers.value.find(p => p.id === id) ?? null)])
-const kind = (c: ChargeControllerSpec) => (c.boosts ? s.lifts : c.tracking ? s.tracks : s.plain)
+  document.edit(sunWords.controller, [
+    edit('design.solar.controller', controllers.value.find(p => p.id === id) ?? null),
+  ])
+const kind = (c: ChargeControllerSpec) => (c.boosts ? sunWords.lifts : c.tracking ? sunWords.tracks : sunWords.plain)
 const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
 </script>
 
 <template>
   <div class="bench" data-sun>
     <div class="bench__main">
-      <BenchLead v-if="solar.fitted" figure="sunDay" :head="s.lead(s.months[month]!)">
-        <FigureSentence :words="s.carries" :figures="['sunDayPace']" />
+      <BenchLead v-if="solar.fitted" figure="sunDay" :head="sunWords.lead(sunWords.months[month]!)">
+        <FigureSentence :words="sunWords.carries" :figures="['sunDayPace']" />
       </BenchLead>
       <p v-else class="prose none">
-        <strong>{{ s.none }}</strong> {{ s.noneWords }}
+        <strong>{{ sunWords.none }}</strong> {{ sunWords.noneWords }}
       </p>
       <SunChart />
       <p v-if="solar.fitted && !solar.controller?.tracking" class="prose">
-        {{ s.directNote(text(report.lostWithoutTracking, 'ratio')) }}
+        {{ sunWords.directNote(text(report.lostWithoutTracking, 'ratio')) }}
       </p>
-      <p v-if="solar.fitted && report.months[month]!.refillDays === null" class="prose">{{ s.helpless }}</p>
+      <p v-if="solar.fitted && report.months[month]!.refillDays === null" class="prose">{{ sunWords.helpless }}</p>
       <StringWindow />
-      <section class="block" :aria-label="s.place">
+      <section class="block" :aria-label="sunWords.place">
         <h2 class="section-head">
-          {{ s.place }}<span>{{ s.placeHint }}</span>
+          {{ sunWords.place }}<span>{{ sunWords.placeHint }}</span>
         </h2>
         <WorldMap
           :latitude="place.latitude"
           :longitude="place.longitude"
           :words="spot"
-          @place="document.edit(s.place, [edit('use.place', $event)])"
+          @place="document.edit(sunWords.place, [edit('use.place', $event)])"
         />
         <div class="columns">
           <QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" />
         </div>
       </section>
       <SunTable />
-      <p class="small caution">{{ s.caution }}</p>
+      <p class="small caution">{{ sunWords.caution }}</p>
     </div>
     <aside class="bench__side">
-      <section :aria-label="s.panels">
+      <section :aria-label="sunWords.panels">
         <h2 class="section-head">
-          {{ s.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ s.all }}</NuxtLink>
+          {{ sunWords.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ sunWords.all }}</NuxtLink>
         </h2>
         <div class="fit">
           <button
@@ -74,14 +78,16 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
             class="btn"
             :class="{ 'btn--best': !solar.fitted }"
             data-fit-panels
-            @click="document.edit(solar.fitted ? s.leave : s.fit, [edit('design.solar.fitted', !solar.fitted)])"
+            @click="
+              document.edit(solar.fitted ? sunWords.leave : sunWords.fit, [edit('design.solar.fitted', !solar.fitted)])
+            "
           >
-            {{ solar.fitted ? s.leave : s.fit }}
+            {{ solar.fitted ? sunWords.leave : sunWords.fit }}
           </button>
           <HoldPin v-if="solar.fitted" part="panels" />
         </div>
         <label class="pick"
-          ><span>{{ s.panel }}</span
+          ><span>{{ sunWords.panel }}</span
           ><select
             class="ink-select"
             :value="solar.panel.id"
@@ -96,7 +102,7 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
         <QuantityField path="design.solar.series" /><QuantityField path="design.solar.parallel" />
         <p class="small soft">
           {{
-            s.area(
+            sunWords.area(
               text(count * solar.panel.length * solar.panel.width, 'area'),
               text(count * solar.panel.mass, 'partMass'),
             )
@@ -104,29 +110,29 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
         </p>
         <QuantityField path="design.solar.tilt" />
         <ChoiceField
-          :label="s.lies"
-          :options="s.lieWays"
+          :label="sunWords.lies"
+          :options="sunWords.lieWays"
           :model-value="solar.swings ? 'swings' : 'fixed'"
-          @update:model-value="document.edit(s.lies, [edit('design.solar.swings', $event === 'swings')])"
+          @update:model-value="document.edit(sunWords.lies, [edit('design.solar.swings', $event === 'swings')])"
         />
         <QuantityField v-if="!solar.swings" path="design.solar.heading" />
         <QuantityField path="design.solar.shading" /><QuantityField path="design.solar.coldest" />
         <label class="pick"
-          ><span>{{ s.controller }}</span
+          ><span>{{ sunWords.controller }}</span
           ><select
             class="ink-select"
             :value="solar.controller?.id ?? ''"
             data-regulator
             @change="chooseController(($event.target as HTMLSelectElement).value)"
           >
-            <option value="">{{ s.direct }}</option>
+            <option value="">{{ sunWords.direct }}</option>
             <option v-for="k in listed(controllers, solar.controller)" :key="k.id" :value="k.id">{{ k.name }}</option>
           </select></label
         >
         <p v-if="solar.controller" class="small soft">{{ kind(solar.controller) }}</p>
       </section>
-      <section class="block" :aria-label="s.months[month]">
-        <h2 class="section-head">{{ s.ofMonth }} {{ s.months[month] }}</h2>
+      <section class="block" :aria-label="sunWords.months[month]">
+        <h2 class="section-head">{{ sunWords.ofMonth }} {{ sunWords.months[month] }}</h2>
         <FigureRow id="sunDaylight" />
         <template v-if="solar.fitted"
           ><FigureRow id="sunDay" /><FigureRow id="sunNoon" /><FigureRow id="sunDayPace" /><FigureRow
@@ -135,7 +141,7 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
             id="sunDirectLoss"
         /></template>
         <p v-if="solar.fitted && daylit.perDay > 0 && report.months[month]!.refillDays !== null" class="small soft">
-          {{ s.refill }}: {{ report.months[month]!.refillDays!.toFixed(1) }}
+          {{ sunWords.refill }}: {{ report.months[month]!.refillDays!.toFixed(1) }}
         </p>
       </section>
     </aside>

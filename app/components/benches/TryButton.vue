@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 
 /** At the end of a row of a library: what is fitted says so, anything else can be tried on the board. */
 defineProps<{ fitted: boolean; name: string; disabled?: boolean }>()
@@ -7,16 +7,16 @@ defineEmits<{ try: [] }>()
 </script>
 
 <template>
-  <span v-if="fitted">{{ m.trial.fitted }}</span>
+  <span v-if="fitted">{{ boardWords.trial.fitted }}</span>
   <button
     v-else
     type="button"
     class="btn try"
     :disabled="disabled"
-    :aria-label="`${m.trial.try} ${name}`"
+    :aria-label="`${boardWords.trial.try} ${name}`"
     @click="$emit('try')"
   >
-    {{ m.trial.try }}
+    {{ boardWords.trial.try }}
   </button>
 </template>
 

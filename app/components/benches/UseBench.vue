@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { edit, type ProjectPath, type ValueAt } from '@remigo/core'
 import { computed } from 'vue'
-import { b } from '~/messages/benches'
-import { m } from '~/messages'
+import { benchWords } from '~/messages/benches'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -34,19 +34,22 @@ const bar = computed(() => {
       <BenchLead
         figure="cruiseRange"
         :head="
-          b.curve.range(
+          benchWords.curve.range(
             text(answer.summary.cruise.distanceLow, 'distance'),
             text(answer.summary.cruise.distanceHigh, 'distance'),
           )
         "
       >
-        {{ m.use.lead(text(energy.distance, 'distance'), text(energy.duration, 'duration')) }}
-        {{ enough ? m.use.enough : m.use.short }} {{ m.use.reach }}
+        {{ boardWords.use.lead(text(energy.distance, 'distance'), text(energy.duration, 'duration')) }}
+        {{ enough ? boardWords.use.enough : boardWords.use.short }} {{ boardWords.use.reach }}
       </BenchLead>
-      <section class="block" :aria-label="m.use.balance">
+      <section class="block" :aria-label="boardWords.use.balance">
         <h2 class="section-head">
-          {{ m.use.balance
-          }}<span><StateMark :state="enough ? 'fits' : 'stop'" /> {{ enough ? m.states.fits : m.states.stop }}</span>
+          {{ boardWords.use.balance
+          }}<span
+            ><StateMark :state="enough ? 'fits' : 'stop'" />
+            {{ enough ? boardWords.states.fits : boardWords.states.stop }}</span
+          >
         </h2>
         <div class="energy" aria-hidden="true">
           <i class="available" :style="{ width: bar.available }" /><i
@@ -56,10 +59,10 @@ const bar = computed(() => {
           <i class="used" :class="{ over: !enough }" :style="{ width: bar.used }" />
         </div>
         <ul class="key small">
-          <li><i class="used" /> {{ m.use.needs }}</li>
-          <li><i class="available" /> {{ m.use.has }}</li>
-          <li><i class="reserve" /> {{ m.use.reserve }}</li>
-          <li><i class="rest" /> {{ m.use.notUsable }}</li>
+          <li><i class="used" /> {{ boardWords.use.needs }}</li>
+          <li><i class="available" /> {{ boardWords.use.has }}</li>
+          <li><i class="reserve" /> {{ boardWords.use.reserve }}</li>
+          <li><i class="rest" /> {{ boardWords.use.notUsable }}</li>
         </ul>
         <div class="columns">
           <div><FigureRow id="energyNeeded" band /><FigureRow id="packAvailable" /></div>
@@ -67,14 +70,14 @@ const bar = computed(() => {
         </div>
       </section>
       <div class="columns">
-        <section class="block" :aria-label="m.use.plan">
-          <h2 class="section-head">{{ m.use.plan }}</h2>
+        <section class="block" :aria-label="boardWords.use.plan">
+          <h2 class="section-head">{{ boardWords.use.plan }}</h2>
           <div class="rows"><QuantityField path="use.cruiseSpeed" /><QuantityField path="use.topSpeed" /></div>
           <ChoiceField
-            :label="m.use.stretch"
-            :options="m.use.stretches"
+            :label="boardWords.use.stretch"
+            :options="boardWords.use.stretches"
             :model-value="use.stretchKind"
-            @update:model-value="set(m.use.stretch, 'use.stretchKind', $event)"
+            @update:model-value="set(boardWords.use.stretch, 'use.stretchKind', $event)"
           />
           <div class="rows">
             <QuantityField v-if="use.stretchKind === 'hours'" path="use.duration" /><QuantityField
@@ -84,25 +87,25 @@ const bar = computed(() => {
             <QuantityField path="use.houseLoad" />
           </div>
         </section>
-        <section class="block" :aria-label="m.use.margins">
-          <h2 class="section-head">{{ m.use.margins }}</h2>
+        <section class="block" :aria-label="boardWords.use.margins">
+          <h2 class="section-head">{{ boardWords.use.margins }}</h2>
           <div class="rows">
             <QuantityField path="use.reserve" /><QuantityField path="use.headroom" /><QuantityField
               path="use.seaMargin"
             /><QuantityField path="use.headWind" />
           </div>
           <ChoiceField
-            :label="m.use.condition"
-            :options="m.use.conditions"
+            :label="boardWords.use.condition"
+            :options="boardWords.use.conditions"
             :model-value="use.hullCondition"
-            @update:model-value="set(m.use.condition, 'use.hullCondition', $event)"
+            @update:model-value="set(boardWords.use.condition, 'use.hullCondition', $event)"
           />
         </section>
       </div>
     </div>
     <aside class="bench__side">
-      <section :aria-label="m.use.speeds">
-        <h2 class="section-head">{{ m.use.speeds }}</h2>
+      <section :aria-label="boardWords.use.speeds">
+        <h2 class="section-head">{{ boardWords.use.speeds }}</h2>
         <FigureRow id="hullSpeed" /><FigureRow id="payoffSpeed" /><FigureRow id="allDaySpeed" /><FigureRow
           id="minutesSpeed"
         /><FigureRow id="overallEfficiency" />

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { restVoltage, TOUCH_LIMIT, type Severity, type RuleId } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -27,7 +27,7 @@ const dcdc = computed(() => {
 const rows = computed(() => [
   {
     key: 'pack',
-    label: b.pack.pack,
+    label: benchWords.pack.pack,
     from: pack.value.from,
     to: pack.value.to,
     state: worst(['packAboveWindow', 'packBelowWindow']),
@@ -35,12 +35,14 @@ const rows = computed(() => [
   driven('controller', design.value.controller),
   {
     key: 'charger',
-    label: b.pack.charger,
+    label: benchWords.pack.charger,
     from: design.value.charging.charger.leastVoltage,
     to: design.value.charging.charger.greatestVoltage,
     state: worst(['chargerWindow']),
   },
-  ...(dcdc.value ? [{ key: 'dcdc', label: b.pack.dcdc, ...dcdc.value, state: worst(['houseConverter']) }] : []),
+  ...(dcdc.value
+    ? [{ key: 'dcdc', label: benchWords.pack.dcdc, ...dcdc.value, state: worst(['houseConverter']) }]
+    : []),
   driven('motor', design.value.motor, ['motorSpeed']),
 ])
 /** A part that the pack drives is marked by the end of its own window that the pack passes. */
@@ -53,7 +55,7 @@ function driven(
     ...(to < pack.value.to ? (['packAboveWindow'] as const) : []),
     ...(from > pack.value.from ? (['packBelowWindow'] as const) : []),
   ]
-  return { key, label: b.pack[key], from, to, state: worst([...passed, ...rules]) }
+  return { key, label: benchWords.pack[key], from, to, state: worst([...passed, ...rules]) }
 }
 function worst(rules: RuleId[]): Severity | 'fits' {
   return answer.findings.findings.find(f => rules.includes(f.rule))?.severity ?? 'fits'
@@ -93,9 +95,9 @@ const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
 </script>
 
 <template>
-  <section class="block" :aria-label="b.pack.window">
+  <section class="block" :aria-label="benchWords.pack.window">
     <h2 class="section-head">
-      {{ b.pack.window }}<span>{{ b.pack.windowHint }}</span>
+      {{ benchWords.pack.window }}<span>{{ benchWords.pack.windowHint }}</span>
     </h2>
     <div ref="box">
       <svg
@@ -116,7 +118,7 @@ const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
         <template v-if="scale.showTouch">
           <path :d="`M${x(TOUCH_LIMIT)} ${TOP}V${foot + 3}`" class="touch" />
           <text :x="Math.min(x(TOUCH_LIMIT), width - 42)" :y="foot + 16" class="label" text-anchor="middle">
-            {{ b.pack.touch }} {{ TOUCH_LIMIT }}
+            {{ benchWords.pack.touch }} {{ TOUCH_LIMIT }}
           </text>
         </template>
         <g v-for="(row, i) in rows" :key="row.key" :transform="`translate(0 ${TOP + i * ROW})`">
@@ -142,14 +144,14 @@ const height = computed(() => foot.value + (scale.value.showTouch ? FOOT : 4))
             {{ format(row.from, 'voltage').text }} – {{ format(row.to, 'voltage').text }}
           </text>
           <path v-if="row.key === 'pack'" :d="`M${x(pack.rest)} 2v5M${x(pack.rest)} 26v5`" class="rest">
-            <title>{{ b.pack.atRest }}</title>
+            <title>{{ benchWords.pack.atRest }}</title>
           </path>
           <StateMark :state="row.state" :size="15" :x="width - 18" y="9" />
         </g>
         <g v-live:transform="() => `translateX(${x(now)}px)`">
           <path :d="`M0 ${TOP - 4}V${foot}`" class="now" />
           <rect x="-42" y="0" width="84" height="20" class="tag" />
-          <text v-live="() => `${text(now, 'voltage')} ${b.pack.now}`" x="0" y="15" class="tag-text" />
+          <text v-live="() => `${text(now, 'voltage')} ${benchWords.pack.now}`" x="0" y="15" class="tag-text" />
         </g>
       </svg>
     </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { TOUCH_LIMIT, voltageChoices, withEdits, type VoltageChoice, edit, type RuleId } from '@remigo/core'
-import { e } from '~/messages/wiring'
+import { wiringWords } from '~/messages/wiring'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -16,7 +16,7 @@ const { text } = useQuantities()
 const { failure, sizeAt } = useSizing()
 const rows = computed(() => voltageChoices(document.shown, library.library))
 const size = (c: VoltageChoice) =>
-  c.area === null ? e.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
+  c.area === null ? wiringWords.none : `${c.parallel > 1 ? `${c.parallel} × ` : ''}${text(c.area * 1e-6, 'copperArea')}`
 /** the boat at a voltage, whatever she has: what its figures are worked out on */
 const at = computed(
   () => new Map(rows.value.map(r => [r.voltage, withEdits(document.shown, [edit('design.systemVoltage', r.voltage)])])),
@@ -33,41 +33,43 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
 </script>
 
 <template>
-  <section class="block" :aria-label="e.voltages" data-voltages>
+  <section class="block" :aria-label="wiringWords.voltages" data-voltages>
     <h2 class="section-head">
-      {{ e.voltages }}<span>{{ e.voltagesHint }}</span>
+      {{ wiringWords.voltages }}<span>{{ wiringWords.voltagesHint }}</span>
     </h2>
     <table class="table blocks">
       <thead>
         <tr>
-          <th>{{ e.volts }}</th>
-          <th class="num">{{ e.cruise }}</th>
-          <th class="num">{{ e.top }}</th>
-          <th class="num">{{ e.copper }}</th>
-          <th class="num">{{ e.strongest }}</th>
-          <th class="num">{{ e.from }}</th>
+          <th>{{ wiringWords.volts }}</th>
+          <th class="num">{{ wiringWords.cruise }}</th>
+          <th class="num">{{ wiringWords.top }}</th>
+          <th class="num">{{ wiringWords.copper }}</th>
+          <th class="num">{{ wiringWords.strongest }}</th>
+          <th class="num">{{ wiringWords.from }}</th>
           <th />
         </tr>
       </thead>
       <tbody>
         <tr v-for="r in rows" :key="r.voltage" :class="{ current: r.fitted }">
           <td class="figures"><StateMark :state="stateOf(r)" :size="13" /> {{ text(r.voltage, 'voltage') }}</td>
-          <td class="num" :data-head="e.cruise"><FigureValue id="voltageCruise" :of="at.get(r.voltage)" /></td>
-          <td class="num" :data-head="e.top"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
-          <td class="num" :data-head="e.copper">
+          <td class="num" :data-head="wiringWords.cruise">
+            <FigureValue id="voltageCruise" :of="at.get(r.voltage)" />
+          </td>
+          <td class="num" :data-head="wiringWords.top"><FigureValue id="voltageTop" :of="at.get(r.voltage)" /></td>
+          <td class="num" :data-head="wiringWords.copper">
             <template v-if="r.area !== null"
               ><span v-if="r.parallel > 1">{{ r.parallel }} × </span
               ><FigureValue id="voltageArea" :of="at.get(r.voltage)" /><small
                 ><FigureValue id="voltageCopper" :of="at.get(r.voltage)" size="inline" />,
                 <FigureValue id="voltageLoss" :of="at.get(r.voltage)" size="inline" /></small></template
-            ><template v-else>{{ e.none }}</template>
+            ><template v-else>{{ wiringWords.none }}</template>
           </td>
-          <td class="num" :data-head="e.strongest">
-            {{ r.motors ? text(r.strongest, 'power') : e.none
-            }}<small class="soft wraps">{{ e.motors(r.motors, r.controllers) }}</small>
+          <td class="num" :data-head="wiringWords.strongest">
+            {{ r.motors ? text(r.strongest, 'power') : wiringWords.none
+            }}<small class="soft wraps">{{ wiringWords.motors(r.motors, r.controllers) }}</small>
           </td>
-          <td class="num" :data-head="e.from">
-            {{ r.price === null ? e.none : text(r.price, 'price')
+          <td class="num" :data-head="wiringWords.from">
+            {{ r.price === null ? wiringWords.none : text(r.price, 'price')
             }}<small v-if="r.parts" class="soft wraps parts"
               >{{ r.parts.motor }}<br />{{ r.parts.controller }}<br />{{ r.parts.cells }}</small
             >
@@ -86,11 +88,20 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
     <p v-if="failure" class="prose" role="alert">{{ failure }}</p>
     <p v-if="low" class="prose">
       {{
-        e.low(text(low.voltage, 'voltage'), text(low.cruiseCurrent, 'current'), size(low), text(TOUCH_LIMIT, 'voltage'))
+        wiringWords.low(
+          text(low.voltage, 'voltage'),
+          text(low.cruiseCurrent, 'current'),
+          size(low),
+          text(TOUCH_LIMIT, 'voltage'),
+        )
       }}
     </p>
     <p class="prose">
-      {{ high ? e.high(text(high.voltage, 'voltage'), text(high.cruiseCurrent, 'current'), size(high)) : e.noHigh }}
+      {{
+        high
+          ? wiringWords.high(text(high.voltage, 'voltage'), text(high.cruiseCurrent, 'current'), size(high))
+          : wiringWords.noHigh
+      }}
     </p>
   </section>
 </template>

@@ -9,7 +9,7 @@ import {
   type ValueAt,
   type Insulation,
 } from '@remigo/core'
-import { e } from '~/messages/wiring'
+import { wiringWords } from '~/messages/wiring'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -24,7 +24,7 @@ const chosen = ref<string | null>(null)
 const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
   document.edit(label, [edit(path, value)])
 const insulations = Object.fromEntries(INSULATIONS.map(i => [String(i), `${i} °C`]))
-const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
+const sized = (mm2: number) => wiringWords.sized(text(mm2 * 1e-6, 'copperArea'))
 </script>
 
 <template>
@@ -33,9 +33,13 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
       <BenchLead
         figure="mainArea"
         :head="
-          report.main.parallel > 1 ? e.parallel(report.main.parallel) : report.main.awg ? e.awg(report.main.awg) : ''
+          report.main.parallel > 1
+            ? wiringWords.parallel(report.main.parallel)
+            : report.main.awg
+              ? wiringWords.awg(report.main.awg)
+              : ''
         "
-        >{{ e.lead }}</BenchLead
+        >{{ wiringWords.lead }}</BenchLead
       >
       <OneLineDiagram v-model="chosen" />
     </div>
@@ -43,13 +47,13 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
       <div class="bench__main">
         <PartsList v-model="chosen" />
         <ul class="notes">
-          <li v-for="note in e.notes" :key="note">{{ note }}</li>
+          <li v-for="note in wiringWords.notes" :key="note">{{ note }}</li>
         </ul>
-        <p class="caution">{{ e.caution }}</p>
+        <p class="caution">{{ wiringWords.caution }}</p>
       </div>
       <aside class="bench__side no-print">
-        <section :aria-label="e.runs">
-          <h2 class="section-head">{{ e.runs }}</h2>
+        <section :aria-label="wiringWords.runs">
+          <h2 class="section-head">{{ wiringWords.runs }}</h2>
           <FigureRow id="wiringCurrent" /><FigureRow id="mainAmpacity" /><FigureRow id="mainDrop" /><FigureRow
             id="mainLoss"
           /><FigureRow id="mainCopper" />
@@ -59,7 +63,7 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
               :estimate="sized(report.main.area)"
             />
           </div>
-          <h2 class="section-head second">{{ e.toMotor }}</h2>
+          <h2 class="section-head second">{{ wiringWords.toMotor }}</h2>
           <FigureRow id="motorArea" /><FigureRow id="motorAmpacity" /><FigureRow id="motorDrop" />
           <div class="rows">
             <QuantityField path="design.wiring.motorLength" /><QuantityField
@@ -69,25 +73,25 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
           </div>
           <ChoiceField
             :columns="2"
-            :label="e.insulation"
+            :label="wiringWords.insulation"
             :options="insulations"
             :model-value="String(wiring.insulation)"
-            @update:model-value="set(e.insulation, 'design.wiring.insulation', Number($event) as Insulation)"
+            @update:model-value="set(wiringWords.insulation, 'design.wiring.insulation', Number($event) as Insulation)"
           />
           <ChoiceField
-            :label="e.engine"
-            :options="e.engines"
+            :label="wiringWords.engine"
+            :options="wiringWords.engines"
             :model-value="wiring.engineSpace ? 'yes' : 'no'"
-            @update:model-value="set(e.engine, 'design.wiring.engineSpace', $event === 'yes')"
+            @update:model-value="set(wiringWords.engine, 'design.wiring.engineSpace', $event === 'yes')"
           />
           <QuantityField path="design.wiring.bundled" />
-          <NuxtLink class="link small" to="/library?kind=cable">{{ e.chooseCable }}</NuxtLink>
+          <NuxtLink class="link small" to="/library?kind=cable">{{ wiringWords.chooseCable }}</NuxtLink>
         </section>
-        <section class="block" :aria-label="e.protection">
-          <h2 class="section-head">{{ e.protection }}</h2>
+        <section class="block" :aria-label="wiringWords.protection">
+          <h2 class="section-head">{{ wiringWords.protection }}</h2>
           <FigureRow id="shortCircuit" /><FigureRow v-if="report.fuse" id="fuseRating" />
           <p v-if="report.fuse" class="small" data-fuse>
-            {{ wiring.fuse ? e.fuseOwn : e.fuseChosen }}: {{ report.fuse.name }}
+            {{ wiring.fuse ? wiringWords.fuseOwn : wiringWords.fuseChosen }}: {{ report.fuse.name }}
           </p>
           <div class="tools">
             <button
@@ -95,10 +99,10 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
               type="button"
               class="btn"
               data-fuse-auto
-              @click="set(e.letChoose, 'design.wiring.fuse', null)"
+              @click="set(wiringWords.letChoose, 'design.wiring.fuse', null)"
             >
-              {{ e.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{
-              e.chooseFuse
+              {{ wiringWords.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{
+              wiringWords.chooseFuse
             }}</NuxtLink>
           </div>
           <div class="rows">
@@ -118,8 +122,8 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
             />
           </div>
         </section>
-        <section class="block" :aria-label="e.taps" data-taps>
-          <h2 class="section-head">{{ e.taps }}</h2>
+        <section class="block" :aria-label="wiringWords.taps" data-taps>
+          <h2 class="section-head">{{ wiringWords.taps }}</h2>
           <FigureRow id="chargeArea" /><FigureRow id="chargeDrop" /><QuantityField path="design.wiring.chargeLength" />
           <template v-if="document.shown.use.houseLoad > 0"
             ><FigureRow id="houseArea" /><FigureRow id="houseDrop" /><QuantityField path="design.wiring.houseLength"
@@ -128,12 +132,12 @@ const sized = (mm2: number) => e.sized(text(mm2 * 1e-6, 'copperArea'))
             ><FigureRow id="panelArea" /><FigureRow id="panelDrop" /><QuantityField path="design.wiring.panelLength"
           /></template>
         </section>
-        <section class="block" :aria-label="e.converter">
-          <h2 class="section-head">{{ e.converter }}</h2>
+        <section class="block" :aria-label="wiringWords.converter">
+          <h2 class="section-head">{{ wiringWords.converter }}</h2>
           <div class="rows">
-            <QuantityField path="design.wiring.dcdcLeast" :estimate="e.suits" /><QuantityField
+            <QuantityField path="design.wiring.dcdcLeast" :estimate="wiringWords.suits" /><QuantityField
               path="design.wiring.dcdcGreatest"
-              :estimate="e.suits"
+              :estimate="wiringWords.suits"
             /><QuantityField
               path="design.wiring.dcdcPower"
               :estimate="text(converterPower(document.shown.use.houseLoad), 'smallPower')"

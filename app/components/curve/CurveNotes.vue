@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { hasSails, planingReading } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 
@@ -16,25 +16,27 @@ const state = computed(() => {
 </script>
 
 <template>
-  <section v-if="answer.model.form.bottom" class="block" :aria-label="b.curve.planing" data-planing>
+  <section v-if="answer.model.form.bottom" class="block" :aria-label="benchWords.curve.planing" data-planing>
     <h2 class="section-head">
-      {{ b.curve.planing
-      }}<span v-if="state === 'porpoises'"><StateMark state="caution" :size="13" /> {{ b.curve.porpoises }}</span>
+      {{ benchWords.curve.planing
+      }}<span v-if="state === 'porpoises'"
+        ><StateMark state="caution" :size="13" /> {{ benchWords.curve.porpoises }}</span
+      >
     </h2>
-    <p v-if="state === 'none'" class="small">{{ b.curve.noPlane }}</p>
+    <p v-if="state === 'none'" class="small">{{ benchWords.curve.noPlane }}</p>
     <template v-else
       ><FigureRow id="planingTrim" /><FigureRow id="porpoisingTrim" /><FigureRow id="wettedKeel" /><FigureRow
         id="trimForward" /><FigureRow id="trimAft"
     /></template>
   </section>
-  <section class="block" :aria-label="b.curve.rules">
+  <section class="block" :aria-label="benchWords.curve.rules">
     <h2 class="section-head">
-      {{ b.curve.rules }}<span>{{ b.curve.rulesHint }}</span>
+      {{ benchWords.curve.rules }}<span>{{ benchWords.curve.rulesHint }}</span>
     </h2>
     <FigureRow id="schoolModest" /><FigureRow id="schoolComfortable" /><FigureRow id="schoolAsBefore" />
   </section>
-  <section v-if="sails" class="block" :aria-label="b.curve.idle">
-    <h2 class="section-head">{{ b.curve.idle }}</h2>
+  <section v-if="sails" class="block" :aria-label="benchWords.curve.idle">
+    <h2 class="section-head">{{ benchWords.curve.idle }}</h2>
     <FigureRow id="towedLocked" /><FigureRow id="towedFree" /><FigureRow id="towedFolded" />
   </section>
 </template>

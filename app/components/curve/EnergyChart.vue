@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { chosenUnit, fromUnit, toUnit, UNITS } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -22,15 +22,15 @@ const wh = (v: number) => toUnit(v, unit.value)
 const curves = computed(() => [
   { name: 'low', x: speeds.value, y: answer.curve.map(p => wh(p.packPowerLow / p.speed)), fill: false },
   { name: 'high', x: speeds.value, y: answer.curve.map(p => wh(p.packPowerHigh / p.speed)), fill: true },
-  { name: b.curve.band, x: speeds.value, y: answer.curve.map(p => wh(p.energyPerDistance)), width: 2.6 },
+  { name: benchWords.curve.band, x: speeds.value, y: answer.curve.map(p => wh(p.energyPerDistance)), width: 2.6 },
 ])
 const y = computed(() => ({
-  title: `${b.curve.energyAxis}, ${UNITS[unit.value].symbol}`,
+  title: `${benchWords.curve.energyAxis}, ${UNITS[unit.value].symbol}`,
   from: 0,
   to: 1.6 * wh(Math.max(answer.summary.cruise.energyPerDistance, answer.summary.top.energyPerDistance)),
 }))
 const upright = computed(() => [
-  { at: kn(reading.value.cheapest.speed), label: b.curve.cheapest, dash: 'dash' as const },
+  { at: kn(reading.value.cheapest.speed), label: benchWords.curve.cheapest, dash: 'dash' as const },
 ])
 const marker = () => {
   const p = answer.evaluation.point
@@ -46,7 +46,7 @@ const marker = () => {
 <template>
   <PlotChart
     ref="chart"
-    :label="b.curve.energyChart"
+    :label="benchWords.curve.energyChart"
     :curves="curves"
     :marker="marker"
     :upright="upright"

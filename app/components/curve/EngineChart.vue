@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { engineCurves, motorEnvelope, UNITS } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -23,22 +23,22 @@ const curves = computed(() => {
   const share = electric.rpm.map(n => (100 * n) / motor.value.ratedRpm)
   return [
     {
-      name: b.curve.fullLoad,
+      name: benchWords.curve.fullLoad,
       x: old.rpm.map(n => (100 * n) / engine.value.ratedRpm),
       y: old.power.map(kw),
       width: 2.2,
       colour: 'soft' as const,
     },
     {
-      name: b.curve.demand,
+      name: benchWords.curve.demand,
       x: old.rpm.map(n => (100 * n) / engine.value.ratedRpm),
       y: old.demand.map(kw),
       dash: 'longdash' as const,
       colour: 'text' as const,
     },
-    { name: b.curve.motorAllDay, x: share, y: electric.allDay.map(power), width: 2.6 },
+    { name: benchWords.curve.motorAllDay, x: share, y: electric.allDay.map(power), width: 2.6 },
     {
-      name: b.curve.motorMinutes,
+      name: benchWords.curve.motorMinutes,
       x: share,
       y: electric.peak.map(power),
       dash: 'dash' as const,
@@ -47,9 +47,9 @@ const curves = computed(() => {
   ]
 })
 const axes = computed(() => ({
-  x: { title: `${b.curve.engineAxis}, %`, from: 0, to: 140 },
+  x: { title: `${benchWords.curve.engineAxis}, %`, from: 0, to: 140 },
   y: {
-    title: `${b.curve.axisPower}, ${UNITS[unit.value].symbol}`,
+    title: `${benchWords.curve.axisPower}, ${UNITS[unit.value].symbol}`,
     from: 0,
     to: 1.15 * kw(Math.max(engine.value.ratedPower, motor.value.peakPower)),
   },
@@ -66,11 +66,11 @@ const marker = () => {
 </script>
 
 <template>
-  <p v-if="!engine.ratedPower" class="prose soft">{{ b.curve.noEngine }}</p>
+  <p v-if="!engine.ratedPower" class="prose soft">{{ benchWords.curve.noEngine }}</p>
   <div v-else>
     <PlotChart
       ref="chart"
-      :label="b.curve.engineChart"
+      :label="benchWords.curve.engineChart"
       :curves="curves"
       :marker="marker"
       :height="360"
@@ -78,10 +78,10 @@ const marker = () => {
       :y="axes.y"
     />
     <ul class="key small">
-      <li><i class="old" />{{ b.curve.fullLoad }}</li>
-      <li><i class="long" />{{ b.curve.demand }}</li>
-      <li><i class="solid" />{{ b.curve.motorAllDay }}</li>
-      <li><i class="dash" />{{ b.curve.motorMinutes }}</li>
+      <li><i class="old" />{{ benchWords.curve.fullLoad }}</li>
+      <li><i class="long" />{{ benchWords.curve.demand }}</li>
+      <li><i class="solid" />{{ benchWords.curve.motorAllDay }}</li>
+      <li><i class="dash" />{{ benchWords.curve.motorMinutes }}</li>
     </ul>
     <OldEngineWords />
   </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { USUAL_SAMPLES, type Band, type QuantityId, type UncertaintyReport } from '@remigo/core'
-import { t } from '~/messages/trial'
+import { trialWords } from '~/messages/trial'
 import { useQuantities } from '~/composables/useQuantities'
 import { useBoatRun } from '~/composables/useBoatRun'
 import { useDocumentStore } from '~/stores/document'
@@ -29,9 +29,9 @@ const bands = computed(() => {
     high: text(band.p90, quantity),
   })
   return [
-    row(t.sure.power, r.cruisePower, 'electricPower'),
-    row(t.sure.range, r.range, 'distance'),
-    row(t.sure.top, r.topSpeed, 'speed'),
+    row(trialWords.sure.power, r.cruisePower, 'electricPower'),
+    row(trialWords.sure.range, r.range, 'distance'),
+    row(trialWords.sure.top, r.topSpeed, 'speed'),
   ]
 })
 const shares = computed(() => report.value?.shares.filter(s => s.share >= 0.005) ?? [])
@@ -39,24 +39,25 @@ const first = computed(() => shares.value[0])
 </script>
 
 <template>
-  <section class="block" :aria-label="t.sure.head" data-how-sure>
+  <section class="block" :aria-label="trialWords.sure.head" data-how-sure>
     <h2 class="section-head">
-      {{ t.sure.head }}<span>{{ t.sure.hint }}</span>
+      {{ trialWords.sure.head }}<span>{{ trialWords.sure.hint }}</span>
     </h2>
     <div class="row">
       <button v-if="!running" type="button" class="btn" data-sample @click="start">
-        {{ report ? t.sure.again : t.sure.go }}
+        {{ report ? trialWords.sure.again : trialWords.sure.go }}
       </button>
       <template v-else
-        ><button type="button" class="btn" @click="cancel">{{ t.sure.cancel }}</button
-        ><progress :max="USUAL_SAMPLES" :value="done" :aria-label="t.sure.head" /><span class="small soft figures">{{
-          t.sure.progress(done, USUAL_SAMPLES)
-        }}</span></template
+        ><button type="button" class="btn" @click="cancel">{{ trialWords.sure.cancel }}</button
+        ><progress :max="USUAL_SAMPLES" :value="done" :aria-label="trialWords.sure.head" /><span
+          class="small soft figures"
+          >{{ trialWords.sure.progress(done, USUAL_SAMPLES) }}</span
+        ></template
       >
     </div>
     <template v-if="report">
       <p v-if="first" class="prose lead" data-first>
-        {{ t.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}
+        {{ trialWords.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}
       </p>
       <table class="table">
         <tbody>
@@ -69,7 +70,7 @@ const first = computed(() => shares.value[0])
         </tbody>
         <caption class="small soft">
           {{
-            t.sure.of
+            trialWords.sure.of
           }}
         </caption>
       </table>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chosenUnit, toUnit, UNITS } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { vLive } from '~/directives/live'
@@ -20,8 +20,8 @@ const rows = computed(() =>
     i,
     ...method,
     range: middle.outside.length
-      ? `${b.curve.outside}: ${middle.outside.map(o => o.name.toLowerCase()).join(', ')}`
-      : `${b.curve.holds} ${show(middle.speedFrom)}–${show(middle.speedTo)} ${UNITS[unit.value].symbol}`,
+      ? `${benchWords.curve.outside}: ${middle.outside.map(o => o.name.toLowerCase()).join(', ')}`
+      : `${benchWords.curve.holds} ${show(middle.speedFrom)}–${show(middle.speedTo)} ${UNITS[unit.value].symbol}`,
   })),
 )
 const holds = (i: number) => answer.evaluation.point.resistance.methods[i]!.inside > 0
@@ -33,9 +33,9 @@ function toggle(id: string) {
 </script>
 
 <template>
-  <section :aria-label="b.curve.methods">
+  <section :aria-label="benchWords.curve.methods">
     <h2 class="section-head">
-      {{ b.curve.methods }} <span class="soft small">{{ b.curve.here }}</span>
+      {{ benchWords.curve.methods }} <span class="soft small">{{ benchWords.curve.here }}</span>
     </h2>
     <div v-for="row in rows" :key="row.id" class="method" :class="{ off: hidden.has(row.id) }">
       <button

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useStorage } from '@vueuse/core'
 import { KNOT, OTHER_BOATS, readOtherBoats, type OtherBoat } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -19,11 +19,13 @@ const picker = ref<HTMLInputElement>()
 
 const kn = (speed: number, waterline: number) => speed / KNOT / Math.sqrt(waterline)
 const scatter = (boats: readonly OtherBoat[], colour: 'soft' | 'fits', name: string) => {
-  const all = boats.flatMap(b =>
-    b.points.map(p => ({
-      x: kn(p.speed, b.lengthWaterline),
-      y: p.power / b.mass,
-      name: `${b.name}${b.kind ? `, ${b.kind}` : ''}: ${text(p.speed, 'speed')}, ${text(p.power, 'electricPower')}`,
+  const all = boats.flatMap(boat =>
+    boat.points.map(p => ({
+      x: kn(p.speed, boat.lengthWaterline),
+      y: p.power / boat.mass,
+      name:
+        `${boat.name}${boat.kind ? `, ${boat.kind}` : ''}: ` +
+        `${text(p.speed, 'speed')}, ${text(p.power, 'electricPower')}`,
     })),
   )
   return { name, x: all.map(a => a.x), y: all.map(a => a.y), names: all.map(a => a.name), points: true, colour }
@@ -40,12 +42,12 @@ const curves = computed(() => [
   { name: 'low', x: line.value.x, y: line.value.of(p => p.packPowerLow), fill: false },
   { name: 'high', x: line.value.x, y: line.value.of(p => p.packPowerHigh), fill: true },
   { name: document.shown.name, x: line.value.x, y: line.value.of(p => p.drive.packPower), width: 2.6 },
-  scatter(OTHER_BOATS, 'soft', b.curve.views.others),
-  ...(own.value.length ? [scatter(own.value, 'fits', b.curve.views.others)] : []),
+  scatter(OTHER_BOATS, 'soft', benchWords.curve.views.others),
+  ...(own.value.length ? [scatter(own.value, 'fits', benchWords.curve.views.others)] : []),
 ])
 const axes = {
-  x: { title: b.curve.othersX, from: 0.5, to: 3 },
-  y: { title: b.curve.othersY, from: 0.05, to: 6, log: true },
+  x: { title: benchWords.curve.othersX, from: 0.5, to: 3 },
+  y: { title: benchWords.curve.othersY, from: 0.05, to: 6, log: true },
 }
 const marker = () => {
   const p = answer.evaluation.point
@@ -71,7 +73,7 @@ async function take(event: Event) {
   <div>
     <PlotChart
       ref="chart"
-      :label="b.curve.othersChart"
+      :label="benchWords.curve.othersChart"
       :curves="curves"
       :marker="marker"
       :height="380"
@@ -79,11 +81,12 @@ async function take(event: Event) {
       :y="axes.y"
     />
     <p class="small soft">
-      {{ b.curve.others }} {{ own.length ? b.curve.othersKept(own.length) : b.curve.othersHint }}
+      {{ benchWords.curve.others }}
+      {{ own.length ? benchWords.curve.othersKept(own.length) : benchWords.curve.othersHint }}
     </p>
     <div class="row">
-      <button type="button" class="btn" @click="picker?.click()">{{ b.curve.othersImport }}</button>
-      <button v-if="own.length" type="button" class="btn" @click="own = []">{{ b.curve.othersClear }}</button>
+      <button type="button" class="btn" @click="picker?.click()">{{ benchWords.curve.othersImport }}</button>
+      <button v-if="own.length" type="button" class="btn" @click="own = []">{{ benchWords.curve.othersClear }}</button>
     </div>
     <input
       ref="picker"
@@ -91,7 +94,7 @@ async function take(event: Event) {
       accept=".csv,text/csv"
       class="visually-hidden"
       tabindex="-1"
-      :aria-label="b.curve.othersImport"
+      :aria-label="benchWords.curve.othersImport"
       data-others
       @change="take"
     />

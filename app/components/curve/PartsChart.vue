@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { chosenUnit, fromUnit, toUnit, UNITS } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -32,7 +32,7 @@ const curves = computed(() => {
   const at = answer.curve.map(p => p.resistance.methods[index.value]!)
   return [
     ...PARTS.map((part, i) => ({
-      name: b.curve.parts[part],
+      name: benchWords.curve.parts[part],
       x: speeds.value,
       y: at.map(a => n(a[part])),
       stack: true,
@@ -40,7 +40,7 @@ const curves = computed(() => {
       width: 1.4,
     })),
     {
-      name: b.curve.parts.margin,
+      name: benchWords.curve.parts.margin,
       x: speeds.value,
       y: at.map(a => n(a.value - (a.friction + a.wave + a.appendage + a.air))),
       stack: true,
@@ -50,7 +50,7 @@ const curves = computed(() => {
   ]
 })
 const y = computed(() => ({
-  title: `${b.curve.partsAxis}, ${UNITS[unit.value].symbol}`,
+  title: `${benchWords.curve.partsAxis}, ${UNITS[unit.value].symbol}`,
   from: 0,
   to: 1.5 * n(answer.summary.top.resistance.methods[index.value]!.value),
 }))
@@ -65,7 +65,7 @@ const marker = () => {
   <div>
     <PlotChart
       ref="chart"
-      :label="b.curve.partsChart"
+      :label="benchWords.curve.partsChart"
       :curves="curves"
       :marker="marker"
       :height="400"
@@ -76,11 +76,11 @@ const marker = () => {
     />
     <ul class="key small">
       <li v-for="(part, i) in PARTS" :key="part">
-        <i :style="{ background: `var(--${WASHES[i]})` }" />{{ b.curve.parts[part] }}
+        <i :style="{ background: `var(--${WASHES[i]})` }" />{{ benchWords.curve.parts[part] }}
       </li>
-      <li><i :style="{ background: 'var(--paper)' }" />{{ b.curve.parts.margin }}</li>
+      <li><i :style="{ background: 'var(--paper)' }" />{{ benchWords.curve.parts.margin }}</li>
     </ul>
-    <p class="small soft">{{ b.curve.partsOf(label) }}</p>
+    <p class="small soft">{{ benchWords.curve.partsOf(label) }}</p>
   </div>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { formatNumber, fromUnit, measuredOf, theoryResistance, driveTrain, UNITS } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -32,17 +32,17 @@ const trial = computed<ChartCurve[]>(() => {
   const model = answer.model
   const shaft = (speed: number, resistance: number) => kw(driveTrain(model, speed, resistance).shaftPower)
   const runs: ChartCurve = {
-    name: b.curve.runs,
+    name: benchWords.curve.runs,
     x: fit.runs.map(r => kn(r.speed)),
     y: fit.runs.map(r => shaft(r.speed, r.resistance)),
     points: true,
     colour: 'fits',
-    names: fit.runs.map(r => `${b.curve.runs}, ${r.rows.join(' + ')}: ${text(r.power, 'electricPower')}`),
+    names: fit.runs.map(r => `${benchWords.curve.runs}, ${r.rows.join(' + ')}: ${text(r.power, 'electricPower')}`),
   }
   if (using.value) {
     return [
       {
-        name: b.curve.theory,
+        name: benchWords.curve.theory,
         x: speeds.value,
         y: answer.curve.map(p => shaft(p.speed, theoryResistance(model, p.speed).centre)),
         width: 1.5,
@@ -57,9 +57,9 @@ const trial = computed<ChartCurve[]>(() => {
       p.speed < 0.8 * fit.from || p.speed > 1.2 * fit.to ? null : shaft(p.speed, p.resistance.centre * k(p.speed)),
     )
   return [
-    { name: b.curve.measured, x: speeds.value, y: at(v => fit.factor(v)), width: 2.2, colour: 'fits' },
+    { name: benchWords.curve.measured, x: speeds.value, y: at(v => fit.factor(v)), width: 2.2, colour: 'fits' },
     {
-      name: `${b.curve.measured} −`,
+      name: `${benchWords.curve.measured} −`,
       x: speeds.value,
       y: at(v => fit.factor(v) * Math.exp(-fit.spread(v))),
       width: 1,
@@ -67,7 +67,7 @@ const trial = computed<ChartCurve[]>(() => {
       colour: 'fits',
     },
     {
-      name: `${b.curve.measured} +`,
+      name: `${benchWords.curve.measured} +`,
       x: speeds.value,
       y: at(v => fit.factor(v) * Math.exp(fit.spread(v))),
       width: 1,
@@ -81,7 +81,7 @@ const curves = computed<ChartCurve[]>(() => [
   { name: 'low', x: speeds.value, y: answer.curve.map(p => kw(p.shaftPowerLow)), fill: false },
   { name: 'high', x: speeds.value, y: answer.curve.map(p => kw(p.shaftPowerHigh)), fill: true },
   {
-    name: using.value ? b.curve.measured : b.curve.band,
+    name: using.value ? benchWords.curve.measured : benchWords.curve.band,
     x: speeds.value,
     y: answer.curve.map(p => kw(p.drive.shaftPower)),
     width: 2.6,
@@ -99,7 +99,7 @@ const curves = computed<ChartCurve[]>(() => [
         tag: method.letter,
       },
       {
-        name: `${method.label}, ${b.curve.outside}`,
+        name: `${method.label}, ${benchWords.curve.outside}`,
         x: speeds.value,
         y: curve.shaftPower.map((p, k) =>
           curve.holds[k] && curve.holds[k - 1] !== false && curve.holds[k + 1] !== false ? null : kw(p),
@@ -116,7 +116,7 @@ const curves = computed<ChartCurve[]>(() => [
 /** the axis ends a little above what the motor or the wished top takes */
 const ceiling = computed(() => kw(Math.max(1.5 * motor.value.ratedPower, 1.35 * answer.summary.top.drive.shaftPower)))
 const y = computed(() => ({
-  title: `${b.curve.axisPower}, ${UNITS[unit.value].symbol}`,
+  title: `${benchWords.curve.axisPower}, ${UNITS[unit.value].symbol}`,
   from: props.log ? ceiling.value / 2000 : 0,
   to: ceiling.value,
   log: props.log,
@@ -134,15 +134,22 @@ const marker = () => {
   }
 }
 const across = computed(() => [
-  { at: kw(motor.value.ratedPower), label: `${b.curve.rated} ${text(motor.value.ratedPower, 'electricPower')}` },
-  { at: kw(motor.value.ratedPower * (1 - document.shown.use.headroom)), label: b.curve.usable, dash: 'dash' as const },
+  {
+    at: kw(motor.value.ratedPower),
+    label: `${benchWords.curve.rated} ${text(motor.value.ratedPower, 'electricPower')}`,
+  },
+  {
+    at: kw(motor.value.ratedPower * (1 - document.shown.use.headroom)),
+    label: benchWords.curve.usable,
+    dash: 'dash' as const,
+  },
 ])
 const upright = computed(() => {
   const { knee, hump } = reading.value
   return [
-    { at: kn(answer.summary.hullSpeed), label: b.curve.hullSpeed, dash: 'dashdot' as const },
-    ...(knee.reason === 'steep' ? [{ at: kn(knee.speed), label: b.curve.knee, dash: 'dash' as const }] : []),
-    ...(hump ? [{ at: kn(hump.speed), label: b.curve.hump, dash: 'dash' as const }] : []),
+    { at: kn(answer.summary.hullSpeed), label: benchWords.curve.hullSpeed, dash: 'dashdot' as const },
+    ...(knee.reason === 'steep' ? [{ at: kn(knee.speed), label: benchWords.curve.knee, dash: 'dash' as const }] : []),
+    ...(hump ? [{ at: kn(hump.speed), label: benchWords.curve.hump, dash: 'dash' as const }] : []),
   ]
 })
 </script>
@@ -150,7 +157,7 @@ const upright = computed(() => {
 <template>
   <PlotChart
     ref="chart"
-    :label="b.curve.chart"
+    :label="benchWords.curve.chart"
     :curves="curves"
     :marker="marker"
     :across="across"

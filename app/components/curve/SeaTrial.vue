@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import { mdiClose } from '@mdi/js'
 import { keptText, TRIAL_POINT, type TrialPoint } from '@remigo/core'
-import { t } from '~/messages/trial'
+import { trialWords } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -37,29 +37,29 @@ async function file(event: Event) {
 }
 const words = computed(() => {
   const fit = outcome.value
-  if (fit.outcome === 'refused') return trial.value.points.length === 0 ? [t.sea.none] : [fill(fit.reason)]
+  if (fit.outcome === 'refused') return trial.value.points.length === 0 ? [trialWords.sea.none] : [fill(fit.reason)]
   const cruise = document.shown.use.cruiseSpeed
   return [
-    t.sea.fitted(text(fit.factor(cruise), 'ratio'), text(fit.spread(cruise), 'ratio')),
-    ...fit.off.map(o => t.sea.off(o.rows.join(', '), text(o.share, 'ratio'))),
-    t.sea.honesty(fit.honesty),
-    ...(fit.wants.length ? [`${t.sea.wants} ${fit.wants.join('; ')}.`] : []),
+    trialWords.sea.fitted(text(fit.factor(cruise), 'ratio'), text(fit.spread(cruise), 'ratio')),
+    ...fit.off.map(o => trialWords.sea.off(o.rows.join(', '), text(o.share, 'ratio'))),
+    trialWords.sea.honesty(fit.honesty),
+    ...(fit.wants.length ? [`${trialWords.sea.wants} ${fit.wants.join('; ')}.`] : []),
   ]
 })
 </script>
 
 <template>
-  <section class="block" :aria-label="t.sea.head" data-sea-trial>
+  <section class="block" :aria-label="trialWords.sea.head" data-sea-trial>
     <h2 class="section-head">
-      {{ t.sea.head }}<span>{{ t.sea.hint }}</span>
+      {{ trialWords.sea.head }}<span>{{ trialWords.sea.hint }}</span>
     </h2>
     <table v-if="trial.points.length" class="table runs">
       <thead>
         <tr>
           <th />
           <th v-for="column in TRIAL_COLUMNS" :key="column" class="num">{{ TRIAL_POINT.fields[column].label }}</th>
-          <th>{{ t.sea.direction }}</th>
-          <th>{{ t.sea.note }}</th>
+          <th>{{ trialWords.sea.direction }}</th>
+          <th>{{ trialWords.sea.note }}</th>
           <th />
         </tr>
       </thead>
@@ -75,29 +75,34 @@ const words = computed(() => {
               @wrong="said(`${column}-${row}`, $event)"
             />
           </td>
-          <td :data-head="t.sea.direction">
+          <td :data-head="trialWords.sea.direction">
             <select
               :value="point.direction"
               class="cell way"
-              :aria-label="`${t.sea.direction}, ${row + 1}`"
+              :aria-label="`${trialWords.sea.direction}, ${row + 1}`"
               @change="
                 change(row, { direction: ($event.target as HTMLSelectElement).value as TrialPoint['direction'] })
               "
             >
-              <option v-for="(word, way) in t.sea.ways" :key="way" :value="way">{{ word }}</option>
+              <option v-for="(word, way) in trialWords.sea.ways" :key="way" :value="way">{{ word }}</option>
             </select>
           </td>
-          <td :data-head="t.sea.note">
+          <td :data-head="trialWords.sea.note">
             <input
               :value="point.note"
               class="cell note"
               maxlength="120"
-              :aria-label="`${t.sea.note}, ${row + 1}`"
+              :aria-label="`${trialWords.sea.note}, ${row + 1}`"
               @change="change(row, { note: ($event.target as HTMLInputElement).value })"
             />
           </td>
           <td>
-            <button type="button" class="icon-btn" :aria-label="`${t.sea.remove} ${row + 1}`" @click="remove(row)">
+            <button
+              type="button"
+              class="icon-btn"
+              :aria-label="`${trialWords.sea.remove} ${row + 1}`"
+              @click="remove(row)"
+            >
               <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
                 <path :d="mdiClose" fill="currentColor" />
               </svg>
@@ -110,41 +115,47 @@ const words = computed(() => {
       <li v-for="e in sentences" :key="e">{{ e }}</li>
     </ul>
     <div class="row">
-      <button type="button" class="btn" data-add-run @click="add">{{ t.sea.add }}</button>
-      <button type="button" class="btn" @click="picker?.click()">{{ t.sea.file }}</button>
+      <button type="button" class="btn" data-add-run @click="add">{{ trialWords.sea.add }}</button>
+      <button type="button" class="btn" @click="picker?.click()">{{ trialWords.sea.file }}</button>
       <input
         ref="picker"
         type="file"
         accept=".csv,.tsv,.txt,text/csv"
         class="visually-hidden"
         tabindex="-1"
-        :aria-label="t.sea.file"
+        :aria-label="trialWords.sea.file"
         @change="file"
       />
     </div>
     <details>
-      <summary>{{ t.sea.paste }}</summary>
-      <textarea v-model="pasted" rows="4" class="paste" :aria-label="t.sea.pasted" data-paste />
-      <button type="button" class="btn" data-take :disabled="!pasted.trim()" @click="paste">{{ t.sea.take }}</button>
+      <summary>{{ trialWords.sea.paste }}</summary>
+      <textarea v-model="pasted" rows="4" class="paste" :aria-label="trialWords.sea.pasted" data-paste />
+      <button type="button" class="btn" data-take :disabled="!pasted.trim()" @click="paste">
+        {{ trialWords.sea.take }}
+      </button>
     </details>
     <p class="prose" data-trial-words>{{ words.join(' ') }}</p>
     <template v-if="trial.points.length">
       <ChoiceField
         v-if="document.shown.use.houseLoad > 0"
-        :label="t.sea.house"
-        :options="{ yes: t.sea.houseYes(text(document.shown.use.houseLoad, 'smallPower')), no: t.sea.houseNo }"
+        :label="trialWords.sea.house"
+        :options="{
+          yes: trialWords.sea.houseYes(text(document.shown.use.houseLoad, 'smallPower')),
+          no: trialWords.sea.houseNo,
+        }"
         :model-value="holdsHouse ? 'yes' : 'no'"
         data-trial-house
         @update:model-value="house($event === 'yes')"
       />
       <p v-if="others" class="prose" data-other-drive>
-        {{ t.sea.other }} <button type="button" class="btn" @click="madeNow">{{ t.sea.madeNow }}</button>
+        {{ trialWords.sea.other }}
+        <button type="button" class="btn" @click="madeNow">{{ trialWords.sea.madeNow }}</button>
       </p>
     </template>
     <ChoiceField
       v-if="outcome.outcome === 'fitted'"
-      :label="t.sea.use"
-      :options="t.sea.uses"
+      :label="trialWords.sea.use"
+      :options="trialWords.sea.uses"
       :model-value="trial.use"
       @update:model-value="use"
     />

@@ -1,6 +1,6 @@
 import { computed, type Ref } from 'vue'
 import { chosenUnit, readCurve, toUnit, UNITS } from '@remigo/core'
-import { b } from '~/messages/benches'
+import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 
@@ -14,7 +14,7 @@ export function useCurveScale(powerUnit?: Ref<'kW' | 'hp'>) {
   const kn = (v: number) => toUnit(v, speedUnit.value)
   const speeds = computed(() => answer.curve.map(p => kn(p.speed)))
   const speedAxis = computed(() => ({
-    title: `${b.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`,
+    title: `${benchWords.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`,
     from: 0,
     to: speeds.value.at(-1)!,
   }))

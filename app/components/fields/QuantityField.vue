@@ -2,7 +2,7 @@
 import { useId } from 'vue'
 import { mdiBackspaceOutline } from '@mdi/js'
 import type { FieldPath } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useFieldEdit } from '~/composables/useFieldEdit'
 
 /**
@@ -25,7 +25,7 @@ const id = useId()
         class="ink-field"
         :data-field="path"
         autocomplete="off"
-        :placeholder="field.open ? (estimate ?? m.field.unset) : ''"
+        :placeholder="field.open ? (estimate ?? boardWords.field.unset) : ''"
         persistent-placeholder
         :aria-invalid="error ? 'true' : undefined"
         :aria-describedby="error ? `${id}-error` : undefined"
@@ -37,7 +37,7 @@ const id = useId()
         v-if="field.open && kept !== null"
         type="button"
         class="clear"
-        :aria-label="`${m.field.clear}: ${field.label}`"
+        :aria-label="`${boardWords.field.clear}: ${field.label}`"
         @click="clear"
       >
         <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">

@@ -2,7 +2,7 @@
 import { useId } from 'vue'
 import { watchDebounced } from '@vueuse/core'
 import { valueAt, edit } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useDraft } from '~/composables/useDraft'
 import { useDocumentStore } from '~/stores/document'
 
@@ -16,7 +16,7 @@ const shown = () => valueAt(document.shown, props.path) as string
 function take(source: string) {
   const value = source.slice(0, props.most)
   if (value === shown()) return null
-  if (!value && !props.optional) return m.field.empty(props.label)
+  if (!value && !props.optional) return boardWords.field.empty(props.label)
   return () => document.edit(props.label, [edit(props.path, value)], visit)
 }
 const { text, typed, error, enter, leave, commit } = useDraft({ shown, take, key: props.path, letterwise: true })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import { keptText, readField, type NumberField } from '@remigo/core'
-import { f } from '~/messages/storage'
+import { packWords } from '~/messages/pack'
 import { useDraft } from '~/composables/useDraft'
 import { useViewStore } from '~/stores/view'
 
@@ -30,7 +30,7 @@ const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value
       v-model="text"
       class="ink-field"
       autocomplete="off"
-      :placeholder="field.open ? f.unset : ''"
+      :placeholder="field.open ? packWords.unset : ''"
       persistent-placeholder
       :data-input="name"
       :aria-invalid="error ? 'true' : undefined"

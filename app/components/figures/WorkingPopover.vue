@@ -12,7 +12,7 @@ import {
   type Sensitivity,
   type UnitId,
 } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -83,10 +83,10 @@ function showIn(event: Event) {
     :max-width="348"
     scroll-strategy="close"
   >
-    <section v-if="working" class="working" role="dialog" :aria-label="`${m.working.head}: ${working.label}`">
+    <section v-if="working" class="working" role="dialog" :aria-label="`${boardWords.working.head}: ${working.label}`">
       <header>
-        <h2 class="section-head">{{ m.working.head }}: {{ working.label.toLowerCase() }}</h2>
-        <button type="button" class="icon-btn" :aria-label="m.working.close" @click="open = false">
+        <h2 class="section-head">{{ boardWords.working.head }}: {{ working.label.toLowerCase() }}</h2>
+        <button type="button" class="icon-btn" :aria-label="boardWords.working.close" @click="open = false">
           <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiClose" fill="currentColor" />
           </svg>
@@ -96,7 +96,7 @@ function showIn(event: Event) {
       <p class="result figures">
         {{ text(working.value, working.quantity) }}
         <span v-if="working.low !== undefined && working.high !== undefined" class="soft"
-          >{{ m.working.range }} {{ text(working.low, working.quantity) }} to
+          >{{ boardWords.working.range }} {{ text(working.low, working.quantity) }} to
           {{ text(working.high, working.quantity) }}</span
         >
       </p>
@@ -107,20 +107,20 @@ function showIn(event: Event) {
         </template>
       </dl>
       <label v-if="units.length > 1" class="unit"
-        >{{ m.working.unit
+        >{{ boardWords.working.unit
         }}<select class="ink-select" :value="unitId" data-figure-unit @change="showIn">
           <option v-for="u in units" :key="u" :value="u">{{ UNITS[u].symbol }}</option>
         </select></label
       >
       <p class="note">
-        <b>{{ m.working.holds }}</b> {{ fill(working.holds) }}
+        <b>{{ boardWords.working.holds }}</b> {{ fill(working.holds) }}
       </p>
       <p class="note">
-        <b>{{ m.working.source }}</b> {{ working.source }}
+        <b>{{ boardWords.working.source }}</b> {{ working.source }}
       </p>
       <template v-if="strongest.length">
         <h3 class="section-head">
-          {{ m.working.ifWrong }}<template v-if="unit">, {{ unit }}</template>
+          {{ boardWords.working.ifWrong }}<template v-if="unit">, {{ unit }}</template>
         </h3>
         <div v-for="s in strongest" :key="s.path" class="sensitivity">
           <span>{{ s.label }}</span>

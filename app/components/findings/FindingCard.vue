@@ -11,7 +11,7 @@ import {
   type Project,
   type Rule,
 } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -72,8 +72,8 @@ const ready = (fix: Fix): ReadyFix => ({
 function price(after: Project): string {
   const change = compareDesigns(document.shown, after, document.shown.use.cruiseSpeed, 1)[0]
   if (!change) return ''
-  if (change.quantity !== 'price')
-    return `${m.effects[change.id as keyof typeof m.effects]} ${changeText(change.before, change.after)}`
+  const name = boardWords.effects[change.id as keyof typeof boardWords.effects]
+  if (change.quantity !== 'price') return `${name} ${changeText(change.before, change.after)}`
   return `${change.after > change.before ? '+' : '\u2212'}${text(Math.abs(change.after - change.before), 'price')}`
 }
 function tryFix(index: number) {
@@ -87,7 +87,7 @@ function tryFix(index: number) {
     <header>
       <StateMark :state="finding.severity" />
       <h3>
-        <b :class="finding.severity">{{ m.states[finding.severity] }}</b>, {{ finding.title }}
+        <b :class="finding.severity">{{ boardWords.states[finding.severity] }}</b>, {{ finding.title }}
       </h3>
       <span class="amount figures">{{ fill(finding.amount) }}</span>
     </header>
@@ -97,9 +97,9 @@ function tryFix(index: number) {
         <path :d="mdiFlashOutline" fill="currentColor" /></svg
       >{{ finding.caution }}
     </p>
-    <p v-if="!offered" class="looking small soft">{{ m.finding.looking }}</p>
+    <p v-if="!offered" class="looking small soft">{{ boardWords.finding.looking }}</p>
     <p v-else-if="offered.need" class="small need">
-      <b>{{ m.finding.need }}:</b> {{ offered.need }}
+      <b>{{ boardWords.finding.need }}:</b> {{ offered.need }}
     </p>
     <button
       v-for="(fix, i) in offered?.fixes ?? []"
@@ -112,9 +112,10 @@ function tryFix(index: number) {
       <span>{{ fix.label }}</span><span class="price">{{ fix.price }}</span>
     </button>
     <details class="whence">
-      <summary>{{ m.working.head }}</summary>
+      <summary>{{ boardWords.working.head }}</summary>
       <p class="small">
-        <b>{{ m.working.rule }}</b> {{ rule.checks }}. <b>{{ m.working.source }}</b> {{ rule.source }}.
+        <b>{{ boardWords.working.rule }}</b> {{ rule.checks }}. <b>{{ boardWords.working.source }}</b>
+        {{ rule.source }}.
       </p>
     </details>
   </article>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Finding, PartName, Severity } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 
@@ -22,16 +22,18 @@ const findings = computed(() => {
 </script>
 
 <template>
-  <section class="rail" :aria-label="m.shell.findings">
+  <section class="rail" :aria-label="boardWords.shell.findings">
     <header class="rail__head">
-      <h2>{{ m.shell.findings }}</h2>
-      <span class="soft">{{ m.shell.findingsHint }}</span>
+      <h2>{{ boardWords.shell.findings }}</h2>
+      <span class="soft">{{ boardWords.shell.findingsHint }}</span>
       <slot />
     </header>
     <div class="rail__body">
       <TrialCard v-if="document.trial" />
       <FindingCard v-for="f in findings" :key="f.rule" :finding="f" />
-      <p v-if="answer.judged && !findings.length" class="none"><StateMark state="fits" /> {{ m.shell.noFindings }}</p>
+      <p v-if="answer.judged && !findings.length" class="none">
+        <StateMark state="fits" /> {{ boardWords.shell.noFindings }}
+      </p>
     </div>
   </section>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { changedParts, compareDesigns } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -27,7 +27,7 @@ const changes = computed(() =>
         <path d="M1 1h7v14H1Z" fill="currentColor" />
       </svg>
       <h3>
-        {{ m.trial.head }}<b>{{ document.trial.label }}</b>
+        {{ boardWords.trial.head }}<b>{{ document.trial.label }}</b>
       </h3>
     </header>
     <dl v-if="changes.length">
@@ -39,9 +39,9 @@ const changes = computed(() =>
         </dd>
       </template>
     </dl>
-    <p v-else>{{ m.trial.same }}</p>
+    <p v-else>{{ boardWords.trial.same }}</p>
     <section v-if="parts.length" class="parts" data-changed-parts>
-      <h4>{{ m.trial.parts }}</h4>
+      <h4>{{ boardWords.trial.parts }}</h4>
       <ul>
         <li v-for="p in parts" :key="p.part">
           <b>{{ p.part }}</b> <span class="soft">{{ p.before }}</span> <span aria-label="becomes">→</span> {{ p.after }}
@@ -49,14 +49,14 @@ const changes = computed(() =>
       </ul>
     </section>
     <details v-if="document.trial.reasons.length" open>
-      <summary>{{ m.trial.why }}</summary>
+      <summary>{{ boardWords.trial.why }}</summary>
       <ul>
         <li v-for="r in document.trial.reasons" :key="r">{{ r }}</li>
       </ul>
     </details>
     <div class="actions">
-      <button type="button" class="btn btn--best" @click="document.keep()">{{ m.trial.keep }}</button>
-      <button type="button" class="btn" @click="document.putBack()">{{ m.trial.back }}</button>
+      <button type="button" class="btn btn--best" @click="document.keep()">{{ boardWords.trial.keep }}</button>
+      <button type="button" class="btn" @click="document.putBack()">{{ boardWords.trial.back }}</button>
     </div>
   </article>
 </template>

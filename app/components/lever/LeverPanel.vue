@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { figureOn, type FigureId } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 
 /** The lever with the readings that it moves, beside it. */
 const document = useDocumentStore()
@@ -18,13 +18,13 @@ const READINGS: FigureId[] = [
 </script>
 
 <template>
-  <section class="panel" :aria-label="m.lever.label">
+  <section class="panel" :aria-label="boardWords.lever.label">
     <div class="column">
       <header>
-        <b>{{ m.lever.label }}</b><span class="soft">{{ m.lever.width }}</span>
+        <b>{{ boardWords.lever.label }}</b><span class="soft">{{ boardWords.lever.width }}</span>
       </header>
       <div class="body"><SpeedLever /></div>
-      <footer class="soft">{{ m.lever.keys }}</footer>
+      <footer class="soft">{{ boardWords.lever.keys }}</footer>
     </div>
     <dl>
       <div v-for="id in READINGS" :key="id">

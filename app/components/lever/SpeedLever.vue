@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useLever } from '~/composables/useLever'
 import { useLeverPointer } from '~/composables/useLeverPointer'
 import { vLive } from '~/directives/live'
@@ -74,7 +74,7 @@ const filled = computed(() => ({
       class="slider"
       role="slider"
       tabindex="0"
-      :aria-label="m.lever.label"
+      :aria-label="boardWords.lever.label"
       aria-orientation="vertical"
       :aria-valuemin="0"
       :aria-valuemax="mostShown"

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { mdiMinus, mdiPlus } from '@mdi/js'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useLever } from '~/composables/useLever'
 import { useLeverPointer } from '~/composables/useLeverPointer'
 import { useAnswerStore } from '~/stores/answer'
@@ -49,7 +49,7 @@ const { grab, follow, ring, focus, blur } = useLeverPointer(move)
 
 <template>
   <div class="flat">
-    <button type="button" class="end" :aria-label="m.lever.slower" @click="step(-1)">
+    <button type="button" class="end" :aria-label="boardWords.lever.slower" @click="step(-1)">
       <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true">
         <path :d="mdiMinus" fill="currentColor" />
       </svg>
@@ -88,7 +88,7 @@ const { grab, follow, ring, focus, blur } = useLeverPointer(move)
         class="slider"
         role="slider"
         tabindex="0"
-        :aria-label="m.lever.label"
+        :aria-label="boardWords.lever.label"
         aria-orientation="horizontal"
         :aria-valuemin="0"
         :aria-valuemax="mostShown"
@@ -98,7 +98,7 @@ const { grab, follow, ring, focus, blur } = useLeverPointer(move)
         @blur="blur"
       />
     </div>
-    <button type="button" class="end" :aria-label="m.lever.faster" @click="step(1)">
+    <button type="button" class="end" :aria-label="boardWords.lever.faster" @click="step(1)">
       <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" fill="currentColor" /></svg>
     </button>
   </div>

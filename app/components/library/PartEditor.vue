@@ -12,7 +12,7 @@ import {
   type PartError,
   type PartKindId,
 } from '@remigo/core'
-import { l } from '~/messages/library'
+import { libraryWords } from '~/messages/library'
 import { useViewStore } from '~/stores/view'
 
 /**
@@ -57,7 +57,7 @@ const replaces = computed(
 function read(column: NumberColumn): number | string {
   const text = texts.value[column.key]!.trim()
   if (text === shown(column) && !unknown(column)) return Number(props.part[column.key])
-  if (!text) return l.missing(column.label)
+  if (!text) return libraryWords.missing(column.label)
   const read = readField(column, text, view.choice, unknown(column) ? null : Number(props.part[column.key]))
   return read.ok ? Number((read.value ?? 0).toPrecision(12)) : read.message
 }
@@ -71,8 +71,9 @@ function keep() {
     else part[c.key] = value
   }
   for (const c of columns.value)
-    if (c.kind === 'choice' && choices.value[c.key] === null) unread.push({ key: c.key, message: l.choose(c.label) })
-  if (!name.value.trim()) unread.unshift({ key: 'name', message: l.nameless })
+    if (c.kind === 'choice' && choices.value[c.key] === null)
+      unread.push({ key: c.key, message: libraryWords.choose(c.label) })
+  if (!name.value.trim()) unread.unshift({ key: 'name', message: libraryWords.nameless })
   errors.value = unread.length ? unread : checkPart(props.kind, part, inUnits(view.choice))
   if (errors.value.length === 0) emit('keep', part)
   else void nextTick(toFirst)
@@ -89,7 +90,7 @@ function toFirst() {
 <template>
   <form ref="form" data-part-editor novalidate @submit.prevent="keep">
     <template v-if="editing">
-      <label class="name" :for="`${id}-name`">{{ l.name }}</label>
+      <label class="name" :for="`${id}-name`">{{ libraryWords.name }}</label>
       <VTextField
         :id="`${id}-name`"
         v-model="name"
@@ -100,7 +101,7 @@ function toFirst() {
         :aria-invalid="errorOf('name') ? 'true' : undefined"
       />
       <p v-if="errorOf('name')" class="error" role="alert">{{ errorOf('name') }}</p>
-      <p v-if="replaces" class="small">{{ l.replaces }}</p>
+      <p v-if="replaces" class="small">{{ libraryWords.replaces }}</p>
       <template v-for="c in columns" :key="c.key">
         <div v-if="c.kind === 'number'" class="line">
           <label :for="`${id}-${c.key}`">{{ c.label }}</label>
@@ -117,7 +118,7 @@ function toFirst() {
         <ChoiceField
           v-else-if="c.kind === 'yes'"
           :label="c.label"
-          :options="l.yes"
+          :options="libraryWords.yes"
           :data-part="c.key"
           :model-value="choices[c.key] ? 'yes' : 'no'"
           @update:model-value="choices[c.key] = $event === 'yes'"
@@ -134,15 +135,15 @@ function toFirst() {
         <p v-if="errorOf(c.key)" :id="`${id}-${c.key}-error`" class="error" role="alert">{{ errorOf(c.key) }}</p>
       </template>
       <button v-if="errors.length" type="button" class="first error" data-first-error @click="toFirst">
-        {{ l.firstError(errors.length, errors[0]!.message) }}
+        {{ libraryWords.firstError(errors.length, errors[0]!.message) }}
       </button>
       <div class="actions">
-        <button type="submit" class="btn btn--best" data-keep-part>{{ l.keep }}</button><button
+        <button type="submit" class="btn btn--best" data-keep-part>{{ libraryWords.keep }}</button><button
           type="button"
           class="btn"
           @click="$emit('cancel')"
         >
-          {{ l.cancel }}
+          {{ libraryWords.cancel }}
         </button>
       </div>
     </template>
@@ -150,7 +151,13 @@ function toFirst() {
       <div v-for="c in columns" :key="c.key">
         <dt>{{ c.label }}</dt>
         <dd class="figures">
-          {{ c.kind === 'number' ? shown(c) : c.kind === 'yes' ? l.yes[part[c.key] ? 'yes' : 'no'] : part[c.key] }}
+          {{
+            c.kind === 'number'
+              ? shown(c)
+              : c.kind === 'yes'
+                ? libraryWords.yes[part[c.key] ? 'yes' : 'no']
+                : part[c.key]
+          }}
         </dd>
       </div>
     </dl>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { w } from '~/messages/match'
+import { driveWords } from '~/messages/drive'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -9,20 +9,20 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const drive = computed(() => document.shown.boat.drive)
 /** one thousandth of the flange (common practice); flanges of small shafts are about 100 mm */
-const notes = computed(() => w.couplingNotes(text(0.1e-3, 'gap')))
+const notes = computed(() => driveWords.couplingNotes(text(0.1e-3, 'gap')))
 </script>
 
 <template>
   <section
     v-if="drive.kind !== 'pod' && drive.kind !== 'outboard'"
     class="block"
-    :aria-label="w.coupling"
+    :aria-label="driveWords.coupling"
     data-coupling
   >
-    <h2 class="section-head">{{ w.coupling }}</h2>
+    <h2 class="section-head">{{ driveWords.coupling }}</h2>
     <ul class="small">
       <li v-for="note in notes" :key="note">{{ note }}</li>
-      <li v-if="drive.kind !== 'jet'">{{ w.gears[drive.astern] }}</li>
+      <li v-if="drive.kind !== 'jet'">{{ driveWords.gears[drive.astern] }}</li>
     </ul>
   </section>
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { chosenUnit, dayWarming, driveHeat, evaluate, fitWarming, toUnit, UNITS, warmingCurve } from '@remigo/core'
-import { m } from '~/messages'
-import { w } from '~/messages/match'
+import { boardWords } from '~/messages/board'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -19,7 +19,7 @@ const unit = computed(() => chosenUnit('temperature', view.choice))
 const degrees = (k: number) => toUnit(k, unit.value)
 /** the curves have a hundred temperatures each */
 const settled = useRestingSpeed()
-const over = ref<keyof typeof w.views2>('lever')
+const over = ref<keyof typeof driveWords.views2>('lever')
 const day = computed(() => (over.value === 'day' ? dayWarming(answer.model) : null))
 const duration = computed(() =>
   day.value ? day.value.time.at(-1)! : Math.max(3600, ...document.shown.heat.points.map(p => 1.1 * p.time)),
@@ -34,10 +34,10 @@ const minutes = computed(() => warming.value?.time.map(t => t / 60) ?? [])
 const curves = computed<ChartCurve[]>(() =>
   warming.value
     ? [
-        { name: w.winding, x: minutes.value, y: warming.value.winding.map(degrees), width: 2.6 },
-        { name: w.case, x: minutes.value, y: warming.value.case.map(degrees), width: 1.8, dash: 'dash' },
+        { name: driveWords.winding, x: minutes.value, y: warming.value.winding.map(degrees), width: 2.6 },
+        { name: driveWords.case, x: minutes.value, y: warming.value.case.map(degrees), width: 1.8, dash: 'dash' },
         {
-          name: m.parts.controller.toLowerCase(),
+          name: boardWords.parts.controller.toLowerCase(),
           x: minutes.value,
           y: warming.value.controller.map(degrees),
           width: 1.8,
@@ -51,7 +51,7 @@ const readings = computed<ChartCurve[]>(() =>
   document.shown.heat.points.length && !day.value
     ? [
         {
-          name: w.readings,
+          name: driveWords.readings,
           x: document.shown.heat.points.map(p => p.time / 60),
           y: document.shown.heat.points.map(p => degrees(p.temperature)),
           points: true,
@@ -65,7 +65,7 @@ const fitted = computed<ChartCurve[]>(() =>
   fit.value?.outcome === 'fitted' && !day.value
     ? [
         {
-          name: w.readings,
+          name: driveWords.readings,
           x: minutes.value,
           y: minutes.value.map(t => {
             const f = fit.value
@@ -84,16 +84,16 @@ const lines = computed(() =>
     ? [
         {
           at: degrees(ways.value.path.limit),
-          label: `${w.winding}, ${w.limit} ${text(ways.value.path.limit, 'temperature')}`,
+          label: `${driveWords.winding}, ${driveWords.limit} ${text(ways.value.path.limit, 'temperature')}`,
         },
-        { at: degrees(ways.value.controller.from), label: w.backs, dash: 'dash' as const },
+        { at: degrees(ways.value.controller.from), label: driveWords.backs, dash: 'dash' as const },
       ]
     : [],
 )
 const upright = computed(() =>
   day.value
     ? [
-        { at: day.value.pushFrom / 60, label: w.pushes },
+        { at: day.value.pushFrom / 60, label: driveWords.pushes },
         ...(day.value.drop ? [{ at: day.value.drop.time / 60, label: '' }] : []),
       ]
     : [],
@@ -101,13 +101,17 @@ const upright = computed(() =>
 const dayWords = computed(() => {
   const drop = day.value?.drop
   return drop
-    ? w.dayDrops(text(drop.time, 'shortTime'), text(drop.speed, 'speed'), text(drop.train.packPower, 'electricPower'))
-    : w.dayHolds
+    ? driveWords.dayDrops(
+        text(drop.time, 'shortTime'),
+        text(drop.speed, 'speed'),
+        text(drop.train.packPower, 'electricPower'),
+      )
+    : driveWords.dayHolds
 })
 const axes = computed(() => ({
-  x: { title: `${w.axisTime}, min`, from: 0, to: duration.value / 60 },
+  x: { title: `${driveWords.axisTime}, min`, from: 0, to: duration.value / 60 },
   y: {
-    title: `${w.axisTemperature}, ${UNITS[unit.value].symbol}`,
+    title: `${driveWords.axisTemperature}, ${UNITS[unit.value].symbol}`,
     from: degrees(273.15),
     to: degrees(
       Math.max(
@@ -121,14 +125,14 @@ const axes = computed(() => ({
 
 <template>
   <ChoiceField
-    :label="w.axisTime"
-    :options="w.views2"
+    :label="driveWords.axisTime"
+    :options="driveWords.views2"
     :model-value="over"
     data-heat-over
     @update:model-value="over = $event"
   />
   <PlotChart
-    :label="day ? w.heatDay : w.heat"
+    :label="day ? driveWords.heatDay : driveWords.heat"
     :curves="[...curves, ...fitted, ...readings]"
     :height="330"
     :x="axes.x"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { driveWarming, fittedCooling, type Cooling, edit, type ProjectPath, type ValueAt } from '@remigo/core'
-import { w } from '~/messages/match'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 
@@ -21,34 +21,34 @@ const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =
 </script>
 
 <template>
-  <section class="block" :aria-label="w.heatAt" data-heat>
-    <h2 class="section-head">{{ w.heatAt }}</h2>
+  <section class="block" :aria-label="driveWords.heatAt" data-heat>
+    <h2 class="section-head">{{ driveWords.heatAt }}</h2>
     <FigureRow id="windingTemperature" /><FigureRow id="caseTemperature" /><FigureRow id="controllerTemperature" />
     <template v-if="drops"
       ><FigureRow v-if="windingDrops" id="heatHolds" /><FigureRow id="heatDropPower" /><FigureRow id="heatDropSpeed"
     /></template>
-    <p v-else class="small line">{{ w.holdsAll }}</p>
+    <p v-else class="small line">{{ driveWords.holdsAll }}</p>
     <FigureRow v-if="cooling !== 'air'" id="coolantFlow" /><FigureRow
       v-if="cooling === 'closed loop'"
       id="hullCooler"
     />
   </section>
-  <section class="block" :aria-label="w.coolings">
+  <section class="block" :aria-label="driveWords.coolings">
     <h2 class="section-head">
-      {{ w.coolings }}<span>{{ w.coolingsHint }}</span>
+      {{ driveWords.coolings }}<span>{{ driveWords.coolingsHint }}</span>
     </h2>
     <FigureRow id="coolAir" /><FigureRow id="coolLoop" /><FigureRow id="coolRaw" />
     <ChoiceField
-      :label="w.cooling"
-      :options="w.coolingKinds"
+      :label="driveWords.cooling"
+      :options="driveWords.coolingKinds"
       :model-value="cooling"
-      @update:model-value="set(w.cooling, 'design.cooling', $event as Cooling)"
+      @update:model-value="set(driveWords.cooling, 'design.cooling', $event as Cooling)"
     />
     <ChoiceField
-      :label="w.insulation"
-      :options="w.classes"
+      :label="driveWords.insulation"
+      :options="driveWords.classes"
       :model-value="document.shown.design.motor.insulation"
-      @update:model-value="set(w.insulation, 'design.motor.insulation', $event)"
+      @update:model-value="set(driveWords.insulation, 'design.motor.insulation', $event)"
     />
     <div class="rows">
       <QuantityField path="use.ambient" /><QuantityField path="design.controller.rollbackFrom" /><QuantityField

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
 import { HEAT_POINT, readField, type WarmingFit, edit } from '@remigo/core'
-import { w } from '~/messages/match'
+import { driveWords } from '~/messages/drive'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -21,11 +21,11 @@ function add() {
   if (!time.ok || !temperature.ok) return
   const point = { time: time.value ?? 0, temperature: temperature.value ?? 0 }
   const points = [...document.shown.heat.points, point].sort((a, b) => a.time - b.time)
-  document.edit(w.addReading, [edit('heat.points', points)])
+  document.edit(driveWords.addReading, [edit('heat.points', points)])
   typed.time = typed.temperature = ''
 }
 const remove = (index: number) =>
-  document.edit(w.remove, [
+  document.edit(driveWords.remove, [
     edit(
       'heat.points',
       document.shown.heat.points.filter((_, i) => i !== index),
@@ -34,9 +34,9 @@ const remove = (index: number) =>
 </script>
 
 <template>
-  <section class="block" :aria-label="w.readings" data-readings>
+  <section class="block" :aria-label="driveWords.readings" data-readings>
     <h2 class="section-head">
-      {{ w.readings }}<span>{{ w.readingsHint }}</span>
+      {{ driveWords.readings }}<span>{{ driveWords.readingsHint }}</span>
     </h2>
     <form class="row" @submit.prevent="add">
       <label
@@ -46,7 +46,7 @@ const remove = (index: number) =>
         >{{ HEAT_POINT.fields.temperature.label
         }}<input v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"
       /></label>
-      <button type="submit" class="btn" data-reading-add>{{ w.addReading }}</button>
+      <button type="submit" class="btn" data-reading-add>{{ driveWords.addReading }}</button>
     </form>
     <p v-if="error" class="error small" role="alert">{{ error }}</p>
     <ul v-if="document.shown.heat.points.length" class="list">
@@ -55,17 +55,17 @@ const remove = (index: number) =>
         ><button
           type="button"
           class="link"
-          :aria-label="`${w.remove}: ${text(p.time, 'shortTime')}`"
+          :aria-label="`${driveWords.remove}: ${text(p.time, 'shortTime')}`"
           @click="remove(i)"
         >
-          {{ w.remove }}
+          {{ driveWords.remove }}
         </button>
       </li>
     </ul>
     <p v-if="fit" class="small">
       {{
         fit.outcome === 'fitted'
-          ? w.fitted(text(fit.timeConstant, 'shortTime'), text(fit.final, 'temperature'))
+          ? driveWords.fitted(text(fit.timeConstant, 'shortTime'), text(fit.final, 'temperature'))
           : fit.reason
       }}
     </p>

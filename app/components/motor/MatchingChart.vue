@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chosenUnit, matching, toUnit, UNITS, type ShaftCurve } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { w } from '~/messages/match'
+import { benchWords } from '~/messages/benches'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -27,30 +27,30 @@ const line = (name: string, { rpm, torque }: ShaftCurve, look: Partial<ChartCurv
   ...look,
 })
 const curves = computed<ChartCurve[]>(() => [
-  line(w.minutes, match.value.minutes, { dash: 'dash', colour: 'tight', width: 1.6 }),
-  line(w.full, match.value.allDay.full, { width: 2.6 }),
-  line(w.low, match.value.allDay.low, { width: 1.4, dash: 'dashdot' }),
-  line(w.controller, match.value.controller, { width: 1.2, dash: 'dot', colour: 'clash' }),
-  ...(match.value.engine ? [line(w.engine, match.value.engine, { width: 1.4, colour: 'soft' })] : []),
-  line(w.demand, match.value.calm, { colour: 'text', width: 1.8 }),
-  line(w.sea, match.value.sea, { colour: 'text', width: 1.4, dash: 'longdash' }),
-  line(w.quay, match.value.quay, { colour: 'text', width: 1.4, dash: 'dot' }),
+  line(driveWords.minutes, match.value.minutes, { dash: 'dash', colour: 'tight', width: 1.6 }),
+  line(driveWords.full, match.value.allDay.full, { width: 2.6 }),
+  line(driveWords.low, match.value.allDay.low, { width: 1.4, dash: 'dashdot' }),
+  line(driveWords.controller, match.value.controller, { width: 1.2, dash: 'dot', colour: 'clash' }),
+  ...(match.value.engine ? [line(driveWords.engine, match.value.engine, { width: 1.4, colour: 'soft' })] : []),
+  line(driveWords.demand, match.value.calm, { colour: 'text', width: 1.8 }),
+  line(driveWords.sea, match.value.sea, { colour: 'text', width: 1.4, dash: 'longdash' }),
+  line(driveWords.quay, match.value.quay, { colour: 'text', width: 1.4, dash: 'dot' }),
 ])
 const crossings = computed(() =>
   match.value.crossings
-    .map(c => w.crossesAt(w.crossings[c.of], text(c.rpm / 60, 'rotation'), text(c.torque, 'torque')))
+    .map(c => driveWords.crossesAt(driveWords.crossings[c.of], text(c.rpm / 60, 'rotation'), text(c.torque, 'torque')))
     .join('; '),
 )
 const points = computed<ChartCurve[]>(() =>
   match.value.crossings.length
     ? [
         {
-          name: w.ends,
+          name: driveWords.ends,
           x: match.value.crossings.map(c => c.rpm),
           y: match.value.crossings.map(c => nm(c.torque)),
           points: true,
           colour: 'clash',
-          names: match.value.crossings.map(c => w.crossings[c.of]),
+          names: match.value.crossings.map(c => driveWords.crossings[c.of]),
         },
       ]
     : [],
@@ -65,14 +65,14 @@ const marker = () => {
   }
 }
 const axes = computed(() => ({
-  x: { title: `${w.axisShaft}, rpm`, from: 0, to: xMost.value },
-  y: { title: `${b.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: yMost.value },
+  x: { title: `${driveWords.axisShaft}, rpm`, from: 0, to: xMost.value },
+  y: { title: `${benchWords.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: yMost.value },
 }))
 </script>
 
 <template>
   <PlotChart
-    :label="w.matching"
+    :label="driveWords.matching"
     :curves="[...curves, ...points]"
     :marker="marker"
     :height="330"
@@ -80,5 +80,5 @@ const axes = computed(() => ({
     :y="axes.y"
   />
   <ChartKey :curves="curves" />
-  <p class="small" data-crossings>{{ crossings ? `${w.ends}: ${crossings}.` : w.noCrossing }}</p>
+  <p class="small" data-crossings>{{ crossings ? `${driveWords.ends}: ${crossings}.` : driveWords.noCrossing }}</p>
 </template>

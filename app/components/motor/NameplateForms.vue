@@ -18,7 +18,7 @@ import {
   type QuantityId,
   edit,
 } from '@remigo/core'
-import { w } from '~/messages/match'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -32,7 +32,7 @@ const document = useDocumentStore()
 const view = useViewStore()
 const id = useId()
 const motor = computed(() => document.shown.design.motor)
-type FormId = keyof typeof w.forms
+type FormId = keyof typeof driveWords.forms
 const FORMS: Record<FormId, { quantity: QuantityId; apply: (motor: MotorSpec, value: number) => NameplateForm }> = {
   amps: { quantity: 'current', apply: withRatedAmps },
   kt: { quantity: 'torquePerAmp', apply: (_, kt) => withTorqueConstant(kt) },
@@ -59,7 +59,7 @@ function commit(form: FormId) {
   const said = !parsed.ok
     ? parsed.message
     : !(parsed.value > 0)
-      ? `${w.forms[form]}: above 0.`
+      ? `${driveWords.forms[form]}: above 0.`
       : FORMS[form].apply(motor.value, parsed.value)
   const wrong =
     typeof said === 'string'
@@ -74,19 +74,19 @@ function commit(form: FormId) {
     return
   }
   if (typeof said !== 'string' && said.outcome === 'said')
-    document.edit(w.forms[form], [edit('design.motor', { ...motor.value, ...said.change })])
+    document.edit(driveWords.forms[form], [edit('design.motor', { ...motor.value, ...said.change })])
   typed[form] = undefined
 }
 </script>
 
 <template>
-  <section class="block" :aria-label="w.nameplateForms" data-nameplate-forms>
+  <section class="block" :aria-label="driveWords.nameplateForms" data-nameplate-forms>
     <h2 class="section-head">
-      {{ w.nameplateForms }}<span>{{ w.formsHint }}</span>
+      {{ driveWords.nameplateForms }}<span>{{ driveWords.formsHint }}</span>
     </h2>
-    <div v-for="(word, form) in w.forms" :key="form" class="line">
+    <div v-for="(word, form) in driveWords.forms" :key="form" class="line">
       <label :for="`${id}-${form}`"
-        >{{ word }}<span class="soft hint">{{ w.formHints[form] }}</span></label
+        >{{ word }}<span class="soft hint">{{ driveWords.formHints[form] }}</span></label
       >
       <VTextField
         :id="`${id}-${form}`"

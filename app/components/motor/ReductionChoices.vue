@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { reductionChoices, type ReductionChoice, edit } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { m } from '~/messages'
-import { w } from '~/messages/match'
+import { benchWords } from '~/messages/benches'
+import { boardWords } from '~/messages/board'
+import { driveWords } from '~/messages/drive'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -13,7 +13,9 @@ const { text } = useQuantities()
 const use = computed(() => document.shown.use)
 const rows = computed(() => reductionChoices(document.shown))
 const name = ({ reduction }: ReductionChoice) =>
-  reduction.kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
+  reduction.kind === 'direct'
+    ? benchWords.motor.kinds.direct
+    : `${benchWords.motor.kinds[reduction.kind]} ${reduction.ratio} : 1`
 const tryIt = (c: ReductionChoice) =>
   document.startTrial(`reduction/${c.reduction.kind}`, name(c), [
     edit('design.reduction', c.reduction),
@@ -22,19 +24,19 @@ const tryIt = (c: ReductionChoice) =>
 </script>
 
 <template>
-  <section class="block" :aria-label="w.reductions" data-reductions>
+  <section class="block" :aria-label="driveWords.reductions" data-reductions>
     <h2 class="section-head">
-      {{ w.reductions }}<span>{{ w.reductionsHint }}</span>
+      {{ driveWords.reductions }}<span>{{ driveWords.reductionsHint }}</span>
     </h2>
     <table class="table">
       <thead>
         <tr>
           <th />
           <th />
-          <th class="num">{{ b.propeller.atCruise }}</th>
-          <th class="num">{{ m.parts.propeller.toLowerCase() }}</th>
-          <th class="num">{{ w.lost }}</th>
-          <th class="num">{{ w.price }}</th>
+          <th class="num">{{ benchWords.propeller.atCruise }}</th>
+          <th class="num">{{ boardWords.parts.propeller.toLowerCase() }}</th>
+          <th class="num">{{ driveWords.lost }}</th>
+          <th class="num">{{ driveWords.price }}</th>
           <th />
         </tr>
       </thead>
@@ -42,7 +44,7 @@ const tryIt = (c: ReductionChoice) =>
         <tr v-for="row in rows" :key="row.reduction.kind" :class="{ current: row.fitted }">
           <td><StateMark :state="row.holds ? 'fits' : 'caution'" :size="13" /></td>
           <td>
-            {{ name(row) }}<span class="soft noise">{{ w.noises[row.noise] }}</span>
+            {{ name(row) }}<span class="soft noise">{{ driveWords.noises[row.noise] }}</span>
           </td>
           <td class="num"><FigureValue id="packPower" :of="row.project" :speed="use.cruiseSpeed" /></td>
           <td class="num"><FigureValue id="propellerEfficiency" :of="row.project" :speed="use.cruiseSpeed" /></td>

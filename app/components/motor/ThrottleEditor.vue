@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { evenThrottle, movePoint, throttleFeel, throttleShare, USUAL_THROTTLE, type Throttle, edit } from '@remigo/core'
-import { w } from '~/messages/match'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -46,11 +46,11 @@ const percent = (i: number) => text(place(i), 'ratio')
 const at = (travel: number) => feel.value.find(s => s.travel >= travel - 1e-9)?.speed ?? 0
 const words = computed(
   () =>
-    `${w.feels(text(at(0.5), 'speed'), text(fastest.value - at(0.75), 'speed'))} ` +
-    `${w.softly(text(throttle.value.rampUp, 'seconds'), text(answer.evaluation.holding.thrust, 'force'))}`,
+    `${driveWords.feels(text(at(0.5), 'speed'), text(fastest.value - at(0.75), 'speed'))} ` +
+    `${driveWords.softly(text(throttle.value.rampUp, 'seconds'), text(answer.evaluation.holding.thrust, 'force'))}`,
 )
 
-const keep = (moved: number[]) => document.edit(w.throttle, [edit('design.throttle.points', moved)])
+const keep = (moved: number[]) => document.edit(driveWords.throttle, [edit('design.throttle.points', moved)])
 function drag(event: PointerEvent, index: number) {
   const svg = (event.currentTarget as Element).closest('svg')!
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
@@ -76,7 +76,7 @@ function key(event: KeyboardEvent, index: number) {
   event.preventDefault()
   keep(movePoint(throttle.value.points, index, throttle.value.points[index]! + step))
 }
-const PRESETS: Record<keyof typeof w.presets, () => number[]> = {
+const PRESETS: Record<keyof typeof driveWords.presets, () => number[]> = {
   even: () => evenThrottle(answer.model, throttle.value, answer.curve),
   soft: () => USUAL_THROTTLE.points,
   straight: () => throttle.value.points.map((_, i, all) => i / (all.length - 1)),
@@ -84,12 +84,12 @@ const PRESETS: Record<keyof typeof w.presets, () => number[]> = {
 </script>
 
 <template>
-  <section class="block" :aria-label="w.throttle" data-throttle>
+  <section class="block" :aria-label="driveWords.throttle" data-throttle>
     <h2 class="section-head">
-      {{ w.throttle }}<span>{{ w.throttleHint }}</span>
+      {{ driveWords.throttle }}<span>{{ driveWords.throttleHint }}</span>
     </h2>
     <div ref="box">
-      <svg v-if="width > 0" :width="width" :height="H" :aria-label="w.feelChart">
+      <svg v-if="width > 0" :width="width" :height="H" :aria-label="driveWords.feelChart">
         <path v-for="g in [0, 0.25, 0.5, 0.75, 1]" :key="g" :d="`M${LEFT} ${y(g)}H${width - RIGHT}`" class="grid" />
         <path :d="`M${x(0)} ${y(0)}H${x(throttle.deadband)}`" class="dead" />
         <path :d="speeds" class="speed" />
@@ -113,7 +113,7 @@ const PRESETS: Record<keyof typeof w.presets, () => number[]> = {
             role="slider"
             tabindex="0"
             aria-orientation="vertical"
-            :aria-label="w.point(percent(i))"
+            :aria-label="driveWords.point(percent(i))"
             aria-valuemin="0"
             aria-valuemax="100"
             :aria-valuenow="Math.round(100 * p)"
@@ -126,13 +126,13 @@ const PRESETS: Record<keyof typeof w.presets, () => number[]> = {
       </svg>
     </div>
     <p class="small key">
-      <i class="ink" /> {{ w.controlKinds[throttle.controls].toLowerCase() }} <i class="dashed" />
-      {{ w.feel.toLowerCase() }}
+      <i class="ink" /> {{ driveWords.controlKinds[throttle.controls].toLowerCase() }} <i class="dashed" />
+      {{ driveWords.feel.toLowerCase() }}
     </p>
     <p class="prose" data-feel>{{ words }}</p>
     <div class="tools">
       <button
-        v-for="(word, id) in w.presets"
+        v-for="(word, id) in driveWords.presets"
         :key="id"
         type="button"
         class="btn"
@@ -141,15 +141,15 @@ const PRESETS: Record<keyof typeof w.presets, () => number[]> = {
       >
         {{ word }}
       </button>
-      <NuxtLink to="/settings-sheet" class="btn btn--best" data-settings-sheet>{{ w.settings }}</NuxtLink>
+      <NuxtLink to="/settings-sheet" class="btn btn--best" data-settings-sheet>{{ driveWords.settings }}</NuxtLink>
     </div>
     <div class="columns fields">
       <div>
         <ChoiceField
-          :label="w.controls"
-          :options="w.controlKinds"
+          :label="driveWords.controls"
+          :options="driveWords.controlKinds"
           :model-value="throttle.controls"
-          @update:model-value="document.edit(w.controls, [edit('design.throttle.controls', $event)])"
+          @update:model-value="document.edit(driveWords.controls, [edit('design.throttle.controls', $event)])"
         /><QuantityField path="design.throttle.deadband" />
       </div>
       <div><QuantityField path="design.throttle.rampUp" /><QuantityField path="design.throttle.rampDown" /></div>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chosenUnit, efficiencyLines, motorEnvelope, toUnit, UNITS } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { m } from '~/messages'
-import { w } from '~/messages/match'
+import { benchWords } from '~/messages/benches'
+import { boardWords } from '~/messages/board'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -25,7 +25,7 @@ const lines = computed<ChartCurve[]>(() => {
   return efficiencyLines(fit.losses, document.shown.design.motor.greatestRpm).flatMap(
     ({ efficiency, rpm, upper, lower }) =>
       [upper, lower].map((torque, i) => ({
-        name: `${Math.round(100 * efficiency)} % ${w.better}`,
+        name: `${Math.round(100 * efficiency)} % ${driveWords.better}`,
         x: rpm,
         y: torque.map(t => (t === null || t > 1.1 * most.value ? null : nm(t))),
         width: 1,
@@ -37,16 +37,16 @@ const lines = computed<ChartCurve[]>(() => {
 })
 const main = computed<ChartCurve[]>(() => [
   {
-    name: b.motor.peak,
+    name: benchWords.motor.peak,
     x: envelope.value.rpm,
     y: envelope.value.peak.map(nm),
     dash: 'dash',
     colour: 'tight',
     width: 1.6,
   },
-  { name: b.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
+  { name: benchWords.motor.allDay, x: envelope.value.rpm, y: envelope.value.allDay.map(nm), width: 2.6 },
   {
-    name: b.motor.demand,
+    name: benchWords.motor.demand,
     x: envelope.value.demandRpm,
     y: envelope.value.demand.map(nm),
     colour: 'text',
@@ -57,11 +57,11 @@ const main = computed<ChartCurve[]>(() => [
 /** where the day is spent: cruise and top */
 const day = computed<ChartCurve>(() => {
   const points = [
-    [m.lever.cruise, answer.summary.cruise],
-    [m.lever.top, answer.summary.top],
+    [boardWords.lever.cruise, answer.summary.cruise],
+    [boardWords.lever.top, answer.summary.top],
   ] as const
   return {
-    name: w.dayPoints,
+    name: driveWords.dayPoints,
     x: points.map(([, p]) => p.drive.motorRpm),
     y: points.map(([, p]) => nm(p.drive.motorTorque)),
     names: points.map(([word, p]) => `${word}: ${text(p.drive.motorEfficiency, 'ratio')}`),
@@ -79,19 +79,19 @@ const marker = () => {
   }
 }
 const axes = computed(() => ({
-  x: { title: `${b.motor.axisRpm}, rpm`, from: 0, to: document.shown.design.motor.greatestRpm },
-  y: { title: `${b.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.12 * nm(most.value) },
+  x: { title: `${benchWords.motor.axisRpm}, rpm`, from: 0, to: document.shown.design.motor.greatestRpm },
+  y: { title: `${benchWords.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.12 * nm(most.value) },
 }))
 </script>
 
 <template>
   <PlotChart
-    :label="b.motor.torque"
+    :label="benchWords.motor.torque"
     :curves="[...lines, ...main, day]"
     :marker="marker"
     :height="300"
     :x="axes.x"
     :y="axes.y"
   />
-  <ChartKey :curves="[...main, { name: w.better, dash: 'dot', colour: 'soft', width: 1 }]" />
+  <ChartKey :curves="[...main, { name: driveWords.better, dash: 'dot', colour: 'soft', width: 1 }]" />
 </template>

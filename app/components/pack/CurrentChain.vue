@@ -1,36 +1,40 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { FUSE_MARGIN, wiringReport, type FigureId } from '@remigo/core'
-import { f } from '~/messages/storage'
+import { packWords } from '~/messages/pack'
 import { useAnswerStore } from '~/stores/answer'
 
 /** Everything that the pack's amps pass through, and what each lets through all day. */
 const answer = useAnswerStore()
 const report = computed(() => wiringReport(answer.model))
 /** what each bank has of its own: the figure is one bank's, the chain counts them all */
-const of = (label: string) => (report.value.banks > 1 ? f.links.each(label, report.value.banks) : label)
+const of = (label: string) => (report.value.banks > 1 ? packWords.links.each(label, report.value.banks) : label)
 const links = computed<{ id: FigureId; label: string; amps: number }[]>(() => [
-  { id: 'cellsAllDay', label: f.links.cells, amps: answer.model.pack.current },
-  { id: 'guardAllDay', label: of(f.links.guard), amps: report.value.banks * report.value.bmsCurrent },
-  { id: 'contactorAllDay', label: of(f.links.contactor), amps: report.value.banks * report.value.contactor.current },
+  { id: 'cellsAllDay', label: packWords.links.cells, amps: answer.model.pack.current },
+  { id: 'guardAllDay', label: of(packWords.links.guard), amps: report.value.banks * report.value.bmsCurrent },
+  {
+    id: 'contactorAllDay',
+    label: of(packWords.links.contactor),
+    amps: report.value.banks * report.value.contactor.current,
+  },
   ...(report.value.fuse
     ? [
         {
           id: 'fuseRating' as const,
-          label: of(f.links.fuse),
+          label: of(packWords.links.fuse),
           amps: (report.value.banks * report.value.fuse.rating) / FUSE_MARGIN,
         },
       ]
     : []),
-  { id: 'mainAmpacity', label: f.links.cable, amps: report.value.main.ampacity },
+  { id: 'mainAmpacity', label: packWords.links.cable, amps: report.value.main.ampacity },
 ])
 const weakest = computed(() => Math.min(...links.value.map(l => l.amps)))
 </script>
 
 <template>
-  <section class="block" :aria-label="f.chain" data-chain>
+  <section class="block" :aria-label="packWords.chain" data-chain>
     <h2 class="section-head">
-      {{ f.chain }}<span>{{ f.chainHint }}</span>
+      {{ packWords.chain }}<span>{{ packWords.chainHint }}</span>
     </h2>
     <FigureRow id="wiringCurrent" />
     <ul>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { ownedUses, withEdits, type OwnedUse, type Project, edit } from '@remigo/core'
-import { f } from '~/messages/storage'
+import { packWords } from '~/messages/pack'
 import { useDocumentStore } from '~/stores/document'
 
 /** Blocks that the owner has already, and the best ways to wire them. */
@@ -21,24 +21,28 @@ const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name
 </script>
 
 <template>
-  <section class="block" :aria-label="f.owned" data-owned>
+  <section class="block" :aria-label="packWords.owned" data-owned>
     <h2 class="section-head">
-      {{ f.owned }}<span>{{ f.ownedHint }}</span>
+      {{ packWords.owned }}<span>{{ packWords.ownedHint }}</span>
     </h2>
     <div class="count">
-      <QuantityField path="design.banks.owned" :estimate="f.unset" :hint="document.shown.design.pack.cell.name" />
+      <QuantityField
+        path="design.banks.owned"
+        :estimate="packWords.unset"
+        :hint="document.shown.design.pack.cell.name"
+      />
     </div>
-    <p v-if="document.shown.design.banks.owned === null" class="prose">{{ f.ownedNone }}</p>
-    <p v-else-if="uses.length === 0" class="prose">{{ f.ownedNo }}</p>
-    <div v-else class="scroll" role="region" tabindex="0" :aria-label="f.owned">
+    <p v-if="document.shown.design.banks.owned === null" class="prose">{{ packWords.ownedNone }}</p>
+    <p v-else-if="uses.length === 0" class="prose">{{ packWords.ownedNo }}</p>
+    <div v-else class="scroll" role="region" tabindex="0" :aria-label="packWords.owned">
       <table class="table">
         <thead>
           <tr>
-            <th>{{ f.way }}</th>
-            <th class="num">{{ f.full }}</th>
-            <th class="num">{{ f.fastest }}</th>
-            <th class="num">{{ f.range }}</th>
-            <th class="num">{{ f.spare }}</th>
+            <th>{{ packWords.way }}</th>
+            <th class="num">{{ packWords.full }}</th>
+            <th class="num">{{ packWords.fastest }}</th>
+            <th class="num">{{ packWords.range }}</th>
+            <th class="num">{{ packWords.spare }}</th>
             <th />
           </tr>
         </thead>

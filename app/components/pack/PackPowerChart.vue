@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { coldSteps, packPower, withEdits, edit } from '@remigo/core'
-import { f } from '~/messages/storage'
-import { c } from '~/messages/charging'
+import { packWords } from '~/messages/pack'
+import { chargingWords } from '~/messages/charging'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -15,7 +15,7 @@ import type { ChartCurve } from '~/components/chart/chartTypes'
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text } = useQuantities()
-const shown = ref<keyof typeof f.charts>('limit')
+const shown = ref<keyof typeof packWords.charts>('limit')
 const rating = ref<'allDay' | 'minutes'>('minutes')
 const TEMPERATURES = [263.15, 273.15, 283.15, 298.15]
 const COLUMNS = ['coldPowerHalf', 'coldSagHalf', 'coldPowerLow', 'coldSagLow'] as const
@@ -49,16 +49,16 @@ const axes = computed(() => {
   const low = Math.min(least.value, ...all),
     high = Math.max(least.value, ...all, limit ? asked.value / 1000 : 0)
   return {
-    x: { title: f.charge, from: 0, to: 100 },
+    x: { title: packWords.charge, from: 0, to: 100 },
     y: limit
-      ? { title: f.kilowatts, from: 0, to: 1.1 * Math.max(0.1, high) }
-      : { title: f.volts, from: Math.max(0, low - 0.05 * high), to: 1.03 * high },
+      ? { title: packWords.kilowatts, from: 0, to: 1.1 * Math.max(0.1, high) }
+      : { title: packWords.volts, from: Math.max(0, low - 0.05 * high), to: 1.03 * high },
   }
 })
 const across = computed(() => [
   shown.value === 'limit'
-    ? { at: asked.value / 1000, label: f.asked, dash: 'dash' as const }
-    : { at: least.value, label: f.least, dash: 'dash' as const },
+    ? { at: asked.value / 1000, label: packWords.asked, dash: 'dash' as const }
+    : { at: least.value, label: packWords.least, dash: 'dash' as const },
 ])
 /** the boat with cells as cold as that: what its figures are worked out on */
 const colder = (temperature: number) => withEdits(document.shown, [edit('design.charging.coldest', temperature)])
@@ -84,14 +84,14 @@ const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, o
 </script>
 
 <template>
-  <section class="block" :aria-label="f.power" data-pack-power>
-    <ChartViews v-model="shown" :label="f.chart" :views="f.charts" />
+  <section class="block" :aria-label="packWords.power" data-pack-power>
+    <ChartViews v-model="shown" :label="packWords.chart" :views="packWords.charts" />
     <ChartKey :curves="curves" />
-    <PlotChart :label="f.power" :curves="curves" :height="290" :x="axes.x" :y="axes.y" :across="across" />
+    <PlotChart :label="packWords.power" :curves="curves" :height="290" :x="axes.x" :y="axes.y" :across="across" />
     <div class="rating">
       <ChoiceField
-        :label="f.rating"
-        :options="{ minutes: f.minutes, allDay: f.allDay }"
+        :label="packWords.rating"
+        :options="{ minutes: packWords.minutes, allDay: packWords.allDay }"
         :model-value="rating"
         @update:model-value="rating = $event"
       />
@@ -99,12 +99,12 @@ const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, o
     <table class="table">
       <thead>
         <tr>
-          <th>{{ f.warmth }}</th>
-          <th class="num">{{ f.capacity }}</th>
-          <th class="num">50 %: {{ f.gives }}</th>
-          <th class="num">{{ f.sags }}</th>
-          <th class="num">20 %: {{ f.gives }}</th>
-          <th class="num">{{ f.sags }}</th>
+          <th>{{ packWords.warmth }}</th>
+          <th class="num">{{ packWords.capacity }}</th>
+          <th class="num">50 %: {{ packWords.gives }}</th>
+          <th class="num">{{ packWords.sags }}</th>
+          <th class="num">20 %: {{ packWords.gives }}</th>
+          <th class="num">{{ packWords.sags }}</th>
         </tr>
       </thead>
       <tbody>
@@ -112,23 +112,23 @@ const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, o
           <td class="figures">{{ text(r.t, 'temperature') }}</td>
           <td class="num"><FigureValue id="coldCapacity" :of="r.of" /></td>
           <td v-for="id in COLUMNS" :key="id" class="num">
-            <template v-if="r.never[id]">{{ f.cannot }}</template><FigureValue v-else :id="id" :of="r.of" />
+            <template v-if="r.never[id]">{{ packWords.cannot }}</template><FigureValue v-else :id="id" :of="r.of" />
           </td>
         </tr>
       </tbody>
     </table>
-    <p class="small soft">{{ f.coldNote }}</p>
+    <p class="small soft">{{ packWords.coldNote }}</p>
   </section>
-  <section class="block" :aria-label="f.coldCharge" data-cold-charge>
+  <section class="block" :aria-label="packWords.coldCharge" data-cold-charge>
     <h2 class="section-head">
-      {{ f.coldCharge }}<span>{{ f.coldHint }}</span>
+      {{ packWords.coldCharge }}<span>{{ packWords.coldHint }}</span>
     </h2>
     <table class="table">
       <thead>
         <tr>
-          <th>{{ f.at }}</th>
-          <th class="num">{{ f.flows }}</th>
-          <th>{{ f.why }}</th>
+          <th>{{ packWords.at }}</th>
+          <th class="num">{{ packWords.flows }}</th>
+          <th>{{ packWords.why }}</th>
         </tr>
       </thead>
       <tbody>
@@ -138,7 +138,7 @@ const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, o
             {{ text(step.temperature, 'temperature') }}
           </td>
           <td class="num"><FigureValue id="chargeAmps" :of="step.of" /></td>
-          <td>{{ c.limits[step.limit] }}</td>
+          <td>{{ chargingWords.limits[step.limit] }}</td>
         </tr>
       </tbody>
     </table>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
 import { COMPARTMENT, packIntoCompartments, type Compartment, edit } from '@remigo/core'
-import { f } from '~/messages/storage'
+import { packWords } from '~/messages/pack'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -15,15 +15,15 @@ const fit = computed(() =>
   packIntoCompartments(pack.value.cell, pack.value.series, pack.value.series * pack.value.parallel, spaces.value),
 )
 const SIZES = [
-  ['length', f.length],
-  ['width', f.width],
-  ['height', f.height],
-  ['clearance', f.clearance],
+  ['length', packWords.length],
+  ['width', packWords.width],
+  ['height', packWords.height],
+  ['clearance', packWords.clearance],
 ] as const
 const keep = (what: string, value: Compartment[]) => document.edit(what, [edit('boat.compartments', value)])
 const change = (i: number, of: Partial<Compartment>) =>
   keep(
-    f.name,
+    packWords.name,
     spaces.value.map((c, j) => (j === i ? { ...c, ...of } : c)),
   )
 function rename(i: number, event: Event) {
@@ -37,10 +37,10 @@ function add() {
   const { cell, series, parallel } = pack.value,
     columns = Math.min(16, series)
   const up = (v: number) => Math.min(6, Math.ceil(v * 20) / 20)
-  keep(f.add, [
+  keep(packWords.add, [
     ...spaces.value,
     {
-      name: f.newSpace(spaces.value.length + 1),
+      name: packWords.newSpace(spaces.value.length + 1),
       length: up(columns * cell.depth + 0.06),
       width: up(Math.ceil(series / columns) * parallel * cell.width + 0.06),
       height: up(cell.height + 0.1),
@@ -67,15 +67,15 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
 </script>
 
 <template>
-  <section class="block" :aria-label="f.room" data-room>
+  <section class="block" :aria-label="packWords.room" data-room>
     <h2 class="section-head">
-      {{ f.room }}<span>{{ f.roomHint }}</span>
+      {{ packWords.room }}<span>{{ packWords.roomHint }}</span>
     </h2>
-    <p v-if="spaces.length === 0" class="prose">{{ f.noRoom }}</p>
+    <p v-if="spaces.length === 0" class="prose">{{ packWords.noRoom }}</p>
     <div v-for="(space, i) in spaces" :key="i" class="space">
       <div class="sizes">
         <label class="name"
-          ><span class="soft">{{ f.name }}</span
+          ><span class="soft">{{ packWords.name }}</span
           ><input type="text" maxlength="40" :value="space.name" @change="rename(i, $event)"
         /></label>
         <div v-for="[key, label] in SIZES" :key="key" class="size">
@@ -90,10 +90,10 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
         <button
           type="button"
           class="icon-btn"
-          :aria-label="f.remove(space.name)"
+          :aria-label="packWords.remove(space.name)"
           @click="
             keep(
-              f.remove(space.name),
+              packWords.remove(space.name),
               spaces.filter((_, j) => j !== i),
             )
           "
@@ -107,7 +107,7 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
         :viewBox="`0 0 ${WIDE + 2} ${drawings[i]!.h + 2}`"
         class="plan"
         role="img"
-        :aria-label="`${space.name}: ${f.roomHolds(drawings[i]!.room)}`"
+        :aria-label="`${space.name}: ${packWords.roomHolds(drawings[i]!.room)}`"
       >
         <rect x="1" y="1" :width="drawings[i]!.w" :height="drawings[i]!.h" class="wall" />
         <template v-for="(b, n) in drawings[i]!.top" :key="n">
@@ -123,14 +123,18 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
       </svg>
       <p class="small soft">
         {{ text(space.length, 'length') }} × {{ text(space.width, 'length') }} × {{ text(space.height, 'length') }},
-        {{ f.roomHolds(drawings[i]!.room) }}{{ f.layers(drawings[i]!.layers) }}. {{ f.seen }}
+        {{ packWords.roomHolds(drawings[i]!.room) }}{{ packWords.layers(drawings[i]!.layers) }}. {{ packWords.seen }}
       </p>
     </div>
     <div class="below">
-      <button type="button" class="btn" data-add-space :disabled="spaces.length >= 12" @click="add">{{ f.add }}</button>
-      <p v-if="spaces.length" role="status" class="prose figures">{{ f.placed(fit.placed, fit.placed + fit.left) }}</p>
+      <button type="button" class="btn" data-add-space :disabled="spaces.length >= 12" @click="add">
+        {{ packWords.add }}
+      </button>
+      <p v-if="spaces.length" role="status" class="prose figures">
+        {{ packWords.placed(fit.placed, fit.placed + fit.left) }}
+      </p>
     </div>
-    <p class="small soft">{{ f.roomCaution }}</p>
+    <p class="small soft">{{ packWords.roomCaution }}</p>
   </section>
 </template>
 

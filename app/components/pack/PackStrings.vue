@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
 import { cellsOf, bankGone, CHEMISTRIES, hasSails, mixReport, OTHER_STRING, type StringGroup, edit } from '@remigo/core'
-import { f } from '~/messages/storage'
+import { packWords } from '~/messages/pack'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
@@ -19,12 +19,12 @@ const cells = computed(() => cellsOf(library.library))
 const keep = (what: string, others: StringGroup[]) => document.edit(what, [edit('design.banks.others', others)])
 const change = (i: number, of: Partial<StringGroup>) =>
   keep(
-    f.others,
+    packWords.others,
     banks.value.others.map((g, j) => (j === i ? { ...g, ...of } : g)),
   )
 function add() {
   const { pack } = document.shown.design
-  keep(f.addString, [
+  keep(packWords.addString, [
     ...banks.value.others,
     { cell: pack.cell, series: pack.series, parallel: 1, health: 0.8, lowCut: null, highCut: null },
   ])
@@ -39,57 +39,57 @@ const options = (group: StringGroup) =>
 const ways = computed(
   () =>
     Object.fromEntries(
-      Object.entries(f.wayHome).filter(
+      Object.entries(packWords.wayHome).filter(
         ([way]) => way !== 'sails' || hasSails(document.shown.boat) || document.shown.use.wayHome === 'sails',
       ),
-    ) as Partial<typeof f.wayHome> as typeof f.wayHome,
+    ) as Partial<typeof packWords.wayHome> as typeof packWords.wayHome,
 )
 </script>
 
 <template>
-  <section class="block" :aria-label="f.banks" data-banks>
+  <section class="block" :aria-label="packWords.banks" data-banks>
     <h2 class="section-head">
-      {{ f.banks }}<span>{{ f.banksHint }}</span>
+      {{ packWords.banks }}<span>{{ packWords.banksHint }}</span>
     </h2>
     <div class="columns">
       <div class="rows">
         <QuantityField path="design.banks.count" />
         <ChoiceField
-          :label="f.ways"
+          :label="packWords.ways"
           :options="ways"
           :columns="2"
           :model-value="document.shown.use.wayHome"
-          @update:model-value="document.edit(f.ways, [edit('use.wayHome', $event)])"
+          @update:model-value="document.edit(packWords.ways, [edit('use.wayHome', $event)])"
         />
       </div>
       <div class="rows">
-        <p v-if="!gone" class="prose">{{ f.oneBank }}</p>
+        <p v-if="!gone" class="prose">{{ packWords.oneBank }}</p>
         <template v-else
-          ><h3 class="small soft">{{ f.gone }}</h3>
+          ><h3 class="small soft">{{ packWords.gone }}</h3>
           <FigureRow v-if="gone.fastest.outcome !== 'none'" id="goneSpeed" /><FigureRow id="goneRange" /><FigureRow
             id="gonePower"
         /></template>
       </div>
     </div>
   </section>
-  <section class="block" :aria-label="f.worn">
-    <h2 class="section-head">{{ f.worn }}</h2>
+  <section class="block" :aria-label="packWords.worn">
+    <h2 class="section-head">{{ packWords.worn }}</h2>
     <div class="columns">
       <QuantityField path="design.banks.health" /><QuantityField
         path="design.banks.lowCut"
-        :estimate="f.unset"
+        :estimate="packWords.unset"
         :hint="`${document.shown.design.pack.cell.name}`"
-      /><QuantityField path="design.banks.highCut" :estimate="f.unset" />
+      /><QuantityField path="design.banks.highCut" :estimate="packWords.unset" />
     </div>
   </section>
-  <section class="block" :aria-label="f.others" data-others>
+  <section class="block" :aria-label="packWords.others" data-others>
     <h2 class="section-head">
-      {{ f.others }}<span>{{ f.othersHint }}</span>
+      {{ packWords.others }}<span>{{ packWords.othersHint }}</span>
     </h2>
     <div v-for="(g, i) in beside" :key="i" class="group">
       <div class="line">
         <label class="which"
-          ><span class="soft">{{ f.block }}</span
+          ><span class="soft">{{ packWords.block }}</span
           ><select
             class="ink-select"
             :value="g.group.cell.id"
@@ -99,45 +99,45 @@ const ways = computed(
           </select></label
         >
         <div>
-          <span class="soft" aria-hidden="true">{{ f.series }}</span><UnitInput
+          <span class="soft" aria-hidden="true">{{ packWords.series }}</span><UnitInput
             bare
-            :label="`${g.group.cell.name}: ${f.series}`"
+            :label="`${g.group.cell.name}: ${packWords.series}`"
             :field="OTHER_STRING.fields.series"
             :value="g.group.series"
             @change="change(i, { series: $event! })"
           />
         </div>
         <div>
-          <span class="soft" aria-hidden="true">{{ f.parallel }}</span><UnitInput
+          <span class="soft" aria-hidden="true">{{ packWords.parallel }}</span><UnitInput
             bare
-            :label="`${g.group.cell.name}: ${f.parallel}`"
+            :label="`${g.group.cell.name}: ${packWords.parallel}`"
             :field="OTHER_STRING.fields.parallel"
             :value="g.group.parallel"
             @change="change(i, { parallel: $event! })"
           />
         </div>
         <div>
-          <span class="soft" aria-hidden="true">{{ f.left }}</span><UnitInput
+          <span class="soft" aria-hidden="true">{{ packWords.left }}</span><UnitInput
             bare
-            :label="`${g.group.cell.name}: ${f.left}`"
+            :label="`${g.group.cell.name}: ${packWords.left}`"
             :field="OTHER_STRING.fields.health"
             :value="g.group.health"
             @change="change(i, { health: $event! })"
           />
         </div>
         <div>
-          <span class="soft" aria-hidden="true">{{ f.lowCut }}</span><UnitInput
+          <span class="soft" aria-hidden="true">{{ packWords.lowCut }}</span><UnitInput
             bare
-            :label="`${g.group.cell.name}: ${f.lowCut}`"
+            :label="`${g.group.cell.name}: ${packWords.lowCut}`"
             :field="OTHER_STRING.fields.lowCut"
             :value="g.group.lowCut"
             @change="change(i, { lowCut: $event })"
           />
         </div>
         <div>
-          <span class="soft" aria-hidden="true">{{ f.highCut }}</span><UnitInput
+          <span class="soft" aria-hidden="true">{{ packWords.highCut }}</span><UnitInput
             bare
-            :label="`${g.group.cell.name}: ${f.highCut}`"
+            :label="`${g.group.cell.name}: ${packWords.highCut}`"
             :field="OTHER_STRING.fields.highCut"
             :value="g.group.highCut"
             @change="change(i, { highCut: $event })"
@@ -146,10 +146,10 @@ const ways = computed(
         <button
           type="button"
           class="icon-btn"
-          :aria-label="f.remove(g.group.cell.name)"
+          :aria-label="packWords.remove(g.group.cell.name)"
           @click="
             keep(
-              f.remove(g.group.cell.name),
+              packWords.remove(g.group.cell.name),
               banks.others.filter((_, j) => j !== i),
             )
           "
@@ -162,21 +162,21 @@ const ways = computed(
       <p class="prose">
         <StateMark :state="g.counted ? (g.reasons.length ? 'caution' : 'fits') : 'stop'" :size="13" />
         {{ CHEMISTRIES[g.group.cell.chemistry].label }}, {{ text(g.figures.nominalVoltage, 'voltage') }},
-        {{ g.counted ? `${text(g.share, 'ratio')} of the amps` : f.notCounted }}.
-        {{ g.reasons.length ? g.reasons.map(r => f.reasons[r]).join(' ') : `${f.alike}.` }}
-        {{ g.joining ? f.joined(text(g.joining.current, 'current')) : '' }}
+        {{ g.counted ? `${text(g.share, 'ratio')} of the amps` : packWords.notCounted }}.
+        {{ g.reasons.length ? g.reasons.map(r => packWords.reasons[r]).join(' ') : `${packWords.alike}.` }}
+        {{ g.joining ? packWords.joined(text(g.joining.current, 'current')) : '' }}
       </p>
     </div>
     <p v-if="beside.length" class="prose">
       {{
         mix.window.high > mix.window.low
-          ? f.mixWindow(text(mix.window.low, 'voltage'), text(mix.window.high, 'voltage'))
-          : f.mixNoWindow
+          ? packWords.mixWindow(text(mix.window.low, 'voltage'), text(mix.window.high, 'voltage'))
+          : packWords.mixNoWindow
       }}
     </p>
     <div v-if="beside.length" class="rows together"><FigureRow id="mixCurrent" /></div>
     <button type="button" class="btn" data-add-string :disabled="banks.others.length >= 6" @click="add">
-      {{ f.addString }}
+      {{ packWords.addString }}
     </button>
   </section>
   <OwnedBlocks />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { ageingReport, CHEMISTRIES, END_OF_LIFE, energyBalance } from '@remigo/core'
-import { f } from '~/messages/storage'
+import { packWords } from '~/messages/pack'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -14,38 +14,38 @@ const { text } = useQuantities()
 const YEAR = 365.25 * 86_400
 const wear = computed(() => ageingReport(document.shown))
 const curves = computed<ChartCurve[]>(() => [
-  { name: f.leftShare, x: wear.value.left.map((_, i) => i), y: wear.value.left.map(s => 100 * s), width: 2.6 },
+  { name: packWords.leftShare, x: wear.value.left.map((_, i) => i), y: wear.value.left.map(s => 100 * s), width: 2.6 },
 ])
 const needs = computed(() => {
   const { needed, available } = energyBalance(answer.model, answer.summary.cruise.drive)
   return (100 * needed) / available
 })
 const axes = computed(() => ({
-  x: { title: f.years, from: 0, to: wear.value.left.length - 1 },
-  y: { title: f.leftShare, from: Math.max(0, Math.min(70, needs.value - 5)), to: 102 },
+  x: { title: packWords.years, from: 0, to: wear.value.left.length - 1 },
+  y: { title: packWords.leftShare, from: Math.max(0, Math.min(70, needs.value - 5)), to: 102 },
 }))
 /** the two lines would stand on each other: then only the one that matters */
 const APART = 6
 const across = computed(() => [
   ...(needs.value < 100 && Math.abs(needs.value - 100 * END_OF_LIFE) < APART
     ? []
-    : [{ at: 100 * END_OF_LIFE, label: f.worn80, dash: 'dash' as const }]),
-  ...(needs.value < 100 ? [{ at: needs.value, label: f.needs, dash: 'dashdot' as const }] : []),
+    : [{ at: 100 * END_OF_LIFE, label: packWords.worn80, dash: 'dash' as const }]),
+  ...(needs.value < 100 ? [{ at: needs.value, label: packWords.needs, dash: 'dashdot' as const }] : []),
 ])
 const lead = computed(() => CHEMISTRIES[document.shown.design.pack.cell.chemistry].peukert > 1)
 </script>
 
 <template>
-  <section class="block" :aria-label="f.wear" data-wear>
-    <BenchLead figure="packYears" :head="f.wearLead">{{ f.by[wear.by] }}</BenchLead>
-    <PlotChart :label="f.wear" :curves="curves" :height="270" :x="axes.x" :y="axes.y" :across="across" />
+  <section class="block" :aria-label="packWords.wear" data-wear>
+    <BenchLead figure="packYears" :head="packWords.wearLead">{{ packWords.by[wear.by] }}</BenchLead>
+    <PlotChart :label="packWords.wear" :curves="curves" :height="270" :x="axes.x" :y="axes.y" :across="across" />
     <p class="prose">
       {{
         wear.outgrown === 0
-          ? f.neverFits
+          ? packWords.neverFits
           : wear.outgrown === null
-            ? f.fitsToEnd
-            : f.outgrown(text(wear.outgrown * YEAR, 'years'))
+            ? packWords.fitsToEnd
+            : packWords.outgrown(text(wear.outgrown * YEAR, 'years'))
       }}
     </p>
     <div class="columns wear">
@@ -57,7 +57,7 @@ const lead = computed(() => CHEMISTRIES[document.shown.design.pack.cell.chemistr
         /><FigureRow v-if="lead" id="peukertShare" />
       </div>
     </div>
-    <p class="small soft">{{ f.wearCaution }}</p>
+    <p class="small soft">{{ packWords.wearCaution }}</p>
   </section>
 </template>
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { LIMIT_LABELS, propellerChoices, type PropellerChoice, edit } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { w } from '~/messages/match'
+import { benchWords } from '~/messages/benches'
+import { driveWords } from '~/messages/drive'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
@@ -14,7 +14,7 @@ const { text } = useQuantities()
 const use = computed(() => document.shown.use)
 const rows = computed(() => propellerChoices(document.shown, library.library))
 const name = (c: PropellerChoice) =>
-  c.name ?? w.blades(c.blades, text(c.diameter, 'smallLength'), text(c.pitch, 'smallLength'))
+  c.name ?? driveWords.blades(c.blades, text(c.diameter, 'smallLength'), text(c.pitch, 'smallLength'))
 const tryIt = (c: PropellerChoice) =>
   document.startTrial(`propeller/${c.blades}/${c.diameter}/${c.pitch}`, name(c), [
     edit('design.propeller', c.project.design.propeller),
@@ -22,19 +22,19 @@ const tryIt = (c: PropellerChoice) =>
 </script>
 
 <template>
-  <section class="block" :aria-label="w.others" data-propellers>
+  <section class="block" :aria-label="driveWords.others" data-propellers>
     <h2 class="section-head">
-      {{ w.others }}<span>{{ w.othersHint }}</span>
+      {{ driveWords.others }}<span>{{ driveWords.othersHint }}</span>
     </h2>
     <div class="scroll">
       <table class="table stacked">
         <thead>
           <tr>
             <th />
-            <th class="num">{{ w.area }}</th>
-            <th class="num">{{ b.propeller.atCruise }}</th>
-            <th class="num">{{ w.efficiency }}</th>
-            <th class="num">{{ b.propeller.limit }}</th>
+            <th class="num">{{ driveWords.area }}</th>
+            <th class="num">{{ benchWords.propeller.atCruise }}</th>
+            <th class="num">{{ driveWords.efficiency }}</th>
+            <th class="num">{{ benchWords.propeller.limit }}</th>
             <th />
           </tr>
         </thead>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { hasLeg, propellerDesigns, type PropellerDesign, edit } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { w } from '~/messages/match'
+import { benchWords } from '~/messages/benches'
+import { driveWords } from '~/messages/drive'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -14,9 +14,9 @@ const leg = computed(() => hasLeg(document.shown.boat.drive.kind))
 const rows = computed(() => propellerDesigns(document.shown))
 const size = (d: PropellerDesign) => `${text(d.diameter, 'smallLength')} × ${text(d.pitch, 'smallLength')}`
 const gears = ({ reduction: { kind, ratio } }: PropellerDesign) =>
-  kind === 'direct' ? b.motor.kinds.direct : `${b.motor.kinds[kind]} ${ratio} : 1`
+  kind === 'direct' ? benchWords.motor.kinds.direct : `${benchWords.motor.kinds[kind]} ${ratio} : 1`
 function tryIt({ basis, project }: PropellerDesign) {
-  document.startTrial(`design/${basis}`, `${w.designs}: ${w.bases[basis].toLowerCase()}`, [
+  document.startTrial(`design/${basis}`, `${driveWords.designs}: ${driveWords.bases[basis].toLowerCase()}`, [
     edit('design.propeller', project.design.propeller),
     edit('design.reduction', project.design.reduction),
   ])
@@ -24,19 +24,19 @@ function tryIt({ basis, project }: PropellerDesign) {
 </script>
 
 <template>
-  <section class="block" :aria-label="w.designs" data-propeller-designs>
+  <section class="block" :aria-label="driveWords.designs" data-propeller-designs>
     <h2 class="section-head">
-      {{ w.designs }}<span>{{ w.designsHint }}</span>
+      {{ driveWords.designs }}<span>{{ driveWords.designsHint }}</span>
     </h2>
     <div class="scroll">
       <table class="table stacked">
         <thead>
           <tr>
             <th />
-            <th class="num">{{ w.turns }}</th>
-            <th class="num">{{ w.reduction }}</th>
-            <th class="num">{{ w.efficiency }}</th>
-            <th class="num">{{ b.propeller.atCruise }}</th>
+            <th class="num">{{ driveWords.turns }}</th>
+            <th class="num">{{ driveWords.reduction }}</th>
+            <th class="num">{{ driveWords.efficiency }}</th>
+            <th class="num">{{ benchWords.propeller.atCruise }}</th>
             <th />
           </tr>
         </thead>
@@ -45,7 +45,8 @@ function tryIt({ basis, project }: PropellerDesign) {
             <td>
               <span class="figures">{{ size(row) }}</span>
               <span class="soft small"
-                >{{ w.bases[row.basis] }}, {{ w.basisHints[leg && row.basis === 'place' ? 'turns' : row.basis] }}</span
+                >{{ driveWords.bases[row.basis] }},
+                {{ driveWords.basisHints[leg && row.basis === 'place' ? 'turns' : row.basis] }}</span
               >
             </td>
             <td class="num">{{ text(row.shaftSpeed, 'rotation') }}</td>

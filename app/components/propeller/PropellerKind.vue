@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { WHEEL_EFFICIENCY, edit, type ProjectPath, type ValueAt } from '@remigo/core'
-import { w } from '~/messages/match'
+import { driveWords } from '~/messages/drive'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -16,19 +16,19 @@ const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =
 <template>
   <ChoiceField
     :columns="2"
-    :label="w.kind"
-    :options="w.kinds"
+    :label="driveWords.kind"
+    :options="driveWords.kinds"
     :model-value="propeller.kind"
-    @update:model-value="set(w.kind, 'design.propeller.kind', $event)"
+    @update:model-value="set(driveWords.kind, 'design.propeller.kind', $event)"
   />
   <QuantityField
     path="design.propeller.efficiencyFactor"
-    :estimate="w.usualOf(text(WHEEL_EFFICIENCY[propeller.kind], 'ratio'))"
+    :estimate="driveWords.usualOf(text(WHEEL_EFFICIENCY[propeller.kind], 'ratio'))"
   />
   <ChoiceField
-    :label="w.hand"
-    :options="w.hands"
+    :label="driveWords.hand"
+    :options="driveWords.hands"
     :model-value="propeller.hand"
-    @update:model-value="set(w.hand, 'design.propeller.hand', $event)"
+    @update:model-value="set(driveWords.hand, 'design.propeller.hand', $event)"
   />
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { panelFor, regenerationAt, regenerationStart } from '@remigo/core'
-import { w } from '~/messages/match'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useQuantities } from '~/composables/useQuantities'
 import { vLive } from '~/directives/live'
@@ -15,18 +15,19 @@ const { text } = useQuantities()
 const start = computed(() => regenerationStart(answer.model))
 const panels = () => {
   const energy = regenerationAt(answer.model, answer.evaluation.point.speed).packPower * 6 * 3600
-  return w.regenPanels(text(energy, 'energy'), text(panelFor(energy), 'smallPower'))
+  return driveWords.regenPanels(text(energy, 'energy'), text(panelFor(energy), 'smallPower'))
 }
 </script>
 
 <template>
-  <section class="block" :aria-label="w.regen" data-regen>
+  <section class="block" :aria-label="driveWords.regen" data-regen>
     <h2 class="section-head">
-      {{ w.regen }}<span>{{ w.regenHint }}</span>
+      {{ driveWords.regen }}<span>{{ driveWords.regenHint }}</span>
     </h2>
     <FigureRow id="regenPower" band /><FigureRow id="regenDrag" /><FigureRow id="regenSpeedLost" />
     <p class="small soft">
-      {{ start === null ? w.regenNever : w.regenStart(text(start, 'speed')) }} <span v-live="panels" />
+      {{ start === null ? driveWords.regenNever : driveWords.regenStart(text(start, 'speed')) }}
+      <span v-live="panels" />
     </p>
   </section>
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { chosenUnit, thrustBalance, toUnit, UNITS } from '@remigo/core'
-import { b } from '~/messages/benches'
-import { w } from '~/messages/match'
+import { benchWords } from '~/messages/benches'
+import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -22,17 +22,17 @@ const line = (name: string, forces: number[], look: Partial<ChartCurve> = {}): C
   ...look,
 })
 const curves = computed(() => [
-  line(w.givesMinutes, balance.value.minutes, { dash: 'dash', colour: 'tight', width: 1.6 }),
-  line(w.givesAll, balance.value.allDay, { width: 2.6 }),
-  line(w.asksCalm, balance.value.calm, { colour: 'text', width: 1.8 }),
-  line(w.asksWind, balance.value.wind, { colour: 'text', width: 1.4, dash: 'longdash' }),
-  line(w.asksSea, balance.value.sea, { colour: 'text', width: 1.4, dash: 'dot' }),
+  line(driveWords.givesMinutes, balance.value.minutes, { dash: 'dash', colour: 'tight', width: 1.6 }),
+  line(driveWords.givesAll, balance.value.allDay, { width: 2.6 }),
+  line(driveWords.asksCalm, balance.value.calm, { colour: 'text', width: 1.8 }),
+  line(driveWords.asksWind, balance.value.wind, { colour: 'text', width: 1.4, dash: 'longdash' }),
+  line(driveWords.asksSea, balance.value.sea, { colour: 'text', width: 1.4, dash: 'dot' }),
 ])
 const holds = computed(() => answer.summary.holding.share <= 1)
 const axes = computed(() => ({
-  x: { title: `${b.curve.axisSpeed}, ${UNITS[units.value.speed].symbol}`, from: 0, to: x.value.at(-1)! },
+  x: { title: `${benchWords.curve.axisSpeed}, ${UNITS[units.value.speed].symbol}`, from: 0, to: x.value.at(-1)! },
   y: {
-    title: `${w.axisThrust}, ${UNITS[units.value.force].symbol}`,
+    title: `${driveWords.axisThrust}, ${UNITS[units.value.force].symbol}`,
     from: 0,
     to: 1.1 * toUnit(Math.max(...balance.value.minutes), units.value.force),
   },
@@ -49,14 +49,22 @@ const marker = () => {
 </script>
 
 <template>
-  <section class="block" :aria-label="w.thrust" data-thrust>
+  <section class="block" :aria-label="driveWords.thrust" data-thrust>
     <h2 class="section-head">
-      {{ w.thrust
+      {{ driveWords.thrust
       }}<span class="state"
-        ><StateMark :state="holds ? 'fits' : 'caution'" :size="13" /> {{ holds ? w.holds : w.blown }}</span
+        ><StateMark :state="holds ? 'fits' : 'caution'" :size="13" />
+        {{ holds ? driveWords.holds : driveWords.blown }}</span
       >
     </h2>
-    <PlotChart :label="w.thrustChart" :curves="curves" :marker="marker" :height="280" :x="axes.x" :y="axes.y" />
+    <PlotChart
+      :label="driveWords.thrustChart"
+      :curves="curves"
+      :marker="marker"
+      :height="280"
+      :x="axes.x"
+      :y="axes.y"
+    />
     <ChartKey :curves="curves" />
   </section>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { BENCHES, benchOf } from '~/benches'
 import { usePartWords } from '~/composables/usePartWords'
 
@@ -9,7 +9,7 @@ const route = useRoute()
 </script>
 
 <template>
-  <nav class="tabs" :aria-label="m.shell.benchesLabel">
+  <nav class="tabs" :aria-label="boardWords.shell.benchesLabel">
     <NuxtLink
       v-for="bench in BENCHES"
       :key="bench.id"

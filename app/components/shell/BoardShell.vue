@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
-import { m } from '~/messages'
-import { w } from '~/messages/trouble'
+import { boardWords } from '~/messages/board'
+import { troubleWords } from '~/messages/trouble'
 import { useAdvice } from '~/composables/useAdvice'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { useCompact } from '~/composables/useCompact'
@@ -46,37 +46,37 @@ watch(stage, reached => {
 
 <template>
   <div class="board" :class="{ 'board--compact': compact }">
-    <a href="#bench" class="skip">{{ m.shell.skip }}</a>
+    <a href="#bench" class="skip">{{ boardWords.shell.skip }}</a>
     <template v-if="!compact">
       <TitleBlock class="at-title" />
       <div class="at-strip">
-        <PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.strip"><BoatStrip /></PanelBoundary>
       </div>
       <div class="at-tally">
-        <PanelBoundary :panel="w.panels.tally"><TallyPanel v-if="stage >= 1" /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.tally"><TallyPanel v-if="stage >= 1" /></PanelBoundary>
       </div>
       <div class="at-lever">
-        <PanelBoundary :panel="w.panels.lever"><LeverPanel v-if="stage >= 1" /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.lever"><LeverPanel v-if="stage >= 1" /></PanelBoundary>
       </div>
       <BenchTabs class="at-tabs" />
       <div class="at-findings">
-        <PanelBoundary :panel="w.panels.findings"><FindingsRail v-if="stage >= 2" /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.findings"><FindingsRail v-if="stage >= 2" /></PanelBoundary>
       </div>
     </template>
     <template v-else>
       <CompactHeader class="at-title" />
       <div class="at-strip">
-        <PanelBoundary :panel="w.panels.strip"><BoatStrip /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.strip"><BoatStrip /></PanelBoundary>
       </div>
       <div class="at-lever">
-        <PanelBoundary :panel="w.panels.lever"><SpeedLeverFlat /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.lever"><SpeedLeverFlat /></PanelBoundary>
       </div>
     </template>
     <main id="bench" ref="bench" class="at-bench" tabindex="-1">
       <NoticeBands />
-      <PanelBoundary :panel="w.panels.bench"><slot /></PanelBoundary>
+      <PanelBoundary :panel="troubleWords.panels.bench"><slot /></PanelBoundary>
     </main>
-    <PanelBoundary :panel="w.panels.bench"><WorkingPopover v-if="view.working" /></PanelBoundary>
+    <PanelBoundary :panel="troubleWords.panels.bench"><WorkingPopover v-if="view.working" /></PanelBoundary>
     <SettingsDialog v-if="view.settingsOpen" />
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue'
 import { mdiChevronDown } from '@mdi/js'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 
 /** The brand, which opens the boats and settings. What it opens is loaded when it is first wanted. */
 const BoatsPanel = defineAsyncComponent(() => import('./BoatsPanel.vue'))
@@ -19,7 +19,7 @@ function toggle() {
     ref="button"
     type="button"
     class="brand"
-    :aria-label="m.shell.menu"
+    :aria-label="boardWords.shell.menu"
     aria-haspopup="menu"
     :aria-expanded="open"
     data-menu
@@ -29,7 +29,7 @@ function toggle() {
       <path d="M4 28 20 12" stroke="currentColor" stroke-width="2.6" fill="none" />
       <path d="M18.500 13.500C19 9 22 5 27.500 4.500 27 10 23 13 18.500 13.500Z" fill="currentColor" />
     </svg>
-    <span>{{ m.brand }}</span>
+    <span>{{ boardWords.brand }}</span>
     <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
       <path :d="mdiChevronDown" fill="currentColor" />
     </svg>

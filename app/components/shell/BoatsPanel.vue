@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { hullLabel } from '@remigo/core'
 import { orElse } from '~/composables/orElse'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -35,7 +35,7 @@ async function picked(event: Event) {
 <template>
   <VMenu v-model="open" :target="target" :close-on-content-click="false" location="bottom start" :min-width="264">
     <div class="menu">
-      <h2 class="section-head">{{ m.boats.title }}</h2>
+      <h2 class="section-head">{{ boardWords.boats.title }}</h2>
       <ul data-boats>
         <li v-for="boat in boats.list" :key="boat.id">
           <button
@@ -47,17 +47,19 @@ async function picked(event: Event) {
             {{ boat.name
             }}<span class="soft kind"
               >{{ orElse('', () => hullLabel(boat.project.boat))
-              }}{{ boat.id.startsWith('demo-') ? `, ${m.boats.demo}` : '' }}</span
+              }}{{ boat.id.startsWith('demo-') ? `, ${boardWords.boats.demo}` : '' }}</span
             >
           </button>
         </li>
       </ul>
       <div class="actions">
-        <button type="button" class="btn btn--best" @click="go(() => navigateTo('/start'))">{{ m.boats.add }}</button>
-        <button type="button" class="btn" @click="go(() => boats.duplicate())">{{ m.boats.duplicate }}</button>
-        <button type="button" class="btn" @click="go(exportBoat)">{{ m.boats.export }}</button>
-        <button type="button" class="btn" @click="picker?.click()">{{ m.boats.import }}</button>
-        <button type="button" class="btn" @click="go(() => boats.remove())">{{ m.boats.remove }}</button>
+        <button type="button" class="btn btn--best" @click="go(() => navigateTo('/start'))">
+          {{ boardWords.boats.add }}
+        </button>
+        <button type="button" class="btn" @click="go(() => boats.duplicate())">{{ boardWords.boats.duplicate }}</button>
+        <button type="button" class="btn" @click="go(exportBoat)">{{ boardWords.boats.export }}</button>
+        <button type="button" class="btn" @click="picker?.click()">{{ boardWords.boats.import }}</button>
+        <button type="button" class="btn" @click="go(() => boats.remove())">{{ boardWords.boats.remove }}</button>
         <button
           type="button"
           class="btn"
@@ -67,7 +69,7 @@ async function picked(event: Event) {
             })
           "
         >
-          {{ m.settings.title }}
+          {{ boardWords.settings.title }}
         </button>
       </div>
       <input
@@ -76,20 +78,20 @@ async function picked(event: Event) {
         accept=".json,application/json"
         class="visually-hidden"
         tabindex="-1"
-        :aria-label="m.boats.import"
+        :aria-label="boardWords.boats.import"
         @change="picked"
       />
     </div>
   </VMenu>
   <VDialog v-model="failed">
-    <div class="errors" role="alertdialog" :aria-label="m.boats.importFailed">
-      <h2 class="section-head">{{ m.boats.importFailed }}</h2>
+    <div class="errors" role="alertdialog" :aria-label="boardWords.boats.importFailed">
+      <h2 class="section-head">{{ boardWords.boats.importFailed }}</h2>
       <ul data-import-errors>
         <li v-for="e in errors.slice(0, 12)" :key="e.field + e.message">
           <b>{{ e.field }}</b> {{ e.message }}
         </li>
       </ul>
-      <button type="button" class="btn btn--best" @click="failed = false">{{ m.boats.close }}</button>
+      <button type="button" class="btn btn--best" @click="failed = false">{{ boardWords.boats.close }}</button>
     </div>
   </VDialog>
 </template>

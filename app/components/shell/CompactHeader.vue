@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
 import { mdiChevronDown, mdiClose, mdiUndo } from '@mdi/js'
-import { m } from '~/messages'
-import { s } from '~/messages/shelf'
-import { w } from '~/messages/trouble'
+import { boardWords } from '~/messages/board'
+import { shelfWords } from '~/messages/shelf'
+import { troubleWords } from '~/messages/trouble'
 import { BENCHES, benchOf } from '~/benches'
 import { usePartWords } from '~/composables/usePartWords'
 import { useAnswerStore } from '~/stores/answer'
@@ -29,7 +29,7 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
     <VMenu location="bottom start">
       <template #activator="{ props }">
         <button type="button" class="bench-button" v-bind="props" data-bench-menu>
-          <span class="soft">{{ bench?.key }}</span><b>{{ bench ? words.bench(bench) : m.brand }}</b>
+          <span class="soft">{{ bench?.key }}</span><b>{{ bench ? words.bench(bench) : boardWords.brand }}</b>
           <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiChevronDown" fill="currentColor" />
           </svg>
@@ -51,13 +51,13 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
       class="unsaved"
       :class="{ bad: boats.status === 'failed' || boats.status === 'conflict' }"
       data-saved
-      >{{ s.short[boats.status] }}</span
+      >{{ shelfWords.short[boats.status] }}</span
     >
     <button
       type="button"
       class="icon-btn"
       :disabled="!document.canUndo"
-      :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`"
+      :aria-label="`${boardWords.shell.undo}: ${document.undoLabel || boardWords.shell.nothing}`"
       @click="document.undo()"
     >
       <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg>
@@ -65,7 +65,7 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
     <button
       type="button"
       class="counts"
-      :aria-label="`${m.shell.openFindings}: ${counts.stop} ${m.states.stop}, ${counts.caution} ${m.states.caution}`"
+      :aria-label="boardWords.shell.findingsOpen(counts.stop, counts.caution)"
       data-open-findings
       @click="view.findingsOpen = true"
     >
@@ -73,14 +73,14 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
       ><StateMark state="caution" /><span class="figures">{{ counts.caution }}</span>
     </button>
     <VDialog v-model="view.findingsOpen" location="bottom" class="findings-sheet" :max-width="720" width="100%">
-      <div class="sheet" role="dialog" :aria-label="m.shell.findings">
-        <PanelBoundary :panel="w.panels.tally"><TallyPanel class="sheet__tally" /></PanelBoundary>
-        <PanelBoundary :panel="w.panels.findings">
+      <div class="sheet" role="dialog" :aria-label="boardWords.shell.findings">
+        <PanelBoundary :panel="troubleWords.panels.tally"><TallyPanel class="sheet__tally" /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.findings">
           <FindingsRail class="sheet__rail">
             <button
               type="button"
               class="icon-btn"
-              :aria-label="m.shell.closeFindings"
+              :aria-label="boardWords.shell.closeFindings"
               @click="view.findingsOpen = false"
             >
               <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">

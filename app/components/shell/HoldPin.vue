@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { mdiPin, mdiPinOutline } from '@mdi/js'
 import type { HeldPart } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useDocumentStore } from '~/stores/document'
 import { useSizing } from '~/composables/useSizing'
 
@@ -18,7 +18,8 @@ const held = computed(() => document.shown.held[props.part])
     <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
       <path :d="held ? mdiPin : mdiPinOutline" fill="currentColor" />
     </svg>
-    {{ held ? m.held.head : m.held.hold }} <span class="visually-hidden">{{ m.held.names[part] }}</span>
+    {{ held ? boardWords.held.head : boardWords.held.hold }}
+    <span class="visually-hidden">{{ boardWords.held.names[part] }}</span>
   </button>
 </template>
 

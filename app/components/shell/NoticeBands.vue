@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { changedParts } from '@remigo/core'
-import { m } from '~/messages'
-import { s } from '~/messages/shelf'
+import { boardWords } from '~/messages/board'
+import { shelfWords } from '~/messages/shelf'
 import { useBoatFiles } from '~/composables/useBoatFiles'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
@@ -16,7 +16,7 @@ const changing = computed(() => {
   const parts = document.trial
     ? changedParts(document.project, document.trial.project).map(p => p.part.toLowerCase())
     : []
-  return parts.length > 1 ? m.trial.changes(parts.join(', ')) : ''
+  return parts.length > 1 ? boardWords.trial.changes(parts.join(', ')) : ''
 })
 let timer: ReturnType<typeof setTimeout> | undefined
 watch(
@@ -35,27 +35,29 @@ watch(
   <div class="bands">
     <div v-if="boats.failure" class="band band--stop" role="alert" data-not-saved>
       <span>{{ boats.failure }}</span>
-      <button type="button" class="btn btn--best" @click="boats.save()">{{ s.tryAgain }}</button>
-      <button type="button" class="btn" @click="exportBoat">{{ s.export }}</button>
+      <button type="button" class="btn btn--best" @click="boats.save()">{{ shelfWords.tryAgain }}</button>
+      <button type="button" class="btn" @click="exportBoat">{{ shelfWords.export }}</button>
     </div>
     <div v-if="boats.conflict" class="band band--tight" role="alert" data-conflict>
-      <span>{{ m.conflict.text }}</span>
-      <button type="button" class="btn" @click="boats.resolveConflict('theirs')">{{ m.conflict.theirs }}</button>
-      <button type="button" class="btn" @click="boats.resolveConflict('mine')">{{ m.conflict.mine }}</button>
-      <button type="button" class="btn" @click="boats.resolveConflict('both')">{{ m.conflict.both }}</button>
+      <span>{{ boardWords.conflict.text }}</span>
+      <button type="button" class="btn" @click="boats.resolveConflict('theirs')">
+        {{ boardWords.conflict.theirs }}
+      </button>
+      <button type="button" class="btn" @click="boats.resolveConflict('mine')">{{ boardWords.conflict.mine }}</button>
+      <button type="button" class="btn" @click="boats.resolveConflict('both')">{{ boardWords.conflict.both }}</button>
     </div>
     <div v-if="document.trial" class="band" role="status">
       <span
-        ><b>{{ m.trial.band }}:</b> {{ document.trial.label }}
+        ><b>{{ boardWords.trial.band }}:</b> {{ document.trial.label }}
         <small v-if="changing" class="soft" data-changing>{{ changing }}</small></span
       >
-      <button type="button" class="btn btn--best" @click="document.keep()">{{ m.trial.keep }}</button>
-      <button type="button" class="btn" @click="document.putBack()">{{ m.trial.back }}</button>
+      <button type="button" class="btn btn--best" @click="document.keep()">{{ boardWords.trial.keep }}</button>
+      <button type="button" class="btn" @click="document.putBack()">{{ boardWords.trial.back }}</button>
     </div>
     <div v-if="boats.deleted" class="band" role="status">
-      <span>{{ m.boats.deleted(boats.deleted.name) }}</span>
-      <button type="button" class="btn btn--best" @click="boats.undoRemove()">{{ m.boats.undo }}</button>
-      <button type="button" class="btn" @click="boats.deleted = null">{{ m.boats.close }}</button>
+      <span>{{ boardWords.boats.deleted(boats.deleted.name) }}</span>
+      <button type="button" class="btn btn--best" @click="boats.undoRemove()">{{ boardWords.boats.undo }}</button>
+      <button type="button" class="btn" @click="boats.deleted = null">{{ boardWords.boats.close }}</button>
     </div>
     <div v-if="boats.notice" class="band" role="status">
       <span>{{ boats.notice }}</span>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onErrorCaptured, shallowRef, watch } from 'vue'
-import { w } from '~/messages/trouble'
+import { troubleWords } from '~/messages/trouble'
 import { useBoatFiles } from '~/composables/useBoatFiles'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
@@ -19,7 +19,7 @@ const failed = shallowRef<Error | null>(null)
 const IN_HANDLER = /event handler|#runtime-[56]$/
 onErrorCaptured((error, _, info) => {
   console.error(error)
-  if (IN_HANDLER.test(info)) boats.notice = w.pressed(error.message)
+  if (IN_HANDLER.test(info)) boats.notice = troubleWords.pressed(error.message)
   else failed.value = error
   return false
 })
@@ -32,14 +32,14 @@ watch([() => document.shown, () => route.path], () => {
   <div v-if="failed" class="failed" role="alert" :data-failed="props.panel">
     <StateMark state="stop" />
     <div>
-      <h2 class="section-head">{{ w.head(props.panel) }}</h2>
-      <p class="prose">{{ w.words(failed.message) }}</p>
+      <h2 class="section-head">{{ troubleWords.head(props.panel) }}</h2>
+      <p class="prose">{{ troubleWords.words(failed.message) }}</p>
       <div class="actions">
         <button v-if="document.canUndo" type="button" class="btn btn--best" @click="document.undo()">
-          {{ w.undo(document.undoLabel) }}
+          {{ troubleWords.undo(document.undoLabel) }}
         </button>
-        <button type="button" class="btn" @click="exportBoat">{{ w.export }}</button>
-        <button type="button" class="btn" @click="failed = null">{{ w.again }}</button>
+        <button type="button" class="btn" @click="exportBoat">{{ troubleWords.export }}</button>
+        <button type="button" class="btn" @click="failed = null">{{ troubleWords.again }}</button>
       </div>
     </div>
   </div>

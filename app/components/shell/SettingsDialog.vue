@@ -11,7 +11,7 @@ import {
   type Quantity,
   type UnitId,
 } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useViewStore } from '~/stores/view'
 
 /** The owner's units, as a profile and one by one, and day or night. */
@@ -55,16 +55,16 @@ function choose(id: QuantityId, unit: string) {
 
 <template>
   <VDialog v-model="view.settingsOpen" :max-width="460">
-    <div class="settings" role="dialog" :aria-label="m.settings.title">
-      <h2 class="section-head">{{ m.settings.title }}</h2>
+    <div class="settings" role="dialog" :aria-label="boardWords.settings.title">
+      <h2 class="section-head">{{ boardWords.settings.title }}</h2>
       <ChoiceField
-        :label="m.settings.profile"
-        :options="m.settings.profiles"
+        :label="boardWords.settings.profile"
+        :options="boardWords.settings.profiles"
         :model-value="view.units.profile"
         @update:model-value="view.units = { profile: $event, overrides: {}, currency: view.units.currency }"
       />
-      <ChoiceField v-model="view.theme" :label="m.settings.theme" :options="m.settings.themes" />
-      <h3 class="section-head">{{ m.settings.each }}</h3>
+      <ChoiceField v-model="view.theme" :label="boardWords.settings.theme" :options="boardWords.settings.themes" />
+      <h3 class="section-head">{{ boardWords.settings.each }}</h3>
       <div class="grid">
         <label v-for="[id, label] in shown" :key="id"
           >{{ label }}
@@ -77,22 +77,22 @@ function choose(id: QuantityId, unit: string) {
           </select>
         </label>
       </div>
-      <h3 class="section-head">{{ m.settings.money }}</h3>
+      <h3 class="section-head">{{ boardWords.settings.money }}</h3>
       <div class="grid">
         <label
-          >{{ m.settings.money
+          >{{ boardWords.settings.money
           }}<select :value="known" data-money @change="pickMoney(($event.target as HTMLSelectElement).value)">
             <option v-for="c in CURRENCIES" :key="c.name" :value="c.name">{{ c.name }} {{ c.sign }}</option>
-            <option value="">{{ m.settings.otherMoney }}</option>
+            <option value="">{{ boardWords.settings.otherMoney }}</option>
           </select></label
         >
         <template v-if="!known">
           <label
-            >{{ m.settings.moneyName
+            >{{ boardWords.settings.moneyName
             }}<input :value="money.name" class="short" data-money-name @change="chooseMoney({ name: words($event) })"
           /></label>
           <label
-            >{{ m.settings.moneySign
+            >{{ boardWords.settings.moneySign
             }}<input
               :value="money.sign"
               class="short"
@@ -100,18 +100,22 @@ function choose(id: QuantityId, unit: string) {
               @change="chooseMoney({ sign: words($event) || '¤' })"
           /></label>
           <label
-            >{{ m.settings.moneyPlace
+            >{{ boardWords.settings.moneyPlace
             }}<select
               :value="money.before ? 'before' : 'after'"
               @change="chooseMoney({ before: ($event.target as HTMLSelectElement).value === 'before' })"
             >
-              <option v-for="(word, place) in m.settings.moneyPlaces" :key="place" :value="place">{{ word }}</option>
+              <option v-for="(word, place) in boardWords.settings.moneyPlaces" :key="place" :value="place">
+                {{ word }}
+              </option>
             </select></label
           >
         </template>
       </div>
-      <p class="small soft">{{ m.settings.moneyHint }}</p>
-      <button type="button" class="btn btn--best" @click="view.settingsOpen = false">{{ m.boats.close }}</button>
+      <p class="small soft">{{ boardWords.settings.moneyHint }}</p>
+      <button type="button" class="btn btn--best" @click="view.settingsOpen = false">
+        {{ boardWords.boats.close }}
+      </button>
     </div>
   </VDialog>
 </template>

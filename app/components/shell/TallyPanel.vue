@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { mdiPin } from '@mdi/js'
 import type { HeldPart } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useSizing } from '~/composables/useSizing'
@@ -15,23 +15,23 @@ const ROWS = ['stop', 'caution', 'note', 'fits'] as const
 const held = computed(() =>
   (Object.keys(document.shown.held) as HeldPart[])
     .filter(part => document.shown.held[part])
-    .map(part => m.held.names[part])
+    .map(part => boardWords.held.names[part])
     .join(', '),
 )
 </script>
 
 <template>
-  <section class="tally" :aria-label="m.shell.tally">
+  <section class="tally" :aria-label="boardWords.shell.tally">
     <header>
-      <h2>{{ m.shell.tally }}</h2>
-      <span class="soft small">{{ m.shell.tallyHint }}</span>
+      <h2>{{ boardWords.shell.tally }}</h2>
+      <span class="soft small">{{ boardWords.shell.tallyHint }}</span>
     </header>
     <ul>
       <li v-for="row in ROWS" :key="row" :data-tally="row">
         <span class="figures count">{{ answer.judged ? answer.findings.counts[row] : '–' }}</span><StateMark
           :state="row"
         />
-        <b :class="row">{{ m.states[row] }}</b><span class="soft small">{{ m.stateHints[row] }}</span>
+        <b :class="row">{{ boardWords.states[row] }}</b><span class="soft small">{{ boardWords.stateHints[row] }}</span>
       </li>
     </ul>
     <div class="held">
@@ -40,14 +40,14 @@ const held = computed(() =>
         <svg width="15" height="15" viewBox="0 0 24 24" aria-hidden="true">
           <path :d="mdiPin" fill="currentColor" />
         </svg>
-        <b>{{ m.held.head }}:</b> {{ held }}. {{ m.held.rest }}
+        <b>{{ boardWords.held.head }}:</b> {{ held }}. {{ boardWords.held.rest }}
       </p>
-      <p v-else class="soft">{{ m.held.none }}</p>
+      <p v-else class="soft">{{ boardWords.held.none }}</p>
       <div class="sizing">
-        <button type="button" class="btn" data-size-rest @click="size">{{ m.held.size }}</button><NuxtLink
+        <button type="button" class="btn" data-size-rest @click="size">{{ boardWords.held.size }}</button><NuxtLink
           to="/sheet#designs"
           class="more"
-          >{{ m.held.compare }}</NuxtLink
+          >{{ boardWords.held.compare }}</NuxtLink
         >
       </div>
     </div>

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { mdiRedo, mdiThemeLightDark, mdiUndo } from '@mdi/js'
 import { hullLabel } from '@remigo/core'
 import { orElse } from '~/composables/orElse'
-import { m } from '~/messages'
-import { s } from '~/messages/shelf'
+import { boardWords } from '~/messages/board'
+import { shelfWords } from '~/messages/shelf'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -27,8 +27,8 @@ function clock(at: number) {
 const bad = computed(() => boats.status === 'failed' || boats.status === 'conflict')
 const saved = computed(() =>
   boats.status === 'saved' && boats.savedAt
-    ? `${s.status.saved} ${clock(boats.savedAt)}, ${m.shell.onThisMachine}`
-    : s.status[boats.status],
+    ? `${shelfWords.status.saved} ${clock(boats.savedAt)}, ${boardWords.shell.onThisMachine}`
+    : shelfWords.status[boats.status],
 )
 /** the block with undo and the menu of boats stays alive whatever the boat holds */
 const rows = computed(() =>
@@ -36,7 +36,7 @@ const rows = computed(() =>
     { label: 'Length over all', value: text(boat.value.lengthOverAll, 'length') },
     {
       label: 'Waterline',
-      value: boat.value.lengthWaterline === null ? m.strip.open : text(boat.value.lengthWaterline, 'length'),
+      value: boat.value.lengthWaterline === null ? boardWords.strip.open : text(boat.value.lengthWaterline, 'length'),
     },
     { label: 'Weight', value: `${text(boat.value.mass, 'mass')} ± ${Math.round(boat.value.massUncertainty * 100)} %` },
     { label: 'Draught', value: text(boat.value.draught, 'length') },
@@ -46,7 +46,7 @@ const kind = computed(() =>
   orElse('', () =>
     boat.value.drive.kind === 'jet'
       ? hullLabel(boat.value)
-      : `${hullLabel(boat.value)}, ${m.boat.drives[boat.value.drive.kind].toLowerCase()}`,
+      : `${hullLabel(boat.value)}, ${boardWords.boat.drives[boat.value.drive.kind].toLowerCase()}`,
   ),
 )
 </script>
@@ -59,8 +59,8 @@ const kind = computed(() =>
         type="button"
         class="icon-btn"
         :disabled="!document.canUndo"
-        :aria-label="`${m.shell.undo}: ${document.undoLabel || m.shell.nothing}`"
-        :title="`${m.shell.undo} ${document.undoLabel}`"
+        :aria-label="`${boardWords.shell.undo}: ${document.undoLabel || boardWords.shell.nothing}`"
+        :title="`${boardWords.shell.undo} ${document.undoLabel}`"
         @click="document.undo()"
       >
         <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
@@ -71,15 +71,21 @@ const kind = computed(() =>
         type="button"
         class="icon-btn"
         :disabled="!document.canRedo"
-        :aria-label="`${m.shell.redo}: ${document.redoLabel || m.shell.nothing}`"
-        :title="`${m.shell.redo} ${document.redoLabel}`"
+        :aria-label="`${boardWords.shell.redo}: ${document.redoLabel || boardWords.shell.nothing}`"
+        :title="`${boardWords.shell.redo} ${document.redoLabel}`"
         @click="document.redo()"
       >
         <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
           <path :d="mdiRedo" fill="currentColor" />
         </svg>
       </button>
-      <button type="button" class="icon-btn" :aria-label="m.shell.light" :title="m.shell.light" @click="toggle">
+      <button
+        type="button"
+        class="icon-btn"
+        :aria-label="boardWords.shell.light"
+        :title="boardWords.shell.light"
+        @click="toggle"
+      >
         <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
           <path :d="mdiThemeLightDark" fill="currentColor" />
         </svg>
@@ -98,7 +104,7 @@ const kind = computed(() =>
       </div>
     </dl>
     <div class="foot">
-      <p v-if="sheet" class="sheet">{{ m.benches.sheet }} {{ sheet }} of {{ BENCHES.length }}</p>
+      <p v-if="sheet" class="sheet">{{ boardWords.benches.sheet }} {{ sheet }} of {{ BENCHES.length }}</p>
       <p class="soft" :class="{ bad }" data-saved>{{ saved }}</p>
     </div>
   </section>

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { quantityText } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { useCompact } from '~/composables/useCompact'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -81,15 +81,15 @@ const waveText = computed(() => {
   const { waveLength } = answer.evaluation.point
   return waveLength > LEFT_BEHIND * answer.model.form.lengthWaterline
     ? ''
-    : `${m.strip.wave} ${quantityText(waveLength, 'length', view.choice)},`
+    : `${boardWords.strip.wave} ${quantityText(waveLength, 'length', view.choice)},`
 })
 const waterlineText = computed(
-  () => `${m.strip.waterline} ${quantityText(answer.model.form.lengthWaterline, 'length', view.choice)}`,
+  () => `${boardWords.strip.waterline} ${quantityText(answer.model.form.lengthWaterline, 'length', view.choice)}`,
 )
 </script>
 
 <template>
-  <section class="strip" :aria-label="m.strip.label(document.shown.name)">
+  <section class="strip" :aria-label="boardWords.strip.label(document.shown.name)">
     <PowerCells :compact="compact" />
     <div ref="box" class="drawing">
       <!-- three layers: what does not move with the lever is not painted again with it -->

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { mdiPin } from '@mdi/js'
 import type { HeldPart } from '@remigo/core'
-import { m } from '~/messages'
+import { boardWords } from '~/messages/board'
 import { usePartWords } from '~/composables/usePartWords'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -30,7 +30,7 @@ const cells = computed(() =>
 </script>
 
 <template>
-  <nav class="cells" :aria-label="m.parts.pack + ' to ' + m.parts.hull.toLowerCase()">
+  <nav class="cells" :aria-label="boardWords.parts.pack + ' to ' + boardWords.parts.hull.toLowerCase()">
     <div
       v-for="(cell, i) in cells"
       :key="cell.part"
@@ -48,12 +48,12 @@ const cells = computed(() =>
           height="15"
           viewBox="0 0 24 24"
           role="img"
-          :aria-label="m.held.head"
+          :aria-label="boardWords.held.head"
         >
           <path :d="mdiPin" fill="currentColor" />
         </svg>
-        <span v-if="!compact" class="key">{{ m.keys[cell.part] }}</span>
-        <span class="visually-hidden">{{ cell.state && m.states[cell.state] }}</span>
+        <span v-if="!compact" class="key">{{ boardWords.keys[cell.part] }}</span>
+        <span class="visually-hidden">{{ cell.state && boardWords.states[cell.state] }}</span>
       </NuxtLink>
       <span class="values">
         <FigureValue :id="cell.figure" size="strip" class="main" :still="compact" />

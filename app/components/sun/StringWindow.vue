@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { stringFaults, stringVoltage } from '@remigo/core'
-import { s } from '~/messages/storage'
+import { sunWords } from '~/messages/sun'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -17,12 +17,12 @@ const solar = computed(() => document.shown.design.solar)
 const volts = computed(() => stringVoltage(solar.value))
 const faults = computed(() => stringFaults(solar.value, answer.model.pack.fullVoltage))
 const rows = computed(() => [
-  { key: 'string', label: s.string, from: volts.value.hot, to: volts.value.cold },
+  { key: 'string', label: sunWords.string, from: volts.value.hot, to: volts.value.cold },
   ...(solar.value.controller
     ? [
         {
           key: 'takes',
-          label: s.takes,
+          label: sunWords.takes,
           from: solar.value.controller.leastPanelVoltage,
           to: solar.value.controller.greatestPanelVoltage,
         },
@@ -38,9 +38,9 @@ const x = (v: number) => LEFT + (v / most.value) * Math.max(10, width.value - LE
 </script>
 
 <template>
-  <section class="block" :aria-label="s.window" data-string-window>
+  <section class="block" :aria-label="sunWords.window" data-string-window>
     <h2 class="section-head">
-      {{ s.window }}<span>{{ s.windowHint }}</span>
+      {{ sunWords.window }}<span>{{ sunWords.windowHint }}</span>
     </h2>
     <div ref="box">
       <svg
@@ -68,7 +68,7 @@ const x = (v: number) => LEFT + (v / most.value) * Math.max(10, width.value - LE
           <text :x="x(row.to) + 5" y="20" class="value">{{ format(row.to, 'voltage').text }}</text>
         </g>
         <text :x="x(full)" :y="TOP - 9" class="label" text-anchor="middle">
-          {{ s.pack }} {{ text(full, 'voltage') }}
+          {{ sunWords.pack }} {{ text(full, 'voltage') }}
         </text>
       </svg>
     </div>

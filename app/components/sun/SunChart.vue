@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { chosenUnit, HOUSE_CONVERTER_EFFICIENCY, solarReport, toUnit, UNITS, edit } from '@remigo/core'
-import { s } from '~/messages/storage'
+import { sunWords } from '~/messages/sun'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
@@ -12,7 +12,7 @@ import { useQuantities } from '~/composables/useQuantities'
 const document = useDocumentStore()
 const settings = useViewStore()
 const { text } = useQuantities()
-const shown = ref<keyof typeof s.views>('energy')
+const shown = ref<keyof typeof sunWords.views>('energy')
 const report = computed(() => solarReport(document.shown))
 const month = computed(() => document.shown.design.charging.month)
 const KWH = 3.6e6
@@ -21,15 +21,15 @@ const house = computed(() => ((document.shown.use.houseLoad / HOUSE_CONVERTER_EF
 /** the taller column, the one within it, and a line across */
 const VIEWS = computed(() => ({
   energy: {
-    title: s.kwh,
+    title: sunWords.kwh,
     tall: report.value.months.map(m => m.perDay / KWH),
     inner: null,
     line: house.value,
-    lineWord: s.house,
+    lineWord: sunWords.house,
     digits: 2,
   },
   pace: {
-    title: `${s.pace}, ${UNITS[unit.value].symbol}`,
+    title: `${sunWords.pace}, ${UNITS[unit.value].symbol}`,
     tall: report.value.months.map(m => toUnit(m.noonPace, unit.value)),
     inner: report.value.months.map(m => toUnit(m.dayPace, unit.value)),
     line: null,
@@ -37,7 +37,7 @@ const VIEWS = computed(() => ({
     digits: 1,
   },
   light: {
-    title: s.light,
+    title: sunWords.light,
     tall: report.value.months.map(m => m.clear / KWH),
     inner: report.value.months.map(m => m.flat / KWH),
     line: null,
@@ -56,24 +56,24 @@ const y = (v: number) => TOP + (HEIGHT - TOP - FOOT) * (1 - v / most.value)
 const bars = computed(() =>
   chart.value.tall.map((tall, i) => ({ i, x: i * STEP + 7, tall, inner: chart.value.inner?.[i] ?? null })),
 )
-const pick = (i: number) => document.edit(s.month, [edit('design.charging.month', i)])
+const pick = (i: number) => document.edit(sunWords.month, [edit('design.charging.month', i)])
 const said = (i: number) => {
-  const m = report.value.months[i]!
-  return `${s.months[i]}: ${text(m.perDay, 'energy')}, ${text(m.dayPace, 'speed')}, ${text(m.daylight, 'duration')}`
+  const { perDay, dayPace, daylight } = report.value.months[i]!
+  return `${sunWords.months[i]}: ${text(perDay, 'energy')}, ${text(dayPace, 'speed')}, ${text(daylight, 'duration')}`
 }
 </script>
 
 <template>
-  <section class="block" :aria-label="s.chart" data-sun-chart>
-    <ChartViews v-model="shown" :label="s.view" :views="s.views" />
+  <section class="block" :aria-label="sunWords.chart" data-sun-chart>
+    <ChartViews v-model="shown" :label="sunWords.view" :views="sunWords.views" />
     <p class="title">
       <span>{{ chart.title }}</span><span v-if="chart.inner" class="key"
-        ><i class="tall" />{{ shown === 'pace' ? s.noon : s.clear }} <i class="inner" />{{
-          shown === 'pace' ? s.allDay : s.usual
+        ><i class="tall" />{{ shown === 'pace' ? sunWords.noon : sunWords.clear }} <i class="inner" />{{
+          shown === 'pace' ? sunWords.allDay : sunWords.usual
         }}</span
       ><span v-else-if="chart.line" class="key"><i class="dashes" />{{ chart.lineWord }}</span>
     </p>
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="columns-chart" role="radiogroup" :aria-label="s.chart">
+    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="columns-chart" role="radiogroup" :aria-label="sunWords.chart">
       <path :d="`M0 ${y(0)}H${WIDTH}`" class="base" />
       <path v-if="chart.line" :d="`M0 ${y(chart.line)}H${WIDTH}`" class="line" />
       <g
@@ -106,7 +106,7 @@ const said = (i: number) => {
           class="inner"
         />
         <text :x="b.x + (STEP - 14) / 2" :y="y(b.tall) - 5" class="value">{{ b.tall.toFixed(chart.digits) }}</text>
-        <text :x="b.x + (STEP - 14) / 2" :y="HEIGHT - 9" class="name">{{ s.short[b.i] }}</text>
+        <text :x="b.x + (STEP - 14) / 2" :y="HEIGHT - 9" class="name">{{ sunWords.short[b.i] }}</text>
       </g>
     </svg>
   </section>

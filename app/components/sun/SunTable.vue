@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { boatSolarYear, MONTH_OF_SUN, edit } from '@remigo/core'
-import { s } from '~/messages/storage'
+import { sunWords } from '~/messages/sun'
 import { useDocumentStore } from '~/stores/document'
 
 /** Light on the flat by month: usual for the latitude, or a table of the owner's own. */
@@ -11,14 +11,14 @@ const year = computed(() => boatSolarYear(document.shown))
 const KWH = 3.6e6
 const own = computed(() => solar.value.sun !== null)
 const use = (kind: 'usual' | 'own') =>
-  document.edit(s.table, [
+  document.edit(sunWords.table, [
     edit(
       'design.solar.sun',
       kind === 'usual' ? null : year.value.map(m => (Math.round((m.flat / KWH) * 20) / 20) * KWH),
     ),
   ])
 const set = (i: number, value: number) =>
-  document.edit(s.table, [
+  document.edit(sunWords.table, [
     edit(
       'design.solar.sun',
       solar.value.sun!.map((v, j) => (j === i ? value : v)),
@@ -27,13 +27,13 @@ const set = (i: number, value: number) =>
 </script>
 
 <template>
-  <section class="block" :aria-label="s.table" data-sun-table>
+  <section class="block" :aria-label="sunWords.table" data-sun-table>
     <h2 class="section-head">
-      {{ s.table }}<span>{{ s.tableHint }}</span>
+      {{ sunWords.table }}<span>{{ sunWords.tableHint }}</span>
     </h2>
     <ChoiceField
-      :label="s.table"
-      :options="{ usual: s.usualTable, own: s.ownTable }"
+      :label="sunWords.table"
+      :options="{ usual: sunWords.usualTable, own: sunWords.ownTable }"
       :model-value="own ? 'own' : 'usual'"
       @update:model-value="use($event)"
     />
@@ -41,7 +41,7 @@ const set = (i: number, value: number) =>
       <UnitInput
         v-for="(value, i) in solar.sun"
         :key="i"
-        :label="s.months[i]!"
+        :label="sunWords.months[i]!"
         :field="MONTH_OF_SUN"
         :value="value"
         @change="set(i, $event!)"

@@ -4,7 +4,7 @@ import { geoEquirectangular, geoGraticule, geoPath } from 'd3-geo'
 import { feature } from 'topojson-client'
 import type { Topology } from 'topojson-specification'
 import land from 'world-atlas/land-110m.json' with { type: 'json' }
-import { s } from '~/messages/storage'
+import { sunWords } from '~/messages/sun'
 
 /** A coarse world map that ships with Remigo: a touch or the arrow keys set the place. rad. */
 const props = defineProps<{ latitude: number; longitude: number; words: string }>()
@@ -54,7 +54,7 @@ function key(event: KeyboardEvent) {
     class="map"
     role="application"
     tabindex="0"
-    :aria-label="`${s.map}. ${words}`"
+    :aria-label="`${sunWords.map}. ${words}`"
     data-map
     @pointerdown="touch"
     @keydown="key"

@@ -1,35 +1,35 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { FITTINGS, type Fitting, edit } from '@remigo/core'
-import { e } from '~/messages/wiring'
+import { wiringWords } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
 
 /** The usual gear, each fitted or left out, and where the pack stands. */
 const document = useDocumentStore()
 const wiring = computed(() => document.shown.design.wiring)
 const toggle = (fitting: Fitting) =>
-  document.edit(e.fittings[fitting], [edit(`design.wiring.fitted.${fitting}`, !wiring.value.fitted[fitting])])
+  document.edit(wiringWords.fittings[fitting], [edit(`design.wiring.fitted.${fitting}`, !wiring.value.fitted[fitting])])
 </script>
 
 <template>
-  <section class="block" :aria-label="e.fitted" data-fitted>
-    <h2 class="section-head">{{ e.fitted }}</h2>
+  <section class="block" :aria-label="wiringWords.fitted" data-fitted>
+    <h2 class="section-head">{{ wiringWords.fitted }}</h2>
     <label v-for="fitting in FITTINGS" :key="fitting" class="ink-check fit"
       ><input type="checkbox" :checked="wiring.fitted[fitting]" :data-fit="fitting" @change="toggle(fitting)" /><span>{{
-        e.fittings[fitting]
+        wiringWords.fittings[fitting]
       }}</span></label
     >
     <ChoiceField
-      :label="e.place"
-      :options="e.places"
+      :label="wiringWords.place"
+      :options="wiringWords.places"
       :model-value="wiring.place"
-      @update:model-value="document.edit(e.place, [edit('design.wiring.place', $event)])"
+      @update:model-value="document.edit(wiringWords.place, [edit('design.wiring.place', $event)])"
     />
     <ChoiceField
-      :label="e.vented"
-      :options="e.vents"
+      :label="wiringWords.vented"
+      :options="wiringWords.vents"
       :model-value="wiring.vented ? 'yes' : 'no'"
-      @update:model-value="document.edit(e.vented, [edit('design.wiring.vented', $event === 'yes')])"
+      @update:model-value="document.edit(wiringWords.vented, [edit('design.wiring.vented', $event === 'yes')])"
     />
   </section>
 </template>

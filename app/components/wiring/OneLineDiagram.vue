@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { DEVICE_BOX, NARROW_BOX, oneLine, placeOneLine } from '@remigo/core'
-import { m } from '~/messages'
-import { s } from '~/messages/storage'
-import { e } from '~/messages/wiring'
+import { boardWords } from '~/messages/board'
+import { sunWords } from '~/messages/sun'
+import { wiringWords } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
 import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
@@ -31,11 +31,11 @@ const svg = ref<SVGSVGElement>()
 const LABEL_WIDTH = 96
 const outside = (x: number) => x > placed.value.width - LABEL_WIDTH
 const BENCH = {
-  pack: m.benches.pack,
-  motor: m.benches.motor,
-  wiring: m.benches.wiring,
-  charging: m.benches.charging,
-  solar: s.head,
+  pack: boardWords.benches.pack,
+  motor: boardWords.benches.motor,
+  wiring: boardWords.benches.wiring,
+  charging: boardWords.benches.charging,
+  solar: sunWords.head,
 }
 
 /** The picture as a file: colours are written into it, since it leaves the page's style behind. */
@@ -61,9 +61,9 @@ const print = () => window.print()
 </script>
 
 <template>
-  <section class="block" :aria-label="e.diagram" data-one-line>
+  <section class="block" :aria-label="wiringWords.diagram" data-one-line>
     <h2 class="section-head">
-      {{ e.diagram }}<span>{{ e.diagramHint }}</span>
+      {{ wiringWords.diagram }}<span>{{ wiringWords.diagramHint }}</span>
     </h2>
     <OneLinePaths v-if="compact" v-model="chosen" :diagram="diagram" />
     <div v-else class="place">
@@ -74,7 +74,7 @@ const print = () => window.print()
           :width="placed.width"
           :height="placed.height"
           role="group"
-          :aria-label="`${e.diagram}, ${document.shown.name}`"
+          :aria-label="`${wiringWords.diagram}, ${document.shown.name}`"
         >
           <g v-for="(w, i) in placed.wires" :key="i"><path :d="w.path" class="wire" :class="w.kind" /></g>
           <g
@@ -127,21 +127,18 @@ const print = () => window.print()
         </svg>
       </div>
     </div>
-    <p v-if="!compact" class="small key"><i /> {{ e.power }} <i class="signal" /> {{ e.signal }}</p>
+    <p v-if="!compact" class="small key"><i /> {{ wiringWords.power }} <i class="signal" /> {{ wiringWords.signal }}</p>
     <p v-if="device" class="told" role="status">
       <b>{{ device.label }}</b> {{ device.lines.map(fill).join(', ') }}.
       <NuxtLink v-if="device.bench !== 'wiring'" class="link" :to="`/${device.bench}`">{{
-        e.open(BENCH[device.bench])
+        wiringWords.open(BENCH[device.bench])
       }}</NuxtLink>
     </p>
-    <p v-else class="told soft">{{ e.choose }}</p>
+    <p v-else class="told soft">{{ wiringWords.choose }}</p>
     <div class="tools no-print">
-      <button v-if="!compact" type="button" class="btn" data-save-svg @click="save">{{ e.svg }}</button><button
-        type="button"
-        class="btn"
-        @click="print"
-      >
-        {{ e.print }}
+      <button v-if="!compact" type="button" class="btn" data-save-svg @click="save">
+        {{ wiringWords.svg }}</button><button type="button" class="btn" @click="print">
+        {{ wiringWords.print }}
       </button>
     </div>
   </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { powerPaths, type OneLine } from '@remigo/core'
-import { e } from '~/messages/wiring'
+import { wiringWords } from '~/messages/wiring'
 import { useQuantities } from '~/composables/useQuantities'
 
 /** The one-line diagram for a narrow screen: each way of the power from top to bottom, one after another. */
@@ -14,7 +14,7 @@ const paths = computed(() => powerPaths(props.diagram))
 <template>
   <div class="paths" data-paths>
     <ol v-for="(path, i) in paths" :key="i">
-      <li v-if="path.leaves" class="soft join">{{ e.leaves(path.leaves.label) }}</li>
+      <li v-if="path.leaves" class="soft join">{{ wiringWords.leaves(path.leaves.label) }}</li>
       <li v-for="step in path.steps" :key="step.device.id" class="step" :class="step.kind">
         <p v-if="step.cable" class="cable small">{{ fill(step.cable) }}</p>
         <button
@@ -31,12 +31,12 @@ const paths = computed(() => powerPaths(props.diagram))
             ><b>{{ step.device.label }}</b
             ><small>{{ step.device.lines.map(fill).join(', ') }}</small
             ><small v-if="step.tells.length" class="soft">{{
-              e.tells(step.tells.map(d => d.label).join(', '))
+              wiringWords.tells(step.tells.map(d => d.label).join(', '))
             }}</small></span
           >
         </button>
       </li>
-      <li v-if="path.joins" class="soft join">{{ e.joins(path.joins.label) }}</li>
+      <li v-if="path.joins" class="soft join">{{ wiringWords.joins(path.joins.label) }}</li>
     </ol>
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { partsList, partsListCsv } from '@remigo/core'
-import { e } from '~/messages/wiring'
+import { wiringWords } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
@@ -15,7 +15,7 @@ const chosen = defineModel<string | null>({ required: true })
 const lines = computed(() => partsList(document.shown, library.library))
 const count = (n: number, unit: 'piece' | 'm') => (unit === 'm' ? text(n, 'length') : String(n))
 const sum = computed(() =>
-  e.sum(
+  wiringWords.sum(
     text(
       lines.value.reduce((s, l) => s + (l.price ?? 0), 0),
       'price',
@@ -28,14 +28,14 @@ const save = () =>
 </script>
 
 <template>
-  <section class="block" :aria-label="e.parts" data-parts-list>
-    <h2 class="section-head">{{ e.parts }}</h2>
+  <section class="block" :aria-label="wiringWords.parts" data-parts-list>
+    <h2 class="section-head">{{ wiringWords.parts }}</h2>
     <table class="table">
       <thead>
         <tr>
-          <th>{{ e.item }}</th>
-          <th class="num">{{ e.quantity }}</th>
-          <th class="num">{{ e.price }}</th>
+          <th>{{ wiringWords.item }}</th>
+          <th class="num">{{ wiringWords.quantity }}</th>
+          <th class="num">{{ wiringWords.price }}</th>
         </tr>
       </thead>
       <tbody>
@@ -47,13 +47,13 @@ const save = () =>
           </td>
           <td class="num">{{ count(l.quantity, l.unit) }}</td>
           <td class="num" :class="{ soft: l.price === null }">
-            {{ l.price === null ? e.noPrice : text(l.price, 'price') }}
+            {{ l.price === null ? wiringWords.noPrice : text(l.price, 'price') }}
           </td>
         </tr>
       </tbody>
     </table>
     <p class="small soft">{{ sum }}</p>
-    <button type="button" class="btn no-print" data-parts-csv @click="save">{{ e.csv }}</button>
+    <button type="button" class="btn no-print" data-parts-csv @click="save">{{ wiringWords.csv }}</button>
   </section>
 </template>
 

@@ -1,5 +1,5 @@
-/** Every sentence and label of the interface that does not come from the core, in one place. */
-export const m = {
+/** Words of the board around the benches, of the boat, of use and of the fields: what the first view needs. */
+export const boardWords = {
   brand: 'Remigo',
   states: { stop: 'Clashes', caution: 'Tight', note: 'Open', fits: 'Fits' },
   stateHints: { stop: 'cannot run like this', caution: 'little or nothing to spare', note: 'not known well', fits: '' },
@@ -33,7 +33,7 @@ export const m = {
     noFindings: 'Nothing to mend. Every rule finds room.',
     benchesLabel: 'Benches',
     closeFindings: 'Close findings',
-    openFindings: 'Open findings',
+    findingsOpen: (clashes: number, tight: number) => `Open findings: ${clashes} Clashes, ${tight} Tight`,
   },
   held: {
     head: 'Held',

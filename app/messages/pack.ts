@@ -1,5 +1,5 @@
-/** Words of how the pack is kept, and of the sun: they come with the benches that show them. */
-export const f = {
+/** Words of the pack, its place and its wear: they come with its bench. */
+export const packWords = {
   views: { volts: 'Volts', room: 'Room', strings: 'Banks', power: 'Cold and sag', wear: 'Wear' },
   view: 'Pack',
   unset: 'none',
@@ -105,88 +105,4 @@ export const f = {
   by: { cycles: 'Outings wear it more than the years.', calendar: 'The years wear it more than the outings.' },
   wearLead: 'until four fifths of the capacity are left.',
   wearCaution: 'From memory, to 40 %: keep it cool, half full when laid up, and it lasts longer.',
-} as const
-
-/** Words of the sun. */
-export const s = {
-  head: 'Sun',
-  lead: (month: string) => `from the sun on a mean day in ${month}.`,
-  carries: (pace: string) => `It carries her at ${pace} all daylight long, the house paid.`,
-  none: 'No panels fitted.',
-  noneWords: 'Fit them below to see what they would give; nothing of the boat changes until you keep it.',
-  fit: 'Fit panels',
-  leave: 'Leave them out',
-  months: [
-    'January',
-    'February',
-    'March',
-    'April',
-    'May',
-    'June',
-    'July',
-    'August',
-    'September',
-    'October',
-    'November',
-    'December',
-  ],
-  short: ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
-  views: { energy: 'Energy', pace: 'Pace', light: 'Light' },
-  view: 'Chart',
-  chart: 'The sun by month',
-  month: 'Month',
-  kwh: 'Into the pack in a day, kWh',
-  pace: 'Speed that the sun carries',
-  light: 'On a flat square metre in a day, kWh',
-  allDay: 'all daylight',
-  noon: 'clear noon',
-  clear: 'no cloud',
-  house: 'house',
-  usual: 'mean day',
-  refill: 'days to refill',
-  ofMonth: 'A mean day in',
-  place: 'Where she lies',
-  placeHint: 'type it, or touch the map',
-  map: 'World map: touch where she lies, or move the mark with the arrow keys',
-  mark: (lat: string, lon: string) => `${lat}, ${lon}`,
-  panels: 'Panels',
-  panel: 'Panel',
-  area: (a: string, w: string) => `${a} of deck, ${w}.`,
-  lies: 'Faces',
-  lieWays: { swings: 'All ways, she swings', fixed: 'One way' },
-  controller: 'Charge controller',
-  direct: 'None, straight on the pack',
-  tracks: 'follows the best point',
-  plain: 'a switch',
-  lifts: 'lifts the volts',
-  window: 'Volts of a string',
-  windowHint: 'cold and open to hot and loaded',
-  pack: 'Pack',
-  string: 'String',
-  takes: 'Controller takes',
-  table: 'Light by month',
-  tableHint: 'kWh/m² in a day, on the flat',
-  usualTable: 'Usual for the latitude',
-  ownTable: 'Your table',
-  all: 'All in the library',
-  caution:
-    'Panels cannot be switched off by day: cover them before you touch their leads. A disconnect near them, a ' +
-    'fuse at the pack, and a controller or relay that the battery guard can stop.',
-  directNote: (share: string) =>
-    `Straight on the pack the panels work at its volts: they lose ${share} of what a tracking controller ` +
-    'would take, and nothing ends the charge.',
-  helpless: 'Nothing is left of the sun after the house.',
-} as const
-
-/** Words of charging by other sources. */
-export const q = {
-  supply: 'The charger is fed by',
-  supplies: { shore: 'Shore', generator: 'Generator', none: 'Nothing' },
-  helps: 'What helps',
-  sun: 'Panels, by day',
-  sailing: 'Propeller under sail',
-  sunBench: 'Sun',
-  month: 'In',
-  plug: 'Socket',
-  other: 'Another',
 } as const

@@ -1,5 +1,5 @@
 /** Words of the match between motor and propeller, and of heat: they come with the benches that show them. */
-export const w = {
+export const driveWords = {
   views: { torque: 'Torque', matching: 'Matching', heat: 'Heat' },
   view: 'Chart',
   better: 'efficient',
