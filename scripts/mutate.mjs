@@ -77,7 +77,8 @@ function mutationsOf(file) {
 function filesIn(folder) {
   return readdirSync(join(ROOT, folder)).flatMap(name => {
     const path = join(folder, name)
-    if (statSync(join(ROOT, path)).isDirectory()) return name === 'shipped' || name === 'demo' || name === 'migrations' ? [] : filesIn(path)
+    if (statSync(join(ROOT, path)).isDirectory())
+      return name === 'shipped' || name === 'demo' || name === 'migrations' ? [] : filesIn(path)
     return name.endsWith('.ts') && name !== 'index.ts' ? [path] : []
   })
 }
