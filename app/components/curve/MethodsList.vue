@@ -24,7 +24,7 @@ const rows = computed(() =>
       : `${benchWords.curve.holds} ${show(middle.speedFrom)}–${show(middle.speedTo)} ${UNITS[unit.value].symbol}`,
   })),
 )
-const holds = (i: number) => answer.evaluation.point.resistance.methods[i]!.inside > 0
+const holds = (i: number) => answer.evaluation.point.resistance.methods[i]!.holds
 function toggle(id: string) {
   const next = new Set(hidden.value)
   if (!next.delete(id)) next.add(id)

@@ -6,7 +6,7 @@ import { ALWAYS, figure, force, HULL_FIELDS, length, listed, of, plain, power, s
 
 /** Which methods hold at the lever's speed, as a sentence. */
 export function methodsHold({ point, model }: Evaluation): Text {
-  const inside = point.resistance.methods.filter(m => m.inside > 0)
+  const inside = point.resistance.methods.filter(m => m.holds)
   if (inside.length === 0) return { text: 'Outside every method’s range: all are used, with a wide band.' }
   const names = inside.map(m => resistanceMethodOf(m.id).label).join(', ')
   const prepared = model.methods.find(m => m.method.id === inside[0]!.id)!.middle
@@ -39,9 +39,7 @@ export const HULL_FIGURES = {
       air: force(r.air, 'air'),
       margin: plain(1 + model.project.use.seaMargin, 'sea margin'),
       ...listed(
-        r.methods.map(m =>
-          force(m.value, `${resistanceMethodOf(m.id).label}${m.inside > 0 ? '' : ', outside its range'}`),
-        ),
+        r.methods.map(m => force(m.value, `${resistanceMethodOf(m.id).label}${m.holds ? '' : ', outside its range'}`)),
       ),
     }),
     // a measured curve is a factor on what the methods give

@@ -17,10 +17,11 @@ export interface HullPropellerInteraction {
   basis: string
 }
 
-/** A method that fits this hull type, and how much it weighs in the recommendation. */
-export interface MethodWeight {
+/** A method that suits this hull type. */
+export interface SuitedMethod {
   method: MethodId
-  weight: number
+  /** σ of ln of its wave part that is added because such hulls are not quite those of its tests */
+  doubt: number
 }
 
 /** Dimensions that are usual for a boat of this type and length: what the first questions offer. */
@@ -58,7 +59,7 @@ export interface HullType {
   label: string
   /** one line, in an owner's words */
   hint: string
-  methods: readonly MethodWeight[]
+  methods: readonly SuitedMethod[]
   /** kinds of drive that such boats have, the usual one first */
   drives: readonly DriveKind[]
   /** kinds within the type, by short name; none for most */

@@ -8,6 +8,8 @@ export const METHOD_IDS = [
   'savitsky1964',
   'mercierSavitsky1973',
   'crouch',
+  'vanOortmerssen1971',
+  'andersenGuldhammer1986',
 ] as const
 /** One of them. */
 export type MethodId = (typeof METHOD_IDS)[number]

@@ -28,6 +28,20 @@ export function bladeReynolds(
 }
 
 /**
+ * What is left of a propeller's efficiency at a Reynolds number below that of the series, where blades drag more: small
+ * propellers that turn slowly.
+ *
+ * @param reynolds Rn, > 0
+ * @returns 1 from 2·10⁶ up, 0.92 at 2·10⁵
+ * @example slowBlades(2e5) // 0.9200
+ *
+ * Source: about 8 per cent for a decade (judgement, from tests of model propellers between 10⁵ and 10⁶).
+ */
+export function slowBlades(reynolds: number): number {
+  return Math.max(0.7, 1 - 0.08 * Math.max(0, Math.log10(SERIES_REYNOLDS / Math.max(1, reynolds))))
+}
+
+/**
  * KT and KQ at a Reynolds number above that of the series. Below it nothing is known and they stay as they are.
  *
  * @param water cubics at Rn = 2·10⁶

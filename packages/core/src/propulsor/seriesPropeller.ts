@@ -1,5 +1,5 @@
 import { bladeFamily, cubicAt, openWater } from './bSeries'
-import { atReynolds, bladeReynolds, SERIES_REYNOLDS } from './reynolds'
+import { atReynolds, bladeReynolds, SERIES_REYNOLDS, slowBlades } from './reynolds'
 import { openWaterEfficiency, operatingAdvance } from './operatingAdvance'
 import { wheelFactor, type WheelKind } from './wheelKind'
 import type { Propulsor, PropulsorState } from './propulsorState'
@@ -36,7 +36,7 @@ const AT_REST: PropulsorState = {
  * A propeller of the B-series made ready for any load.
  *
  * @param propeller dimensions; pitch is taken between 0.3 and 1.6 of the diameter
- * @param viscosity of the water, m²/s: above the series' Reynolds number its correction is added
+ * @param viscosity of the water, m²/s: away from the series' Reynolds number its correction is added
  * @returns the propulsor; at rest or without thrust it does not turn
  * @example seriesPropeller({ diameter: 0.4, pitch: 0.3, areaRatio: 0.5, blades: 3 }).at(500, 2.5, 1025.9).efficiency
  *   // 0.6135
@@ -65,12 +65,13 @@ export function seriesPropeller(propeller: PropellerSpec, viscosity = SEA_VISCOS
         advanceRatio = operatingAdvance(water, loading)
         shaftSpeed = waterSpeed / (advanceRatio * diameter)
       }
+      const fitted = factor * slowBlades(reynolds)
       return {
         ...AT_REST,
         shaftSpeed,
         advanceRatio,
-        torque: (cubicAt(water.kq, advanceRatio) / factor) * density * shaftSpeed ** 2 * diameter ** 5,
-        efficiency: factor * openWaterEfficiency(water, advanceRatio),
+        torque: (cubicAt(water.kq, advanceRatio) / fitted) * density * shaftSpeed ** 2 * diameter ** 5,
+        efficiency: fitted * openWaterEfficiency(water, advanceRatio),
       }
     },
   }

@@ -12,15 +12,16 @@ export const runsFast = (kind: WheelKind): boolean => kind === 'outboard' || kin
 export const kellerAddition = (kind: WheelKind): number => (runsFast(kind) ? 0 : 0.2)
 
 /**
- * Efficiency against the series, usual of each kind: folding and feathering 0.90 to 0.95; cupped wheels with exhaust
- * hub about 0.95 to 0.98 (common practice).
+ * Efficiency against the series, usual of each kind as it is sold and fitted. A fair fixed propeller has thicker, rougher
+ * blades and a larger boss than the series, and the water that reaches it is uneven: 0.90 to 0.95 (common practice).
+ * Folding and feathering lose another 5 to 10 per cent; cupped wheels with exhaust hub work in even water.
  */
 export const WHEEL_EFFICIENCY: Record<WheelKind, number> = {
-  fixed: 1,
-  folding: 0.92,
-  feathering: 0.94,
-  outboard: 0.96,
-  sternDrive: 0.97,
+  fixed: 0.92,
+  folding: 0.85,
+  feathering: 0.87,
+  outboard: 0.94,
+  sternDrive: 0.95,
 }
 
 /**
@@ -28,7 +29,7 @@ export const WHEEL_EFFICIENCY: Record<WheelKind, number> = {
  *
  * @param propeller its kind and calibration
  * @returns factor on the open-water efficiency
- * @example wheelFactor({ kind: 'folding', efficiencyFactor: null }) // 0.92
+ * @example wheelFactor({ kind: 'folding', efficiencyFactor: null }) // 0.85
  */
 export function wheelFactor({ kind, efficiencyFactor }: { kind: WheelKind; efficiencyFactor: number | null }): number {
   return efficiencyFactor ?? WHEEL_EFFICIENCY[kind]

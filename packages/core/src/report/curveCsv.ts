@@ -37,7 +37,7 @@ export function curveCsv(project: Project): string {
       (p.speed / KNOT).toFixed(3),
       p.froude.toFixed(4),
       ...[p.resistance.centre, p.resistance.low, p.resistance.high].map(v => v.toFixed(1)),
-      ...p.resistance.methods.flatMap(m => [m.value.toFixed(1), m.inside > 0 ? 'yes' : 'no']),
+      ...p.resistance.methods.flatMap(m => [m.value.toFixed(1), m.holds ? 'yes' : 'no']),
       ...[d.effectivePower, d.shaftPower, d.packPower, p.packPowerLow, p.packPowerHigh].map(v => (v / 1000).toFixed(4)),
       (d.shaftSpeed * 60).toFixed(1),
       d.motorRpm.toFixed(1),

@@ -42,7 +42,7 @@ export function evaluationJson(e: Evaluation): EvaluationJson {
     name: e.model.project.name,
     speed: e.point.speed,
     figures: figures as EvaluationJson['figures'],
-    methods: e.point.resistance.methods.map(m => ({ id: m.id, resistance: m.value, holds: m.inside > 0 })),
+    methods: e.point.resistance.methods.map(m => ({ id: m.id, resistance: m.value, holds: m.holds })),
     limits: { holds: e.point.holds, tightest: e.point.tightest },
     counts,
     findings: findings.map(f => ({

@@ -1,4 +1,5 @@
 import { GRAVITY, HORSEPOWER, KNOT, POUND } from '../constants'
+import { RULE_OF_THUMB } from './belief'
 import type { ResistanceMethod } from './resistanceMethod'
 
 /** Propulsive coefficient that Crouch's formula has in mind for a planing boat (0.50 to 0.55, common practice). */
@@ -30,7 +31,6 @@ export const crouch: ResistanceMethod = {
   source: 'Crouch, after Gerr, Propeller Handbook; C 150; propulsive coefficient 0.52 taken out',
   basis: 'Weight only, for an average runabout on the plane; ordinary service is in it',
   inService: true,
-  accuracy: 0.25,
   prepare({ form, water }) {
     const mass = form.volume * water.density
     const unit = Math.sqrt(GRAVITY * Math.cbrt(form.volume))
@@ -40,6 +40,7 @@ export const crouch: ResistanceMethod = {
         wave: speed <= 0 ? 0 : (CROUCH_PROPULSIVE_COEFFICIENT * crouchShaftPower(speed, mass)) / speed,
       }),
       // a boat planes from about FnV 2.3 (common practice)
+      belief: () => RULE_OF_THUMB,
       speedFrom: 2.3 * unit,
       speedTo: 6 * unit,
       outside: [],

@@ -3,7 +3,8 @@ import { GRAVITY } from '../constants'
 import { slenderness } from '../hull'
 import { monotoneCubic } from '../numeric'
 import { frictionLine } from './frictionLine'
-import { outsideOf, type ResistanceCase, type ResistanceMethod } from './resistanceMethod'
+import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from './belief'
+import type { ResistanceCase, ResistanceMethod } from './resistanceMethod'
 
 /**
  * Residuary resistance per unit weight of the canoe body, Rr / (∇c ρ g), at the series' Froude numbers.
@@ -52,7 +53,6 @@ export const delft1998: ResistanceMethod = {
   source: 'Keuning & Sonnenberg 1998; friction ITTC-1957 on 0.7 LWL',
   basis: 'Towing tests of some fifty yacht models',
   inService: false,
-  accuracy: 0.12,
   prepare(given) {
     const { form, water } = given
     const knots = delftResiduary(given)
@@ -61,14 +61,36 @@ export const delft1998: ResistanceMethod = {
       lastFn = table.Fn.at(-1)!
     const weight = form.volumeBody * water.density * GRAVITY
     const toFroude = 1 / Math.sqrt(GRAVITY * form.lengthWaterline)
-    const outside = outsideOf([
-      ['Waterline length to beam', form.lengthWaterline / form.beamWaterline, 2.73, 5],
-      ['Waterline beam to hull draught', form.beamWaterline / form.draughtBody, 2.46, 19.4],
-      ['Length to cube root of volume', slenderness(form.lengthWaterline, form.volumeBody), 4.34, 8.5],
-      ['Centre of buoyancy', form.lcb, -0.06, 0],
-      ['Prismatic coefficient', form.prismatic, 0.52, 0.6],
-      ['Midship coefficient', form.midship, 0.65, 0.79],
-    ])
+    const reaches: Reach[] = [
+      {
+        name: 'Waterline length to beam',
+        value: form.lengthWaterline / form.beamWaterline,
+        least: 2.73,
+        most: 5,
+        doubt: 0.6,
+        far: 0.3,
+      },
+      {
+        name: 'Waterline beam to hull draught',
+        value: form.beamWaterline / form.draughtBody,
+        least: 2.46,
+        most: 19.4,
+        doubt: 0.3,
+        far: 0.47,
+      },
+      {
+        name: 'Length to cube root of volume',
+        value: slenderness(form.lengthWaterline, form.volumeBody),
+        least: 4.34,
+        most: 8.5,
+        doubt: 1,
+        far: 0.18,
+      },
+      { name: 'Centre of buoyancy', value: form.lcb, least: -0.06, most: 0, doubt: 0.1, far: 2, unit: 0.02 },
+      { name: 'Prismatic coefficient', value: form.prismatic, least: 0.52, most: 0.6, doubt: 0.15, far: 2, unit: 0.04 },
+      { name: 'Midship coefficient', value: form.midship, least: 0.65, most: 0.79, doubt: 0.06, far: 2, unit: 0.08 },
+    ]
+    const hull = beliefOf(0.13, reaches)
     return {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
@@ -78,9 +100,19 @@ export const delft1998: ResistanceMethod = {
         const specific = fn < firstFn ? knots[0]! * (fn / firstFn) ** 4 : curve(fn)
         return { friction: 0.5 * water.density * speed * speed * form.wettedSurface * cf, wave: weight * specific }
       },
+      belief: speed =>
+        beliefAtSpeed(hull, {
+          name: '',
+          value: speed * toFroude,
+          least: 0,
+          most: lastFn,
+          doubt: 0.15,
+          far: 1.5,
+          unit: 0.05,
+        }),
       speedFrom: 0.1 / toFroude,
       speedTo: lastFn / toFroude,
-      outside,
+      outside: outsideReaches(reaches),
     }
   },
 }

@@ -1,4 +1,5 @@
 import { FOOT, HORSEPOWER, KNOT, POUND } from '../constants'
+import { RULE_OF_THUMB } from './belief'
 import type { ResistanceMethod } from './resistanceMethod'
 
 /** Effective power over shaft power that the handbooks have in mind (from memory of; 0.45 to 0.55). */
@@ -28,7 +29,6 @@ export const handbook: ResistanceMethod = {
   source: 'Gerr, Propeller Handbook, formula 2-1; propulsive coefficient 0.50 taken out',
   basis: 'Weight and waterline only; ordinary weather is in it',
   inService: true,
-  accuracy: 0.25,
   prepare({ form, water }) {
     const mass = form.volume * water.density
     const perSpeedLength = KNOT * Math.sqrt(form.lengthWaterline / FOOT)
@@ -41,6 +41,7 @@ export const handbook: ResistanceMethod = {
             : (HANDBOOK_PROPULSIVE_COEFFICIENT * handbookShaftPower(speed, form.lengthWaterline, mass)) / speed,
       }),
       // The handbook's chart is read between speed-length ratios of about 0.9 and 1.5 for such hulls (from memory of).
+      belief: () => RULE_OF_THUMB,
       speedFrom: 0.9 * perSpeedLength,
       speedTo: 1.5 * perSpeedLength,
       outside: [],

@@ -1,6 +1,5 @@
 import type { DriveKind } from '../hull/driveKind'
 import type { Water } from '../hull/water'
-import { appendageResistance } from './appendageResistance'
 
 /**
  * Strut's chord and thickness, and the gear case's or pod's diameter, as shares of the propeller's diameter (common
@@ -12,8 +11,17 @@ const LEGS: Record<Exclude<DriveKind, 'shaft' | 'jet'>, { chord: number; thickne
   sternDrive: { chord: 0.75, thickness: 0.25, body: 0.32 },
   pod: { chord: 0.45, thickness: 0.25, body: 0.45 },
 }
-/** Drag coefficient of a streamlined body on its frontal area (Hoerner 1965: 0.05 to 0.12 with its junction). */
-const BODY_DRAG = 0.1
+/** However small the propeller, a motor or its gears need this much room: body and strut, m (common practice). */
+const LEAST_BODY = 0.09,
+  LEAST_STRUT = 0.03
+/**
+ * Drag coefficients on frontal area, with junctions, plates and pick-ups: the gear case or pod, and the strut (Hoerner
+ * 1965: 0.05 to 0.12 for a clean body, 0.1 for a clean strut; twice that as built and at a small leg's Reynolds number).
+ */
+const BODY_DRAG = 0.18,
+  STRUT_DRAG = 0.2
+/** Spray of a strut through the surface, on its thickness squared (Hoerner 1965). */
+const SPRAY_DRAG = 0.24
 
 /**
  * Drag of a leg, outboard or pod, N: a thick strut down to the shaft and a streamlined body around it.
@@ -25,7 +33,7 @@ const BODY_DRAG = 0.1
  * @param water density and viscosity
  * @returns N
  *
- * Source: strut as an appendage (ITTC-1957, Hoerner 1965); body with CD 0.10 on its frontal area.
+ * Source: strut and body by their frontal areas, spray where the strut stands in the surface (Hoerner 1965).
  */
 export function legResistance(
   drive: DriveKind,
@@ -36,6 +44,17 @@ export function legResistance(
 ): number {
   if (drive === 'shaft' || drive === 'jet' || speed <= 0) return 0
   const { chord, thickness, body } = LEGS[drive]
-  const strut = appendageResistance({ span: shaftDepth, chord: chord * diameter, thickness }, speed, water)
-  return strut + ((0.5 * water.density * speed * speed * BODY_DRAG * Math.PI) / 4) * (body * diameter) ** 2
+  const across = Math.max(LEAST_BODY, body * diameter),
+    thick = Math.max(LEAST_STRUT, thickness * chord * diameter)
+  // a saildrive's leg and a pod hang under the hull, an outboard and a stern drive stand in the surface
+  const pierces = drive === 'outboard' || drive === 'sternDrive'
+  return (
+    0.5 *
+    water.density *
+    speed *
+    speed *
+    ((BODY_DRAG * Math.PI * across * across) / 4 +
+      STRUT_DRAG * thick * Math.max(0, shaftDepth - across / 2) +
+      (pierces ? SPRAY_DRAG * thick * thick : 0))
+  )
 }

@@ -2,7 +2,8 @@ import table from '../../data/mercier-savitsky1973.json' with { type: 'json' }
 import { GRAVITY, POUND } from '../constants'
 import { monotoneCubic } from '../numeric'
 import type { HullForm } from '../hull'
-import { outsideOf, type ResistanceMethod } from './resistanceMethod'
+import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from './belief'
+import { type ResistanceMethod } from './resistanceMethod'
 import { schoenherrFriction } from './savitsky1964'
 
 /** Displacement that the regression is for: 100 000 lb in sea water of 59 °F. */
@@ -64,7 +65,6 @@ export const mercierSavitsky1973: ResistanceMethod = {
   source: 'Mercier & Savitsky 1973; friction Schoenherr, corrected to this size',
   basis: 'Regression of 118 model hulls with a transom, from the end of displacement speed to planing',
   inService: false,
-  accuracy: 0.1,
   prepare({ form, water, frictionFactor, frictionAllowance }) {
     const root = Math.cbrt(form.volumeBody)
     const midArea = form.midship * form.beamWaterline * form.draughtBody
@@ -83,6 +83,36 @@ export const mercierSavitsky1973: ResistanceMethod = {
     const baseUnit = Math.sqrt(GRAVITY * Math.cbrt(BASE_MASS / BASE_DENSITY))
     const first = table.Fn_vol[0]!,
       last = table.Fn_vol.at(-1)!
+    // the limits of the regression, from memory of
+    const reaches: Reach[] = [
+      { name: 'Length to cube root of volume', value: 1 / shape.x, least: 3.07, most: 12.4, doubt: 1, far: 0.2 },
+      {
+        name: 'Half angle of entrance',
+        value: (form.halfEntrance * 180) / Math.PI,
+        least: 3.7,
+        most: 28.6,
+        doubt: 0.1,
+        far: 2,
+        unit: 5,
+      },
+      {
+        name: 'Waterline length to beam',
+        value: form.lengthWaterline / form.beamWaterline,
+        least: 2.52,
+        most: 18.26,
+        doubt: 0.6,
+        far: 0.3,
+      },
+      {
+        name: 'Waterline beam to hull draught',
+        value: form.beamWaterline / form.draughtBody,
+        least: 1.7,
+        most: 9.8,
+        doubt: 0.3,
+        far: 0.5,
+      },
+    ]
+    const hull = beliefOf(0.13, reaches)
     return {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
@@ -99,15 +129,19 @@ export const mercierSavitsky1973: ResistanceMethod = {
           wave: weight * scale * Math.max(0, curve(held) - friction(base)),
         }
       },
+      belief: speed =>
+        beliefAtSpeed(hull, {
+          name: '',
+          value: speed / unit,
+          least: first,
+          most: last,
+          doubt: 0.15,
+          far: 1.5,
+          unit: 0.1,
+        }),
       speedFrom: first * unit,
       speedTo: last * unit,
-      // the limits of the regression, from memory of
-      outside: outsideOf([
-        ['Length to cube root of volume', 1 / shape.x, 3.07, 12.4],
-        ['Half angle of entrance', (form.halfEntrance * 180) / Math.PI, 3.7, 28.6],
-        ['Waterline length to beam', form.lengthWaterline / form.beamWaterline, 2.52, 18.26],
-        ['Waterline beam to hull draught', form.beamWaterline / form.draughtBody, 1.7, 9.8],
-      ]),
+      outside: outsideReaches(reaches),
     }
   },
 }

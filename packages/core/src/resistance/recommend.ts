@@ -1,89 +1,80 @@
-/**
- * One method's whole resistance at a speed, N, with the same for the light and the heavy end of the uncertain inputs.
- */
+import { fading } from './belief'
+
+/** One method's whole resistance at a speed, N, and how much it is believed. */
 export interface MethodValue {
   id: string
-  weight: number
-  /** 1 well inside the method's range, 0 outside, between them near its edge */
-  inside: number
-  /** likely error of the method by itself, as a share */
-  accuracy: number
   value: number
-  low: number
-  high: number
+  /** σ of its ln R */
+  sigma: number
+  /** how far outside its range it is asked: 0 inside, 2 and more is drawn and not used */
+  distance: number
+  /** a formula that knows only weight and length */
+  rule: boolean
 }
 
-/** The recommended resistance and its band, N. */
+/** The recommended resistance, N, and what the methods leave open. */
 export interface Recommendation {
   centre: number
-  low: number
-  high: number
-  /** true when no method was inside its range, so that all were used */
+  /** σ of ln R that the methods leave open */
+  sigma: number
+  /** part of each method in the centre; they add to 1 */
+  shares: number[]
+  /** true when no method was inside its range */
   outsideAll: boolean
 }
 
-/**
- * How far inside its range a method is, fading over the last fifth of the range's width at each end,
- * so that the recommendation does not jump where a method ends.
- *
- * @param speed m/s
- * @param from first speed of the range
- * @param to last speed of the range
- * @param hasOutside true when a dimension is outside
- * @returns 0 … 1
- * @example insideShare(2, 1, 3, false) // 1
- */
-export function insideShare(speed: number, from: number, to: number, hasOutside: boolean): number {
-  if (hasOutside || speed < from || speed > to) return 0
-  const fade = 0.2 * (to - from)
-  return Math.min(1, (speed - from) / fade, (to - speed) / fade)
-}
+/** Weight of the methods, Σ 1/σ², from which the rules of thumb have no say: that of one method with σ 0.35. */
+const ENOUGH = 8
+/** σ that methods leave open at least: they share data, waters and habits (judgement). */
+const LEAST = 0.12,
+  COMMON = 0.08
 
 /**
- * Weighs the methods: the centre is their mean in log resistance. The band joins, as independent shares, how far the
- * methods
- * lie apart (their weighted spread), how exact each is by itself, and what the uncertain inputs do.
+ * Weighs the methods: the centre is their mean in ln R, each with 1/σ², which fades to nothing outside its range; what
+ * they leave open is their own σ together, widened where they lie further apart than they say.
  *
  * @param methods values of every method that suits the hull
- * @returns centre and band
+ * @returns centre, σ and shares
  * @throws RangeError when there is no method
- * @example recommend([{ id: 'a', weight: 1, inside: 1, accuracy: 0, value: 100, low: 100, high: 100 }, { id: 'b',
- *   weight: 1, inside: 1, accuracy: 0, value: 144, low: 144, high: 144 }]).high // 144.0
+ * @example recommend([{ id: 'a', value: 100, sigma: 0.2, distance: 0, rule: false }, { id: 'b', value: 144, sigma: 0.2,
+ *   distance: 0, rule: false }]).centre // 120.0
+ *
+ * Source: tables/extrapolation: w = 1/σ² (1 − smoothstep(D/2)); σ² = max(1, χ²/(n − 1))/Σw + 0.08².
  */
 export function recommend(methods: readonly MethodValue[]): Recommendation {
   if (methods.length === 0) throw new RangeError('recommend needs one method or more')
-  let most = 0
-  for (const m of methods) most = Math.max(most, m.inside)
-  // While no method is fully inside, those outside fill in for what is missing: the centre stays continuous.
-  const fill = 1 - most
-  let weights = 0,
-    mean = 0,
-    own = 0,
-    down = 0,
-    up = 0
-  for (const m of methods) {
-    const w = m.weight * (m.inside + fill)
-    if (w <= 0 || m.value <= 0) continue
-    weights += w
-    mean += w * Math.log(m.value)
-    own += w * m.accuracy * m.accuracy
-    down += w * Math.log(m.low / m.value)
-    up += w * Math.log(m.high / m.value)
-  }
-  const outsideAll = most <= 0
-  if (weights === 0) return { centre: 0, low: 0, high: 0, outsideAll }
-  mean /= weights
-  let apart = 0
-  for (const m of methods) {
-    const w = m.weight * (m.inside + fill)
-    if (w > 0 && m.value > 0) apart += w * (Math.log(m.value) - mean) ** 2
-  }
-  const variance = (apart + own) / weights
-  const centre = Math.exp(mean)
+  let able = 0
+  const weights = methods.map(m => {
+    const w = m.value > 0 ? fading(m.distance) / (m.sigma * m.sigma) : 0
+    if (!m.rule) able += w
+    return w
+  })
+  const missing = fading((2 * able) / ENOUGH)
+  let sum = 0,
+    mean = 0
+  methods.forEach((m, i) => {
+    if (m.rule) weights[i]! *= missing
+    sum += weights[i]!
+    if (weights[i]! > 0) mean += weights[i]! * Math.log(m.value)
+  })
+  const outsideAll = methods.every(m => m.rule || m.distance > 0)
+  if (sum <= 0) return { centre: 0, sigma: 1, shares: methods.map(() => 0), outsideAll }
+  mean /= sum
+  let chi = 0,
+    squares = 0
+  methods.forEach((m, i) => {
+    const w = weights[i]!
+    if (w <= 0) return
+    chi += w * (Math.log(m.value) - mean) ** 2
+    squares += w * w
+  })
+  // as many opinions as count: 1 when one has all the weight
+  const opinions = (sum * sum) / squares
+  const apart = opinions > 1 ? Math.max(1, chi / Math.max(0.5, opinions - 1)) : 1
   return {
-    centre,
-    low: centre * Math.exp(-Math.sqrt(variance + (down / weights) ** 2)),
-    high: centre * Math.exp(Math.sqrt(variance + (up / weights) ** 2)),
+    centre: Math.exp(mean),
+    sigma: Math.max(LEAST, Math.sqrt(apart / sum + COMMON * COMMON)),
+    shares: weights.map(w => w / sum),
     outsideAll,
   }
 }

@@ -1,4 +1,5 @@
 import type { MethodId, HullForm, Water } from '../hull'
+import type { Belief } from './belief'
 
 /** What a method is given: one hull in one water, with one state of its bottom. */
 export interface ResistanceCase {
@@ -30,6 +31,8 @@ export interface ResistancePoint {
 export interface PreparedResistance {
   /** bare hull at a speed in m/s, ≥ 0 */
   at(speed: number): ResistancePoint
+  /** how much it is believed at a speed: σ of ln of the wave part, and how far outside its range that is */
+  belief(speed: number): Belief
   /** speeds in m/s between which the method holds for this hull; empty when some dimension is outside */
   speedFrom: number
   speedTo: number
@@ -50,22 +53,5 @@ export interface ResistanceMethod {
   basis: string
   /** true when the formula already holds appendages, air, ordinary sea and paint, so that none is added again */
   inService: boolean
-  /** likely error inside its range, as a share (common practice; no published figure for small craft) */
-  accuracy: number
   prepare(given: ResistanceCase): PreparedResistance
-}
-
-/**
- * The checks of a method's range that fail.
- *
- * @param checks name, value, least and greatest
- * @returns those outside
- * @example outsideOf([['L/B', 3.5, 3.9, 15]]).length // 1
- */
-export function outsideOf(
-  checks: readonly (readonly [name: string, value: number, min: number, max: number])[],
-): OutsideRange[] {
-  return checks
-    .filter(([, value, min, max]) => value < min || value > max)
-    .map(([name, value, min, max]) => ({ name, value, min, max }))
 }

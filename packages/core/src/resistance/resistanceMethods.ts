@@ -1,4 +1,5 @@
 import type { MethodId } from '../hull'
+import { andersenGuldhammer1986 } from './andersenGuldhammer1986'
 import { crouch } from './crouch'
 import { delft1998 } from './delft1998'
 import { handbook } from './handbook'
@@ -7,6 +8,7 @@ import { mercierSavitsky1973 } from './mercierSavitsky1973'
 import type { ResistanceMethod } from './resistanceMethod'
 import { savitsky1964 } from './savitsky1964'
 import { thinShip } from './thinShip/thinShip'
+import { vanOortmerssen1971 } from './vanOortmerssen1971'
 import { wyman1998 } from './wyman1998'
 
 /** The method of each id: its registry, in which the compiler finds one that is missing. */
@@ -19,6 +21,8 @@ const METHODS: Record<MethodId, ResistanceMethod> = {
   savitsky1964,
   mercierSavitsky1973,
   crouch,
+  vanOortmerssen1971,
+  andersenGuldhammer1986,
 }
 
 /** Every resistance method, in the order of its letters. */

@@ -1,7 +1,8 @@
 import { GRAVITY } from '../constants'
 import { findRoot } from '../numeric'
 import type { PlaningBottom, Water } from '../hull'
-import { outsideOf, type ResistanceMethod } from './resistanceMethod'
+import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from './belief'
+import type { ResistanceMethod } from './resistanceMethod'
 
 const DEGREE = Math.PI / 180
 
@@ -229,24 +230,62 @@ export const savitsky1964: ResistanceMethod = {
   source: 'Savitsky 1964; hump factor of Blount & Fox 1976',
   basis: 'Tests of planing plates with deadrise; the trim that balances is solved for',
   inService: false,
-  accuracy: 0.12,
   prepare({ form, water, frictionFactor, frictionAllowance }) {
     const bottom = form.bottom
     if (!bottom)
       return {
         at: () => ({ friction: 0, wave: 0 }),
+        belief: () => ({ sigma: 1, distance: 2 }),
         speedFrom: 0,
         speedTo: 0,
         outside: [{ name: 'Planing bottom', value: 0, min: 1, max: 1 }],
       }
     const hull: PlaningCase = { ...bottom, mass: form.volume * water.density, water, frictionFactor, frictionAllowance }
     const unit = Math.sqrt(GRAVITY * Math.cbrt(form.volume))
+    const slowest = 0.6 * Math.sqrt(GRAVITY * bottom.beamChine)
+    // both how she runs and how much that is believed want the same run
+    let known: { speed: number; run: PlaningRun } | null = null
+    const runAt = (speed: number) => {
+      const from = Math.max(speed, slowest)
+      if (known?.speed !== from) known = { speed: from, run: planingRun(hull, from) }
+      return known.run
+    }
     const at = (speed: number) => {
       if (speed <= 0) return { friction: 0, wave: 0 }
-      const from = Math.max(speed, 0.6 * Math.sqrt(GRAVITY * bottom.beamChine))
-      const run = planingRun(hull, from)
-      const factor = humpFactor(Math.max(1, speed / unit), bottom.lcg / bottom.beamChine) * (speed / from) ** 2
+      const run = runAt(speed)
+      const factor =
+        humpFactor(Math.max(1, speed / unit), bottom.lcg / bottom.beamChine) * (speed / Math.max(speed, slowest)) ** 2
       return { friction: factor * run.friction, wave: factor * (run.drag - run.friction) }
+    }
+    const reaches: Reach[] = [
+      { name: 'Deadrise', value: bottom.deadrise / DEGREE, least: 0, most: 30, doubt: 0.1, far: 2, unit: 5 },
+      {
+        name: 'Length to chine beam',
+        value: form.lengthWaterline / bottom.beamChine,
+        least: 2,
+        most: 7,
+        doubt: 0.6,
+        far: 0.3,
+      },
+    ]
+    const dimensions = beliefOf(0.12, reaches)
+    /** lift carries her from about FnV 1.2; trim from 2 to 15° and up to four beams of wetted length, as in the paper */
+    const belief = (speed: number) => {
+      const { trim, wetted } = runAt(Math.max(0.1, speed))
+      const of = (value: number, least: number, most: number, doubt: number, far: number, reachUnit?: number) => ({
+        name: '',
+        value,
+        least,
+        most,
+        doubt,
+        far,
+        unit: reachUnit,
+      })
+      return [
+        of(speed / unit, 1.3, 6.5, 0.15, 3, 0.1),
+        of(trim / DEGREE, 2, 15, 0.06, 4, 1),
+        of(wetted, 0, 4, 0.5, 0.35),
+      ].reduce((known, reach) => beliefAtSpeed(known, reach), dimensions)
     }
     // within the paper: CV from 0.6, wetted length up to four beams, trim from 2°; the hump factor from FnV 1
     let range: ReturnType<typeof planingRange> | null = null
@@ -258,16 +297,14 @@ export const savitsky1964: ResistanceMethod = {
       ))
     return {
       at,
+      belief,
       get speedFrom() {
         return within().speedFrom
       },
       get speedTo() {
         return within().speedTo
       },
-      outside: outsideOf([
-        ['Deadrise', bottom.deadrise / DEGREE, 0, 30],
-        ['Length to chine beam', form.lengthWaterline / bottom.beamChine, 2, 7],
-      ]),
+      outside: outsideReaches(reaches),
     }
   },
 }

@@ -1,5 +1,6 @@
 import { FOOT, HORSEPOWER, KNOT, POUND } from '../constants'
 import { HANDBOOK_PROPULSIVE_COEFFICIENT } from './handbook'
+import { RULE_OF_THUMB } from './belief'
 import type { ResistanceMethod } from './resistanceMethod'
 
 /**
@@ -27,7 +28,6 @@ export const wyman1998: ResistanceMethod = {
   source: 'Wyman 1998; propulsive coefficient 0.50 taken out',
   basis: 'Weight and waterline only; ordinary weather is in it',
   inService: true,
-  accuracy: 0.25,
   prepare({ form, water }) {
     const mass = form.volume * water.density
     const perSpeedLength = KNOT * Math.sqrt(form.lengthWaterline / FOOT)
@@ -39,6 +39,7 @@ export const wyman1998: ResistanceMethod = {
             ? 0
             : (HANDBOOK_PROPULSIVE_COEFFICIENT * wymanShaftPower(speed, form.lengthWaterline, mass)) / speed,
       }),
+      belief: () => RULE_OF_THUMB,
       speedFrom: 1 * perSpeedLength,
       speedTo: 2.9 * perSpeedLength,
       outside: [],

@@ -64,7 +64,7 @@ function cheapestOf(points: readonly OperatingPoint[]): CurveReading['cheapest']
 
 /** A sentence on methods that differ by more than half inside their ranges, at a point. */
 function disagreement({ resistance, speed }: OperatingPoint): Text | null {
-  const inside = resistance.methods.filter(m => m.inside > 0.5).sort((a, b) => a.value - b.value)
+  const inside = resistance.methods.filter(m => m.holds).sort((a, b) => a.value - b.value)
   const low = inside[0],
     high = inside.at(-1)
   if (!low || !high || high.value <= APART * low.value) return null

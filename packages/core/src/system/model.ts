@@ -20,12 +20,13 @@ import {
   type ResistanceMethod,
 } from '../resistance'
 
-/** One method prepared for the boat as given, at its light end and at its heavy end. */
+/** One method prepared for the boat as given, and for her heaviest. */
 export interface PreparedMethod {
   method: ResistanceMethod
-  weight: number
+  /** σ of the wave part that is added because of the kind of hull */
+  doubt: number
   middle: PreparedResistance
-  light: PreparedResistance
+  /** as heavy as she may be */
   heavy: PreparedResistance
 }
 
@@ -86,16 +87,19 @@ function buildModel(
   const water = waterProperties(boat.water, boat.waterTemperature)
   const form = hullType.form(boat, water.density)
   const sure = boat.massUncertainty === 0
-  const light = sure ? form : hullType.form({ ...boat, mass: boat.mass * (1 - boat.massUncertainty) }, water.density)
   const heavy = sure ? form : hullType.form({ ...boat, mass: boat.mass * (1 + boat.massUncertainty) }, water.density)
-  const methods = hullType.methods.map(({ method: id, weight }) => {
+  const methods = hullType.methods.map(({ method: id, doubt }) => {
     const method = resistanceMethodOf(id)
-    const prepare = (f: HullForm, frictionFactor: number) =>
-      method.prepare({ form: f, water, frictionFactor, frictionAllowance: PAINT_ALLOWANCE, fewSpeeds })
-    const middle = prepare(form, condition.factor)
-    const end = (f: HullForm, factor: number) =>
-      f === form && factor === condition.factor ? middle : prepare(f, factor)
-    return { method, weight, middle, light: end(light, condition.low), heavy: end(heavy, condition.high) }
+    const prepare = (f: HullForm) =>
+      method.prepare({
+        form: f,
+        water,
+        frictionFactor: condition.factor,
+        frictionAllowance: PAINT_ALLOWANCE,
+        fewSpeeds,
+      })
+    const middle = prepare(form)
+    return { method, doubt, middle, heavy: heavy === form ? middle : prepare(heavy) }
   })
   const geared = hasLeg(boat.drive.kind)
   const propeller = seriesPropeller(design.propeller, water.viscosity)

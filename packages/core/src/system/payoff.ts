@@ -34,16 +34,11 @@ export function payoffSpeed(boat: Model): Payoff {
   let here = hullResistance(model, v)
   while (v + STEP < end) {
     const next = hullResistance(model, v + STEP)
-    const fill = 1 - Math.max(...here.methods.map(m => m.inside))
-    let weights = 0,
-      rise = 0
+    let rise = 0
     here.methods.forEach((m, i) => {
-      const w = m.weight * (m.inside + fill)
-      weights += w
-      rise += w * Math.log(next.methods[i]!.value / m.value)
+      if (m.share > 0) rise += m.share * Math.log(next.methods[i]!.value / m.value)
     })
-    if ((Math.exp(rise / weights) * (v + STEP)) / v > COST)
-      return { speed: v, effectivePower: here.centre * v, reason: 'steep' }
+    if ((Math.exp(rise) * (v + STEP)) / v > COST) return { speed: v, effectivePower: here.centre * v, reason: 'steep' }
     v += STEP
     here = next
   }

@@ -50,6 +50,6 @@ export function methodCurves(project: Project, points: readonly OperatingPoint[]
   return model.methods.map(({ method }, i) => ({
     id: method.id,
     shaftPower: points.map(p => driveTrain(model, p.speed, p.resistance.methods[i]!.value).shaftPower),
-    holds: points.map(p => p.resistance.methods[i]!.inside > 0),
+    holds: points.map(p => p.resistance.methods[i]!.holds),
   }))
 }

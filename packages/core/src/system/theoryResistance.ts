@@ -5,7 +5,6 @@ import {
   deepWaterSpeed,
   legResistance,
   HULL_CONDITIONS,
-  insideShare,
   PAINT_ALLOWANCE,
   recommend,
   type MethodValue,
@@ -15,6 +14,10 @@ import type { Model } from './model'
 /** One method's whole resistance at a speed and what it is made of, N. The parts times the margin give the whole. */
 export interface MethodPoint extends MethodValue {
   id: MethodId
+  /** its part in the centre */
+  share: number
+  /** inside its own range of hulls and speeds */
+  holds: boolean
   friction: number
   wave: number
   appendage: number
@@ -23,14 +26,27 @@ export interface MethodPoint extends MethodValue {
   margin: number
 }
 
+/** What the resistance is not known by: σ of ln R that each leaves. Independent of each other. */
+export interface ResistanceDoubts {
+  methods: number
+  weight: number
+  bottom: number
+  form: number
+  margin: number
+}
+
 /** The boat's whole resistance at a speed, N, with sea margin, appendages and air. */
 export interface HullResistance {
   centre: number
+  /** 10 and 90 per cent */
   low: number
   high: number
+  /** σ of ln R */
+  sigma: number
+  doubts: ResistanceDoubts
   outsideAll: boolean
   methods: MethodPoint[]
-  /** parts of the method that weighs most and holds here; N */
+  /** parts of the method that weighs most; N */
   friction: number
   wave: number
   appendage: number
@@ -38,6 +54,9 @@ export interface HullResistance {
   /** id of that method */
   partsOf: MethodId
 }
+
+/** The band shown everywhere is 10 to 90 per cent: so many σ in ln. */
+export const BAND = 1.2816
 
 /** Below this Froude number idle losses, growth and house loads rule, and the band is widened. */
 export const FINE_FROUDE = 0.25
@@ -56,9 +75,15 @@ export function lowSpeedDoubt(fn: number): number {
   return 1 + Math.min(1, Math.max(0, (FINE_FROUDE - fn) / 0.1))
 }
 
+/** An even chance between two ends has this σ for each unit of half its width. */
+const EVEN = 1 / Math.sqrt(3)
+/** What usual coefficients in place of a lines plan leave open, σ of ln R (judgement: their spread through the series). */
+const FORM_DOUBT = 0.06
+/** Sea margin may be wrong by this share of itself (common practice). */
+export const MARGIN_DOUBT = 0.5
+
 /**
- * The same boat with weight and hull condition taken as certain: her methods give the same centre without the ends of
- * the band, in a third of the time.
+ * The same boat without the ends of her band: her methods give the same centre in half the time.
  *
  * @param model the boat
  * @returns the boat whose methods are prepared for the middle alone
@@ -66,95 +91,86 @@ export function lowSpeedDoubt(fn: number): number {
 export function withoutBand(model: Model): Model {
   return {
     ...model,
-    methods: model.methods.map(({ method, weight, middle }) => ({
-      method,
-      weight,
-      middle,
-      light: middle,
-      heavy: middle,
-    })),
+    methods: model.methods.map(({ method, doubt, middle }) => ({ method, doubt, middle, heavy: middle })),
   }
 }
 
 /**
- * Every method's whole resistance at a speed, and the recommendation.
+ * Every method's whole resistance at a speed, the recommendation, and what is not known.
  *
  * @param model the boat
  * @param speed m/s, ≥ 0
  * @returns N
  */
 export function theoryResistance(model: Model, speed: number): HullResistance {
-  const { boat } = model.project
+  const { boat, use } = model.project
   /** the hull's own part is that of a somewhat higher speed in deep water */
   const hullAt =
     boat.waterDepth === null
       ? speed
       : deepWaterSpeed(speed, boat.waterDepth, model.form.midship * model.form.beamWaterline * model.form.draughtBody)
-  const { use } = model.project
   const condition = HULL_CONDITIONS[use.hullCondition]
   const margin = 1 + use.seaMargin
-  let appendage = 0
+  let fins = 0
   for (const fin of model.appendages)
-    appendage += appendageResistance(fin, speed, model.water, condition.factor, PAINT_ALLOWANCE)
+    fins += appendageResistance(fin, speed, model.water, condition.factor, PAINT_ALLOWANCE)
   const leg = legResistance(boat.drive.kind, boat.drive.greatestDiameter, boat.drive.shaftDepth, speed, model.water)
-  appendage += leg
-  const lightFins = leg + ((appendage - leg) * condition.low) / condition.factor,
-    heavyFins = leg + ((appendage - leg) * condition.high) / condition.factor
+  const appendage = fins + leg
   const air = airResistance(model.windage, speed, use.headWind)
   // methods made for service hold still air already; a head wind comes on top
   const windInService = use.headWind > 0 ? air : 0
 
-  let best = -1,
-    most = 0
   const methods: MethodPoint[] = []
-  for (const { method, weight, middle, light, heavy } of model.methods) {
-    const inside = insideShare(hullAt, middle.speedFrom, middle.speedTo, middle.outside.length > 0)
+  const heavier: number[] = []
+  for (const { method, doubt, middle, heavy } of model.methods) {
     const bare = middle.at(hullAt)
-    const bareLight = light === middle ? bare : light.at(hullAt),
-      bareHeavy = heavy === middle ? bare : heavy.at(hullAt)
-    const rank = (method.inService ? 0 : 1) + 10 * inside + weight / 100
-    if (rank > best) {
-      best = rank
-      most = methods.length
-    }
-    methods.push(
-      method.inService
-        ? {
-            id: method.id,
-            weight,
-            inside,
-            accuracy: method.accuracy,
-            value: bare.wave + windInService,
-            low: bareLight.wave + windInService,
-            high: bareHeavy.wave + windInService,
-            friction: 0,
-            wave: bare.wave,
-            appendage: 0,
-            air: windInService,
-            margin: 1,
-          }
-        : {
-            id: method.id,
-            weight,
-            inside,
-            accuracy: method.accuracy,
-            value: (bare.friction + bare.wave + appendage + air) * margin,
-            low: (bareLight.friction + bareLight.wave + lightFins + air) * margin,
-            high: (bareHeavy.friction + bareHeavy.wave + heavyFins + air) * margin,
-            friction: bare.friction,
-            wave: bare.wave,
-            appendage,
-            air,
-            margin,
-          },
-    )
+    const { sigma, distance } = middle.belief(hullAt)
+    const rule = method.inService
+    const holds =
+      distance === 0 && middle.outside.length === 0 && hullAt >= middle.speedFrom && hullAt <= middle.speedTo
+    const whole = (of: { friction: number; wave: number }) =>
+      rule ? of.wave + windInService : (of.friction + of.wave + appendage + air) * margin
+    const value = whole(bare)
+    methods.push({
+      id: method.id,
+      value,
+      // friction and what is added to it are known well; the waves as the method says
+      sigma: rule ? sigma : lnSigma(bare.wave * Math.hypot(sigma, doubt), bare.friction + appendage + air, bare.wave),
+      distance,
+      rule,
+      share: 0,
+      holds,
+      friction: rule ? 0 : bare.friction,
+      wave: bare.wave,
+      appendage: rule ? 0 : appendage,
+      air: rule ? windInService : air,
+      margin: rule ? 1 : margin,
+    })
+    heavier.push(heavy === middle ? value : whole(heavy.at(hullAt)))
   }
-  const { centre, low, high, outsideAll } = recommend(methods)
-  const doubt = lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline))
+  const { centre, sigma: left, shares, outsideAll } = recommend(methods)
+  let most = 0,
+    weight = 0,
+    friction = 0,
+    all = 0
+  methods.forEach((m, i) => {
+    m.share = shares[i]!
+    if (m.share > methods[most]!.share) most = i
+    if (m.share > 0 && m.value > 0) weight += m.share * Math.log(heavier[i]! / m.value)
+    friction += m.share * (m.friction + (m.rule ? 0 : fins)) * m.margin
+    all += m.share * m.value
+  })
+  const doubts: ResistanceDoubts = {
+    methods: left,
+    weight: EVEN * Math.abs(weight),
+    bottom: all > 0 ? ((EVEN * (condition.high - condition.low)) / 2 / condition.factor) * (friction / all) : 0,
+    form: model.form.estimates.length > 0 ? FORM_DOUBT : 0,
+    margin: (EVEN * MARGIN_DOUBT * use.seaMargin) / margin,
+  }
+  const sigma = Math.hypot(doubts.methods, doubts.weight, doubts.bottom, doubts.form, doubts.margin)
   return {
-    centre,
-    low,
-    high: Math.max(high, centre * doubt),
+    ...bandOf(centre, sigma, lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline))),
+    doubts,
     outsideAll,
     methods,
     friction: methods[most]!.friction,
@@ -162,5 +178,35 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
     appendage,
     air,
     partsOf: methods[most]!.id,
+  }
+}
+
+/** What friction is known by, σ of its ln. */
+const FRICTION_DOUBT = 0.05
+
+/** σ of ln of a sum of which the wave part has this σ, in N. */
+function lnSigma(waveSigma: number, steady: number, wave: number): number {
+  const sum = steady + wave
+  return sum > 0 ? Math.max(0.05, Math.hypot(waveSigma, FRICTION_DOUBT * steady) / sum) : 1
+}
+
+/**
+ * Centre and ends of a band.
+ *
+ * @param centre N or W
+ * @param sigma of its ln
+ * @param lifted factor that the upper end reaches at least
+ * @returns 10 and 90 per cent
+ */
+export function bandOf(
+  centre: number,
+  sigma: number,
+  lifted = 1,
+): { centre: number; low: number; high: number; sigma: number } {
+  return {
+    centre,
+    low: centre * Math.exp(-BAND * sigma),
+    high: centre * Math.exp(Math.hypot(BAND * sigma, Math.log(lifted))),
+    sigma,
   }
 }

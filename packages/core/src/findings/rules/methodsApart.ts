@@ -10,7 +10,7 @@ export const methodsApart: Rule = {
   source: 'Factor 1.5 between methods inside their ranges',
   check({ cruise, model: { project } }) {
     const { methods, outsideAll } = cruise.resistance
-    const inside = methods.filter(m => m.inside > 0.5).sort((a, b) => a.value - b.value)
+    const inside = methods.filter(m => m.holds && !m.rule).sort((a, b) => a.value - b.value)
     const margin = {
       label: { text: 'Sea margin 25 %' },
       edits: [edit('use.seaMargin', Math.max(0.25, project.use.seaMargin))],

@@ -52,8 +52,10 @@ export const canoe: HullType = {
   label: 'Canoe, kayak, rowing boat',
   hint: 'Long and light; the crew is most of the weight',
   methods: [
-    { method: 'thinShip', weight: 4 },
-    { method: 'handbook', weight: 1 },
+    { method: 'thinShip', doubt: 0 },
+    { method: 'vanOortmerssen1971', doubt: 0.05 },
+    { method: 'delft1998', doubt: 0.05 },
+    { method: 'handbook', doubt: 0 },
   ],
   drives: ['outboard', 'pod'],
   variants: VARIANTS,

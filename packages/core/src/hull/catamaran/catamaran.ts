@@ -58,8 +58,8 @@ export const catamaran: HullType = {
   label: 'Catamaran',
   hint: 'Two slender hulls, under sail or power',
   methods: [
-    { method: 'thinShip', weight: 4 },
-    { method: 'handbook', weight: 1 },
+    { method: 'thinShip', doubt: 0 },
+    { method: 'handbook', doubt: 0 },
   ],
   drives: ['sailDrive', 'shaft', 'outboard', 'pod'],
   variants: { sail: 'Sailing catamaran', power: 'Power catamaran' },

@@ -8,9 +8,13 @@ export const displacementLaunch: HullType = {
   label: 'Displacement launch',
   hint: 'Round bilge, no ballast keel, never planes',
   methods: [
-    { method: 'holtrop1984', weight: 4 },
-    { method: 'handbook', weight: 2 },
-    { method: 'wyman1998', weight: 1 },
+    { method: 'vanOortmerssen1971', doubt: 0 },
+    { method: 'holtrop1984', doubt: 0 },
+    { method: 'delft1998', doubt: 0.1 },
+    { method: 'andersenGuldhammer1986', doubt: 0 },
+    { method: 'thinShip', doubt: 0.05 },
+    { method: 'handbook', doubt: 0 },
+    { method: 'wyman1998', doubt: 0 },
   ],
   drives: ['shaft', 'outboard', 'pod'],
   variants: {},
@@ -27,7 +31,8 @@ export const displacementLaunch: HullType = {
   appendages: (boat, form) => {
     const depth = Math.max(0.1, boat.draught - form.draughtBody)
     return [
-      { name: 'skeg', span: depth, chord: 0.6 * form.lengthWaterline, thickness: 0.02 },
+      // a skeg is a wedge: half as deep in the mean as at its heel
+      { name: 'skeg', span: 0.5 * depth, chord: 0.6 * form.lengthWaterline, thickness: 0.02 },
       { name: 'rudder', span: 0.9 * boat.draught, chord: 0.06 * form.lengthWaterline, thickness: 0.08 },
     ]
   },

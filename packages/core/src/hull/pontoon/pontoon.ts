@@ -103,8 +103,8 @@ export const pontoon: HullType = {
   label: 'Pontoon boat',
   hint: 'A deck on two or three tubes',
   methods: [
-    { method: 'thinShip', weight: 4 },
-    { method: 'handbook', weight: 1 },
+    { method: 'thinShip', doubt: 0.2 },
+    { method: 'handbook', doubt: 0 },
   ],
   drives: ['outboard', 'pod'],
   variants: {},

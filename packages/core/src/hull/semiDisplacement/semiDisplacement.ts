@@ -23,9 +23,10 @@ export const semiDisplacement: HullType = {
   label: 'Semi-displacement',
   hint: 'Wide, flat run and a transom in the water; passes hull speed, never quite planes',
   methods: [
-    { method: 'holtrop1984', weight: 3 },
-    { method: 'mercierSavitsky1973', weight: 3 },
-    { method: 'wyman1998', weight: 1 },
+    { method: 'vanOortmerssen1971', doubt: 0.1 },
+    { method: 'holtrop1984', doubt: 0 },
+    { method: 'mercierSavitsky1973', doubt: 0 },
+    { method: 'wyman1998', doubt: 0 },
   ],
   drives: ['shaft', 'sternDrive', 'outboard', 'pod'],
   variants: {},

@@ -5,13 +5,13 @@ import { SHIPPED_MOTORS } from './shippedMotors'
 import { SHIPPED_CHARGE_CONTROLLERS, SHIPPED_PANELS } from './shippedSolar'
 import { SHIPPED_CHARGERS, SHIPPED_FUSES } from './shippedWiring'
 
-const from
-  = <T extends { id: string }>(list: readonly T[]) =>
-    (id: string): T => {
-      const found = list.find(part => part.id === id)
-      if (!found) throw new RangeError(`the library has no part ${id}`)
-      return found
-    }
+const from =
+  <T extends { id: string }>(list: readonly T[]) =>
+  (id: string): T => {
+    const found = list.find(part => part.id === id)
+    if (!found) throw new RangeError(`the library has no part ${id}`)
+    return found
+  }
 
 /** Shipped parts by their id; RangeError when there is none. */
 export const motorNamed = from(SHIPPED_MOTORS)

@@ -1,6 +1,18 @@
 import type { ControllerSpec } from '../../drive'
 
-type Row = [name: string, minV: number, maxV: number, batteryA: number, batteryPeakA: number, phaseA: number, phasePeakA: number, efficiency: number, idleW: number, kg: number, price: number]
+type Row = [
+  name: string,
+  minV: number,
+  maxV: number,
+  batteryA: number,
+  batteryPeakA: number,
+  phaseA: number,
+  phasePeakA: number,
+  efficiency: number,
+  idleW: number,
+  kg: number,
+  price: number,
+]
 
 /** Invented, plausible controllers. */
 const ROWS: Row[] = [
@@ -16,8 +28,22 @@ const ROWS: Row[] = [
 ]
 
 /** The controllers that ship with Remigo. */
-export const SHIPPED_CONTROLLERS: readonly ControllerSpec[] = ROWS.map(([name, minV, maxV, batteryA, batteryPeakA, phaseA, phasePeakA, efficiency, idleW, kg, price]) => ({
-  id: `corvel-${name.replace('/', '-')}`, name: `Corvel ${name}`,
-  leastVoltage: minV, greatestVoltage: maxV, batteryCurrent: batteryA, batteryCurrentPeak: batteryPeakA,
-  phaseCurrent: phaseA, phaseCurrentPeak: phasePeakA, efficiency, idlePower: idleW, rollbackFrom: 273.15 + 80, rollbackTo: 273.15 + 95, regenCurrent: Math.round(0.6 * batteryA), mass: kg, price,
-}))
+export const SHIPPED_CONTROLLERS: readonly ControllerSpec[] = ROWS.map(
+  ([name, minV, maxV, batteryA, batteryPeakA, phaseA, phasePeakA, efficiency, idleW, kg, price]) => ({
+    id: `corvel-${name.replace('/', '-')}`,
+    name: `Corvel ${name}`,
+    leastVoltage: minV,
+    greatestVoltage: maxV,
+    batteryCurrent: batteryA,
+    batteryCurrentPeak: batteryPeakA,
+    phaseCurrent: phaseA,
+    phaseCurrentPeak: phasePeakA,
+    efficiency,
+    idlePower: idleW,
+    rollbackFrom: 273.15 + 80,
+    rollbackTo: 273.15 + 95,
+    regenCurrent: Math.round(0.6 * batteryA),
+    mass: kg,
+    price,
+  }),
+)

@@ -1,6 +1,14 @@
 import type { JetSpec } from '../../propulsor'
 
-type Row = [impellerMm: number, nozzleMm: number, kW: number, rpm: number, efficiency: number, kg: number, price: number]
+type Row = [
+  impellerMm: number,
+  nozzleMm: number,
+  kW: number,
+  rpm: number,
+  efficiency: number,
+  kg: number,
+  price: number,
+]
 
 /** Invented, plausible waterjets; pump speeds keep the suction speed at the quay near 5 at full power, as small jets do. */
 const ROWS: Row[] = [
@@ -13,6 +21,16 @@ const ROWS: Row[] = [
 ]
 
 /** The waterjets that ship with Remigo. */
-export const SHIPPED_JETS: readonly JetSpec[] = ROWS.map(([impellerMm, nozzleMm, kW, ratedRpm, pumpEfficiency, mass, price]) => ({
-  id: `sluice-${impellerMm}`, name: `Sluice ${impellerMm}`, impellerDiameter: impellerMm / 1000, nozzleDiameter: nozzleMm / 1000, ratedPower: kW * 1000, ratedRpm, pumpEfficiency, mass, price,
-}))
+export const SHIPPED_JETS: readonly JetSpec[] = ROWS.map(
+  ([impellerMm, nozzleMm, kW, ratedRpm, pumpEfficiency, mass, price]) => ({
+    id: `sluice-${impellerMm}`,
+    name: `Sluice ${impellerMm}`,
+    impellerDiameter: impellerMm / 1000,
+    nozzleDiameter: nozzleMm / 1000,
+    ratedPower: kW * 1000,
+    ratedRpm,
+    pumpEfficiency,
+    mass,
+    price,
+  }),
+)

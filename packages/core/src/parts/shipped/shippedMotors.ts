@@ -1,6 +1,21 @@
 import type { MotorSpec } from '../../drive'
 
-type Row = [kW: number, rpm: number, volts: number, efficiency: number, kv: number, noLoadA: number, peakKw: number, peakS: number, maxRpm: number, minV: number, maxV: number, cooling: MotorSpec['cooling'], kg: number, price: number]
+type Row = [
+  kW: number,
+  rpm: number,
+  volts: number,
+  efficiency: number,
+  kv: number,
+  noLoadA: number,
+  peakKw: number,
+  peakS: number,
+  maxRpm: number,
+  minV: number,
+  maxV: number,
+  cooling: MotorSpec['cooling'],
+  kg: number,
+  price: number,
+]
 
 /** Invented, plausible motors; each nameplate agrees with itself (see the tests). */
 const ROWS: Row[] = [
@@ -24,11 +39,26 @@ const ROWS: Row[] = [
 ]
 
 /** The motors that ship with Remigo, 0.5 to 120 kW. */
-export const SHIPPED_MOTORS: readonly MotorSpec[] = ROWS.map(([kW, rpm, volts, efficiency, kv, noLoadA, peakKw, peakS, maxRpm, minV, maxV, cooling, kg, price]) => ({
-  id: `brindle-${kW}-${volts}-${rpm}`,
-  name: `Brindle ${kW} kW, ${volts} V, ${rpm} rpm`,
-  ratedPower: kW * 1000, ratedRpm: rpm, ratedVoltage: volts, ratedEfficiency: efficiency, kvRpmPerVolt: kv, noLoadCurrent: noLoadA,
-  peakPower: peakKw * 1000, peakSeconds: peakS, greatestRpm: maxRpm, leastVoltage: minV, greatestVoltage: maxV, cooling, insulation: kW < 2 ? 'B' : kW < 30 ? 'F' : 'H',
-  // the small brushed ones are timed for one direction
-  weakerDirection: kW <= 1 ? 'anticlockwise' : 'none', mass: kg, price,
-}))
+export const SHIPPED_MOTORS: readonly MotorSpec[] = ROWS.map(
+  ([kW, rpm, volts, efficiency, kv, noLoadA, peakKw, peakS, maxRpm, minV, maxV, cooling, kg, price]) => ({
+    id: `brindle-${kW}-${volts}-${rpm}`,
+    name: `Brindle ${kW} kW, ${volts} V, ${rpm} rpm`,
+    ratedPower: kW * 1000,
+    ratedRpm: rpm,
+    ratedVoltage: volts,
+    ratedEfficiency: efficiency,
+    kvRpmPerVolt: kv,
+    noLoadCurrent: noLoadA,
+    peakPower: peakKw * 1000,
+    peakSeconds: peakS,
+    greatestRpm: maxRpm,
+    leastVoltage: minV,
+    greatestVoltage: maxV,
+    cooling,
+    insulation: kW < 2 ? 'B' : kW < 30 ? 'F' : 'H',
+    // the small brushed ones are timed for one direction
+    weakerDirection: kW <= 1 ? 'anticlockwise' : 'none',
+    mass: kg,
+    price,
+  }),
+)

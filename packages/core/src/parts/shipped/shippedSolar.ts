@@ -1,6 +1,16 @@
 import type { ChargeControllerSpec, PanelSpec } from '../../solar/solarSpecs'
 
-type PanelRow = [watts: number, volts: number, amps: number, open: number, short: number, length: number, width: number, kg: number, price: number]
+type PanelRow = [
+  watts: number,
+  volts: number,
+  amps: number,
+  open: number,
+  short: number,
+  length: number,
+  width: number,
+  kg: number,
+  price: number,
+]
 
 /** Invented, plausible panels: rigid, and one that bends. */
 const PANELS: PanelRow[] = [
@@ -14,12 +24,51 @@ const PANELS: PanelRow[] = [
 /** The panels that ship with Remigo. */
 export const SHIPPED_PANELS: readonly PanelSpec[] = [
   ...PANELS.map(([power, voltage, current, openVoltage, shortCurrent, length, width, mass, price]): PanelSpec => ({
-    id: `helle-${power}`, name: `Helle ${power}`, power, voltage, current, openVoltage, shortCurrent, voltagePerKelvin: 0.0028, powerPerKelvin: 0.0036, length, width, mass, price,
+    id: `helle-${power}`,
+    name: `Helle ${power}`,
+    power,
+    voltage,
+    current,
+    openVoltage,
+    shortCurrent,
+    voltagePerKelvin: 0.0028,
+    powerPerKelvin: 0.0036,
+    length,
+    width,
+    mass,
+    price,
   })),
-  { id: 'helle-flex-115', name: 'Helle flex 115', power: 115, voltage: 19.4, current: 5.93, openVoltage: 23.2, shortCurrent: 6.35, voltagePerKelvin: 0.003, powerPerKelvin: 0.0042, length: 1.09, width: 0.56, mass: 2.1, price: 148 },
+  {
+    id: 'helle-flex-115',
+    name: 'Helle flex 115',
+    power: 115,
+    voltage: 19.4,
+    current: 5.93,
+    openVoltage: 23.2,
+    shortCurrent: 6.35,
+    voltagePerKelvin: 0.003,
+    powerPerKelvin: 0.0042,
+    length: 1.09,
+    width: 0.56,
+    mass: 2.1,
+    price: 148,
+  },
 ]
 
-type ControllerRow = [name: string, tracking: boolean, boosts: boolean, leastPanel: number, greatestPanel: number, least: number, greatest: number, amps: number, efficiency: number, listens: boolean, kg: number, price: number]
+type ControllerRow = [
+  name: string,
+  tracking: boolean,
+  boosts: boolean,
+  leastPanel: number,
+  greatestPanel: number,
+  least: number,
+  greatest: number,
+  amps: number,
+  efficiency: number,
+  listens: boolean,
+  kg: number,
+  price: number,
+]
 
 const CONTROLLERS: ControllerRow[] = [
   ['switch 20', false, false, 10, 50, 10, 30, 20, 0.99, false, 0.3, 24],
@@ -33,6 +82,33 @@ const CONTROLLERS: ControllerRow[] = [
 ]
 
 /** The charge controllers that ship with Remigo. */
-export const SHIPPED_CHARGE_CONTROLLERS: readonly ChargeControllerSpec[] = CONTROLLERS.map(([name, tracking, boosts, leastPanelVoltage, greatestPanelVoltage, leastVoltage, greatestVoltage, current, efficiency, listens, mass, price]) => ({
-  id: `arvel-${name.replace(/[^0-9a-z]+/gi, '-').toLowerCase()}`, name: `Arvel ${name}`, tracking, boosts, leastPanelVoltage, greatestPanelVoltage, leastVoltage, greatestVoltage, current, efficiency, listens, mass, price,
-}))
+export const SHIPPED_CHARGE_CONTROLLERS: readonly ChargeControllerSpec[] = CONTROLLERS.map(
+  ([
+    name,
+    tracking,
+    boosts,
+    leastPanelVoltage,
+    greatestPanelVoltage,
+    leastVoltage,
+    greatestVoltage,
+    current,
+    efficiency,
+    listens,
+    mass,
+    price,
+  ]) => ({
+    id: `arvel-${name.replace(/[^0-9a-z]+/gi, '-').toLowerCase()}`,
+    name: `Arvel ${name}`,
+    tracking,
+    boosts,
+    leastPanelVoltage,
+    greatestPanelVoltage,
+    leastVoltage,
+    greatestVoltage,
+    current,
+    efficiency,
+    listens,
+    mass,
+    price,
+  }),
+)

@@ -1,7 +1,20 @@
 import type { ChargerSpec } from '../../battery'
 import type { CableSpec, FuseKind, FuseSpec } from '../../wiring'
 
-type ChargerRow = [name: string, inputV: number, inputA: number, leastV: number, greatestV: number, amps: number, watts: number, efficiency: number, listens: boolean, pilot: boolean, kg: number, price: number]
+type ChargerRow = [
+  name: string,
+  inputV: number,
+  inputA: number,
+  leastV: number,
+  greatestV: number,
+  amps: number,
+  watts: number,
+  efficiency: number,
+  listens: boolean,
+  pilot: boolean,
+  kg: number,
+  price: number,
+]
 
 /** Invented, plausible chargers. */
 const CHARGERS: ChargerRow[] = [
@@ -23,25 +36,65 @@ const CHARGERS: ChargerRow[] = [
 ]
 
 /** The chargers that ship with Remigo. */
-export const SHIPPED_CHARGERS: readonly ChargerSpec[] = CHARGERS.map(([name, inputVoltage, inputCurrent, leastVoltage, greatestVoltage, current, power, efficiency, listens, pilot, mass, price]) => ({
-  id: `pallan-${name.replace(/[^0-9a-z]+/gi, '-').toLowerCase()}`, name: `Pallan ${name}`, inputVoltage, inputCurrent, leastVoltage, greatestVoltage, current, power, efficiency, listens, pilot, mass, price,
-}))
+export const SHIPPED_CHARGERS: readonly ChargerSpec[] = CHARGERS.map(
+  ([
+    name,
+    inputVoltage,
+    inputCurrent,
+    leastVoltage,
+    greatestVoltage,
+    current,
+    power,
+    efficiency,
+    listens,
+    pilot,
+    mass,
+    price,
+  ]) => ({
+    id: `pallan-${name.replace(/[^0-9a-z]+/gi, '-').toLowerCase()}`,
+    name: `Pallan ${name}`,
+    inputVoltage,
+    inputCurrent,
+    leastVoltage,
+    greatestVoltage,
+    current,
+    power,
+    efficiency,
+    listens,
+    pilot,
+    mass,
+    price,
+  }),
+)
 
 /** Stock sizes of cable, mm². */
 const AREAS = [1.5, 2.5, 4, 6, 10, 16, 25, 35, 50, 70, 95, 120, 150]
 /** kg of a cubic metre of copper; share of the insulation in a cable's weight (common practice). */
-const COPPER_DENSITY = 8890, INSULATION_SHARE = 0.25
+const COPPER_DENSITY = 8890,
+  INSULATION_SHARE = 0.25
 
 /** The cables that ship with Remigo: tinned, 105 °C; invented prices that follow the copper. */
 export const SHIPPED_CABLES: readonly CableSpec[] = AREAS.map(area => ({
-  id: `strand-${area}`, name: `Strand ${area} mm², tinned`, area, insulation: 105, voltage: area < 10 ? 600 : 1000, tinned: true,
+  id: `strand-${area}`,
+  name: `Strand ${area} mm², tinned`,
+  area,
+  insulation: 105,
+  voltage: area < 10 ? 600 : 1000,
+  tinned: true,
   // strands fill about two thirds of the bore; insulation 1 to 2 mm thick
-  diameter: Math.round((Math.sqrt(area / 0.65 * 4 / Math.PI) + 1.6 + 0.012 * area) * 10) / 10_000,
-  massPerMetre: Math.round(area * 1e-6 * COPPER_DENSITY / (1 - INSULATION_SHARE) * 1000) / 1000, pricePerMetre: Math.round((0.7 + 0.21 * area) * 100) / 100,
+  diameter: Math.round((Math.sqrt(((area / 0.65) * 4) / Math.PI) + 1.6 + 0.012 * area) * 10) / 10_000,
+  massPerMetre: Math.round(((area * 1e-6 * COPPER_DENSITY) / (1 - INSULATION_SHARE)) * 1000) / 1000,
+  pricePerMetre: Math.round((0.7 + 0.21 * area) * 100) / 100,
 }))
 
 const FUSES: [kind: FuseKind, ratings: readonly number[], voltage: number, interrupt: number, price: number][] = [
-  ['fast, current-limiting', [30, 60, 100, 125, 150, 175, 200, 225, 250, 300, 350, 400, 450, 500, 600], 125, 20_000, 48],
+  [
+    'fast, current-limiting',
+    [30, 60, 100, 125, 150, 175, 200, 225, 250, 300, 350, 400, 450, 500, 600],
+    125,
+    20_000,
+    48,
+  ],
   ['fast, current-limiting', [30, 60, 100, 125, 150, 200, 250, 300, 350, 400], 500, 30_000, 79],
   ['terminal block', [30, 50, 60, 75, 100, 125, 150, 175, 200, 225, 250, 300], 58, 2000, 16],
   ['bolt-on strip', [50, 80, 100, 130, 150, 200, 250, 300, 350, 400], 32, 6000, 14],
@@ -51,6 +104,14 @@ const FUSES: [kind: FuseKind, ratings: readonly number[], voltage: number, inter
 ]
 
 /** The fuses that ship with Remigo, each with its holder. */
-export const SHIPPED_FUSES: readonly FuseSpec[] = FUSES.flatMap(([kind, ratings, voltage, interrupt, price]) => ratings.map(rating => ({
-  id: `quell-${kind.replace(/[^a-z]+/g, '-')}-${voltage}-${rating}`, name: `Quell ${rating} A, ${voltage} V, ${kind}`, kind, rating, voltage, interrupt, price,
-})))
+export const SHIPPED_FUSES: readonly FuseSpec[] = FUSES.flatMap(([kind, ratings, voltage, interrupt, price]) =>
+  ratings.map(rating => ({
+    id: `quell-${kind.replace(/[^a-z]+/g, '-')}-${voltage}-${rating}`,
+    name: `Quell ${rating} A, ${voltage} V, ${kind}`,
+    kind,
+    rating,
+    voltage,
+    interrupt,
+    price,
+  })),
+)

@@ -3,7 +3,8 @@ import { slenderness } from '../../hull/hullForm'
 import { cubicThrough } from '../../numeric'
 import type { HullForm } from '../../hull'
 import { frictionLine } from '../frictionLine'
-import { outsideOf, type ResistanceMethod } from '../resistanceMethod'
+import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from '../belief'
+import type { ResistanceMethod } from '../resistanceMethod'
 import { michellResistance, type HullOffsets } from './michell'
 import { roundHull, tubeHull } from './slenderHull'
 
@@ -36,6 +37,29 @@ const KNOTS: readonly number[] = [
   ...Array.from({ length: 9 }, (_, i) => 0.8 + 0.05 * i),
 ]
 
+/**
+ * The humps and hollows of the integral come from bow and stern waves that meet in step. Behind a blunt tube the bow wave
+ * breaks and the stern's flow parts from it, so that little of either is left to meet: the coefficient is taken as a mean
+ * over Froude numbers about so wide in ln Fn (judgement: no tank test of tubes shows the humps).
+ */
+const BLUNT_WIDTH = 0.2
+
+function smoothed(valueAt: (i: number) => number, at: number): number {
+  const middle = Math.log(KNOTS[at]!)
+  let sum = 0,
+    weights = 0
+  for (let i = 0; i < KNOTS.length; i++) {
+    const away = (Math.log(KNOTS[i]!) - middle) / BLUNT_WIDTH
+    if (Math.abs(away) > 2.5) continue
+    // knots lie closer at low speed: each counts for the stretch that it stands for
+    const stretch = Math.log(KNOTS[Math.min(KNOTS.length - 1, i + 1)]! / KNOTS[Math.max(0, i - 1)]!)
+    const weight = Math.exp(-0.5 * away * away) * stretch
+    sum += weight * valueAt(i)
+    weights += weight
+  }
+  return sum / weights
+}
+
 /** Thin-ship wave resistance with interference of the hulls, and ITTC friction with a form factor. */
 export const thinShip: ResistanceMethod = {
   id: 'thinShip',
@@ -46,7 +70,6 @@ export const thinShip: ResistanceMethod = {
     'Wave theory of slender hulls, with the interference of hulls side by side; hulls are taken as symmetric ' +
     'fore and aft',
   inService: false,
-  accuracy: 0.15,
   prepare(given) {
     const { form, water } = given
     const one = { ...form, volume: form.volumeBody / form.hulls }
@@ -61,14 +84,37 @@ export const thinShip: ResistanceMethod = {
      * specific wave resistance R/Fn² at a Froude number, and at a knot, where it is worked out when it is first wanted
      */
     const specificAt = (fn: number) => michellResistance(shape, fn / toFroude, water.density, offsets) / fn ** 2
-    const known: (number | undefined)[] = []
-    const atKnot = (i: number) => (known[i] ??= specificAt(KNOTS[i]!))
+    const blunt = form.section === 'tube'
+    const raw: (number | undefined)[] = [],
+      known: (number | undefined)[] = []
+    const rawAt = (i: number) => (raw[i] ??= specificAt(KNOTS[i]!))
+    const atKnot = (i: number) => (known[i] ??= blunt ? smoothed(rawAt, i) : rawAt(i))
     const wave = (speed: number): number => {
       const fn = speed * toFroude,
         held = Math.min(KNOTS.at(-1)!, Math.max(KNOTS[0]!, fn))
       if (fn < held) return (atKnot(0) * fn ** 4) / held ** 2
-      return (given.fewSpeeds ? specificAt(held) : cubicThrough(KNOTS, atKnot, held)) * held ** 2
+      return (given.fewSpeeds && !blunt ? specificAt(held) : cubicThrough(KNOTS, atKnot, held)) * held ** 2
     }
+    // slender by Michell's own assumption; the form factor's tests reach from 6 to 9.5 (a margin is given below)
+    const reaches: Reach[] = [
+      {
+        name: 'Hull length to its beam',
+        value: form.lengthWaterline / form.beamWaterline,
+        least: 5,
+        most: 30,
+        doubt: 0.6,
+        far: 0.4,
+      },
+      {
+        name: 'Length to cube root of a hull’s volume',
+        value: slenderness(form.lengthWaterline, one.volume),
+        least: 5.5,
+        most: 14,
+        doubt: 1,
+        far: 0.25,
+      },
+    ]
+    const hull = beliefOf(0.15, reaches)
     return {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
@@ -76,13 +122,19 @@ export const thinShip: ResistanceMethod = {
         const cf = k1 * frictionLine(reynolds) * given.frictionFactor + given.frictionAllowance
         return { friction: 0.5 * water.density * speed * speed * form.wettedSurface * cf, wave: wave(speed) }
       },
+      belief: speed =>
+        beliefAtSpeed(hull, {
+          name: '',
+          value: speed * toFroude,
+          least: 0,
+          most: 1,
+          doubt: 0.1,
+          far: 2,
+          unit: 0.1,
+        }),
       speedFrom: 0.18 / toFroude,
       speedTo: 1 / toFroude,
-      // slender by Michell's own assumption; the form factor's tests reach from 6 to 9.5 (a margin is given below)
-      outside: outsideOf([
-        ['Hull length to its beam', form.lengthWaterline / form.beamWaterline, 5, 30],
-        ['Length to cube root of a hull’s volume', slenderness(form.lengthWaterline, one.volume), 5, 14],
-      ]),
+      outside: outsideReaches(reaches),
     }
   },
 }
