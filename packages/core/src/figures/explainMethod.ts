@@ -1,7 +1,7 @@
 import type { Project } from '../project/projectFields'
 import type { MethodId } from '../hull'
 import { resistanceMethodOf } from '../resistance'
-import { driveTrain, evaluate, type Evaluation, type MethodPoint } from '../system'
+import { BAND, driveTrain, evaluate, type Evaluation, type MethodPoint } from '../system'
 import { type Text, metresPerSecond } from '../units'
 import { sensitivitiesOf, type Sensitivity, type Working } from './explain'
 import { HULL_FIELDS } from './figure'
@@ -68,8 +68,8 @@ export function explainMethod(method: MethodId, project: Project, speed: number)
     label: `shaft power, ${label}`,
     quantity: 'electricPower',
     value: shaftPowerBy(e, at.value),
-    low: shaftPowerBy(e, at.low),
-    high: shaftPowerBy(e, at.high),
+    low: shaftPowerBy(e, at.value * Math.exp(-BAND * at.sigma)),
+    high: shaftPowerBy(e, at.value * Math.exp(BAND * at.sigma)),
     formula: inService
       ? 'pull of the formula, service in it, through propeller and transmission'
       : 'pull = (friction + wave + keel and rudder + air) × margin, through propeller and transmission',

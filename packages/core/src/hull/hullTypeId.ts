@@ -9,6 +9,7 @@ export const HULL_TYPE_IDS = [
   'pontoon',
   'canoe',
   'dinghy',
+  'canalBoat',
 ] as const
 /** One of them. */
 export type HullTypeId = (typeof HULL_TYPE_IDS)[number]

@@ -1,3 +1,4 @@
+import { canalBoat } from './canalBoat/canalBoat'
 import { canoe } from './canoe/canoe'
 import { catamaran } from './catamaran/catamaran'
 import { dinghy } from './dinghy/dinghy'
@@ -20,6 +21,7 @@ const BY_ID: Record<HullTypeId, HullType> = {
   pontoon,
   canoe,
   dinghy,
+  canalBoat,
 }
 
 /** Every hull type that Remigo knows. A new one is its own folder, its short name, and its line above. */

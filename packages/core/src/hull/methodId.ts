@@ -10,6 +10,7 @@ export const METHOD_IDS = [
   'crouch',
   'vanOortmerssen1971',
   'andersenGuldhammer1986',
+  'bluffBox',
 ] as const
 /** One of them. */
 export type MethodId = (typeof METHOD_IDS)[number]

@@ -14,14 +14,14 @@ export const kellerAddition = (kind: WheelKind): number => (runsFast(kind) ? 0 :
 /**
  * Efficiency against the series, usual of each kind as it is sold and fitted. A fair fixed propeller has thicker, rougher
  * blades and a larger boss than the series, and the water that reaches it is uneven: 0.90 to 0.95 (common practice).
- * Folding and feathering lose another 5 to 10 per cent; cupped wheels with exhaust hub work in even water.
+ * Folding and feathering lose another 5 to 10 per cent; cupped wheels with an exhaust hub run behind a gear case.
  */
 export const WHEEL_EFFICIENCY: Record<WheelKind, number> = {
   fixed: 0.92,
   folding: 0.85,
   feathering: 0.87,
-  outboard: 0.94,
-  sternDrive: 0.95,
+  outboard: 0.9,
+  sternDrive: 0.91,
 }
 
 /**

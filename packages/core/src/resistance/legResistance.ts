@@ -15,11 +15,16 @@ const LEGS: Record<Exclude<DriveKind, 'shaft' | 'jet'>, { chord: number; thickne
 const LEAST_BODY = 0.09,
   LEAST_STRUT = 0.03
 /**
- * Drag coefficients on frontal area, with junctions, plates and pick-ups: the gear case or pod, and the strut (Hoerner
- * 1965: 0.05 to 0.12 for a clean body, 0.1 for a clean strut; twice that as built and at a small leg's Reynolds number).
+ * Drag coefficient on frontal area of a strut or a gear case with its junctions, plates and pick-ups (Hoerner 1965: about
+ * 0.1 where the flow is turbulent, from Re 2·10⁶ on the chord; about twice that at a small leg's 3·10⁵).
  */
-const BODY_DRAG = 0.18,
-  STRUT_DRAG = 0.2
+const FAST_DRAG = 0.1,
+  SLOW_DRAG = 0.2,
+  FAST_REYNOLDS = 2e6
+
+function frontalDrag(reynolds: number): number {
+  return Math.min(SLOW_DRAG, FAST_DRAG * Math.max(1, (FAST_REYNOLDS / Math.max(1, reynolds)) ** 0.365))
+}
 /** Spray of a strut through the surface, on its thickness squared (Hoerner 1965). */
 const SPRAY_DRAG = 0.24
 
@@ -53,8 +58,8 @@ export function legResistance(
     water.density *
     speed *
     speed *
-    ((BODY_DRAG * Math.PI * across * across) / 4 +
-      STRUT_DRAG * thick * Math.max(0, shaftDepth - across / 2) +
+    (frontalDrag((speed * Math.max(chord * diameter, 3 * thick)) / water.viscosity) *
+      ((Math.PI * across * across) / 4 + thick * Math.max(0, shaftDepth - across / 2)) +
       (pierces ? SPRAY_DRAG * thick * thick : 0))
   )
 }

@@ -1,5 +1,6 @@
 import type { MethodId } from '../hull'
 import { andersenGuldhammer1986 } from './andersenGuldhammer1986'
+import { bluffBox } from './bluffBox'
 import { crouch } from './crouch'
 import { delft1998 } from './delft1998'
 import { handbook } from './handbook'
@@ -23,6 +24,7 @@ const METHODS: Record<MethodId, ResistanceMethod> = {
   crouch,
   vanOortmerssen1971,
   andersenGuldhammer1986,
+  bluffBox,
 }
 
 /** Every resistance method, in the order of its letters. */

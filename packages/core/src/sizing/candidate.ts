@@ -7,6 +7,8 @@ import type { Project } from '../project/projectFields'
 export interface DriveCandidate {
   motor: MotorSpec
   reduction: ReductionSpec
+  /** of the leg's own gears; 1 without a leg */
+  legRatio: number
   propeller: Project['design']['propeller']
   jet: JetSpec
   /** 1 when every rating is just met; above it, by how much the worst is passed */

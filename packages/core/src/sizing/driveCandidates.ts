@@ -30,6 +30,10 @@ import { centreResistance } from '../system/hullResistance'
 import type { Model } from '../system/model'
 import type { DriveCandidate } from './candidate'
 
+/** Gears of legs that can be had, from none (a motor in the leg's foot) to those of large outboards (common practice). */
+const LEG_RATIOS = [1, 1.5, 1.85, 2, 2.2, 2.5] as const
+const DIRECT = REDUCTION_CHOICES.find(r => r.kind === 'direct')!
+
 /** What the propeller must do at a speed. */
 interface Load {
   speed: number
@@ -72,10 +76,10 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
     top = loadAt(model, Math.max(use.topSpeed, use.cruiseSpeed))
   const leg = hasLeg(boat.drive.kind)
   const reductions = held.reduction
-    ? [project.design.reduction]
+    ? [{ reduction: project.design.reduction, legRatio: leg ? boat.drive.legRatio : 1 }]
     : leg
-      ? REDUCTION_CHOICES.filter(r => r.kind === 'direct')
-      : REDUCTION_CHOICES
+      ? [...new Set([...LEG_RATIOS, boat.drive.legRatio])].map(legRatio => ({ reduction: DIRECT, legRatio }))
+      : REDUCTION_CHOICES.map(reduction => ({ reduction, legRatio: 1 }))
   const motors = held.motor ? [project.design.motor] : worthTrying(library.motors, top.thrust * top.advanceSpeed)
   const propellerFor = bestPropeller(model, top)
   const found: DriveCandidate[] = []
@@ -87,8 +91,8 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
       ambient: use.ambient,
       water: boat.waterTemperature,
     })
-    for (const reduction of reductions) {
-      const ratio = reduction.ratio * (leg ? boat.drive.legRatio : 1)
+    for (const { reduction, legRatio } of reductions) {
+      const ratio = reduction.ratio * legRatio
       const transmission = REDUCTION_EFFICIENCY[reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY)
       const greatest = freeSpeed(motor, fit.losses.resistance, fit.losses.torqueConstant) / ratio
       for (const { propulsor, propeller, jet } of pushers(model, library, () => propellerFor(greatest))) {
@@ -112,6 +116,7 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
         found.push({
           motor,
           reduction,
+          legRatio,
           propeller,
           jet,
           excess,

@@ -1,3 +1,4 @@
+import { hasLeg } from '../hull'
 import { min } from 'd3-array'
 import { chargerFits, packFigures } from '../battery'
 import { bestCharger } from '../project/charging'
@@ -80,7 +81,14 @@ export function designEdits(project: Project, d: DesignCandidate, library: Libra
         : [edit('design.propeller', d.propeller)]),
     ...(held.pack ? [] : [edit('design.pack', d.pack)]),
     ...(held.voltage ? [] : [edit('design.systemVoltage', d.systemVoltage)]),
-    ...(held.reduction ? [] : [edit('design.reduction', d.reduction)]),
+    ...(held.reduction
+      ? []
+      : [
+          edit('design.reduction', d.reduction),
+          ...(hasLeg(boat.drive.kind) && d.legRatio !== boat.drive.legRatio
+            ? [edit('boat.drive.legRatio', d.legRatio)]
+            : []),
+        ]),
     ...(held.controller ? [] : [edit('design.controller', d.controller)]),
     ...(held.charger ? [] : chargerEdits(project, d, library)),
   ]

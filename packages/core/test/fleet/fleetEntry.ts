@@ -66,8 +66,9 @@ function kindOf({ kind, sub_kind }: FleetBoat): { hullType: HullTypeId; variant?
     case 'keel_sailing_yacht':
       return { hullType: 'keelYacht' }
     case 'displacement_launch':
-    case 'canal_boat':
       return { hullType: 'displacementLaunch' }
+    case 'canal_boat':
+      return { hullType: 'canalBoat' }
     case 'semi_displacement':
       return { hullType: 'semiDisplacement' }
     case 'planing_boat':

@@ -38,7 +38,8 @@ const USUAL: Record<keyof typeof VARIANTS, UsualForm> = {
     midship: 0.74,
     waterplane: 0.7,
     lcb: -0.01,
-    transom: 0,
+    // with a crew aboard the foot of her transom is wet
+    transom: 0.12,
     halfEntrance: (15 * Math.PI) / 180,
     appended: 0.01,
     of: 'a rowing boat',

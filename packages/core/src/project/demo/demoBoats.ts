@@ -1,3 +1,4 @@
+import { brack } from './brack'
 import type { Project } from '../projectFields'
 import { garran } from './garran'
 import { halcyne } from './halcyne'
@@ -10,7 +11,18 @@ import { tirrick } from './tirrick'
 import { wisp } from './wisp'
 
 /** The boats that a first visit finds: one of every kind of hull. */
-export const DEMO_BOATS: readonly Project[] = [tirrick, osprel, garran, merrin, rillet, halcyne, lodden, wisp, pippin]
+export const DEMO_BOATS: readonly Project[] = [
+  tirrick,
+  osprel,
+  garran,
+  merrin,
+  rillet,
+  halcyne,
+  lodden,
+  wisp,
+  pippin,
+  brack,
+]
 
 /** A demo boat by its name in small letters. */
 export const DEMO = {
@@ -23,4 +35,5 @@ export const DEMO = {
   lodden,
   wisp,
   pippin,
+  brack,
 } as const satisfies Record<string, Project>

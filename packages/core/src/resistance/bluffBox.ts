@@ -1,0 +1,69 @@
+import { GRAVITY } from '../constants'
+import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from './belief'
+import { frictionLine } from './frictionLine'
+import type { ResistanceMethod } from './resistanceMethod'
+
+/**
+ * Drag coefficient of both ends on the midship section: a swim of a few metres 0.15 to 0.2, a blunt one 0.3 (common
+ * practice; bluff bodies with rounded ends, Hoerner 1965, from memory of).
+ */
+export const ENDS_DRAG = 0.24
+/** Plates, welds, rubbing strakes and blacking over sound new paint (common practice). */
+const STEEL_ALLOWANCE = 0.0006
+/**
+ * Waves of a full box, on weight: like Fn⁴ while she is slow, so that they are an eighth of the whole at Fn 0.22 (judgement;
+ * such boats are never driven faster).
+ */
+const WAVES = 0.6
+
+/** A long box with blunt ends: friction, the pressure on the ends, and the waves of a slow full hull. */
+export const bluffBox: ResistanceMethod = {
+  id: 'bluffBox',
+  label: 'Bluff box',
+  letter: 'K',
+  source: 'Hoerner 1965 for the ends; friction ITTC-1957 on rough steel',
+  basis: 'Drag of bluff bodies for the ends; common practice for the rest',
+  inService: false,
+  prepare({ form, water, frictionFactor, frictionAllowance }) {
+    const section = form.midship * form.beamWaterline * form.draughtBody
+    const weight = form.volumeBody * water.density * GRAVITY
+    const toFroude = 1 / Math.sqrt(GRAVITY * form.lengthWaterline)
+    const reaches: Reach[] = [
+      {
+        name: 'Prismatic coefficient',
+        value: form.prismatic,
+        least: 0.78,
+        most: 0.97,
+        doubt: 0.15,
+        far: 3,
+        unit: 0.04,
+      },
+    ]
+    const hull = beliefOf(0.25, reaches)
+    return {
+      at(speed) {
+        if (speed <= 0) return { friction: 0, wave: 0 }
+        const pressed = 0.5 * water.density * speed * speed
+        const reynolds = Math.max(1e4, (speed * form.lengthWaterline) / water.viscosity)
+        const cf = frictionLine(reynolds) * frictionFactor + frictionAllowance + STEEL_ALLOWANCE
+        return {
+          friction: pressed * form.wettedSurface * cf,
+          wave: pressed * section * ENDS_DRAG + weight * WAVES * (speed * toFroude) ** 4,
+        }
+      },
+      belief: speed =>
+        beliefAtSpeed(hull, {
+          name: '',
+          value: speed * toFroude,
+          least: 0,
+          most: 0.25,
+          doubt: 0.2,
+          far: 2,
+          unit: 0.05,
+        }),
+      speedFrom: 0,
+      speedTo: 0.25 / toFroude,
+      outside: outsideReaches(reaches),
+    }
+  },
+}
