@@ -1,5 +1,13 @@
 import { GRAVITY, PRESSURE_ABOVE_VAPOUR } from '../constants'
-import { B_SERIES_RANGE, INLET_LOSS, kellerAddition, NOZZLE_LOSS, QUIET_TIPS, SUCTION_LIMIT } from '../propulsor'
+import {
+  B_SERIES_RANGE,
+  INLET_LOSS,
+  kellerAddition,
+  NOZZLE_LOSS,
+  PUMP_INSTALLED,
+  QUIET_TIPS,
+  SUCTION_LIMIT,
+} from '../propulsor'
 import type { Evaluation } from '../system'
 import { type Text, plainNumber } from '../units'
 import {
@@ -41,7 +49,7 @@ const jetInputs = (e: Evaluation) => ({
   thrust: thrustOf(e),
   jet: speed(e.point.drive.jetVelocity, 'jet out of the nozzle'),
   inlet: inletOf(e),
-  pump: ratio(design(e).jet.pumpEfficiency, 'pump alone'),
+  pump: ratio(design(e).jet.pumpEfficiency * PUMP_INSTALLED, 'pump alone, as installed'),
   nozzle: nozzleOf(e),
   density: densityOf(e),
 })

@@ -39,7 +39,7 @@ const AT_REST: PropulsorState = {
  * @param viscosity of the water, m²/s: away from the series' Reynolds number its correction is added
  * @returns the propulsor; at rest or without thrust it does not turn
  * @example seriesPropeller({ diameter: 0.4, pitch: 0.3, areaRatio: 0.5, blades: 3 }).at(500, 2.5, 1025.9).efficiency
- *   // 0.6135
+ *   // 0.5569
  *
  * Source: KT(J)/J² = T/(ρ Va² D²), Q = KQ ρ n² D⁵, Oosterveld & van Oossanen 1975.
  */

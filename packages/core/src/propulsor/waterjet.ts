@@ -47,7 +47,7 @@ export const SUCTION_LIMIT = 3.85
  * @param density kg/m³
  * @returns the state; nothing turns without thrust
  * @example jetState({ impellerDiameter: 0.2, nozzleDiameter: 0.13, ratedPower: 60e3, ratedRpm: 4000, pumpEfficiency:
- *   0.85 }, 2000, 12, 1025.9).efficiency // 0.5610
+ *   0.85 }, 2000, 12, 1025.9).efficiency // 0.5029
  *
  * Source: T = ρ A Vj (Vj − Vi); g H = ½ Vj² (1 + ζn) − ½ Vi² (1 − ζi), nozzle at the waterline; P = ρ Q g H / ηp
  * (momentum theory of jets);

@@ -16,7 +16,7 @@ const LAST = 0.33,
  * @param prismatic CP, 0.5 … 0.8
  * @param beamToDraught B/T
  * @returns CR on ½ ρ S V², never negative
- * @example guldhammerResiduary(0.25, 5, 0.6, 2.5) // 0.00188
+ * @example guldhammerResiduary(0.25, 5, 0.6, 2.5) // 0.001240
  *
  * Source: Andersen & Guldhammer 1986: 10³ CR = E + G + H + K + 0.16 (B/T − 2.5) (from memory of).
  */

@@ -19,10 +19,24 @@ export interface Belief {
   sigma: number
   /** 0 inside its range; 2 and more: drawn, not used */
   distance: number
+  /** σ is that of friction and waves together, which one balance gives; else friction is known better */
+  whole?: boolean
 }
 
-/** Belief in a formula that knows only weight and length: it counts only where nothing better is left. */
-export const RULE_OF_THUMB: Belief = { sigma: 0.5, distance: 0 }
+/** σ of a formula that knows only weight and length: it counts only where nothing better is left. */
+const RULE_SIGMA = 0.5
+
+/**
+ * Belief in a rule of thumb at a speed.
+ *
+ * @param value speed, as the rule's own number
+ * @param least first and
+ * @param most last for which it is meant
+ * @param unit distance outside that counts as 1
+ * @returns σ and distance
+ */
+export const ruleBelief = (value: number, least: number, most: number, unit: number): Belief =>
+  beliefAtSpeed({ sigma: RULE_SIGMA, distance: 0 }, { name: '', value, least, most, doubt: 0.1, far: 1, unit })
 
 /**
  * How far a value lies outside a range, 0 inside: a natural logarithm of the ratio to the edge, or a difference in
@@ -76,6 +90,7 @@ export function beliefAtSpeed(hull: Belief, speed: Reach): Belief {
   return delta === 0
     ? hull
     : {
+        ...hull,
         sigma: Math.hypot(hull.sigma, speed.doubt * delta),
         distance: Math.hypot(hull.distance, delta / speed.far),
       }

@@ -1,5 +1,5 @@
 import { GRAVITY, HORSEPOWER, KNOT, POUND } from '../constants'
-import { RULE_OF_THUMB } from './belief'
+import { ruleBelief } from './belief'
 import type { ResistanceMethod } from './resistanceMethod'
 
 /** Propulsive coefficient that Crouch's formula has in mind for a planing boat (0.50 to 0.55, common practice). */
@@ -40,7 +40,7 @@ export const crouch: ResistanceMethod = {
         wave: speed <= 0 ? 0 : (CROUCH_PROPULSIVE_COEFFICIENT * crouchShaftPower(speed, mass)) / speed,
       }),
       // a boat planes from about FnV 2.3 (common practice)
-      belief: () => RULE_OF_THUMB,
+      belief: speed => ruleBelief(speed / unit, 2.3, 6, 0.4),
       speedFrom: 2.3 * unit,
       speedTo: 6 * unit,
       outside: [],

@@ -1,5 +1,5 @@
 import { FOOT, HORSEPOWER, KNOT, POUND } from '../constants'
-import { RULE_OF_THUMB } from './belief'
+import { ruleBelief } from './belief'
 import type { ResistanceMethod } from './resistanceMethod'
 
 /** Effective power over shaft power that the handbooks have in mind (from memory of; 0.45 to 0.55). */
@@ -41,7 +41,7 @@ export const handbook: ResistanceMethod = {
             : (HANDBOOK_PROPULSIVE_COEFFICIENT * handbookShaftPower(speed, form.lengthWaterline, mass)) / speed,
       }),
       // The handbook's chart is read between speed-length ratios of about 0.9 and 1.5 for such hulls (from memory of).
-      belief: () => RULE_OF_THUMB,
+      belief: speed => ruleBelief(speed / perSpeedLength, 0.7, 1.5, 0.25),
       speedFrom: 0.9 * perSpeedLength,
       speedTo: 1.5 * perSpeedLength,
       outside: [],

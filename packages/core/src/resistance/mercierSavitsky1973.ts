@@ -112,7 +112,7 @@ export const mercierSavitsky1973: ResistanceMethod = {
         far: 0.5,
       },
     ]
-    const hull = beliefOf(0.13, reaches)
+    const hull = { ...beliefOf(0.13, reaches), whole: true }
     return {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
@@ -135,8 +135,8 @@ export const mercierSavitsky1973: ResistanceMethod = {
           value: speed / unit,
           least: first,
           most: last,
-          doubt: 0.15,
-          far: 1.5,
+          doubt: 0.2,
+          far: 2,
           unit: 0.1,
         }),
       speedFrom: first * unit,

@@ -25,6 +25,8 @@ export interface Recommendation {
 
 /** Weight of the methods, Σ 1/σ², from which the rules of thumb have no say: that of one method with σ 0.35. */
 const ENOUGH = 8
+/** Least weight of a rule of thumb, as a share. */
+const TRACE = 0.02
 /** σ that methods leave open at least: they share data, waters and habits (judgement). */
 const LEAST = 0.12,
   COMMON = 0.08
@@ -45,7 +47,9 @@ export function recommend(methods: readonly MethodValue[]): Recommendation {
   if (methods.length === 0) throw new RangeError('recommend needs one method or more')
   let able = 0
   const weights = methods.map(m => {
-    const w = m.value > 0 ? fading(m.distance) / (m.sigma * m.sigma) : 0
+    // of a rule a trace is always left: where all else has ended, something must be said
+    const left = m.rule ? Math.max(TRACE, fading(m.distance)) : fading(m.distance)
+    const w = m.value > 0 ? left / (m.sigma * m.sigma) : 0
     if (!m.rule) able += w
     return w
   })

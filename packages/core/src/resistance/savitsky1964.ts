@@ -1,7 +1,7 @@
 import { GRAVITY } from '../constants'
 import { findRoot } from '../numeric'
 import type { PlaningBottom, Water } from '../hull'
-import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from './belief'
+import { beliefAtSpeed, beliefOf, outsideReaches, type Belief, type Reach } from './belief'
 import type { ResistanceMethod } from './resistanceMethod'
 
 const DEGREE = Math.PI / 180
@@ -268,7 +268,7 @@ export const savitsky1964: ResistanceMethod = {
         far: 0.3,
       },
     ]
-    const dimensions = beliefOf(0.12, reaches)
+    const dimensions: Belief = { ...beliefOf(0.12, reaches), whole: true }
     /** lift carries her from about FnV 1.2; trim from 2 to 15° and up to four beams of wetted length, as in the paper */
     const belief = (speed: number) => {
       const { trim, wetted } = runAt(Math.max(0.1, speed))

@@ -67,7 +67,8 @@ export function vanOortmerssenResiduary(s: VanOortmerssenShape): (fn: number) =>
   ]
   const m = 0.14347 * s.prismatic ** -2.1976
   return fn => {
-    if (fn <= 0) return 0
+    // below this the waves are nothing, and sine and cosine turn faster than a number can tell
+    if (fn < 0.05) return 0
     const inverse = fn ** -2
     const raw =
       c1 * Math.exp((-m / 9) * inverse) +

@@ -1,6 +1,6 @@
 import { FOOT, HORSEPOWER, KNOT, POUND } from '../constants'
 import { HANDBOOK_PROPULSIVE_COEFFICIENT } from './handbook'
-import { RULE_OF_THUMB } from './belief'
+import { ruleBelief } from './belief'
 import type { ResistanceMethod } from './resistanceMethod'
 
 /**
@@ -39,7 +39,7 @@ export const wyman1998: ResistanceMethod = {
             ? 0
             : (HANDBOOK_PROPULSIVE_COEFFICIENT * wymanShaftPower(speed, form.lengthWaterline, mass)) / speed,
       }),
-      belief: () => RULE_OF_THUMB,
+      belief: speed => ruleBelief(speed / perSpeedLength, 0.8, 2.9, 0.25),
       speedFrom: 1 * perSpeedLength,
       speedTo: 2.9 * perSpeedLength,
       outside: [],

@@ -34,23 +34,26 @@ export interface CurveReading {
 /** Methods inside their ranges that differ by more than this are explained. */
 const APART = 1.5
 
+/** So much must resistance for its speed fall behind the hump: less is a wiggle. */
+const FALL = 0.95
+
 /**
- * Local maximum of resistance on the way to planing.
+ * The hump on the way to planing: where resistance is greatest for its speed (the steepest line from rest to the curve),
+ * before lift carries her. Resistance itself need not fall behind it, and mostly does not.
  *
  * @param points the power curve
- * @returns the hump, or null where resistance only rises
+ * @returns the hump, or null where resistance grows ever faster than speed
  */
 export function humpOf(points: readonly OperatingPoint[]): Hump | null {
-  // a twentieth of the curve further it has fallen by more than a wiggle
-  const ahead = Math.max(1, Math.round(points.length / 20))
+  const steep = points.map(p => p.resistance.centre / p.speed)
   for (let i = 1; i < points.length - 1; i++) {
-    const r = points[i]!.resistance.centre
-    if (
-      r > points[i - 1]!.resistance.centre &&
-      r >= points[i + 1]!.resistance.centre &&
-      r > 1.01 * points[Math.min(points.length - 1, i + ahead)]!.resistance.centre
-    ) {
-      return { speed: points[i]!.speed, resistance: r, climbs: points[i]!.holds !== 'beyond' }
+    if (steep[i]! <= steep[i - 1]! || steep[i]! < steep[i + 1]!) continue
+    const beyond = steep.findIndex((s, k) => k > i && (s < FALL * steep[i]! || s > steep[i]!))
+    if (beyond < 0 || steep[beyond]! > steep[i]!) continue
+    return {
+      speed: points[i]!.speed,
+      resistance: points[i]!.resistance.centre,
+      climbs: points.slice(i, beyond + 1).every(p => p.holds !== 'beyond'),
     }
   }
   return null

@@ -8,6 +8,7 @@ import {
   PAINT_ALLOWANCE,
   recommend,
   type MethodValue,
+  type ResistancePoint,
 } from '../resistance'
 import type { Model } from './model'
 
@@ -124,10 +125,9 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
   const heavier: number[] = []
   for (const { method, doubt, middle, heavy } of model.methods) {
     const bare = middle.at(hullAt)
-    const { sigma, distance } = middle.belief(hullAt)
+    const { sigma, distance, whole: together } = middle.belief(hullAt)
     const rule = method.inService
-    const holds =
-      distance === 0 && middle.outside.length === 0 && hullAt >= middle.speedFrom && hullAt <= middle.speedTo
+    const holds = middle.outside.length === 0 && hullAt >= middle.speedFrom && hullAt <= middle.speedTo
     const whole = (of: { friction: number; wave: number }) =>
       rule ? of.wave + windInService : (of.friction + of.wave + appendage + air) * margin
     const value = whole(bare)
@@ -135,7 +135,7 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
       id: method.id,
       value,
       // friction and what is added to it are known well; the waves as the method says
-      sigma: rule ? sigma : lnSigma(bare.wave * Math.hypot(sigma, doubt), bare.friction + appendage + air, bare.wave),
+      sigma: rule ? sigma : lnSigma(Math.hypot(sigma, doubt), bare, appendage + air, together),
       distance,
       rule,
       share: 0,
@@ -184,10 +184,12 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
 /** What friction is known by, σ of its ln. */
 const FRICTION_DOUBT = 0.05
 
-/** σ of ln of a sum of which the wave part has this σ, in N. */
-function lnSigma(waveSigma: number, steady: number, wave: number): number {
-  const sum = steady + wave
-  return sum > 0 ? Math.max(0.05, Math.hypot(waveSigma, FRICTION_DOUBT * steady) / sum) : 1
+/** σ of ln of a sum of which the wave part, or the whole of what the method gives, has this σ. */
+function lnSigma(sigma: number, { friction, wave }: ResistancePoint, added: number, together?: boolean): number {
+  const sum = friction + wave + added
+  if (!(sum > 0)) return 1
+  const doubtful = together ? friction + wave : wave
+  return Math.max(FRICTION_DOUBT, Math.hypot(sigma * doubtful, FRICTION_DOUBT * (sum - doubtful)) / sum)
 }
 
 /**

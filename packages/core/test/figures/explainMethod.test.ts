@@ -14,14 +14,14 @@ describe.each(DEMO_BOATS.map(b => [b.name, b] as const))('every method of %s ope
     expect(working.low!).toBeLessThanOrEqual(working.value)
     expect(working.high!).toBeGreaterThanOrEqual(working.value)
     expect(working.source.length).toBeGreaterThan(4)
-    expect(fillText(working.holds)).toMatch(at.inside ? /^From .* for this hull/ : /^(Outside|From .* outside)/)
+    expect(fillText(working.holds)).toMatch(at.holds ? /^From .* for this hull/ : /^(Outside|From .* outside)/)
     expect(working.inputs.every(i => Number.isFinite(i.value))).toBe(true)
   })
   // near the end of its range a method fades out: it still has a part in the answer there
   it.runIf(boat.trial.use === 'theory')('the answer of theory lies between the least and the most of them', () => {
     const all = e.point.resistance.methods.map(m => methodShaftPower(e, m.id))
-    expect(e.point.drive.shaftPower).toBeGreaterThanOrEqual(Math.min(...all))
-    expect(e.point.drive.shaftPower).toBeLessThanOrEqual(Math.max(...all))
+    expect(e.point.drive.shaftPower).toBeGreaterThanOrEqual(Math.min(...all) * (1 - 1e-9))
+    expect(e.point.drive.shaftPower).toBeLessThanOrEqual(Math.max(...all) * (1 + 1e-9))
   })
 })
 

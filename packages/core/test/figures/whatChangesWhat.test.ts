@@ -18,7 +18,7 @@ const at = (p: Project) => evaluate(p, p.use.cruiseSpeed)
 const theory = (p: Project) => p.trial.use === 'theory'
 /** formulas of boats in service hold paint and an ordinary sea already: where only they hold, neither is added again */
 const addsSea = (p: Project) =>
-  theory(p) && at(p).point.resistance.methods.some(m => m.inside && !resistanceMethodOf(m.id).inService)
+  theory(p) && at(p).point.resistance.methods.some(m => m.share > 0.1 && !resistanceMethodOf(m.id).inService)
 const CAUSES: Cause[] = [
   {
     what: 'a heavier boat',

@@ -43,7 +43,7 @@ const BROKEN: Record<string, Edit[]> = {
   cavitation: [{ path: 'design.propeller.areaRatio', value: 0.25 }],
   tipSpeed: [
     { path: 'design.propeller', value: { ...propeller, diameter: 0.6, pitch: 0.06 } },
-    { path: 'use.topSpeed', value: 3.4 },
+    { path: 'use.topSpeed', value: 3.8 },
     { path: 'held.motor', value: false },
   ],
   propellerSeries: [{ path: 'design.propeller.areaRatio', value: 0.9 }],
@@ -83,7 +83,7 @@ const BROKEN: Record<string, Edit[]> = {
   windHolding: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.2, pitch: 0.15 } }],
   humpClimb: [{ path: 'design.motor', value: { ...planer.design.motor, ratedPower: 5000, peakPower: 6000 } }],
   porpoising: [{ path: 'boat.lcg', value: 1.3 }],
-  lowPackSpeed: [{ path: 'design.propeller.pitch', value: 0.225 }],
+  lowPackSpeed: [{ path: 'design.propeller.pitch', value: 0.205 }],
   regenAmps: [{ path: 'design.controller.regenCurrent', value: 400 }],
   slipOdd: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.16, pitch: 0.2 } }],
   smallBlades: [
@@ -93,7 +93,7 @@ const BROKEN: Record<string, Edit[]> = {
   efficiencyDoubt: [{ path: 'use.houseLoad', value: 12_000 }],
   cruiseAboveTop: [{ path: 'use.topSpeed', value: 1.5 }],
   topBeyondHull: [{ path: 'use.topSpeed', value: 4.2 }],
-  methodsApart: [{ path: 'use.cruiseSpeed', value: 2.85 }],
+  methodsApart: [{ path: 'boat.prismatic', value: 0.66 }],
   weightUnknown: [{ path: 'boat.massUncertainty', value: 0.3 }],
   fuseNone: [{ path: 'design.wiring.mainArea', value: 10 }],
   fuseAboveCable: [

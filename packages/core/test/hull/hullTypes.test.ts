@@ -8,6 +8,7 @@ import {
   waterProperties,
   type BoatDimensions,
   type HullType,
+  type MethodId,
 } from '../../src/hull'
 import { newProject, projectSchema, typicalAnswers, withEdits, type Project } from '../../src/project'
 import { hullResistance, modelOf, operatingPoint } from '../../src/system'
@@ -47,6 +48,9 @@ const boats = typeArbitrary
   )
   .filter(p => projectSchema.safeParse(p).success)
 
+/** How far a regression may fall for 3 % more weight. */
+const OWN_WAYS: Partial<Record<MethodId, number>> = { vanOortmerssen1971: 0.01, holtrop1984: 0.01 }
+
 describe('ten thousand boats of every kind', () => {
   it('give no figure that is not a number, and no negative pull', () => {
     fc.assert(
@@ -56,7 +60,7 @@ describe('ten thousand boats of every kind', () => {
         const r = hullResistance(model, Math.min(25, speed))
         // one expectation a boat: half a million of them would take longer than the boats
         const bad = [r, ...r.methods]
-          .flatMap(m => ('value' in m ? [m.value, m.low, m.high] : [m.centre, m.low, m.high]))
+          .flatMap(m => ('value' in m ? [m.value, m.sigma, m.share] : [m.centre, m.low, m.high]))
           .filter(v => !(Number.isFinite(v) && v >= 0))
         expect([bad, r.low <= r.centre, r.centre <= r.high]).toEqual([[], true, true])
       }),
@@ -80,8 +84,9 @@ describe('ten thousand boats of every kind', () => {
           weighed = at(heavy),
           grown = at(foul)
         light.forEach((m, i) => {
-          if (!m.inside || !weighed[i]!.inside) return
-          expect(weighed[i]!.value, m.id).toBeGreaterThanOrEqual(m.value * (1 - 1e-6))
+          if (!m.holds || !weighed[i]!.holds) return
+          // a regression on B/T and L/B by itself may give a heavier, deeper hull a hair less; the answer as a whole may not
+          expect(weighed[i]!.value, m.id).toBeGreaterThanOrEqual(m.value * (1 - (OWN_WAYS[m.id] ?? 1e-6)))
           expect(grown[i]!.value, m.id).toBeGreaterThanOrEqual(m.value * (1 - 1e-6))
         })
       }),

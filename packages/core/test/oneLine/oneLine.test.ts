@@ -125,8 +125,8 @@ describe('what does not fit', () => {
     expect(
       rulesOf(
         withEdits(yacht, [
-          { path: 'design.wiring.mainArea', value: 35 },
-          { path: 'design.wiring.mainLength', value: 15 },
+          { path: 'design.wiring.mainArea', value: 25 },
+          { path: 'design.wiring.mainLength', value: 20 },
         ]),
       ),
     ).toContain('cableDrop')

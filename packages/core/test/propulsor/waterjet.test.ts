@@ -3,14 +3,18 @@ import { describe, expect, it } from 'vitest'
 import { KNOT } from '../../src/constants'
 import { jetNamed } from '../../src/parts'
 import { DEMO_BOATS } from '../../src/project'
-import { jetState, NOZZLE_LOSS, waterjet } from '../../src/propulsor'
+import { jetState, NOZZLE_LOSS, PUMP_INSTALLED, waterjet } from '../../src/propulsor'
 import { modelOf, operatingPoint } from '../../src/system'
 
 const jet = jetNamed('sluice-180')
-/** Thrust at the quay from the power, in closed form: P ηp = ½ ρ A Vj³ (1 + ζn), T = ρ A Vj². */
+/** Thrust at the quay from the power, in closed form: P ηp = ½ ρ A Vj³ (1 + ζn), ηp as installed, T = ρ A Vj². */
 function quayThrust(power: number, density: number): number {
   const area = (Math.PI * jet.nozzleDiameter ** 2) / 4
-  return density * area * Math.cbrt((2 * power * jet.pumpEfficiency) / (density * area * (1 + NOZZLE_LOSS))) ** 2
+  return (
+    density *
+    area *
+    Math.cbrt((2 * power * jet.pumpEfficiency * PUMP_INSTALLED) / (density * area * (1 + NOZZLE_LOSS))) ** 2
+  )
 }
 const loads = fc.record({
   thrust: fc.double({ min: 50, max: 6000, noNaN: true }),

@@ -15,7 +15,9 @@ import {
   frictionLine,
   handbookShaftPower,
   holtropWave,
-  insideShare,
+  beliefOf,
+  fading,
+  type MethodValue,
   recommend,
   RESISTANCE_METHODS,
   resistanceMethodOf,
@@ -266,49 +268,59 @@ describe('every method', () => {
 })
 
 describe('the recommendation', () => {
-  const value = (over: object) => ({
+  const opinion = (over: Partial<MethodValue> = {}): MethodValue => ({
     id: 'x',
-    weight: 1,
-    inside: 1,
-    accuracy: 0.1,
     value: 100,
-    low: 90,
-    high: 110,
+    sigma: 0.2,
+    distance: 0,
+    rule: false,
     ...over,
   })
-  it('leaves out a method outside its range, unless no other is left', () => {
-    expect(recommend([value({}), value({ inside: 0, value: 900 })]).centre).toBeCloseTo(100, 6)
-    const alone = recommend([value({ inside: 0, value: 900 })])
+  it('leaves out a method far outside its range', () => {
+    expect(recommend([opinion(), opinion({ distance: 2, value: 900 })]).centre).toBeCloseTo(100, 6)
+  })
+  it('asks the rules of thumb only where nothing better is left', () => {
+    const rule = opinion({ rule: true, sigma: 0.5, value: 900 })
+    expect(recommend([opinion(), rule]).centre).toBeCloseTo(100, 6)
+    const alone = recommend([opinion({ distance: 3 }), rule])
     expect(alone.centre).toBeCloseTo(900, 6)
     expect(alone.outsideAll).toBe(true)
   })
-  it('holds its centre between its ends, and changes smoothly as a method fades', () => {
+  it('of two that are sure of different things, says that both are not sure', () => {
+    const apart = recommend([opinion(), opinion({ value: 300 })]),
+      near = recommend([opinion(), opinion({ value: 105 })])
+    expect(apart.sigma).toBeGreaterThan(2 * near.sigma)
+    expect(apart.centre).toBeCloseTo(Math.sqrt(100 * 300), 6)
+  })
+  it('lies between its opinions, in shares that add to one, and changes smoothly as one fades', () => {
+    const some = fc.record({
+      distance: fc.double({ min: 0, max: 2.5, noNaN: true }),
+      sigma: fc.double({ min: 0.1, max: 0.6, noNaN: true }),
+      value: fc.double({ min: 10, max: 1000, noNaN: true }),
+      rule: fc.boolean(),
+    })
     fc.assert(
-      fc.property(
-        fc.array(
-          fc.record({
-            inside: fc.double({ min: 0, max: 1, noNaN: true }),
-            v: fc.double({ min: 10, max: 1000, noNaN: true }),
-          }),
-          { minLength: 1, maxLength: 4 },
-        ),
-        list => {
-          const methods = list.map(({ inside, v }, i) =>
-            value({ id: String(i), inside, value: v, low: v * 0.9, high: v * 1.2 }),
-          )
-          const r = recommend(methods)
-          expect(r.low).toBeLessThanOrEqual(r.centre)
-          expect(r.high).toBeGreaterThanOrEqual(r.centre)
-          const nudged = recommend(methods.map(m => ({ ...m, inside: Math.min(1, m.inside + 1e-4) })))
-          expect(Math.abs(Math.log(nudged.centre / r.centre))).toBeLessThan(0.01)
-        },
-      ),
+      fc.property(fc.array(some, { minLength: 1, maxLength: 5 }), list => {
+        const r = recommend([...list.map((m, i) => opinion({ ...m, id: String(i) })), opinion({ rule: true })])
+        const counted = [...list.map(m => m.value), 100].filter((_, i) => r.shares[i]! > 0)
+        expect(r.centre).toBeGreaterThanOrEqual(Math.min(...counted) * (1 - 1e-9))
+        expect(r.centre).toBeLessThanOrEqual(Math.max(...counted) * (1 + 1e-9))
+        expect(r.shares.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9)
+        const nudged = recommend([
+          ...list.map((m, i) => opinion({ ...m, distance: m.distance + 1e-4, id: String(i) })),
+          opinion({ rule: true }),
+        ])
+        expect(Math.abs(Math.log(nudged.centre / r.centre))).toBeLessThan(0.01)
+      }),
     )
   })
-  it('fades over the ends of a range', () => {
-    expect(insideShare(1, 1, 2, false)).toBe(0)
-    expect(insideShare(1.5, 1, 2, false)).toBe(1)
-    expect(insideShare(1.5, 1, 2, true)).toBe(0)
+  it('grows less sure with every step outside, and never jumps', () => {
+    const at = (value: number) => beliefOf(0.15, [{ name: 'L/B', value, least: 3.9, most: 15, doubt: 0.9, far: 0.3 }])
+    expect(at(3.9)).toEqual({ sigma: 0.15, distance: 0 })
+    expect(at(3.899).sigma).toBeCloseTo(0.15, 5)
+    expect(at(3).sigma).toBeGreaterThan(at(3.4).sigma)
+    expect(fading(0)).toBe(1)
+    expect(fading(2)).toBe(0)
   })
   it('counts a head wind as a vector', () => {
     expect(airResistance(4, 2, 3)).toBeCloseTo(airResistance(4, 5, 0), 9)

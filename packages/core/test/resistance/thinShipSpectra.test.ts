@@ -152,10 +152,27 @@ describe('thin-ship on a boat', () => {
         expect(
           friction / (0.5 * water.density * speed ** 2 * form.wettedSurface * (k1 * cf * 1.2 + 0.0003)),
         ).toBeCloseTo(1, 9)
-        expect(wave / michellResistance(hull, speed, water.density, hullOffsets(form))).toBeCloseTo(1, 9)
+        // a blunt tube's humps are smoothed away
+        if (form.section !== 'tube')
+          expect(wave / michellResistance(hull, speed, water.density, hullOffsets(form))).toBeCloseTo(1, 9)
       }
     },
   )
+  it('has no hump and no hollow on a blunt tube, and on the whole as much as the integral', () => {
+    const { form, water } = modelOf(DEMO_BOATS.find(b => b.boat.hullType === 'pontoon')!)
+    const prepared = thinShip.prepare({ form, water, frictionFactor: 1, frictionAllowance: 0 })
+    const hull = tubeHull(form.lengthWaterline, form.tubeDiameter, form.draughtBody, form.prismatic)
+    const unit = Math.sqrt(GRAVITY * form.lengthWaterline)
+    const fns = Array.from({ length: 24 }, (_, i) => 0.24 + 0.01 * i)
+    const smooth = fns.map(fn => prepared.at(fn * unit).wave / fn ** 2),
+      own = fns.map(fn => michellResistance(hull, fn * unit, water.density, hullOffsets(form)) / fn ** 2)
+    const turns = (values: number[]) =>
+      values.filter((v, i) => i > 0 && i < values.length - 1 && (v - values[i - 1]!) * (values[i + 1]! - v) < 0).length
+    expect(turns(smooth)).toBeLessThan(turns(own))
+    const mean = (values: number[]) => values.reduce((a, b) => a + b) / values.length
+    expect(mean(smooth) / mean(own)).toBeGreaterThan(0.7)
+    expect(mean(smooth) / mean(own)).toBeLessThan(1.3)
+  })
   it('reads between its knots within half a per cent of the integral itself', () => {
     const { form, water } = modelOf(DEMO_BOATS.find(b => b.boat.hullType === 'catamaran')!),
       given = { form, water, frictionFactor: 1, frictionAllowance: 0 }

@@ -29,10 +29,11 @@ describe('what hangs in the water', () => {
     expect(at('locked') / at('freewheeling')).toBeCloseTo(4, 9)
     expect(at('locked') / at('folded')).toBeCloseTo(IDLE_DRAG.locked / IDLE_DRAG.folded, 9)
   })
-  it('a bare shaft has no leg; a leg’s drag grows nearly with the square of speed', () => {
+  it('a bare shaft has no leg; a leg’s drag grows with the square of speed, less what its coefficient falls', () => {
     expect(legResistance('shaft', 0.4, 0.5, 3, water)).toBe(0)
     const ratio = legResistance('outboard', 0.3, 0.4, 4, water) / legResistance('outboard', 0.3, 0.4, 2, water)
-    expect(ratio).toBeGreaterThan(3.4)
+    // twice the speed is twice the Reynolds number, for which the coefficient falls by 2^−0.365
+    expect(ratio).toBeGreaterThan(4 * 2 ** -0.365)
     expect(ratio).toBeLessThan(4)
   })
 })

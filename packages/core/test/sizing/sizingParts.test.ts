@@ -37,6 +37,7 @@ describe('drives that could move a boat', () => {
           value:
             boat.boat.drive.kind === 'shaft' || c.reduction.kind !== 'direct' ? c.reduction : project.design.reduction,
         },
+        { path: 'boat.drive.legRatio', value: c.legRatio },
         { path: 'design.propeller', value: c.propeller },
         { path: 'design.jet', value: c.jet },
         { path: 'design.controller', value: pack.controller },

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { KNOT } from '../../src/constants'
+import { GRAVITY, KNOT } from '../../src/constants'
 import { DEMO, newProject, typicalAnswers, withEdits } from '../../src/project'
 import { evaluate, humpOf, modelOf, operatingPoint, planingReading, powerCurve, readCurve } from '../../src/system'
 import { fillText } from '../../src/units'
@@ -36,8 +36,10 @@ describe('the curve in words', () => {
     expect(reading(yacht).hump).toBeNull()
     expect(humpOf(powerCurve(yacht))).toBeNull()
     const hump = reading(runabout).hump!
-    expect(hump.speed / KNOT).toBeGreaterThan(8)
-    expect(hump.speed / KNOT).toBeLessThan(18)
+    // between FnV 1 and 2, where the bow has come up and lift does not carry yet (common practice)
+    const volumeFroude = hump.speed / Math.sqrt(GRAVITY * Math.cbrt(modelOf(runabout).form.volume))
+    expect(volumeFroude).toBeGreaterThan(1)
+    expect(volumeFroude).toBeLessThan(2)
     expect(words(runabout)).toMatch(/does not get over it/)
   })
 })

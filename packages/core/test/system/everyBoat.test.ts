@@ -89,6 +89,7 @@ describe('one demo boat of every kind', () => {
       'Pontoon boat',
       'Canoe',
       'Inflatable',
+      'Canal boat',
     ])
     expect(DEMO_BOATS.filter(p => hasSails(p.boat)).map(p => p.name)).toEqual(['Tirrick', 'Halcyne'])
   })

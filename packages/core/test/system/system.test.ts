@@ -48,7 +48,7 @@ describe('the chain balances', () => {
           hull * d.propellerEfficiency * m.interaction.relativeRotative,
           6,
         )
-        expect(d.packCurrent * d.packVoltage).toBeCloseTo(d.packPower, 4)
+        if (d.packOutcome === 'carries') expect(d.packCurrent * d.packVoltage).toBeCloseTo(d.packPower, 4)
         expect(d.motorRpm / 60).toBeCloseTo(d.shaftSpeed * m.totalRatio, 9)
       }
     }
@@ -228,7 +228,7 @@ describe('curve and bench figures', () => {
       return b
     })
     const curves = methodCurves(yacht, points)
-    expect(curves.map(c => c.id)).toEqual(['delft1998', 'holtrop1984', 'handbook'])
+    expect(curves.map(c => c.id)).toEqual(modelOf(yacht).methods.map(m => m.method.id))
     expect(curves[1]!.holds.some(Boolean)).toBe(false)
   })
   it('names where speed stops paying, at or below hull speed where the wave holds her', () => {

@@ -29,12 +29,13 @@ export const canalBoat: HullType = {
   variants: {},
   asks: ['beamWaterline', 'coefficients'],
   waveBound: true,
-  usual: { waterline: 0.96, cruise: 0.37, length: 14, hours: 6, house: 0.5 },
+  usual: { waterline: 0.96, cruise: 0.37, length: 12, hours: 6, house: 0.5 },
   typical: lengthOverAll => ({
-    beam: lengthOverAll > 19 ? 2.1 : Math.min(2.1, 0.25 * lengthOverAll),
-    draught: 0.55,
-    mass: 900 * lengthOverAll,
-    propellerDiameter: 0.42,
+    beam: Math.min(2.1, 0.25 * lengthOverAll),
+    draught: Math.min(0.6, 0.05 * lengthOverAll),
+    // a box of that beam, four fifths filled
+    mass: 800 * lengthOverAll * Math.min(2.1, 0.25 * lengthOverAll) * Math.min(0.5, 0.04 * lengthOverAll),
+    propellerDiameter: Math.min(0.45, 0.035 * lengthOverAll),
   }),
   form: (boat, density) => estimatedForm(boat, density, USUAL),
   appendages: boat => [{ name: 'rudder', span: 0.8 * boat.draught, chord: 0.6, thickness: 0.05 }],

@@ -59,7 +59,7 @@ export const planing: HullType = {
   label: 'Planing motor boat',
   hint: 'Hard chines; lifts and skims over the water when there is power enough',
   methods: [
-    { method: 'vanOortmerssen1971', doubt: 0.3 },
+    { method: 'vanOortmerssen1971', doubt: 0.2 },
     { method: 'mercierSavitsky1973', doubt: 0 },
     { method: 'savitsky1964', doubt: 0 },
     { method: 'crouch', doubt: 0 },

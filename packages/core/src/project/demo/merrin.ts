@@ -41,8 +41,8 @@ export const merrin: Project = {
     compartments: [],
   },
   use: {
-    cruiseSpeed: 15 * KNOT,
-    topSpeed: 18 * KNOT,
+    cruiseSpeed: 14 * KNOT,
+    topSpeed: 16 * KNOT,
     stretchKind: 'distance',
     duration: 20 * 60,
     distance: 5 * 1852,
