@@ -70,7 +70,7 @@ describe('the speed lever', () => {
   it('marks cruise, top and hull speed, and says itself in words', () => {
     const lever = useLever()
     expect(lever.marks.value.map(mark => mark.key)).toEqual(['cruise', 'top', 'hull'])
-    expect(lever.valueText.value).toMatch(/4\.6\skn, 2\.0\d\skW from the pack/)
+    expect(lever.valueText.value).toMatch(/4\.6\skn, 2\.2\d\skW from the pack/)
     expect(lever.ticks.value[0]).toEqual({ label: '0', speed: 0 })
   })
 })

@@ -12,7 +12,8 @@ export const runsFast = (kind: WheelKind): boolean => kind === 'outboard' || kin
 export const kellerAddition = (kind: WheelKind): number => (runsFast(kind) ? 0 : 0.2)
 
 /**
- * Efficiency against the series, usual of each kind as it is sold and fitted. A fair fixed propeller has thicker, rougher
+ * Efficiency against the series, usual of each kind as it is sold and fitted. A fair fixed propeller has thicker,
+ * rougher
  * blades and a larger boss than the series, and the water that reaches it is uneven: 0.90 to 0.95 (common practice).
  * Folding and feathering lose another 5 to 10 per cent; cupped wheels with an exhaust hub run behind a gear case.
  */

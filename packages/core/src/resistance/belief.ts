@@ -1,4 +1,10 @@
-import type { OutsideRange } from './resistanceMethod'
+/** A quantity that has left a method's published range. */
+export interface OutsideRange {
+  name: string
+  value: number
+  min: number
+  max: number
+}
 
 /** One dimension of a hull, or its speed, against the range that a method was made for. */
 export interface Reach {
@@ -58,13 +64,15 @@ export function distanceOutside({
 }
 
 /**
- * Belief in a method at its own σ, for a hull of which some dimensions may be outside; σ grows smoothly and never jumps.
+ * Belief in a method at its own σ, for a hull of which some dimensions may be outside; σ grows smoothly and never
+ * jumps.
  *
  * @param own σ inside the range
  * @param reaches dimensions, and the speed where it has a range
  * @returns σ and distance
  *
- * Source: tables/extrapolation: σ² = s0² + Σ (a δ)², D² = Σ (δ/s)² (constants are judgement, tried on towing-tank rows).
+ * Source: tables/extrapolation: σ² = s0² + Σ (a δ)², D² = Σ (δ/s)² (constants are judgement, tried on towing-tank
+ * rows).
  */
 export function beliefOf(own: number, reaches: readonly Reach[]): Belief {
   let variance = own * own,

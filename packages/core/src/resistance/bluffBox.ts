@@ -11,7 +11,8 @@ export const ENDS_DRAG = 0.24
 /** Plates, welds, rubbing strakes and blacking over sound new paint (common practice). */
 const STEEL_ALLOWANCE = 0.0006
 /**
- * Waves of a full box, on weight: like Fn⁴ while she is slow, so that they are an eighth of the whole at Fn 0.22 (judgement;
+ * Waves of a full box, on weight: like Fn⁴ while she is slow, so that they are an eighth of the whole at Fn 0.22
+ * (judgement;
  * such boats are never driven faster).
  */
 const WAVES = 0.6

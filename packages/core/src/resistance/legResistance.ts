@@ -15,7 +15,8 @@ const LEGS: Record<Exclude<DriveKind, 'shaft' | 'jet'>, { chord: number; thickne
 const LEAST_BODY = 0.09,
   LEAST_STRUT = 0.03
 /**
- * Drag coefficient on frontal area of a strut or a gear case with its junctions, plates and pick-ups (Hoerner 1965: about
+ * Drag coefficient on frontal area of a strut or a gear case with its junctions, plates and pick-ups (Hoerner 1965:
+ * about
  * 0.1 where the flow is turbulent, from Re 2·10⁶ on the chord; about twice that at a small leg's 3·10⁵).
  */
 const FAST_DRAG = 0.1,

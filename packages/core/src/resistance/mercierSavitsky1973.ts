@@ -3,7 +3,7 @@ import { GRAVITY, POUND } from '../constants'
 import { monotoneCubic } from '../numeric'
 import type { HullForm } from '../hull'
 import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from './belief'
-import { type ResistanceMethod } from './resistanceMethod'
+import type { ResistanceMethod } from './resistanceMethod'
 import { schoenherrFriction } from './savitsky1964'
 
 /** Displacement that the regression is for: 100 000 lb in sea water of 59 °F. */
@@ -135,8 +135,8 @@ export const mercierSavitsky1973: ResistanceMethod = {
           value: speed / unit,
           least: first,
           most: last,
-          doubt: 0.2,
-          far: 2,
+          doubt: 0.08,
+          far: 4,
           unit: 0.1,
         }),
       speedFrom: first * unit,

@@ -1,5 +1,5 @@
 import type { MethodId, HullForm, Water } from '../hull'
-import type { Belief } from './belief'
+import type { Belief, OutsideRange } from './belief'
 
 /** What a method is given: one hull in one water, with one state of its bottom. */
 export interface ResistanceCase {
@@ -11,14 +11,6 @@ export interface ResistanceCase {
   frictionAllowance: number
   /** only a few speeds will be asked: they are worked out as they are, not read from a table made ready for many */
   fewSpeeds?: boolean
-}
-
-/** A quantity that has left a method's published range. */
-export interface OutsideRange {
-  name: string
-  value: number
-  min: number
-  max: number
 }
 
 /** Resistance of the bare hull at one speed, N. */

@@ -269,7 +269,9 @@ export const savitsky1964: ResistanceMethod = {
       },
     ]
     const dimensions: Belief = { ...beliefOf(0.12, reaches), whole: true }
-    /** lift carries her from about FnV 1.2; trim from 2 to 15° and up to four beams of wetted length, as in the paper */
+    /**
+     * lift carries her from about FnV 1.2; trim from 2 to 15° and up to four beams of wetted length, as in the paper
+     */
     const belief = (speed: number) => {
       const { trim, wetted } = runAt(Math.max(0.1, speed))
       const of = (value: number, least: number, most: number, doubt: number, far: number, reachUnit?: number) => ({

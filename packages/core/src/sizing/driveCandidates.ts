@@ -30,7 +30,9 @@ import { centreResistance } from '../system/hullResistance'
 import type { Model } from '../system/model'
 import type { DriveCandidate } from './candidate'
 
-/** Gears of legs that can be had, from none (a motor in the leg's foot) to those of large outboards (common practice). */
+/**
+ * Gears of legs that can be had, from none (a motor in the leg's foot) to those of large outboards (common practice).
+ */
 const LEG_RATIOS = [1, 1.5, 1.85, 2, 2.2, 2.5] as const
 const DIRECT = REDUCTION_CHOICES.find(r => r.kind === 'direct')!
 

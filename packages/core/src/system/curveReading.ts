@@ -38,7 +38,8 @@ const APART = 1.5
 const FALL = 0.95
 
 /**
- * The hump on the way to planing: where resistance is greatest for its speed (the steepest line from rest to the curve),
+ * The hump on the way to planing: where resistance is greatest for its speed (the steepest line from rest to the
+ * curve),
  * before lift carries her. Resistance itself need not fall behind it, and mostly does not.
  *
  * @param points the power curve

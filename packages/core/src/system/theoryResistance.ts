@@ -78,7 +78,9 @@ export function lowSpeedDoubt(fn: number): number {
 
 /** An even chance between two ends has this σ for each unit of half its width. */
 const EVEN = 1 / Math.sqrt(3)
-/** What usual coefficients in place of a lines plan leave open, σ of ln R (judgement: their spread through the series). */
+/**
+ * What usual coefficients in place of a lines plan leave open, σ of ln R (judgement: their spread through the series).
+ */
 const FORM_DOUBT = 0.06
 /** Sea margin may be wrong by this share of itself (common practice). */
 export const MARGIN_DOUBT = 0.5

@@ -83,7 +83,10 @@ const BROKEN: Record<string, Edit[]> = {
   windHolding: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.2, pitch: 0.15 } }],
   humpClimb: [{ path: 'design.motor', value: { ...planer.design.motor, ratedPower: 5000, peakPower: 6000 } }],
   porpoising: [{ path: 'boat.lcg', value: 1.3 }],
-  lowPackSpeed: [{ path: 'design.propeller.pitch', value: 0.205 }],
+  lowPackSpeed: [
+    { path: 'design.propeller.pitch', value: 0.24 },
+    { path: 'use.topSpeed', value: 3.1 },
+  ],
   regenAmps: [{ path: 'design.controller.regenCurrent', value: 400 }],
   slipOdd: [{ path: 'design.propeller', value: { ...propeller, diameter: 0.16, pitch: 0.2 } }],
   smallBlades: [

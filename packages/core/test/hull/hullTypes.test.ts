@@ -85,7 +85,8 @@ describe('ten thousand boats of every kind', () => {
           grown = at(foul)
         light.forEach((m, i) => {
           if (!m.holds || !weighed[i]!.holds) return
-          // a regression on B/T and L/B by itself may give a heavier, deeper hull a hair less; the answer as a whole may not
+          // a regression on B/T and L/B by itself may give a heavier, deeper hull a hair less; the answer as a whole
+          // may not
           expect(weighed[i]!.value, m.id).toBeGreaterThanOrEqual(m.value * (1 - (OWN_WAYS[m.id] ?? 1e-6)))
           expect(grown[i]!.value, m.id).toBeGreaterThanOrEqual(m.value * (1 - 1e-6))
         })

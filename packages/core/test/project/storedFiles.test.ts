@@ -13,7 +13,8 @@ interface Stored {
 /** Figures that hang on the document alone: they stay to the last digits. */
 const EXACT: readonly string[] = ['hullSpeed', 'displacedVolume', 'packEnergy', 'packAvailable', 'packFull', 'packMass']
 /**
- * What the boat was measured to take is read from the file by today's methods, which have become others since (one curve
+ * What the boat was measured to take is read from the file by today's methods, which have become others since (one
+ * curve
  * in place of methods switched on and off); a factor of two would be a field read wrongly.
  */
 const METHODS_MOVED = Math.log(2)

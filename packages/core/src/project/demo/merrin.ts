@@ -41,7 +41,7 @@ export const merrin: Project = {
     compartments: [],
   },
   use: {
-    cruiseSpeed: 14 * KNOT,
+    cruiseSpeed: 13.5 * KNOT,
     topSpeed: 16 * KNOT,
     stretchKind: 'distance',
     duration: 20 * 60,

@@ -38,8 +38,10 @@ const KNOTS: readonly number[] = [
 ]
 
 /**
- * The humps and hollows of the integral come from bow and stern waves that meet in step. Behind a blunt tube the bow wave
- * breaks and the stern's flow parts from it, so that little of either is left to meet: the coefficient is taken as a mean
+ * The humps and hollows of the integral come from bow and stern waves that meet in step. Behind a blunt tube the bow
+ * wave
+ * breaks and the stern's flow parts from it, so that little of either is left to meet: the coefficient is taken as a
+ * mean
  * over Froude numbers about so wide in ln Fn (judgement: no tank test of tubes shows the humps).
  */
 const BLUNT_WIDTH = 0.2
