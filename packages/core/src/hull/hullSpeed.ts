@@ -15,6 +15,16 @@ export function froudeNumber(speed: number, length: number): number {
 }
 
 /**
+ * Volumetric Froude number FnV = V / √(g ∇^⅓).
+ *
+ * @param speed V, m/s, ≥ 0
+ * @param volume displaced, m³, > 0
+ * @returns FnV
+ * @example volumeFroude(7, 0.6) // 2.434
+ */
+export const volumeFroude = (speed: number, volume: number): number => speed / Math.sqrt(GRAVITY * Math.cbrt(volume))
+
+/**
  * Speed at which the boat's own wave is as long as its waterline: Fn = 1/√(2π) = 0.399.
  *
  * @param length on the waterline, m

@@ -9,8 +9,6 @@ export interface ResistanceCase {
   frictionFactor: number
   /** … and this is added to it */
   frictionAllowance: number
-  /** only a few speeds will be asked: they are worked out as they are, not read from a table made ready for many */
-  fewSpeeds?: boolean
 }
 
 /** Resistance of the bare hull at one speed, N. */

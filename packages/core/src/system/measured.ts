@@ -3,7 +3,7 @@ import type { Project } from '../project/projectFields'
 import { asSetUp } from '../project/runSetup'
 import { fitTrial, trialRuns, type TrialOutcome } from '../trial'
 import { driveTrain } from './driveTrain'
-import { theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
+import { bandOf, theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
 import { modelOf, type Model } from './model'
 
 const outcomes = new WeakMap<Project, TrialOutcome>()
@@ -53,7 +53,11 @@ export function measuredResistance(model: Model, speed: number): HullResistance 
   if (model.project.trial.use !== 'measured') return theory
   const fit = measuredOf(model.project)
   if (fit.outcome !== 'fitted') return theory
-  const centre = theory.centre * fit.factor(speed),
-    spread = fit.spread(speed)
-  return { ...theory, centre, low: centre * Math.exp(-spread), high: centre * Math.exp(spread) }
+  // the fit says two standard deviations; drive, weight and bottom are in what was measured
+  const sigma = fit.spread(speed) / 2
+  return {
+    ...theory,
+    ...bandOf(theory.centre * fit.factor(speed), sigma),
+    doubts: { methods: sigma, weight: 0, bottom: 0, form: 0, margin: 0 },
+  }
 }

@@ -66,23 +66,9 @@ export function modelOf(project: Project): Model {
   return model
 }
 
-/**
- * The boat with a given state of her bottom, for one sample of many: not kept.
- *
- * @param project the boat
- * @param frictionFactor on CF, in place of the condition's
- * @returns its model
- */
-export function sampledModel(project: Project, frictionFactor: number): Model {
-  return buildModel(project, { factor: frictionFactor, low: frictionFactor, high: frictionFactor }, true)
-}
-
-function buildModel(
-  project: Project,
-  condition: { factor: number; low: number; high: number } = HULL_CONDITIONS[project.use.hullCondition],
-  fewSpeeds = false,
-): Model {
+function buildModel(project: Project): Model {
   const { boat, design } = project
+  const condition = HULL_CONDITIONS[project.use.hullCondition]
   const hullType = hullTypeOf(boat.hullType)
   const water = waterProperties(boat.water, boat.waterTemperature)
   const form = hullType.form(boat, water.density)
@@ -96,7 +82,6 @@ function buildModel(
         water,
         frictionFactor: condition.factor,
         frictionAllowance: PAINT_ALLOWANCE,
-        fewSpeeds,
       })
     const middle = prepare(form)
     return { method, doubt, middle, heavy: heavy === form ? middle : prepare(heavy) }

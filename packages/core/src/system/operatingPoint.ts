@@ -2,7 +2,7 @@ import { froudeNumber, waveLength } from '../hull'
 import { usableAt } from './energy'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { hullResistance } from './hullResistance'
-import type { HullResistance } from './theoryResistance'
+import { bandOf, lowSpeedDoubt, type HullResistance, type ResistanceDoubts } from './theoryResistance'
 import { limitShares, tightestLimit, type LimitName } from './limits'
 import type { Model } from './model'
 
@@ -14,7 +14,12 @@ export interface OperatingPoint {
   froude: number
   waveLength: number
   resistance: HullResistance
-  /** ends of the band, W at the motor's shaft and at the pack */
+  /** σ of ln power that each doubt leaves, and all together */
+  doubts: Record<Doubt, number>
+  sigma: number
+  /** factor that the upper end reaches at least: a slow boat's losses are often more, hardly ever less */
+  lift: number
+  /** ends of the band, 10 and 90 per cent, W at the motor's shaft and at the pack */
   shaftPowerLow: number
   shaftPowerHigh: number
   packPowerLow: number
@@ -31,10 +36,11 @@ export interface OperatingPoint {
   energyPerDistance: number
 }
 
-/**
- * Wake, thrust deduction and propeller are estimates: this share is added to the band of any power (common practice).
- */
+/** Wake, thrust deduction and propeller are estimates: σ of ln of any power that they leave (common practice). */
 export const DRIVE_DOUBT = 0.1
+
+/** What a power is not known by. */
+export type Doubt = keyof ResistanceDoubts | 'drive'
 
 /**
  * Everything at one speed: resistance by every method, the drive from hull to pack, limits, time and distance left.
@@ -48,23 +54,31 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
   if (!(speed >= 0 && speed <= 30)) throw new RangeError(`speed must be between 0 and 30 m/s; got ${speed}`)
   const resistance = hullResistance(model, speed)
   const train = driveTrain(model, speed, resistance.centre)
-  const low = driveTrain(model, speed, resistance.low),
-    high = driveTrain(model, speed, resistance.high)
+  // one band for every power: what resistance and drive leave open, as a pull that the drive must give
+  const froude = froudeNumber(speed, model.form.lengthWaterline),
+    lift = lowSpeedDoubt(froude),
+    sigma = Math.hypot(resistance.sigma, DRIVE_DOUBT)
+  const pulls = bandOf(resistance.centre, sigma, lift)
+  const low = driveTrain(model, speed, pulls.low),
+    high = driveTrain(model, speed, pulls.high)
   const shares = limitShares(model, train)
   const allDay = tightestLimit(shares, 'allDay'),
     minutes = tightestLimit(shares, 'minutes')
-  const packPowerLow = low.controllerInput * (1 - DRIVE_DOUBT) + low.housePower
-  const packPowerHigh = high.controllerInput * (1 + DRIVE_DOUBT) + high.housePower
+  const packPowerLow = low.packPower,
+    packPowerHigh = high.packPower
   const available = usableAt(model, train.packCurrent) * (1 - model.project.use.reserve)
   const timeLeft = train.packPower > 0 ? available / train.packPower : Infinity
   return {
     speed,
     drive: train,
     resistance,
-    froude: froudeNumber(speed, model.form.lengthWaterline),
+    froude,
     waveLength: waveLength(speed),
-    shaftPowerLow: low.shaftPower * (1 - DRIVE_DOUBT),
-    shaftPowerHigh: high.shaftPower * (1 + DRIVE_DOUBT),
+    doubts: { ...resistance.doubts, drive: DRIVE_DOUBT },
+    sigma,
+    lift,
+    shaftPowerLow: low.shaftPower,
+    shaftPowerHigh: high.shaftPower,
     packPowerLow,
     packPowerHigh,
     holds: allDay.share <= 1 ? 'allDay' : minutes.share <= 1 ? 'minutes' : 'beyond',

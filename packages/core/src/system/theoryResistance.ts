@@ -81,9 +81,9 @@ const EVEN = 1 / Math.sqrt(3)
 /**
  * What usual coefficients in place of a lines plan leave open, σ of ln R (judgement: their spread through the series).
  */
-const FORM_DOUBT = 0.06
-/** Sea margin may be wrong by this share of itself (common practice). */
-export const MARGIN_DOUBT = 0.5
+const FORM_DOUBT = 0.1
+/** Sea margin may be wrong by all of itself: a day is calm, or twice as rough (common practice). */
+export const MARGIN_DOUBT = 1
 
 /**
  * The same boat without the ends of her band: her methods give the same centre in half the time.

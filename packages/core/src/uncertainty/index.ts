@@ -1,3 +1,4 @@
 export * from './latinHypercube'
+export * from './namedDoubts'
 export * from './sampleBoat'
-export * from './uncertainInputs'
+export * from './shapeKernel'

@@ -156,7 +156,7 @@ describe('the planing demo boat', () => {
 
 describe('Mercier–Savitsky on a hull', () => {
   const { form, water: sea } = modelOf(DEMO_BOATS.find(b => b.boat.hullType === 'semiDisplacement')!)
-  const given = { form, water: sea, frictionFactor: 1, frictionAllowance: 0, fewSpeeds: false }
+  const given = { form, water: sea, frictionFactor: 1, frictionAllowance: 0 }
   const weight = form.volumeBody * sea.density * GRAVITY
   it('reads the regression at the hull’s own shape: x = ∇^⅓/L, z = ∇/B³, u = √(2 iE), w = AT/AX', () => {
     const root = Math.cbrt(form.volumeBody)
@@ -227,7 +227,7 @@ describe('Mercier–Savitsky on a hull', () => {
 
 it('a hull without a planing bottom has no planing drag, and says so', () => {
   const { form, water: sea } = modelOf(DEMO.tirrick)
-  const prepared = savitsky1964.prepare({ form, water: sea, frictionFactor: 1, frictionAllowance: 0, fewSpeeds: false })
+  const prepared = savitsky1964.prepare({ form, water: sea, frictionFactor: 1, frictionAllowance: 0 })
   expect(prepared.at(5)).toEqual({ friction: 0, wave: 0 })
   expect(prepared.outside.map(o => o.name)).toEqual(['Planing bottom'])
 })

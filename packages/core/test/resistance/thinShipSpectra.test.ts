@@ -138,7 +138,6 @@ describe('thin-ship on a boat', () => {
         water,
         frictionFactor: 1.2,
         frictionAllowance: 0.0003,
-        fewSpeeds: true,
       })
       const k1 = slenderFormFactor(form.lengthWaterline / Math.cbrt(form.volumeBody / form.hulls), form.hulls)
       const hull =
@@ -154,7 +153,9 @@ describe('thin-ship on a boat', () => {
         ).toBeCloseTo(1, 9)
         // a blunt tube's humps are smoothed away
         if (form.section !== 'tube')
-          expect(wave / michellResistance(hull, speed, water.density, hullOffsets(form))).toBeCloseTo(1, 9)
+          expect(Math.abs(wave / michellResistance(hull, speed, water.density, hullOffsets(form)) - 1)).toBeLessThan(
+            0.005,
+          )
       }
     },
   )
@@ -176,11 +177,12 @@ describe('thin-ship on a boat', () => {
   it('reads between its knots within half a per cent of the integral itself', () => {
     const { form, water } = modelOf(DEMO_BOATS.find(b => b.boat.hullType === 'catamaran')!),
       given = { form, water, frictionFactor: 1, frictionAllowance: 0 }
-    const read = thinShip.prepare({ ...given, fewSpeeds: false }),
-      exact = thinShip.prepare({ ...given, fewSpeeds: true })
+    const read = thinShip.prepare(given),
+      hull = roundHull(form.lengthWaterline, form.beamWaterline, form.draughtBody, form.prismatic, form.midship)
     for (let fn = 0.185; fn < 1; fn += 0.013) {
       const speed = fn * Math.sqrt(GRAVITY * form.lengthWaterline)
-      expect(Math.abs(read.at(speed).wave / exact.at(speed).wave - 1)).toBeLessThan(0.005)
+      const exact = michellResistance(hull, speed, water.density, hullOffsets(form))
+      expect(Math.abs(read.at(speed).wave / exact - 1)).toBeLessThan(0.005)
     }
   })
 })

@@ -14,6 +14,9 @@ import {
   operatingPoint,
   pitchChoices,
   tightestLimit,
+  bandOf,
+  DRIVE_DOUBT,
+  lowSpeedDoubt,
 } from '../../src/system'
 
 const yacht = DEMO.tirrick
@@ -119,21 +122,19 @@ describe('room around the tips', () => {
 
 describe('the band of a point', () => {
   it.each(DEMO_BOATS.map(b => [b.name, b] as const))(
-    '%s: holds the centre, and its ends are the drive’s own answer to the ends of the pull, a tenth for wake ' +
-      'and propeller on top',
+    '%s: holds the centre; its ends are the drive’s own answer to pulls that leave room for wake and propeller too',
     (_, boat) => {
       const model = modelOf(boat)
       for (const share of [0.4, 0.7, 1]) {
         const speed = share * boat.use.topSpeed,
           p = operatingPoint(model, speed)
-        const [low, high] = [p.resistance.low, p.resistance.high].map(pull => driveTrain(model, speed, pull)) as [
-          ReturnType<typeof driveTrain>,
-          ReturnType<typeof driveTrain>,
-        ]
-        expect(p.packPowerHigh).toBeCloseTo(1.1 * high.controllerInput + high.housePower, 6)
-        expect(p.packPowerLow).toBeCloseTo(0.9 * low.controllerInput + low.housePower, 6)
-        expect(p.shaftPowerHigh).toBeCloseTo(1.1 * high.shaftPower, 6)
-        expect(p.shaftPowerLow).toBeCloseTo(0.9 * low.shaftPower, 6)
+        const { centre, sigma } = p.resistance
+        const wide = bandOf(centre, Math.hypot(sigma, DRIVE_DOUBT), lowSpeedDoubt(p.froude))
+        expect(p.packPowerHigh).toBeCloseTo(driveTrain(model, speed, wide.high).packPower, 6)
+        expect(p.packPowerLow).toBeCloseTo(driveTrain(model, speed, wide.low).packPower, 6)
+        expect(p.shaftPowerHigh).toBeCloseTo(driveTrain(model, speed, wide.high).shaftPower, 6)
+        expect(p.shaftPowerLow).toBeCloseTo(driveTrain(model, speed, wide.low).shaftPower, 6)
+        expect(Math.hypot(...Object.values(p.doubts))).toBeCloseTo(p.sigma, 9)
         expect(p.packPowerLow).toBeLessThan(p.drive.packPower)
         expect(p.packPowerHigh).toBeGreaterThan(p.drive.packPower)
         expect(p.distanceLow).toBeLessThan(p.distanceLeft)

@@ -2,13 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { DEMO, withEdits, type Project } from '../../src/project'
 import { evaluate, modelOf } from '../../src/system'
-import {
-  latinHypercube,
-  normalQuantile,
-  sampleBoat,
-  uncertainInputs,
-  type UncertaintyReport,
-} from '../../src/uncertainty'
+import { latinHypercube, normalQuantile, sampleBoat, shapeKernel, type UncertaintyReport } from '../../src/uncertainty'
 
 const yacht = DEMO.tirrick
 function run(project: Project, samples = 400, seed = 3): UncertaintyReport {
@@ -63,23 +57,37 @@ describe('samples of a boat', () => {
   it('share the spread out among the inputs, to one', () => {
     expect(report.shares.reduce((s, x) => s + x.share, 0)).toBeCloseTo(1, 9)
     expect(report.shares.map(s => s.share)).toEqual([...report.shares.map(s => s.share)].sort((a, b) => b - a))
-    expect(report.shares.map(s => s.id)).toContain('boat.mass')
+    expect(report.shares.map(s => s.id)).toContain('weight')
   })
   it('a weighed boat has a narrower spread, and weight drops from the list', () => {
     const unsure = run(withEdits(yacht, [{ path: 'boat.massUncertainty', value: 0.4 }]))
     const weighed = run(withEdits(yacht, [{ path: 'boat.massUncertainty', value: 0 }]))
     const width = (r: UncertaintyReport) => r.cruisePower.p90 / r.cruisePower.p10
     expect(width(weighed)).toBeLessThan(width(unsure))
-    expect(weighed.shares.map(s => s.id)).not.toContain('boat.mass')
+    expect(weighed.shares.map(s => s.id)).not.toContain('weight')
   })
   it('are the same for the same seed and tell their progress', () => {
     expect(run(yacht, 100, 9)).toEqual(run(yacht, 100, 9))
     expect([...sampleBoat(yacht, 100, 9)]).toEqual(Array.from({ length: 100 }, (_, i) => i + 1))
     expect(() => sampleBoat(yacht, 10).next()).toThrow(/100 or more/)
   })
-  it('of an estimate count too: a boat whose waterline is not known has it among its inputs', () => {
-    const unknown = withEdits(yacht, [{ path: 'boat.lengthWaterline', value: null }])
-    expect(uncertainInputs(modelOf(unknown)).map(i => i.id)).toContain('boat.lengthWaterline')
-    expect(uncertainInputs(modelOf(yacht)).map(i => i.id)).not.toContain('boat.lengthWaterline')
+  it('are of the band that is shown everywhere: their 10 and 90 per cent are its ends, at every speed', () => {
+    const whole = run(yacht, 3000)
+    whole.speeds.forEach((speed, k) => {
+      const { point } = evaluate(yacht, speed)
+      const near = (ours: number, shown: number) => expect(Math.abs(Math.log(ours / shown))).toBeLessThan(0.05)
+      near(whole.packPower[k]!.p10, point.packPowerLow)
+      near(whole.packPower[k]!.p90, point.packPowerHigh)
+      near(whole.resistance[k]!.p10, point.resistance.low)
+      near(whole.resistance[k]!.p90, point.resistance.high)
+    })
+  })
+  it('errors of the methods are alike at speeds that are near, and strangers far away', () => {
+    const shape = shapeKernel(modelOf(yacht), [2, 2.05, 3.6])
+    const z = latinHypercube(2000, 3, 5).map(row => shape(Array.from(row, normalQuantile)))
+    const together = (i: number, j: number) => z.reduce((sum, s) => sum + s[i]! * s[j]!, 0) / z.length
+    expect(together(0, 0)).toBeCloseTo(1, 1)
+    expect(together(0, 1)).toBeGreaterThan(0.95)
+    expect(Math.abs(together(0, 2))).toBeLessThan(0.15)
   })
 })

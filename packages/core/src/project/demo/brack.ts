@@ -12,8 +12,8 @@ export const brack: Project = {
   id: 'demo-brack',
   name: 'Brack',
   story:
-    'Brack carried reeds on the Hallow Navigation and is now somebody’s home. Her old diesel wakes the whole mooring; ' +
-    'a day’s cruise at walking pace is all that is asked of what takes its place.',
+    'Brack carried reeds on the Hallow Navigation and is now somebody’s home. Her old diesel wakes the ' +
+    'whole mooring; a day’s cruise at walking pace is all that is asked of what takes its place.',
   boat: {
     ...NOT_MEASURED,
     hullType: 'canalBoat',

@@ -95,7 +95,7 @@ export const thinShip: ResistanceMethod = {
       const fn = speed * toFroude,
         held = Math.min(KNOTS.at(-1)!, Math.max(KNOTS[0]!, fn))
       if (fn < held) return (atKnot(0) * fn ** 4) / held ** 2
-      return (given.fewSpeeds && !blunt ? specificAt(held) : cubicThrough(KNOTS, atKnot, held)) * held ** 2
+      return cubicThrough(KNOTS, atKnot, held) * held ** 2
     }
     // slender by Michell's own assumption; the form factor's tests reach from 6 to 9.5 (a margin is given below)
     const reaches: Reach[] = [
