@@ -30,7 +30,7 @@ export interface Belief {
 }
 
 /** σ of a formula that knows only weight and length: it counts only where nothing better is left. */
-const RULE_SIGMA = 0.5
+const RULE_SIGMA = 0.6
 
 /**
  * Belief in a rule of thumb at a speed.

@@ -23,8 +23,8 @@ export interface Recommendation {
   outsideAll: boolean
 }
 
-/** Weight of the methods, Σ 1/σ², from which the rules of thumb have no say: that of one method with σ 0.35. */
-const ENOUGH = 8
+/** Weight of the methods, Σ 1/σ², from which the rules of thumb have no say: that of one method with σ 0.58. */
+const ENOUGH = 3
 /** Least weight of a rule of thumb, as a share. */
 const TRACE = 0.02
 /** σ that methods leave open at least: they share data, waters and habits (judgement). */

@@ -104,8 +104,15 @@ export const vanOortmerssen1971: ResistanceMethod = {
     const weight = form.volumeBody * water.density * GRAVITY
     const toFroude = 1 / Math.sqrt(GRAVITY * form.lengthWaterline)
     const reaches: Reach[] = [
-      { name: 'Waterline length to beam', value: shape.lengthToBeam, least: 3, most: 6.2, doubt: 0.6, far: 0.4 },
-      { name: 'Waterline beam to hull draught', value: shape.beamToDraught, least: 1.9, most: 4, doubt: 0.25, far: 1 },
+      { name: 'Waterline length to beam', value: shape.lengthToBeam, least: 3, most: 6.2, doubt: 0.6, far: 0.8 },
+      {
+        name: 'Waterline beam to hull draught',
+        value: shape.beamToDraught,
+        least: 1.9,
+        most: 4,
+        doubt: 0.25,
+        far: 1.5,
+      },
       {
         name: 'Prismatic coefficient',
         value: shape.prismatic,
