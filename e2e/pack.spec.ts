@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { figure, openBench, type } from './board'
+import { figure, openBench, type, goBench } from './board'
 
 test('a space is measured, the blocks are drawn in it, and what finds no room is told with a way out', async ({
   page,
@@ -64,6 +64,10 @@ test('the cold takes power and charge; outings wear the pack', async ({ page }) 
   await page.getByText('All day', { exact: true }).click()
   await page.locator('[data-view=wear]').click()
   const years = await figure(page, 'packYears')
+  await goBench(page, '/use')
+  await type(page, 'use.distance', '40 nm')
+  await goBench(page, '/pack')
+  await page.locator('[data-view=wear]').click()
   await type(page, 'use.outings', '366')
   await expect.poll(() => figure(page, 'packYears')).toBeLessThan(years)
   await expect(page.locator('[data-wear]')).toContainText('Outings wear it more')

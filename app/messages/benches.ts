@@ -15,6 +15,7 @@ export const benchWords = {
     hullSpeed: 'hull speed',
     chart: 'Power at the motor shaft against speed, every method',
     band: 'Recommended',
+    counts: (share: number) => (share < 0.005 ? 'beside the curve' : `counts ${Math.round(100 * share)} %`),
     outside: 'outside',
     csv: 'Curve as CSV',
     note: 'Solid where a method holds, dotted outside. The band joins their spread with what is not known.',

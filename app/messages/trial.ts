@@ -2,7 +2,7 @@
 export const trialWords = {
   sure: {
     head: 'How sure',
-    hint: 'weight, form, bottom, methods drawn 2000 times',
+    hint: '2000 curves drawn from the band',
     go: 'Draw the samples',
     again: 'Draw again',
     cancel: 'Stop',

@@ -24,6 +24,7 @@ const rows = computed(() =>
       : `${benchWords.curve.holds} ${show(middle.speedFrom)}–${show(middle.speedTo)} ${UNITS[unit.value].symbol}`,
   })),
 )
+const shareOf = (i: number) => answer.evaluation.point.resistance.methods[i]!.share
 const holds = (i: number) => answer.evaluation.point.resistance.methods[i]!.holds
 function toggle(id: string) {
   const next = new Set(hidden.value)
@@ -47,8 +48,9 @@ function toggle(id: string) {
       >
         <span v-live:data-holds="() => String(holds(row.i))" class="letter">{{ row.letter }}</span>
         <span class="name"
-          >{{ row.label }}<small>{{ row.range }}</small></span
-        >
+          >{{ row.label }}<small>{{ row.range }}</small
+          ><small v-live:data-counts="() => benchWords.curve.counts(shareOf(row.i))" class="counts"
+        /></span>
       </button>
       <div class="value"><FigureValue id="shaftPower" :method="row.id" /></div>
     </div>
@@ -80,6 +82,9 @@ function toggle(id: string) {
   align-items: center;
   text-align: left;
   min-height: 40px;
+}
+.counts::before {
+  content: attr(data-counts);
 }
 .method :deep(.unit) {
   display: none;
