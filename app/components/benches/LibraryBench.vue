@@ -56,6 +56,12 @@ const cell = (part: Part, key: string) => {
 const ROW = matchMedia('(pointer: coarse)').matches ? 48 : 40
 /** thousands of parts: only the rows in sight are drawn */
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(shown, { itemHeight: ROW, overscan: 8 })
+// a part that was kept comes into sight, wherever the list had been scrolled to
+watch([chosen, shown], () => {
+  const is = (part: Part) => part.id === chosen.value?.id
+  const at = shown.value.findIndex(is)
+  if (at >= 0 && !list.value.some(row => is(row.data))) scrollTo(at)
+})
 const fitted = (part: Part) =>
   [
     document.shown.design.motor.id,

@@ -52,6 +52,8 @@ const leaders = computed(() =>
     }
   }),
 )
+/** a short boat fills the strip: her draught is written on the other side of its line */
+const roomAft = computed(() => keelX.value + 52 < props.width)
 const text = computed(() => ({
   length: quantityText(document.shown.boat.lengthOverAll, 'length', view.choice),
   draught: quantityText(document.shown.boat.draught, 'length', view.choice),
@@ -92,7 +94,14 @@ const bottomY = computed(() => props.scale.waterY - props.elevation.bottom * pro
         :d="`M${keelX} ${scale.waterY}V${bottomY}M${keelX - 4} ${scale.waterY}h8M${keelX - 4} ${bottomY}h8`"
         class="dimension"
       />
-      <text :x="keelX + 5" :y="(scale.waterY + bottomY) / 2 + 4" class="dimension-text">{{ text.draught }}</text>
+      <text
+        :x="roomAft ? keelX + 5 : keelX - 7"
+        :y="(scale.waterY + bottomY) / 2 + 4"
+        :text-anchor="roomAft ? 'start' : 'end'"
+        class="dimension-text"
+      >
+        {{ text.draught }}
+      </text>
     </template>
   </svg>
 </template>
