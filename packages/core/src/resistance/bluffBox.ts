@@ -11,11 +11,12 @@ export const ENDS_DRAG = 0.24
 /** Plates, welds, rubbing strakes and blacking over sound new paint (common practice). */
 const STEEL_ALLOWANCE = 0.0006
 /**
- * Waves of a full box, on weight: like Fn⁴ while she is slow, so that they are an eighth of the whole at Fn 0.22
- * (judgement;
- * such boats are never driven faster).
+ * Waves of a full box, on weight: like Fn⁴ while she is slow, an eighth of the whole at Fn 0.22; from Fn 0.25 on her
+ * blunt
+ * ends push up water that no power carries her over (judgement; such boats are never driven there).
  */
-const WAVES = 0.6
+const WAVES = 0.6,
+  STEEP_FROM = 0.25
 
 /** A long box with blunt ends: friction, the pressure on the ends, and the waves of a slow full hull. */
 export const bluffBox: ResistanceMethod = {
@@ -44,12 +45,13 @@ export const bluffBox: ResistanceMethod = {
     return {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
-        const pressed = 0.5 * water.density * speed * speed
+        const pressed = 0.5 * water.density * speed * speed,
+          fn = speed * toFroude
         const reynolds = Math.max(1e4, (speed * form.lengthWaterline) / water.viscosity)
         const cf = frictionLine(reynolds) * frictionFactor + frictionAllowance + STEEL_ALLOWANCE
         return {
           friction: pressed * form.wettedSurface * cf,
-          wave: pressed * section * ENDS_DRAG + weight * WAVES * (speed * toFroude) ** 4,
+          wave: pressed * section * ENDS_DRAG + weight * WAVES * fn ** 4 * (1 + (fn / STEEP_FROM) ** 4),
         }
       },
       belief: speed =>
