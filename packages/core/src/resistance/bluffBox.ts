@@ -11,12 +11,13 @@ export const ENDS_DRAG = 0.24
 /** Plates, welds, rubbing strakes and blacking over sound new paint (common practice). */
 const STEEL_ALLOWANCE = 0.0006
 /**
- * Waves of a full box, on weight: like Fn⁴ while she is slow, an eighth of the whole at Fn 0.22; from Fn 0.25 on her
+ * Waves of a full box, on weight: like Fn⁴ while she is slow, an eighth of the whole at Fn 0.22; from Fn 0.3 on her
  * blunt
  * ends push up water that no power carries her over (judgement; such boats are never driven there).
  */
 const WAVES = 0.6,
-  STEEP_FROM = 0.25
+  STEEP_FROM = 0.3,
+  STEEP_TO = 0.4
 
 /** A long box with blunt ends: friction, the pressure on the ends, and the waves of a slow full hull. */
 export const bluffBox: ResistanceMethod = {
@@ -46,12 +47,14 @@ export const bluffBox: ResistanceMethod = {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
         const pressed = 0.5 * water.density * speed * speed,
-          fn = speed * toFroude
+          fn = speed * toFroude,
+          steep = 1 + (Math.min(fn, STEEP_TO) / STEEP_FROM) ** 6
         const reynolds = Math.max(1e4, (speed * form.lengthWaterline) / water.viscosity)
         const cf = frictionLine(reynolds) * frictionFactor + frictionAllowance + STEEL_ALLOWANCE
         return {
           friction: pressed * form.wettedSurface * cf,
-          wave: pressed * section * ENDS_DRAG + weight * WAVES * fn ** 4 * (1 + (fn / STEEP_FROM) ** 4),
+          wave:
+            pressed * section * ENDS_DRAG + weight * WAVES * fn ** 4 * (1 + (Math.min(fn, STEEP_TO) / STEEP_FROM) ** 6),
         }
       },
       belief: speed =>
