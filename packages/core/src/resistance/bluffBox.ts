@@ -53,8 +53,7 @@ export const bluffBox: ResistanceMethod = {
         const cf = frictionLine(reynolds) * frictionFactor + frictionAllowance + STEEL_ALLOWANCE
         return {
           friction: pressed * form.wettedSurface * cf,
-          wave:
-            pressed * section * ENDS_DRAG + weight * WAVES * fn ** 4 * (1 + (Math.min(fn, STEEP_TO) / STEEP_FROM) ** 6),
+          wave: pressed * section * ENDS_DRAG + weight * WAVES * fn ** 4 * steep,
         }
       },
       belief: speed =>
