@@ -227,7 +227,7 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
   await page.locator('[data-add-run]').click()
   for (const [name, text] of [
     ['speed-0', '2'],
-    ['power-0', '500'],
+    ['read-0', '500 W'],
   ] as const) {
     await cell(name).click()
     await page.keyboard.type(text)
@@ -236,8 +236,8 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
   await cell('stream-0').click()
   await page.keyboard.type('3')
   await page.keyboard.press('Enter')
-  await expect(page.locator('[data-trial-errors]')).toContainText(
-    'Row 1, with stream: a stream of 3.0 kn leaves nothing of 2.0 kn',
+  await expect(page.locator('[data-reading-errors]')).toContainText(
+    'Reading 1: with stream, a stream of 3.0 kn leaves nothing of 2.0 kn',
   )
   await expect(page.locator('[data-drawn=true]')).toBeVisible()
   // a document that holds it already
@@ -252,9 +252,16 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
             const row = get.result,
               run = {
                 speed: 1,
+                kind: 'battery',
                 power: 500,
                 voltage: null,
                 current: null,
+                rpm: null,
+                pull: null,
+                fuelRate: null,
+                used: null,
+                time: null,
+                doubt: null,
                 direction: '',
                 stream: 1.5,
                 note: '',

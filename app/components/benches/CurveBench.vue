@@ -94,7 +94,7 @@ const label = (path: FieldPath) => FIELDS[path].label
         <h2 class="section-head">{{ benchWords.curve.words }}</h2>
         <p v-for="s in sentences" :key="s" class="prose">{{ s }}</p>
       </section>
-      <SeaTrial />
+      <BoatReadings />
       <HowSure />
     </div>
     <aside class="bench__side">

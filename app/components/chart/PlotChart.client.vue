@@ -74,6 +74,19 @@ const traces = computed(() => {
             hovertemplate: c.names ? '%{text}<extra></extra>' : undefined,
           }
         : {}),
+      ...(c.bars
+        ? {
+            error_y: {
+              type: 'data',
+              symmetric: false,
+              array: c.bars.map((b, i) => b.high - (c.y[i] ?? 0)),
+              arrayminus: c.bars.map((b, i) => (c.y[i] ?? 0) - b.low),
+              color: t[c.colour ?? 'ink'],
+              thickness: 1.4,
+              width: 5,
+            },
+          }
+        : {}),
       ...(c.stack ? { stackgroup: 'parts', fillcolor: t[(c.wash ?? 'band') as keyof typeof t] } : {}),
       line: {
         color: c.fill !== undefined ? 'rgba(0,0,0,0)' : t[c.colour ?? 'ink'],

@@ -1,6 +1,7 @@
 /**
  * A curve of a chart, in the chart's own units. `fill` shades down to the curve before it; `points` draws marks and no
- * line, with `names` told on hover; `stack` piles it on the one before, in the colour of the token `wash`.
+ * line, with `names` told on hover and `bars` from low to high; `stack` piles it on the one before, in the colour of
+ * the token `wash`.
  */
 export interface ChartCurve {
   name: string
@@ -14,6 +15,7 @@ export interface ChartCurve {
   tag?: string
   points?: boolean
   names?: string[]
+  bars?: { low: number; high: number }[]
   stack?: boolean
   wash?: string
 }

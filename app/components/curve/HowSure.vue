@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { USUAL_SAMPLES, type Band, type QuantityId, type UncertaintyReport } from '@remigo/core'
-import { trialWords } from '~/messages/trial'
+import { readingWords } from '~/messages/readings'
 import { useQuantities } from '~/composables/useQuantities'
 import { useBoatRun } from '~/composables/useBoatRun'
 import { useDocumentStore } from '~/stores/document'
@@ -29,9 +29,9 @@ const bands = computed(() => {
     high: text(band.p90, quantity),
   })
   return [
-    row(trialWords.sure.power, r.cruisePower, 'electricPower'),
-    row(trialWords.sure.range, r.range, 'distance'),
-    row(trialWords.sure.top, r.topSpeed, 'speed'),
+    row(readingWords.sure.power, r.cruisePower, 'electricPower'),
+    row(readingWords.sure.range, r.range, 'distance'),
+    row(readingWords.sure.top, r.topSpeed, 'speed'),
   ]
 })
 const shares = computed(() => report.value?.shares.filter(s => s.share >= 0.005) ?? [])
@@ -39,25 +39,25 @@ const first = computed(() => shares.value[0])
 </script>
 
 <template>
-  <section class="block" :aria-label="trialWords.sure.head" data-how-sure>
+  <section class="block" :aria-label="readingWords.sure.head" data-how-sure>
     <h2 class="section-head">
-      {{ trialWords.sure.head }}<span>{{ trialWords.sure.hint }}</span>
+      {{ readingWords.sure.head }}<span>{{ readingWords.sure.hint }}</span>
     </h2>
     <div class="row">
       <button v-if="!running" type="button" class="btn" data-sample @click="start">
-        {{ report ? trialWords.sure.again : trialWords.sure.go }}
+        {{ report ? readingWords.sure.again : readingWords.sure.go }}
       </button>
       <template v-else
-        ><button type="button" class="btn" @click="cancel">{{ trialWords.sure.cancel }}</button
-        ><progress :max="USUAL_SAMPLES" :value="done" :aria-label="trialWords.sure.head" /><span
+        ><button type="button" class="btn" @click="cancel">{{ readingWords.sure.cancel }}</button
+        ><progress :max="USUAL_SAMPLES" :value="done" :aria-label="readingWords.sure.head" /><span
           class="small soft figures"
-          >{{ trialWords.sure.progress(done, USUAL_SAMPLES) }}</span
+          >{{ readingWords.sure.progress(done, USUAL_SAMPLES) }}</span
         ></template
       >
     </div>
     <template v-if="report">
       <p v-if="first" class="prose lead" data-first>
-        {{ trialWords.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}
+        {{ readingWords.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}
       </p>
       <table class="table">
         <tbody>
@@ -70,7 +70,7 @@ const first = computed(() => shares.value[0])
         </tbody>
         <caption class="small soft">
           {{
-            trialWords.sure.of
+            readingWords.sure.of
           }}
         </caption>
       </table>

@@ -1,6 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { formatNumber, fromUnit, measuredOf, theoryResistance, driveTrain, UNITS } from '@remigo/core'
+import {
+  BAND,
+  bandOf,
+  driveTrain,
+  formatNumber,
+  fromUnit,
+  measuredOf,
+  theoryResistance,
+  UNITS,
+  type HullResistance,
+  type ReadPoint,
+} from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -9,7 +20,7 @@ import { useLever } from '~/composables/useLever'
 import type { ChartCurve } from '~/components/chart/chartTypes'
 import { useCurveReading, useCurveScale } from './curveScale'
 
-/** Shaft power against speed: every method, the recommended band, the owner's runs, what the motor gives. */
+/** Shaft power against speed: every method, the recommended band, the owner's readings, what the motor gives. */
 const props = defineProps<{ hidden: ReadonlySet<string>; unit: 'kW' | 'hp'; log: boolean }>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
@@ -23,58 +34,46 @@ defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(
 
 const motor = computed(() => document.shown.design.motor)
 const measured = computed(() => measuredOf(document.shown))
-const using = computed(() => document.shown.trial.use === 'measured' && measured.value.outcome === 'fitted')
+const using = computed(() => document.shown.trial.use === 'measured' && measured.value.posterior !== null)
 
-/** The owner's runs as shaft power, and the curve through them with its spread, when the methods' curve is in use. */
-const trial = computed<ChartCurve[]>(() => {
-  const fit = measured.value
-  if (fit.outcome !== 'fitted') return []
+/** The owner's readings as shaft power with their error bars, and what the methods said before them. */
+const readings = computed<ChartCurve[]>(() => {
+  const { points } = measured.value
+  if (points.length === 0) return []
   const model = answer.model
   const shaft = (speed: number, resistance: number) => kw(driveTrain(model, speed, resistance).shaftPower)
-  const runs: ChartCurve = {
-    name: benchWords.curve.runs,
-    x: fit.runs.map(r => kn(r.speed)),
-    y: fit.runs.map(r => shaft(r.speed, r.resistance)),
-    points: true,
-    colour: 'fits',
-    names: fit.runs.map(r => `${benchWords.curve.runs}, ${r.rows.join(' + ')}: ${text(r.power, 'electricPower')}`),
-  }
-  if (using.value) {
-    return [
-      {
-        name: benchWords.curve.theory,
-        x: speeds.value,
-        y: answer.curve.map(p => shaft(p.speed, theoryResistance(model, p.speed).centre)),
-        width: 1.5,
-        dash: 'dash',
-        colour: 'soft',
-      },
-      runs,
-    ]
-  }
-  const at = (k: (v: number) => number) =>
-    answer.curve.map(p =>
-      p.speed < 0.8 * fit.from || p.speed > 1.2 * fit.to ? null : shaft(p.speed, p.resistance.centre * k(p.speed)),
-    )
+  // a reading is a factor on the theory of then: shown for the boat, the weather and the drive of now
+  const pulls = points.map(p => theoryResistance(model, p.speed).centre * Math.exp(p.seen.away))
+  const at = (p: ReadPoint, i: number, sigmas: number) =>
+    shaft(p.speed, pulls[i]! * Math.exp(sigmas * BAND * p.seen.noise))
+  const before = using.value ? answer.curve.map(p => theoryResistance(model, p.speed)) : []
+  const edge = (name: string, pull: (r: HullResistance) => number, more: Partial<ChartCurve>): ChartCurve => ({
+    name,
+    x: speeds.value,
+    y: before.map((r, i) => shaft(answer.curve[i]!.speed, pull(r))),
+    colour: 'soft',
+    ...more,
+  })
   return [
-    { name: benchWords.curve.measured, x: speeds.value, y: at(v => fit.factor(v)), width: 2.2, colour: 'fits' },
+    ...(using.value
+      ? [
+          edge(benchWords.curve.theory, r => r.centre, { width: 1.5, dash: 'dash' }),
+          edge(benchWords.curve.theoryLow, r => bandOf(r.centre, r.powerSigma, r.lift).low, { width: 1, dash: 'dot' }),
+          edge(benchWords.curve.theoryHigh, r => bandOf(r.centre, r.powerSigma, r.lift).high, {
+            width: 1,
+            dash: 'dot',
+          }),
+        ]
+      : []),
     {
-      name: `${benchWords.curve.measured} −`,
-      x: speeds.value,
-      y: at(v => fit.factor(v) * Math.exp(-fit.spread(v))),
-      width: 1,
-      dash: 'dot',
+      name: benchWords.curve.runs,
+      x: points.map(p => kn(p.speed)),
+      y: points.map((p, i) => at(p, i, 0)),
+      bars: points.map((p, i) => ({ low: at(p, i, -1), high: at(p, i, 1) })),
+      points: true,
       colour: 'fits',
+      names: points.map(p => benchWords.curve.reading(p.rows.join(' + '), text(p.resistance / p.theory, 'ratio'))),
     },
-    {
-      name: `${benchWords.curve.measured} +`,
-      x: speeds.value,
-      y: at(v => fit.factor(v) * Math.exp(fit.spread(v))),
-      width: 1,
-      dash: 'dot',
-      colour: 'fits',
-    },
-    runs,
   ]
 })
 const curves = computed<ChartCurve[]>(() => [
@@ -111,7 +110,7 @@ const curves = computed<ChartCurve[]>(() => [
       },
     ]
   }),
-  ...trial.value,
+  ...readings.value,
 ])
 /** the axis ends a little above what the motor or the wished top takes */
 const ceiling = computed(() => kw(Math.max(1.5 * motor.value.ratedPower, 1.35 * answer.summary.top.drive.shaftPower)))

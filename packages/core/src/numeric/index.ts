@@ -1,3 +1,4 @@
+export * from './cholesky'
 export * from './findRoot'
 export * from './interpolate'
 export * from './maximise'

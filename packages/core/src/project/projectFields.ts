@@ -20,6 +20,7 @@ import type { SolarArray } from '../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Wiring } from '../wiring'
 import { CHARGE_SUPPLIES, type Charging } from './charging'
 import { PROJECT_VERSION } from './projectVersion'
+import { READING_KINDS } from './readingKind'
 import { WAYS_HOME } from './wayHome'
 
 // Every field of a boat's document, once: form, messages, schema, files, JSON Schema, lists and types are made of it.
@@ -204,6 +205,14 @@ const BOAT = group('Boat', {
     most: 200,
     open: true,
     hint: 'Where you mostly go; empty for deep',
+  }),
+  channelWidth: number({
+    label: 'Width of the water',
+    quantity: 'length',
+    least: 2,
+    most: 1000,
+    open: true,
+    hint: 'Of a canal, at half its depth; empty for open water',
   }),
   water: choice({ label: 'Water', options: ['sea', 'fresh'], usual: 'sea' }),
   waterTemperature: number({
@@ -581,27 +590,47 @@ const DESIGN = group('Design', {
   solar: SOLAR,
 })
 
-/** One run of a sea trial. */
-export const TRIAL_POINT = group('Run', {
+/** One reading of what the boat takes at a speed, by whatever the owner could read. */
+export const TRIAL_POINT = group('Reading', {
   speed: number({ label: 'Speed', quantity: 'speed', least: 0.1, most: 30, hint: 'As read' }),
+  kind: choice({ label: 'Read was', options: READING_KINDS, usual: 'battery' }),
   power: number({
-    label: 'Watts',
+    label: 'Power',
     quantity: 'smallPower',
     least: 0,
     most: 1_000_000,
     open: true,
-    hint: 'At the battery',
+    hint: 'At the battery or the shaft, or the old engine’s plate',
   }),
   voltage: number({ label: 'Volts', quantity: 'voltage', least: 0, most: 1500, open: true }),
   current: number({ label: 'Amps', quantity: 'current', least: 0, most: 5000, open: true }),
-  direction: choice({ label: 'Way', options: ['', 'out', 'back'] }),
+  rpm: number({ label: 'Motor speed', quantity: 'rotation', least: 1, most: 30_000, keptPerSi: 60, open: true }),
+  pull: number({
+    label: 'Pull of a tow line',
+    quantity: 'force',
+    least: 0,
+    most: 500_000,
+    open: true,
+  }),
+  fuelRate: number({ ...OLD_ENGINE.fields.fuelRate, label: 'Fuel', hint: 'Of the old engine, in an hour' }),
+  used: number({ label: 'Charge used', quantity: 'ratio', least: 0, most: 1, open: true, hint: 'Of the whole pack' }),
+  time: number({ label: 'In a time of', quantity: 'duration', least: 1, most: 1_440_000, open: true }),
+  doubt: number({
+    label: 'May be off by',
+    quantity: 'ratio',
+    least: 0.01,
+    most: 1,
+    open: true,
+    hint: 'Two times in three; empty for what is usual',
+  }),
+  direction: choice({ label: 'Way', options: ['', 'out', 'back'], usual: '' }),
   stream: number({ label: 'Stream', quantity: 'speed', least: -5, most: 5, open: true, hint: 'With her is positive' }),
-  note: text({ label: 'Note', shortest: 0, longest: 120 }),
+  note: text({ label: 'Note', shortest: 0, longest: 120, usual: '' }),
   setup: number({ label: 'Setup', quantity: 'count', least: 0, most: 199, whole: true }),
 })
 
-/** What the boat was when a run was made: what her watts mean depends on it, her resistance does not. */
-const RUN_SETUP = group('Setup of a run', {
+/** What the boat was when a reading was made: what her watts mean depends on it, her resistance does not. */
+const RUN_SETUP = group('Setup of a reading', {
   motor: DESIGN.fields.motor,
   controller: DESIGN.fields.controller,
   reduction: REDUCTION,
@@ -611,6 +640,9 @@ const RUN_SETUP = group('Setup of a run', {
   legRatio: DRIVE_LINE.fields.legRatio,
   mass: BOAT.fields.mass,
   houseLoad: USE.fields.houseLoad,
+  hullCondition: USE.fields.hullCondition,
+  packVoltage: number({ label: 'Volts of the pack', quantity: 'voltage', least: 1, most: 1500 }),
+  packEnergy: number({ label: 'Energy of the pack', quantity: 'energy', least: 1, most: 1e11 }),
 })
 
 /** A temperature read during a run at steady power. */
@@ -631,8 +663,8 @@ export const PROJECT_FIELDS = {
   use: USE,
   design: DESIGN,
   trial: group('Sea trial', {
-    points: list({ label: 'Runs', of: TRIAL_POINT, longest: 200 }),
-    setups: list({ label: 'Setups of the runs', of: RUN_SETUP, longest: 200 }),
+    points: list({ label: 'Readings', of: TRIAL_POINT, longest: 200 }),
+    setups: list({ label: 'Setups of the readings', of: RUN_SETUP, longest: 200 }),
     use: choice({ label: 'Curve used', options: ['theory', 'measured'] }),
   }),
   heat: group('Heat', { points: list({ label: 'Readings', of: HEAT_POINT, longest: 500 }) }),
@@ -651,9 +683,9 @@ export const PROJECT_FIELDS = {
 
 /** One boat: what it is, what it is for, what drives it. SI units; other units carry their name. */
 export type Project = ValueOf<{ kind: 'group'; fields: typeof PROJECT_FIELDS }>
-/** One run of a sea trial. */
+/** One reading of what the boat takes at a speed. */
 export type TrialPoint = ValueOf<typeof TRIAL_POINT>
-/** The drive that a run was made with. */
+/** The drive that a reading was made with. */
 export type RunSetup = ValueOf<typeof RUN_SETUP>
 /** The parts that can be held. */
 export type HeldPart = keyof Project['held']

@@ -1,4 +1,8 @@
+import { packFigures, restVoltage } from '../battery'
 import type { Project, RunSetup, TrialPoint } from './projectFields'
+
+/** State of charge at which a pack's volts are taken where only amps were read. */
+const HALF_CHARGE = 0.5
 
 /**
  * What the boat is now, as far as the watts of a run depend on it.
@@ -18,23 +22,27 @@ export function setupOf({ boat, use, design }: Project): RunSetup {
     legRatio: boat.drive.legRatio,
     mass: boat.mass,
     houseLoad: use.houseLoad,
+    hullCondition: use.hullCondition,
+    packVoltage: restVoltage(design.pack, HALF_CHARGE),
+    packEnergy: packFigures(design.pack, design.banks).energy,
   }
 }
 
 /**
- * The boat as she was when a run was made.
+ * The boat as she was when a reading was made: calm, with the drive, weight, house and bottom of then.
  *
  * @param project the boat
- * @param setup of the run; where the document has none she is taken as she is
- * @returns a boat with that drive, weight and house
+ * @param setup of the reading; where the document has none she is taken as she is
+ * @returns that boat, without sea margin and head wind
  */
 export function asSetUp(project: Project, setup: RunSetup | undefined): Project {
-  if (!setup) return project
-  const { motor, controller, reduction, propeller, jet, drive, legRatio, mass, houseLoad } = setup
+  const calm = { seaMargin: 0, headWind: 0 }
+  if (!setup) return { ...project, use: { ...project.use, ...calm } }
+  const { motor, controller, reduction, propeller, jet, drive, legRatio, mass, houseLoad, hullCondition } = setup
   return {
     ...project,
     boat: { ...project.boat, mass, drive: { ...project.boat.drive, kind: drive, legRatio } },
-    use: { ...project.use, houseLoad },
+    use: { ...project.use, ...calm, houseLoad, hullCondition },
     design: { ...project.design, motor, controller, reduction, propeller, jet },
   }
 }
@@ -43,17 +51,18 @@ export function asSetUp(project: Project, setup: RunSetup | undefined): Project 
 export const sameSetup = (a: RunSetup, b: RunSetup): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /**
- * The trial with other runs in its table: new ones are made with the drive on the board, the others keep theirs; setups
- * that no run uses go.
+ * The readings with others in their table: new ones are made with the drive on the board, the others keep theirs;
+ * setups
+ * that no reading uses go.
  *
  * @param project the boat
- * @param points all runs; one whose setup is −1 is new
+ * @param points all readings; one whose setup is −1 is new
  * @returns the trial
  */
 export function trialWith(project: Project, points: readonly TrialPoint[]): Project['trial'] {
   const now = setupOf(project),
     known = project.trial.setups
-  // a house that the watts leave out stays out for the runs that follow
+  // a house that the watts leave out stays out for the readings that follow
   const leaves = known.at(-1)?.houseLoad === 0
   const current: RunSetup = leaves ? { ...now, houseLoad: 0 } : now
   const setups: RunSetup[] = []
@@ -62,5 +71,7 @@ export function trialWith(project: Project, points: readonly TrialPoint[]): Proj
     return at >= 0 ? at : setups.push(setup) - 1
   }
   const placed = points.map(point => ({ ...point, setup: placeOf(known[point.setup] ?? current) }))
-  return { points: placed, setups, use: placed.length < 3 ? 'theory' : project.trial.use }
+  // the first reading is used at once
+  const first = project.trial.points.length === 0
+  return { points: placed, setups, use: placed.length === 0 ? 'theory' : first ? 'measured' : project.trial.use }
 }

@@ -1,63 +1,183 @@
-import { findRoot } from '../numeric'
+import { froudeNumber } from '../hull'
 import type { Project } from '../project/projectFields'
-import { asSetUp } from '../project/runSetup'
-import { fitTrial, trialRuns, type TrialOutcome } from '../trial'
-import { driveTrain } from './driveTrain'
-import { bandOf, theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
+import { asSetUp, setupOf } from '../project/runSetup'
+import {
+  condition,
+  honestyOf,
+  READINGS,
+  readingsOf,
+  type After,
+  type Honesty,
+  type Observation,
+  type Posterior,
+  type Prior,
+  type Reading,
+  type Standing,
+  type Unread,
+} from '../trial'
+import { curvePlace } from './curvePlace'
 import { modelOf, type Model } from './model'
+import { resistanceOfReading } from './readingChain'
+import { BAND, bandOf, lowSpeedDoubt, theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
 
-const outcomes = new WeakMap<Project, TrialOutcome>()
+/** A reading as resistance, against the theory. */
+export interface ReadPoint extends Reading, Standing {
+  /** N, in calm */
+  resistance: number
+  /** what the theory says of her there, as she was then, N */
+  theory: number
+  /** how it enters the model */
+  seen: Observation
+}
+
+/** What the boat's own readings say. */
+export interface MeasuredBoat {
+  points: ReadPoint[]
+  unread: Unread[]
+  /** null without a reading that tells something */
+  posterior: Posterior | null
+  /** 0 … 1: how far slow readings above the theory show the losses that a slow boat may have */
+  slowLosses: number
+  honesty: Honesty
+}
+
+const known = new WeakMap<Project, MeasuredBoat>()
 
 /**
- * The boat's sea trial as a factor on the theory, each run through the drive, house and weight that it was made with:
- * what carries over to another
- * drive is resistance. Kept as long as the document lives.
+ * The boat's readings, each through the drive, house, weight and bottom that it was made with: what carries over to
+ * another drive is resistance. Kept as long as the document lives.
  *
  * @param project the boat
- * @returns the fit, or why there is none
+ * @returns readings and what they leave open
  */
-export function measuredOf(project: Project): TrialOutcome {
-  let found = outcomes.get(project)
-  if (!found) outcomes.set(project, (found = measure(project)))
+export function measuredOf(project: Project): MeasuredBoat {
+  let found = known.get(project)
+  if (!found) known.set(project, (found = measure(project)))
   return found
 }
 
-function measure(project: Project): TrialOutcome {
-  const asThen = project.trial.setups.map(setup => modelOf(asSetUp(project, setup)))
-  return fitTrial(
-    trialRuns(project.trial.points).map(run => {
-      const model = asThen[run.setup] ?? modelOf(project)
-      const theory = theoryResistance(withoutBand(model), run.speed).centre
-      return { ...run, theory, resistance: resistanceOfPower(model, run.speed, run.power) }
-    }),
+function measure(project: Project): MeasuredBoat {
+  const { trial, boat, use } = project
+  const now = modelOf(project),
+    today = setupOf(project)
+  const asThen = trial.setups.map(setup => withoutBand(modelOf(asSetUp(project, setup))))
+  const asIs = withoutBand(modelOf(asSetUp(project, undefined)))
+  const { readings, unread } = readingsOf(trial.points, setup => ({
+    pack: trial.setups[setup] ?? today,
+    enginePower: boat.oldEngine.ratedPower,
+  }))
+  const points: Omit<ReadPoint, keyof Standing>[] = []
+  for (const reading of readings) {
+    const then = asThen[reading.setup] ?? asIs
+    const read = resistanceOfReading(then, reading)
+    if (!read) {
+      unread.push(...reading.rows.map(row => ({ row, reason: { text: 'House and idle alone take more than that.' } })))
+      continue
+    }
+    const doubts = theoryResistance(now, reading.speed).doubts
+    // another bottom than today's is another doubt
+    const same = then.project.use.hullCondition === use.hullCondition
+    const theory = theoryResistance(then, reading.speed).centre
+    points.push({
+      ...reading,
+      resistance: read.resistance,
+      theory,
+      seen: {
+        ...priorAt(
+          now,
+          reading.speed,
+          same ? doubts : { ...doubts, bottom: 0 },
+          READINGS[reading.kind].throughDrive,
+          0,
+        ),
+        away: Math.log(read.resistance / theory),
+        noise: Math.hypot(read.slope * reading.noise, same ? 0 : doubts.bottom),
+      },
+    })
+  }
+  if (points.length === 0) return { points: [], unread, posterior: null, slowLosses: 0, honesty: honestyOf([], 0) }
+  const slow = points.filter(p => lowSpeedDoubt(froudeNumber(p.speed, now.form.lengthWaterline)) > 1)
+  const above = slow.reduce((sum, p) => sum + p.seen.away, 0) / Math.max(1, slow.length)
+  const slowLosses = Math.min(1, Math.max(0, above / SHOWN_LOSSES))
+  for (const p of points) p.seen.shape = withLosses(now, p.speed, p.seen.shape, slowLosses)
+  const posterior = condition(points.map(p => p.seen))
+  return {
+    points: points.map((p, i) => ({ ...p, ...posterior.standing[i]! })),
+    unread,
+    posterior,
+    slowLosses,
+    honesty: honestyOf(points, posterior.standing.filter(s => s.weight < 1).length),
+  }
+}
+
+/** Slow readings so far above the theory, as ln, show losses that no method knows. */
+const SHOWN_LOSSES = 0.1
+
+/** What the methods leave open, with what slow readings show beyond them. */
+const withLosses = (model: Model, speed: number, methods: number, slowLosses: number): number =>
+  Math.hypot(methods, (slowLosses * Math.log(lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline)))) / BAND)
+
+/** Doubts of a speed as the readings see them: the sea margin is not one of them, since they are made in calm. */
+export function priorAt(
+  model: Model,
+  speed: number,
+  { methods, weight, bottom, form, drive }: HullResistance['doubts'],
+  throughDrive: boolean,
+  slowLosses: number,
+): Prior {
+  return {
+    common: [weight, bottom, form, throughDrive ? drive : 0],
+    shape: withLosses(model, speed, methods, slowLosses),
+    place: curvePlace(model, speed),
+  }
+}
+
+/**
+ * What the readings leave of a speed's doubt, for any power and for the resistance alone.
+ *
+ * @param model the boat
+ * @param speed m/s
+ * @param doubts what the theory leaves there
+ * @returns null without readings
+ */
+export function afterReadings(
+  model: Model,
+  speed: number,
+  doubts: HullResistance['doubts'],
+): { power: After; hull: After } | null {
+  const { posterior, slowLosses } = measuredOf(model.project)
+  return (
+    posterior && {
+      power: posterior.at(priorAt(model, speed, doubts, true, slowLosses)),
+      hull: posterior.at(priorAt(model, speed, doubts, false, slowLosses)),
+    }
   )
 }
 
 /**
- * Resistance at which the drive takes a given power from the battery.
+ * The theory as the boat's own readings correct it. Its centre is the pull that the drive feels, so that powers pass
+ * through what was read.
  *
  * @param model the boat
- * @param speed m/s
- * @param power W at the battery, house included
- * @returns N; 0 when the power does not even cover house and idle
+ * @param speed m/s, ≥ 0
+ * @returns N
  */
-export function resistanceOfPower(model: Model, speed: number, power: number): number {
-  const most = Math.max(10, (1.2 * power) / speed)
-  const found = findRoot(r => driveTrain(model, speed, r).packPower - power, 0, most, 1e-3)
-  return found.outcome === 'noBracket' ? 0 : found.x
-}
-
-/** The theory with the measured factor on it, where the owner wants that and the runs carry it. */
 export function measuredResistance(model: Model, speed: number): HullResistance {
   const theory = theoryResistance(model, speed)
-  if (model.project.trial.use !== 'measured') return theory
-  const fit = measuredOf(model.project)
-  if (fit.outcome !== 'fitted') return theory
-  // the fit says two standard deviations; drive, weight and bottom are in what was measured
-  const sigma = fit.spread(speed) / 2
+  const after = afterReadings(model, speed, theory.doubts)
+  if (!after) return theory
+  const { margin } = theory.doubts
+  const sigma = Math.hypot(after.hull.sigma, margin),
+    powerSigma = Math.hypot(after.power.sigma, margin)
+  // what a slow boat loses unseen is in what was read, as far as it was read
+  const unseen = 1 - measuredOf(model.project).slowLosses
+  const lift = theory.lift ** (unseen * Math.min(1, powerSigma / theory.powerSigma))
+  const [weight, bottom, form, drive, methods] = after.power.parts as [number, number, number, number, number]
   return {
     ...theory,
-    ...bandOf(theory.centre * fit.factor(speed), sigma),
-    doubts: { methods: sigma, weight: 0, bottom: 0, form: 0, margin: 0 },
+    ...bandOf(theory.centre * Math.exp(after.power.shift), sigma, lift),
+    powerSigma,
+    lift,
+    doubts: { methods, weight, bottom, form, margin, drive },
   }
 }

@@ -2,7 +2,7 @@ import { froudeNumber, waveLength } from '../hull'
 import { usableAt } from './energy'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { hullResistance } from './hullResistance'
-import { bandOf, lowSpeedDoubt, type HullResistance, type ResistanceDoubts } from './theoryResistance'
+import { bandOf, type HullResistance } from './theoryResistance'
 import { limitShares, tightestLimit, type LimitName } from './limits'
 import type { Model } from './model'
 
@@ -14,11 +14,6 @@ export interface OperatingPoint {
   froude: number
   waveLength: number
   resistance: HullResistance
-  /** σ of ln power that each doubt leaves, and all together */
-  doubts: Record<Doubt, number>
-  sigma: number
-  /** factor that the upper end reaches at least: a slow boat's losses are often more, hardly ever less */
-  lift: number
   /** ends of the band, 10 and 90 per cent, W at the motor's shaft and at the pack */
   shaftPowerLow: number
   shaftPowerHigh: number
@@ -36,12 +31,6 @@ export interface OperatingPoint {
   energyPerDistance: number
 }
 
-/** Wake, thrust deduction and propeller are estimates: σ of ln of any power that they leave (common practice). */
-export const DRIVE_DOUBT = 0.1
-
-/** What a power is not known by. */
-export type Doubt = keyof ResistanceDoubts | 'drive'
-
 /**
  * Everything at one speed: resistance by every method, the drive from hull to pack, limits, time and distance left.
  *
@@ -55,10 +44,7 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
   const resistance = hullResistance(model, speed)
   const train = driveTrain(model, speed, resistance.centre)
   // one band for every power: what resistance and drive leave open, as a pull that the drive must give
-  const froude = froudeNumber(speed, model.form.lengthWaterline),
-    lift = lowSpeedDoubt(froude),
-    sigma = Math.hypot(resistance.sigma, DRIVE_DOUBT)
-  const pulls = bandOf(resistance.centre, sigma, lift)
+  const pulls = bandOf(resistance.centre, resistance.powerSigma, resistance.lift)
   const low = driveTrain(model, speed, pulls.low),
     high = driveTrain(model, speed, pulls.high)
   const shares = limitShares(model, train)
@@ -72,11 +58,8 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
     speed,
     drive: train,
     resistance,
-    froude,
+    froude: froudeNumber(speed, model.form.lengthWaterline),
     waveLength: waveLength(speed),
-    doubts: { ...resistance.doubts, drive: DRIVE_DOUBT },
-    sigma,
-    lift,
     shaftPowerLow: low.shaftPower,
     shaftPowerHigh: high.shaftPower,
     packPowerLow,

@@ -1,7 +1,7 @@
 import { GRAVITY, KNOT } from '../constants'
 import { hullSpeed } from '../hull'
-import { hullResistance } from './hullResistance'
-import { FINE_FROUDE, withoutBand } from './theoryResistance'
+import { hullResistance, forCentre } from './hullResistance'
+import { FINE_FROUDE } from './theoryResistance'
 import type { Model } from './model'
 
 /** Where going faster stops paying. */
@@ -26,7 +26,7 @@ const STEP = 0.1 * KNOT,
  * @returns speed in m/s and the effective power there, W
  */
 export function payoffSpeed(boat: Model): Payoff {
-  const model = withoutBand(boat)
+  const model = forCentre(boat)
   const own = hullSpeed(model.form.lengthWaterline)
   // a slender or planing hull is not bound by its wave: there the wished top ends the search
   const end = model.hullType.waveBound ? own : Math.max(own, model.project.use.topSpeed)

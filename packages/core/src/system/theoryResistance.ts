@@ -27,14 +27,18 @@ export interface MethodPoint extends MethodValue {
   margin: number
 }
 
-/** What the resistance is not known by: σ of ln R that each leaves. Independent of each other. */
-export interface ResistanceDoubts {
+/** What a power is not known by: σ of ln of it that each leaves; their squares add to that of the whole. */
+export interface Doubts {
   methods: number
   weight: number
   bottom: number
   form: number
   margin: number
+  /** wake, thrust deduction and propeller: in every power, not in the resistance */
+  drive: number
 }
+/** One of them. */
+export type Doubt = keyof Doubts
 
 /** The boat's whole resistance at a speed, N, with sea margin, appendages and air. */
 export interface HullResistance {
@@ -44,7 +48,11 @@ export interface HullResistance {
   high: number
   /** σ of ln R */
   sigma: number
-  doubts: ResistanceDoubts
+  /** σ of ln of any power that comes of it, and what leaves it */
+  powerSigma: number
+  doubts: Doubts
+  /** factor that the upper end reaches at least: a slow boat's losses are often more, hardly ever less */
+  lift: number
   outsideAll: boolean
   methods: MethodPoint[]
   /** parts of the method that weighs most; N */
@@ -82,6 +90,8 @@ const EVEN = 1 / Math.sqrt(3)
  * What usual coefficients in place of a lines plan leave open, σ of ln R (judgement: their spread through the series).
  */
 const FORM_DOUBT = 0.1
+/** Wake, thrust deduction and propeller are estimates: σ of ln of any power that they leave (common practice). */
+export const DRIVE_DOUBT = 0.1
 /** Sea margin may be wrong by all of itself: a day is calm, or twice as rough (common practice). */
 export const MARGIN_DOUBT = 1
 
@@ -162,17 +172,21 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
     friction += m.share * (m.friction + (m.rule ? 0 : fins)) * m.margin
     all += m.share * m.value
   })
-  const doubts: ResistanceDoubts = {
+  const doubts: Doubts = {
     methods: left,
     weight: EVEN * Math.abs(weight),
     bottom: all > 0 ? ((EVEN * (condition.high - condition.low)) / 2 / condition.factor) * (friction / all) : 0,
     form: model.form.estimates.length > 0 ? FORM_DOUBT : 0,
     margin: (EVEN * MARGIN_DOUBT * use.seaMargin) / margin,
+    drive: DRIVE_DOUBT,
   }
   const sigma = Math.hypot(doubts.methods, doubts.weight, doubts.bottom, doubts.form, doubts.margin)
+  const lift = lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline))
   return {
-    ...bandOf(centre, sigma, lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline))),
+    ...bandOf(centre, sigma, lift),
+    powerSigma: Math.hypot(sigma, DRIVE_DOUBT),
     doubts,
+    lift,
     outsideAll,
     methods,
     friction: methods[most]!.friction,

@@ -1,8 +1,7 @@
 import { hullSpeed } from '../hull'
 import { findRoot } from '../numeric'
 import { driveTrain } from './driveTrain'
-import { hullResistance } from './hullResistance'
-import { withoutBand } from './theoryResistance'
+import { hullResistance, forCentre } from './hullResistance'
 import { limitShares, tightestLimit, type LimitName, type LimitShare } from './limits'
 import type { Model } from './model'
 
@@ -27,7 +26,7 @@ export function topSpeed(
   which: 'allDay' | 'minutes',
   seen: Map<number, LimitShare[]> = new Map(),
 ): TopSpeed {
-  const model = withoutBand(boat)
+  const model = forCentre(boat)
   const excess = (speed: number) => {
     let shares = seen.get(speed)
     if (!shares)

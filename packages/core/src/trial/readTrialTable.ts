@@ -2,7 +2,8 @@ import { csvParseRows, tsvParseRows } from 'd3-dsv'
 import { fieldError, readField } from '../fields'
 import { TRIAL_POINT, type TrialPoint } from '../project/projectFields'
 import { METRIC_UNITS, type UnitChoice } from '../units'
-import { NEW_RUN, streamError } from './trialRuns'
+import { EMPTY_READING } from './readReading'
+import { streamError } from './readings'
 
 /** A cell that could not be read. Lines and columns count from 1. */
 export interface TableError {
@@ -14,11 +15,28 @@ export interface TableError {
 /** Points of a pasted table or CSV file, or what is wrong with it. */
 export type TrialTable = { outcome: 'read'; points: TrialPoint[] } | { outcome: 'wrong'; errors: TableError[] }
 
-type Column = 'speed' | 'power' | 'voltage' | 'current' | 'direction' | 'stream' | 'note'
+type Column =
+  | 'speed'
+  | 'power'
+  | 'shaft'
+  | 'voltage'
+  | 'current'
+  | 'rpm'
+  | 'pull'
+  | 'fuelRate'
+  | 'direction'
+  | 'stream'
+  | 'doubt'
+  | 'note'
 /** Words that a heading may hold. */
 const HEADINGS: readonly (readonly [Column, RegExp])[] = [
   ['stream', /stream|current\s*\(?kn|tide|drift/i],
+  ['rpm', /rpm|rev|turns/i],
+  ['pull', /pull|tow|force/i],
+  ['fuelRate', /fuel|l\/h|gph|gal/i],
+  ['doubt', /doubt|off by|±|error/i],
   ['speed', /speed|knots|\bkn\b|km\/h|sog|stw/i],
+  ['shaft', /shaft/i],
   ['power', /power|watt|\bk?w\b/i],
   ['voltage', /volt|\bv\b/i],
   ['current', /amp|current|\ba\b/i],
@@ -28,7 +46,8 @@ const HEADINGS: readonly (readonly [Column, RegExp])[] = [
 const USUAL: readonly Column[] = ['speed', 'power', 'direction', 'note']
 
 /** Units in a heading ("speed, km/h") stand for bare numbers below it. */
-const unitOf = (heading: string): string => /km\/h|kmh|mph|m\/s|kn|kW|\bW\b/i.exec(heading)?.[0] ?? ''
+const unitOf = (heading: string): string =>
+  /km\/h|kmh|mph|m\/s|kn\b|kW|\bW\b|lbf?\b|l\/h|gph|hp\b|%|\bN\b/i.exec(heading)?.[0] ?? ''
 
 /**
  * Reads a sea trial from text: a pasted part of a spreadsheet (tabs) or CSV (comma, or semicolon with decimal commas).
@@ -70,7 +89,8 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
           line: 1,
           column: 1,
           message:
-            'No column is named speed. Name the columns speed, power (or volts and amps), direction, stream, note.',
+            'No column is named speed. Name the columns speed, power (or volts and amps, shaft power, rpm, pull, ' +
+            'fuel), direction, stream, note.',
         },
       ],
     }
@@ -79,16 +99,7 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
   rows.slice(isHeading ? 1 : 0).forEach((row, i) => {
     const line = i + (isHeading ? 2 : 1)
     if (row.every(c => !c)) return
-    const point: TrialPoint = {
-      speed: 0,
-      power: null,
-      voltage: null,
-      current: null,
-      direction: '',
-      stream: null,
-      note: '',
-      setup: NEW_RUN,
-    }
+    const point: TrialPoint = { ...EMPTY_READING }
     columns.forEach((column, k) => {
       const cell = row[k] ?? ''
       if (!column || !cell) return
@@ -104,12 +115,17 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
             : ''
         return
       }
-      const text = /[a-z]/i.test(cell) ? cell : `${cell} ${unitOf(headings[k] ?? '')}`.trim()
-      const read = readField(TRIAL_POINT.fields[column], text, choice)
+      const field = column === 'shaft' ? 'power' : column
+      const text = /[a-z%]/i.test(cell) ? cell : `${cell} ${unitOf(headings[k] ?? '')}`.trim()
+      const read = readField(TRIAL_POINT.fields[field], text, choice)
       if (!read.ok) errors.push({ line, column: k + 1, message: read.message })
       else if (column === 'speed') point.speed = read.value ?? 0
-      else point[column] = read.value
+      else if (field !== 'speed') point[field] = read.value
     })
+    point.kind = kindOf(
+      point,
+      columns.some((column, k) => column === 'shaft' && row[k]),
+    )
     if (errors.some(e => e.line === line)) return
     if (!point.speed)
       errors.push({
@@ -117,11 +133,27 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
         column: columns.indexOf('speed') + 1,
         message: fieldError(TRIAL_POINT.fields.speed, undefined)!,
       })
-    else if (point.power === null && (point.voltage === null || point.current === null))
-      errors.push({ line, column: 1, message: 'This row has neither watts nor volts with amps.' })
+    else if (nothingRead(point))
+      errors.push({
+        line,
+        column: 1,
+        message: 'This row has neither watts nor volts with amps, nor rpm, pull or fuel.',
+      })
     else if (streamError(point, choice))
       errors.push({ line, column: columns.indexOf('stream') + 1, message: streamError(point, choice)! })
     else points.push(point)
   })
   return errors.length ? { outcome: 'wrong', errors } : { outcome: 'read', points }
 }
+
+/** What a row of several columns was read by: what comes nearest to the battery first. */
+function kindOf(point: TrialPoint, shaft: boolean): TrialPoint['kind'] {
+  if (point.power !== null) return shaft ? 'shaft' : 'battery'
+  if (point.current !== null) return 'battery'
+  if (point.pull !== null) return 'pull'
+  if (point.fuelRate !== null) return 'fuel'
+  return point.rpm !== null ? 'rpm' : 'battery'
+}
+
+const nothingRead = ({ power, current, rpm, pull, fuelRate }: TrialPoint): boolean =>
+  [power, current, rpm, pull, fuelRate].every(value => value === null)

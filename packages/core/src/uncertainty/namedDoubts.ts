@@ -1,4 +1,4 @@
-import type { Doubt, OperatingPoint } from '../system'
+import type { Doubt, HullResistance } from '../system'
 
 /** A doubt in words: what it is, and what an owner can do about it. */
 interface Words {
@@ -24,10 +24,10 @@ export interface Share extends Words {
 /**
  * What makes the band of the power at a speed, largest first.
  *
- * @param point at that speed
+ * @param resistance at that speed
  * @returns shares of the variance of ln power, which add to 1; doubts that are nothing are left out
  */
-export function doubtShares({ doubts }: Pick<OperatingPoint, 'doubts'>): Share[] {
+export function doubtShares({ doubts }: Pick<HullResistance, 'doubts'>): Share[] {
   const squares = (Object.entries(doubts) as [Doubt, number][]).map(([id, sigma]) => ({ id, square: sigma * sigma }))
   const whole = squares.reduce((sum, s) => sum + s.square, 0) || 1
   return squares

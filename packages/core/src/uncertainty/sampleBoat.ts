@@ -1,14 +1,19 @@
 import { quantileSorted } from 'd3-array'
 import type { Project } from '../project/projectFields'
 import {
+  afterReadings,
   BAND,
   bandOf,
   curveSpeeds,
   driveTrain,
   evaluate,
+  isMeasured,
   limitShares,
+  measuredOf,
   modelOf,
   operatingPoint,
+  priorAt,
+  theoryResistance,
   tightestLimit,
   type Doubt,
   type OperatingPoint,
@@ -44,6 +49,8 @@ export const LEAST_SAMPLES = 100,
 const SPEEDS = 9
 /** Doubts that move the whole curve; what the methods leave open has a shape. */
 const COMMON = ['weight', 'bottom', 'form', 'margin', 'drive'] as const satisfies readonly Doubt[]
+/** Those of them that a reading holds, in the order in which it holds them. */
+const READ = ['weight', 'bottom', 'form', 'drive'] as const satisfies readonly (typeof COMMON)[number][]
 
 /**
  * Draws whole curves from the model whose band is shown everywhere, for what a band at one speed does not tell: top
@@ -56,8 +63,8 @@ const COMMON = ['weight', 'bottom', 'form', 'margin', 'drive'] as const satisfie
  * @throws RangeError for too few samples
  *
  * Source: a Gaussian process in ln R: a common part for each doubt that moves the whole curve, and a shape correlated
- * over
- * speed (handbook, one curve).
+ * over speed (handbook, one curve); with readings each draw is moved by what they would have shown of it (Matheron's
+ * rule).
  */
 export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1): Generator<number, UncertaintyReport> {
   if (!(samples >= LEAST_SAMPLES)) throw new RangeError(`samples must be ${LEAST_SAMPLES} or more; got ${samples}`)
@@ -66,11 +73,19 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
   const speeds = curveSpeeds(project, SPEEDS)
   // cruise is the last of them
   const points = [...speeds.map(v => operatingPoint(model, v)), evaluate(project, cruiseSpeed).cruise]
+  const read = isMeasured(model) ? measuredOf(project).points : []
   const shape = shapeKernel(
     model,
-    points.map(p => p.speed),
+    [...points, ...read].map(p => p.speed),
   )
-  const cube = latinHypercube(samples, COMMON.length + points.length, seed)
+  const theory = points.map(p => theoryResistance(model, p.speed).doubts)
+  const after = points.map((p, k) => (read.length > 0 ? afterReadings(model, p.speed, theory[k]!) : null))
+  const shapes = points.map((p, k) =>
+    read.length > 0
+      ? priorAt(model, p.speed, theory[k]!, true, measuredOf(project).slowLosses).shape
+      : theory[k]!.methods,
+  )
+  const cube = latinHypercube(samples, COMMON.length + points.length + 2 * read.length, seed)
   const resistance = speeds.map(() => new Float64Array(samples)),
     power = speeds.map(() => new Float64Array(samples))
   const cruise = new Float64Array(samples),
@@ -78,16 +93,34 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
     top = new Float64Array(samples)
   for (let i = 0; i < samples; i++) {
     const z = Array.from(cube[i]!, normalQuantile)
-    const open = shape(z.slice(COMMON.length))
+    const open = shape(z.slice(COMMON.length, COMMON.length + points.length + read.length))
+    // what the readings would have shown of this boat, their own errors included
+    const shown = read.map(
+      ({ seen, variance }, r) =>
+        READ.reduce((sum, d, c) => sum + z[COMMON.indexOf(d)]! * seen.common[c]!, 0) +
+        seen.shape * open[points.length + r]! +
+        Math.sqrt(variance) * z[COMMON.length + points.length + read.length + r]!,
+    )
     /** how far ln R and ln P lie from their centres at a point */
-    const away = ({ doubts }: OperatingPoint, k: number, drive: boolean) =>
-      COMMON.reduce((sum, d, c) => (d === 'drive' && !drive ? sum : sum + z[c]! * doubts[d]), open[k]! * doubts.methods)
+    const away = (k: number, drive: boolean) => {
+      const doubts = theory[k]!
+      const drawn = COMMON.reduce(
+        (sum, d, c) => (d === 'drive' && !drive ? sum : sum + z[c]! * doubts[d]),
+        open[k]! * shapes[k]!,
+      )
+      const gains = after[k]?.[drive ? 'power' : 'hull'].gains
+      return gains ? drawn - gains.reduce((sum, g, r) => sum + g * shown[r]!, 0) : drawn
+    }
     let before = { speed: 0, use: 0 }
     let found = false
     top[i] = speeds.at(-1)!
     points.forEach((p, k) => {
-      const pull = p.resistance.centre * Math.exp(lifted(p, away(p, k, false), p.resistance.sigma))
-      const train = driveTrain(model, p.speed, p.resistance.centre * Math.exp(lifted(p, away(p, k, true), p.sigma)))
+      const pull = p.resistance.centre * Math.exp(lifted(p, away(k, false), p.resistance.sigma))
+      const train = driveTrain(
+        model,
+        p.speed,
+        p.resistance.centre * Math.exp(lifted(p, away(k, true), p.resistance.powerSigma)),
+      )
       if (k === speeds.length) {
         cruise[i] = train.packPower
         range[i] = ((model.pack.usableEnergy * (1 - reserve)) / train.packPower) * cruiseSpeed
@@ -114,12 +147,12 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
     cruisePower: quantiles(cruise),
     range: quantiles(range),
     topSpeed: quantiles(top),
-    shares: doubtShares(points.at(-1)!),
+    shares: doubtShares(points.at(-1)!.resistance),
   }
 }
 
 /** Upwards the doubt of a slow boat is added: the sample keeps its place in the wider half. */
-function lifted({ lift }: OperatingPoint, away: number, sigma: number): number {
+function lifted({ resistance: { lift } }: OperatingPoint, away: number, sigma: number): number {
   if (away <= 0 || sigma <= 0) return away
   return (away * Math.log(bandOf(1, sigma, lift).high)) / (BAND * sigma)
 }

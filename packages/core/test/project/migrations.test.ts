@@ -58,7 +58,9 @@ describe('boats of version 6', () => {
   it('keep their runs, each with the drive, house and weight that the boat had', () => {
     const { trial, held } = moved([run, run])
     expect(trial.points.map(p => p.setup)).toEqual([0, 0])
-    expect(trial.setups).toEqual([setupOf(DEMO.tirrick)])
+    // what they did not keep is taken from the boat: bottom, energy, and the pack's nominal volts
+    expect(trial.setups).toEqual([{ ...setupOf(DEMO.tirrick), packVoltage: 51.2 }])
+    expect(trial.points[0]).toMatchObject({ kind: 'battery', rpm: null, doubt: null })
     expect(held).toEqual({
       motor: true,
       controller: false,

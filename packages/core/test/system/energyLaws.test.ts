@@ -12,7 +12,7 @@ import {
   limitShares,
   modelOf,
   operatingPoint,
-  resistanceOfPower,
+  resistanceOfReading,
   stretchOf,
   tightestLimit,
   usableAt,
@@ -142,11 +142,13 @@ describe('more pull asks for more of everything', () => {
     fc.assert(
       fc.property(anywhere, there => {
         const { d, model, speed, pull } = drive(there)
-        expect(resistanceOfPower(model, speed, d.packPower) / pull).toBeCloseTo(1, 3)
+        expect(
+          resistanceOfReading(model, { kind: 'battery', speed, value: d.packPower })!.resistance / pull,
+        ).toBeCloseTo(1, 3)
       }),
       { numRuns: 60 },
     )
-    expect(resistanceOfPower(modelOf(DEMO.tirrick), 2, 0)).toBe(0)
+    expect(resistanceOfReading(modelOf(DEMO.tirrick), { kind: 'battery', speed: 2, value: 0 })).toBeNull()
   })
 })
 

@@ -134,7 +134,7 @@ describe('the band of a point', () => {
         expect(p.packPowerLow).toBeCloseTo(driveTrain(model, speed, wide.low).packPower, 6)
         expect(p.shaftPowerHigh).toBeCloseTo(driveTrain(model, speed, wide.high).shaftPower, 6)
         expect(p.shaftPowerLow).toBeCloseTo(driveTrain(model, speed, wide.low).shaftPower, 6)
-        expect(Math.hypot(...Object.values(p.doubts))).toBeCloseTo(p.sigma, 9)
+        expect(Math.hypot(...Object.values(p.resistance.doubts))).toBeCloseTo(p.resistance.powerSigma, 9)
         expect(p.packPowerLow).toBeLessThan(p.drive.packPower)
         expect(p.packPowerHigh).toBeGreaterThan(p.drive.packPower)
         expect(p.distanceLow).toBeLessThan(p.distanceLeft)

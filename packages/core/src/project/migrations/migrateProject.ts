@@ -6,6 +6,7 @@ import { toVersion4 } from './toVersion4'
 import { toVersion5 } from './toVersion5'
 import { toVersion6 } from './toVersion6'
 import { toVersion7 } from './toVersion7'
+import { toVersion8 } from './toVersion8'
 
 /** Migrations by the version that they start from. */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
@@ -15,6 +16,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   4: toVersion5,
   5: toVersion6,
   6: toVersion7,
+  7: toVersion8,
 }
 
 /** A document of today's version, or the reason why it cannot be had. */

@@ -2,7 +2,7 @@
 import { watch } from 'vue'
 import { useDraft } from '~/composables/useDraft'
 
-/** A cell of the table of runs: what makes no sense stays as typed, and its sentence stands below the table. */
+/** A cell of the table of readings: what makes no sense stays as typed, and its sentence stands below the table. */
 const props = defineProps<{
   shown: string
   label: string

@@ -1,0 +1,345 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import { mdiClose } from '@mdi/js'
+import { BAND, edit, evaluate, whatNext, withEdits, type Evaluation, type TrialPoint } from '@remigo/core'
+import { readingWords } from '~/messages/readings'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useQuantities } from '~/composables/useQuantities'
+import { READING_COLUMNS, useReadings } from '~/composables/useReadings'
+import ReadingCell from './ReadingCell.vue'
+import ReadingSentence from './ReadingSentence.vue'
+
+/** What the owner knows already, told, typed, pasted or from a file; what it says of her, and what would tell more. */
+const words = readingWords.readings
+const document = useDocumentStore()
+const answer = useAnswerStore()
+const { text, fill, format } = useQuantities()
+const {
+  trial,
+  measured,
+  errors,
+  others,
+  holdsHouse,
+  house,
+  madeNow,
+  tell,
+  add,
+  remove,
+  change,
+  shown,
+  type,
+  take,
+  use,
+} = useReadings()
+const pasted = ref('')
+const picker = ref<HTMLInputElement>()
+/** sentences of cells that make no sense, by cell */
+const wrong = reactive(new Map<string, string>())
+const said = (cell: string, sentence: string | null) =>
+  sentence === null ? wrong.delete(cell) : wrong.set(cell, sentence)
+const sentences = computed(() => [...errors.value, ...wrong.values()])
+function paste() {
+  if (take(pasted.value)) pasted.value = ''
+}
+async function file(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  input.value = ''
+  if (chosen) take(await chosen.text())
+}
+/** how a row stands to the theory; null for one that says nothing */
+const against = computed(() =>
+  trial.value.points.map((_, i) => {
+    const point = measured.value.points.find(p => p.rows.includes(i + 1))
+    return point ? { share: text(point.resistance / point.theory, 'ratio'), far: point.weight < 1 } : null
+  }),
+)
+
+/** power at cruise as the methods alone give it */
+const alone = computed(() => {
+  const methods = withEdits(document.shown, [edit('trial.use', 'theory')])
+  return evaluate(methods, methods.use.cruiseSpeed)
+})
+const bandText = ({ cruise }: Pick<Evaluation, 'cruise'>) =>
+  `${format(cruise.packPowerLow, 'electricPower').text} to ${text(cruise.packPowerHigh, 'electricPower')}`
+/** a share of cruise's resistance that is told */
+const TOLD = 0.01
+const changed = computed(() => {
+  if (trial.value.use === 'theory' || !measured.value.posterior) return []
+  const factor = answer.summary.cruise.resistance.centre / alone.value.cruise.resistance.centre
+  const away = text(Math.abs(factor - 1), 'ratio')
+  const { seaMargin } = document.shown.use
+  return [
+    Math.abs(factor - 1) < TOLD ? words.same : factor > 1 ? words.more(away) : words.less(away),
+    words.narrowed(bandText(alone.value), bandText({ cruise: answer.summary.cruise })),
+    ...(seaMargin > 0 ? [words.margin(text(seaMargin, 'ratio'))] : []),
+  ]
+})
+const remarks = computed(() => [
+  ...measured.value.points
+    .filter(p => p.weight < 1)
+    .map(p => words.off(p.rows.join(', '), text(p.resistance / p.theory, 'ratio'))),
+  ...measured.value.unread.map(u => words.unread(u.row, fill(u.reason))),
+  ...(measured.value.honesty.wants.length ? [`${words.wants} ${measured.value.honesty.wants.join('; ')}.`] : []),
+])
+
+const next = computed(() => {
+  const { sigma, steps } = whatNext(document.shown)
+  const wide = (s: number) => text(Math.exp(BAND * s) - 1, 'ratio')
+  const { cruiseSpeed, topSpeed } = document.shown.use
+  const speeds = { cruise: text(cruiseSpeed, 'speed'), top: text(topSpeed, 'speed') }
+  return steps
+    .filter(s => s.sigma < (1 - TOLD) * sigma)
+    .slice(0, 3)
+    .map(s => ({
+      what: s.what,
+      name: words.steps[s.what](s.what === 'top' ? speeds.top : speeds.cruise),
+      change: words.change(wide(sigma), wide(s.sigma)),
+    }))
+})
+</script>
+
+<template>
+  <section class="block" :aria-label="words.head" data-readings>
+    <h2 class="section-head">
+      {{ words.head }}<span>{{ words.hint }}</span>
+    </h2>
+    <ReadingSentence :take="tell" />
+    <p v-if="!trial.points.length" class="prose" data-reading-words>{{ words.none }}</p>
+    <table v-if="trial.points.length" class="table runs">
+      <thead>
+        <tr>
+          <th />
+          <th v-for="column in READING_COLUMNS" :key="column" class="num" :class="column">
+            {{ words.columns[column] }}
+          </th>
+          <th>{{ words.direction }}</th>
+          <th class="num">{{ words.against }}</th>
+          <th>{{ words.note }}</th>
+          <th />
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(point, row) in trial.points" :key="row">
+          <td class="figures soft">{{ row + 1 }}</td>
+          <td v-for="column in READING_COLUMNS" :key="column" :data-head="words.columns[column]" :class="column">
+            <ReadingCell
+              :shown="shown(point, column)"
+              :name="`${column}-${row}`"
+              :label="`${words.columns[column]}, ${row + 1}`"
+              :take="typed => type(row, column, typed)"
+              @wrong="said(`${column}-${row}`, $event)"
+            />
+          </td>
+          <td :data-head="words.direction">
+            <select
+              :value="point.direction"
+              class="cell way"
+              :aria-label="`${words.direction}, ${row + 1}`"
+              @change="
+                change(row, { direction: ($event.target as HTMLSelectElement).value as TrialPoint['direction'] })
+              "
+            >
+              <option v-for="(word, way) in words.ways" :key="way" :value="way">{{ word }}</option>
+            </select>
+          </td>
+          <td :data-head="words.against" class="num figures" :class="{ far: against[row]?.far }">
+            {{ against[row]?.share ?? '–' }}
+          </td>
+          <td :data-head="words.note">
+            <input
+              :value="point.note"
+              class="cell note"
+              maxlength="120"
+              :aria-label="`${words.note}, ${row + 1}`"
+              @change="change(row, { note: ($event.target as HTMLInputElement).value })"
+            />
+          </td>
+          <td>
+            <button type="button" class="icon-btn" :aria-label="`${words.remove} ${row + 1}`" @click="remove(row)">
+              <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
+                <path :d="mdiClose" fill="currentColor" />
+              </svg>
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <ul v-if="sentences.length" class="errors" role="alert" data-reading-errors>
+      <li v-for="e in sentences" :key="e">{{ e }}</li>
+    </ul>
+    <p v-if="changed.length" class="prose lead" data-reading-words>{{ changed.join(' ') }}</p>
+    <p v-for="r in trial.points.length ? remarks : []" :key="r" class="prose" data-reading-remark>{{ r }}</p>
+    <template v-if="trial.points.length">
+      <ChoiceField
+        :label="words.use"
+        :options="words.uses"
+        :model-value="trial.use"
+        data-reading-use
+        @update:model-value="use"
+      />
+      <ChoiceField
+        v-if="document.shown.use.houseLoad > 0"
+        :label="words.house"
+        :options="{ yes: words.houseYes(text(document.shown.use.houseLoad, 'smallPower')), no: words.houseNo }"
+        :model-value="holdsHouse ? 'yes' : 'no'"
+        data-reading-house
+        @update:model-value="house($event === 'yes')"
+      />
+      <p v-if="others" class="prose" data-other-drive>
+        {{ words.other }}
+        <button type="button" class="btn" @click="madeNow">{{ words.madeNow }}</button>
+      </p>
+    </template>
+    <div class="row">
+      <button type="button" class="btn" data-add-run @click="add">{{ words.add }}</button>
+      <button type="button" class="btn" @click="picker?.click()">{{ words.file }}</button>
+      <input
+        ref="picker"
+        type="file"
+        accept=".csv,.tsv,.txt,text/csv"
+        class="visually-hidden"
+        tabindex="-1"
+        :aria-label="words.file"
+        @change="file"
+      />
+    </div>
+    <details>
+      <summary>{{ words.paste }}</summary>
+      <textarea v-model="pasted" rows="4" class="paste" :aria-label="words.pasted" data-paste />
+      <button type="button" class="btn" data-take :disabled="!pasted.trim()" @click="paste">
+        {{ words.takeRows }}
+      </button>
+    </details>
+    <template v-if="next.length">
+      <h3 class="section-head">
+        {{ words.next }}<span>{{ words.nextHint }}</span>
+      </h3>
+      <ol class="next" data-what-next>
+        <li v-for="step in next" :key="step.what">
+          <span>{{ step.name }}</span><span class="figures">{{ step.change }}</span>
+        </li>
+      </ol>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.runs {
+  table-layout: fixed;
+}
+.runs th:first-child {
+  width: 20px;
+}
+.runs th:last-child {
+  width: 34px;
+}
+@media (max-width: 560px) {
+  .runs thead {
+    display: none;
+  }
+  .runs tr {
+    display: grid;
+    grid-template-columns: 24px repeat(3, minmax(0, 1fr));
+    gap: 4px;
+    padding: 6px 0;
+    border-bottom: 0.75px solid var(--rule);
+  }
+  .runs td {
+    display: block;
+    border: 0;
+    padding: 0;
+  }
+  .runs td:first-child {
+    grid-row: span 3;
+  }
+  .runs td[data-head]::before {
+    content: attr(data-head);
+    display: block;
+    font-size: 12px;
+    color: var(--soft);
+  }
+}
+.table td {
+  padding: 3px 4px 3px 0;
+}
+.runs .read {
+  width: 26%;
+}
+.far {
+  color: var(--clash);
+  font-weight: 600;
+}
+.lead {
+  font-weight: 600;
+}
+.next li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 4px 0;
+  border-bottom: 0.75px solid var(--rule);
+}
+.cell {
+  width: 100%;
+  min-height: 30px;
+  padding: 2px 6px;
+  text-align: right;
+  background: var(--sheet);
+  color: var(--text);
+  border: 0.75px solid var(--rule);
+  border-bottom: 1.5px solid var(--ink);
+  font: 600 15px var(--figures);
+}
+
+.way {
+  text-align: left;
+  font: 500 14px var(--labels);
+}
+.note {
+  text-align: left;
+  font: 400 14px var(--labels);
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 8px 0;
+}
+summary {
+  cursor: pointer;
+  font-size: 13px;
+  color: var(--soft);
+  min-height: 26px;
+}
+.paste {
+  display: block;
+  width: 100%;
+  margin: 4px 0 6px;
+  padding: 6px 8px;
+  background: var(--sheet);
+  color: var(--text);
+  border: 0.75px solid var(--rule);
+  border-bottom: 1.5px solid var(--ink);
+  font: 500 14px/18px var(--figures);
+}
+.errors {
+  color: var(--clash);
+  font-size: 13px;
+  line-height: 17px;
+  margin: 6px 0;
+}
+.prose {
+  margin-top: 6px;
+  max-width: 64ch;
+}
+@media (pointer: coarse) {
+  .cell {
+    min-height: 44px;
+  }
+  summary {
+    min-height: 44px;
+  }
+}
+</style>

@@ -1,0 +1,73 @@
+/** Words of the samples and of the owner's readings, which the power curve's bench shows. */
+export const readingWords = {
+  sure: {
+    head: 'How sure',
+    hint: '2000 curves drawn from the band',
+    go: 'Draw the samples',
+    again: 'Draw again',
+    cancel: 'Stop',
+    progress: (n: number, of: number) => `${n} of ${of}`,
+    power: 'Power at cruise',
+    range: 'Range',
+    top: 'Top, all day',
+    of: '1 in 10 below, middle, 1 in 10 above',
+    most: (advice: string, label: string, share: string) =>
+      `${advice[0]!.toUpperCase()}${advice.slice(1)}: ${label} makes ${share} of the spread.`,
+    share: 'of the spread',
+  },
+  readings: {
+    head: 'What do you know already?',
+    hint: 'any reading corrects the curve',
+    label: 'A speed, and what was read there',
+    example: '4.4 kn 2400 W',
+    examples:
+      'Watts, or amps and volts; shaft power; rpm; pull of a tow line; fuel an hour; the old engine flat out; ' +
+      'charge used: “5 mph 51 V 47 A”, “with 135 hp she did 22 mph”, “12 km in 95 min took 40 %”.',
+    take: 'Add it',
+    columns: { speed: 'Speed', read: 'Read', stream: 'Stream', doubt: 'Sure to ±' },
+    direction: 'Way',
+    ways: { '': '–', out: 'out', back: 'back' },
+    against: 'Of theory',
+    note: 'Note',
+    add: 'Add a row',
+    remove: 'Take out reading',
+    file: 'From CSV',
+    paste: 'Rows can be pasted from a spreadsheet: speed, watts, way.',
+    pasted: 'Paste rows here',
+    takeRows: 'Take these rows',
+    use: 'Everything else uses',
+    uses: { measured: 'My readings too', theory: 'The methods alone' },
+    more: (share: string) => `Your boat takes ${share} more than the theory at cruise.`,
+    less: (share: string) => `Your boat takes ${share} less than the theory at cruise.`,
+    same: 'Your boat takes what the theory says at cruise.',
+    narrowed: (before: string, after: string) => `Power there was ${before}; it is ${after} now.`,
+    margin: (share: string) =>
+      `Readings are taken as made in calm; curve and points carry your sea margin of ${share}.`,
+    off: (rows: string, share: string) =>
+      `Reading ${rows} is ${share} of the theory, far from what it and the others lead one to expect: it counts ` +
+      'little. Look at its units and the stream.',
+    unread: (row: number, why: string) => `Reading ${row}: ${why}`,
+    wants: 'Better still:',
+    next: 'What would tell most next',
+    nextHint: 'doubt of power at cruise',
+    steps: {
+      cruise: (speed: string) => `Watts at ${speed}, both ways`,
+      top: (speed: string) => `Watts at ${speed}, both ways`,
+      weight: () => 'Weigh her',
+      bottom: () => 'Look at the bottom',
+      form: () => 'Measure her shape: coefficients of the hull',
+    },
+    change: (from: string, to: string) => `± ${from} → ± ${to}`,
+    house: 'Watts hold the house',
+    houseYes: (w: string) => `Yes, ${w} of it`,
+    houseNo: 'No',
+    other:
+      'Some were made with another drive, weight or bottom than the boat has now. They keep it: what carries over ' +
+      'is the hull’s resistance.',
+    madeNow: 'They were made as she is now',
+    wrongField: (row: number, why: string) => `Reading ${row}: ${why}`,
+    withStream: 'with stream',
+    none:
+      'One reading already moves the curve and narrows its band. Best: two minutes steady, both ways, slack water.',
+  },
+} as const

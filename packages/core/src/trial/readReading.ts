@@ -1,0 +1,177 @@
+import { GRAVITY } from '../constants'
+import { fieldError, inUnits, keptText } from '../fields'
+import { TRIAL_POINT, type TrialPoint } from '../project/projectFields'
+import { METRIC_UNITS, parseQuantity, type QuantityId, type Text, type UnitChoice } from '../units'
+import { READINGS } from './readingCharacter'
+import { NEW_RUN, streamError } from './readings'
+
+/** A reading of which nothing but the speed is known. */
+export const EMPTY_READING: TrialPoint = {
+  speed: 0,
+  kind: 'battery',
+  power: null,
+  voltage: null,
+  current: null,
+  rpm: null,
+  pull: null,
+  fuelRate: null,
+  used: null,
+  time: null,
+  doubt: null,
+  direction: '',
+  stream: null,
+  note: '',
+  setup: NEW_RUN,
+}
+
+/** A reading in an owner's words, understood, or a sentence that says what is missing. */
+export type ReadSentence = { ok: true; point: TrialPoint } | { ok: false; message: string }
+
+/** What numbers of a sentence may measure, in the order in which their units are looked for. */
+const MEASURES = [
+  'speed',
+  'fuelRate',
+  'distance',
+  'power',
+  'smallPower',
+  'voltage',
+  'current',
+  'rotation',
+  'force',
+  'ratio',
+  'duration',
+  'mass',
+] as const satisfies readonly QuantityId[]
+type Found = Partial<Record<(typeof MEASURES)[number], number>>
+
+/** A number and the word behind it: "4.4 kn", "51V", "2.5 l/h", "1,800 rpm". */
+const AMOUNT = /(\d[\d.,]*\d|\d)\s*([a-z°%][a-z°%.²]*(?:\s?\/\s?[a-z]+)?(?:\s(?:miles?|mi|hp)\b)?)?/gi
+const FULL_THROTTLE = /full (?:throttle|speed|power|chat)|flat out|wide open|\bwot\b|top speed/i
+const ENGINE = /engine|diesel|petrol|gasoline|outboard|throttle|two-stroke|four-stroke/i
+const EXAMPLES =
+  '“4.4 kn 2400 W”, “5 mph 51 V 47 A”, “6 kn 1900 rpm”, “60 kg of pull at 4 kn”, “2.5 l/h at 6 kn”, ' +
+  '“with 135 hp she did 22 mph”, “12 km in 95 min took 40 %”'
+
+/**
+ * Understands a reading in an owner's own words: a speed, or a distance in a time, and what was read there.
+ *
+ * @param sentence as typed, units in any order
+ * @param choice the owner's units, for messages
+ * @param speed m/s, where the sentence need not say it
+ * @returns the reading, or what is missing or says two things
+ * @example readReading('full throttle took 130 A at 8.5 mph').ok // true
+ */
+export function readReading(
+  sentence: string,
+  choice: UnitChoice = METRIC_UNITS,
+  speed: number | null = null,
+): ReadSentence {
+  const wrong = (message: string): ReadSentence => ({ ok: false, message })
+  const words = sentence.trim()
+  if (!words) return wrong(`Say a speed and what was read there, for instance ${EXAMPLES}.`)
+  const found: Found = {}
+  for (const [whole, number, unit] of words.matchAll(AMOUNT)) {
+    if (!unit) continue
+    const measured = measure(`${number} ${unit}`)
+    if (typeof measured === 'string') return wrong(measured)
+    if (!measured) continue
+    const [quantity, value] = measured
+    // 1 h 30 min is one time
+    if (quantity === 'duration' && found.duration) found.duration += value
+    else if (found[quantity] !== undefined)
+      return wrong(`“${whole.trim()}” is a second one of its kind: one reading at a time, please.`)
+    else found[quantity] = value
+  }
+  const { distance, duration } = found
+  const moved = found.speed ?? (distance && duration ? distance / duration : speed)
+  if (!moved) return wrong(`At what speed was that? Add it, for instance “${words} at 4.4 kn”.`)
+  const reading = whatWasRead(found, words, distance && !duration ? distance / moved : duration)
+  if (!reading)
+    return wrong(`${keptText(TRIAL_POINT.fields.speed, moved, choice)}, and what was read there? Such as ${EXAMPLES}.`)
+  const point: TrialPoint = { ...EMPTY_READING, speed: moved, ...reading, ...wayOf(words, reading.kind) }
+  for (const [key, field] of Object.entries(TRIAL_POINT.fields)) {
+    if (key === 'setup') continue
+    const message = fieldError(field, point[key as keyof TrialPoint], inUnits(choice))
+    if (message) return wrong(message)
+  }
+  const stands = streamError(point, choice)
+  return stands ? wrong(`${stands[0]!.toUpperCase()}${stands.slice(1)}`) : { ok: true, point }
+}
+
+/** What a number with its unit measures, in SI; a sentence when the number can be read two ways; null for no unit. */
+function measure(amount: string): [keyof Found, number] | string | null {
+  for (const quantity of MEASURES) {
+    const read = parseQuantity(amount.replace(/[.,]$/, ''), quantity)
+    if (read.ok) return [quantity === 'smallPower' ? 'power' : quantity, read.value]
+    if (read.message.includes('two ways')) return read.message
+  }
+  // a tow line is read in kilograms of force
+  const force = /^([\d.,]+)\s*kgf$/i.exec(amount)
+  return force ? measure(`${force[1]} kg`) : null
+}
+
+/** What was read besides the speed: the kind, and its numbers. */
+function whatWasRead(
+  { power, voltage, current, rotation, force, fuelRate, ratio, mass }: Found,
+  words: string,
+  time: number | undefined,
+): (Pick<TrialPoint, 'kind'> & Partial<TrialPoint>) | null {
+  if (ratio !== undefined && time) return { kind: 'charge', used: ratio, time }
+  if (current !== undefined) return { kind: 'battery', current, voltage: voltage ?? null, power: power ?? null }
+  if (fuelRate !== undefined) return { kind: 'fuel', fuelRate }
+  if (force !== undefined) return { kind: 'pull', pull: force }
+  if (mass !== undefined && /pull|tow|line|scale|balance/i.test(words)) return { kind: 'pull', pull: mass * GRAVITY }
+  if (power !== undefined) {
+    if (/shaft/i.test(words)) return { kind: 'shaft', power }
+    return { kind: ENGINE.test(words) || /\d\s*(?:hp|bhp|ps|cv|ch|pk)\b/i.test(words) ? 'engine' : 'battery', power }
+  }
+  if (rotation !== undefined) return { kind: 'rpm', rpm: rotation * TRIAL_POINT.fields.rpm.keptPerSi }
+  return FULL_THROTTLE.test(words) ? { kind: 'engine' } : null
+}
+
+/** Which way, and what is said of the stream. */
+function wayOf(words: string, kind: TrialPoint['kind']): Partial<TrialPoint> {
+  if (/both ways|there and back|out and back/i.test(words)) return { doubt: READINGS[kind].noise }
+  return {
+    direction: /\bback\b|\breturn\b|homeward/i.test(words)
+      ? 'back'
+      : /\bout(?:ward)?\b(?! of)/i.test(words)
+        ? 'out'
+        : '',
+    stream: /slack|still water|no (?:stream|tide|current)|\blake\b/i.test(words) ? 0 : null,
+  }
+}
+
+/**
+ * What was read, in a few words.
+ *
+ * @param point the reading
+ * @returns a sentence's part with its numbers
+ * @example readingText({ ...EMPTY_READING, power: 2400 }).text // '{power}'
+ */
+export function readingText({ kind, power, voltage, current, rpm, pull, fuelRate, used, time }: TrialPoint): Text {
+  const of = (quantity: QuantityId, value: number | null) => ({ quantity, value: value ?? 0 })
+  switch (kind) {
+    case 'battery':
+      return current === null || power !== null
+        ? { text: '{power}', params: { power: of('electricPower', power) } }
+        : {
+            text: voltage === null ? '{a}' : '{v} × {a}',
+            params: { a: of('current', current), v: of('voltage', voltage) },
+          }
+    case 'shaft':
+      return { text: '{power} at the shaft', params: { power: of('electricPower', power) } }
+    case 'rpm':
+      return { text: '{n}', params: { n: of('rotation', (rpm ?? 0) / TRIAL_POINT.fields.rpm.keptPerSi) } }
+    case 'pull':
+      return { text: '{f} of pull', params: { f: of('force', pull) } }
+    case 'fuel':
+      return { text: '{f}', params: { f: of('fuelRate', fuelRate) } }
+    case 'engine':
+      return power === null
+        ? { text: 'old engine flat out' }
+        : { text: 'engine of {p} flat out', params: { p: of('power', power) } }
+    case 'charge':
+      return { text: '{share} in {t}', params: { share: of('ratio', used), t: of('duration', time) } }
+  }
+}
