@@ -40,10 +40,20 @@ export default {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^packages/core' },
-      to: { path: '^(app|server|cli)/' },
+      to: { path: '^(app|server|packages/cli)/' },
     },
-    { name: 'app-and-server-stand-apart', severity: 'error', from: { path: '^app/' }, to: { path: '^(server|cli)/' } },
-    { name: 'server-and-app-stand-apart', severity: 'error', from: { path: '^(server|cli)/' }, to: { path: '^app/' } },
+    {
+      name: 'app-and-server-stand-apart',
+      severity: 'error',
+      from: { path: '^app/' },
+      to: { path: '^(server|packages/cli)/' },
+    },
+    {
+      name: 'server-and-app-stand-apart',
+      severity: 'error',
+      from: { path: '^(server|packages/cli)/' },
+      to: { path: '^app/' },
+    },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

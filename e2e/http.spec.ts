@@ -11,6 +11,32 @@ test('POST /api/evaluate answers as the core does', async ({ request }) => {
   expect(answer.findings[0]).toMatchObject({ rule: 'packAboveWindow', severity: 'stop' })
 })
 
+test('several speeds, a new boat from answers, and readings by HTTP', async ({ request }) => {
+  const several = await request.post('/api/evaluate', { data: { project: DEMO.tirrick, speed: [2, 2.5] } })
+  expect(((await several.json()) as { speed: number }[]).map(a => a.speed)).toEqual([2, 2.5])
+  const made = await request.post('/api/new', {
+    data: { answers: { hullType: 'canoe', lengthOverAll: '16 ft', known: ['3 kn 120 W'] } },
+  })
+  expect(made.status()).toBe(200)
+  const { project } = (await made.json()) as { project: typeof DEMO.tirrick }
+  expect(project.boat.lengthOverAll).toBeCloseTo(4.8768, 6)
+  const fitted = await request.post('/api/fit', { data: { project, csv: 'speed kn,power W\n3.5,200' } })
+  const answer = (await fitted.json()) as { readings: unknown[]; project: typeof DEMO.tirrick }
+  expect(answer.readings).toHaveLength(2)
+  expect(answer.project.trial.use).toBe('measured')
+  for (const [path, data, field] of [
+    ['new', { answers: { hullType: 'raft' } }, 'answers.hullType'],
+    ['new', { answers: { hullType: 'canoe', known: ['fast'] } }, 'answers.known.0'],
+    ['fit', { project }, 'csv'],
+    ['fit', { project, csv: 'speed,power\n4,fast' }, 'csv, line 2, column 2'],
+    ['fit', { project, known: ['4 kn'] }, 'known.0'],
+  ] as const) {
+    const refused = await request.post(`/api/${path}`, { data })
+    expect(refused.status(), field).toBe(400)
+    expect(((await refused.json()) as { errors: { field: string }[] }).errors[0]!.field).toBe(field)
+  }
+})
+
 test('unusable requests get 400 with a list of errors', async ({ request }) => {
   const broken = { ...DEMO.tirrick, boat: { ...DEMO.tirrick.boat, mass: -1 } }
   for (const [data, field] of [

@@ -1,13 +1,37 @@
 import { z } from 'zod'
 
-/** What POST /api/evaluate takes: a boat, and a speed in m/s (its cruise, if none is given). */
-export const evaluateRequestSchema = z.strictObject({
-  project: z
-    .unknown()
-    .refine(value => value !== undefined, 'is missing')
-    .describe('A Remigo boat, as exported'),
-  speed: z.number().min(0).max(30).optional().describe('m/s; cruise if left out'),
-})
-
 /** Greatest request body, bytes. */
 export const BODY_LIMIT = 1024 * 1024
+
+const project = z
+  .unknown()
+  .refine(value => value !== undefined, 'is missing')
+  .describe('A Remigo boat, as exported')
+const speed = z.number().min(0).max(30)
+
+/** What POST /api/evaluate takes: a boat, and one or several speeds in m/s (its cruise, if none is given). */
+export const evaluateRequestSchema = z.strictObject({
+  project,
+  speed: z
+    .union([speed, z.array(speed).min(1).max(60)])
+    .optional()
+    .describe('m/s; several give a list of answers; cruise if left out'),
+})
+
+/** What POST /api/new takes: the ten answers. */
+export const newRequestSchema = z.strictObject({
+  answers: z
+    .record(z.string(), z.unknown())
+    .describe(
+      'hullType (must be given), name, drive, variant, lengthOverAll, beam, mass, greatestDiameter, oldEnginePower, ' +
+        'cruiseSpeed, topSpeed, duration, houseLoad: numbers in SI or words with a unit; known: readings as sentences. ' +
+        'What is left out is usual for the kind of boat.',
+    ),
+})
+
+/** What POST /api/fit takes: a boat, and readings as a CSV table or as sentences. */
+export const fitRequestSchema = z.strictObject({
+  project,
+  csv: z.string().optional().describe('A table: speed, power (volts and amps, shaft power, rpm, pull, fuel), way'),
+  known: z.array(z.string()).max(200).optional().describe('Readings as sentences: 4.4 kn 2400 W'),
+})

@@ -3,8 +3,8 @@ import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { run } from '../cli/run'
-import { DEMO, sizeRest, withEdits, writeProject, type Project } from '@remigo/core'
+import { run } from '../packages/cli/src/run'
+import { DEMO, readProject, sizeRest, withEdits, writeProject, type Project } from '@remigo/core'
 
 const folder = mkdtempSync(join(tmpdir(), 'remigo-'))
 const file = (name: string, text: string) => {
@@ -14,7 +14,7 @@ const file = (name: string, text: string) => {
 }
 /** The command as a shell runs it; what it answers is tried without a shell. */
 const shell = (...args: string[]) =>
-  spawnSync(process.execPath, [join(__dirname, '../bin/remigo.mjs'), ...args], { encoding: 'utf8' })
+  spawnSync(process.execPath, [join(__dirname, '../packages/cli/remigo.mjs'), ...args], { encoding: 'utf8' })
 const yacht = DEMO.tirrick as Project
 const fine = (() => {
   const s = sizeRest(yacht)
@@ -68,4 +68,83 @@ describe('remigo on the command line', () => {
     expect(code).toBe(0)
     expect(stdout.trim().split('\n')).toHaveLength(61)
   })
+  it('several speeds at once are a list', async () => {
+    const boat = file('fine5.json', writeProject(fine))
+    const { stdout } = await run(['evaluate', boat, '--speed', '4 kn, 5 kn', '--speed', '6 kn', '--json'])
+    const answers = JSON.parse(stdout) as { speed: number }[]
+    expect(answers.map(a => Math.round(a.speed / 0.514444))).toEqual([4, 5, 6])
+    const words = await run(['evaluate', boat, '--speed', '4 kn', '--speed', '5 kn'])
+    expect(words.stdout).toMatch(/at 4\.0 kn[\s\S]*at 5\.0 kn/)
+  })
+})
+
+describe('remigo new', () => {
+  const answers = (data: unknown) => file('answers.json', JSON.stringify(data))
+  it('makes a boat with her first design from answers with units, the unknown ones left out', async () => {
+    const { code, stdout, stderr } = await run([
+      'new',
+      answers({ name: 'Sparrow', hullType: 'dinghy', lengthOverAll: '10 ft', mass: '600 lb', cruiseSpeed: '3.5 kn' }),
+    ])
+    expect([code, stderr]).toEqual([0, ''])
+    const read = readProject(stdout)
+    expect(read.ok && read.project.boat.lengthOverAll).toBeCloseTo(3.048, 9)
+    // a dinghy gets a dinghy's motor
+    expect(read.ok && read.project.design.motor.ratedPower).toBeLessThan(3000)
+  })
+  it('what the owner knows already moves the design', async () => {
+    const launch = { hullType: 'displacementLaunch', lengthOverAll: '24 ft', cruiseSpeed: '5 kn' }
+    const power = async (data: object) => {
+      const made = await run(['new', answers(data)])
+      const boat = file('made.json', made.stdout)
+      const { stdout } = await run(['evaluate', boat, '--json'])
+      return (JSON.parse(stdout) as { figures: { packPower: { value: number } } }).figures.packPower.value
+    }
+    expect(await power({ ...launch, known: ['5 kn 6 kW'] })).toBeGreaterThan(1.2 * (await power(launch)))
+  })
+  it.each<[string, unknown, RegExp]>([
+    ['no kind of hull', { lengthOverAll: 7 }, /hullType: Say what kind/],
+    ['a word too many', { hullType: 'canoe', colour: 'red' }, /colour: .* is not one of the answers/],
+    ['a length out of range', { hullType: 'canoe', lengthOverAll: '90 m' }, /lengthOverAll: .*runs from/],
+    ['a wrong unit', { hullType: 'canoe', beam: '90 kg' }, /beam: .*measures a weight/],
+    ['a drive that is none', { hullType: 'canoe', drive: 'oars' }, /drive: /],
+    ['a variant that is none', { hullType: 'canoe', variant: 'raft' }, /variant: It should be one of/],
+    ['a reading without a speed', { hullType: 'canoe', known: ['900 W'] }, /known\[0\]: At what speed/],
+    ['a reading by rpm', { hullType: 'canoe', known: ['3 kn 900 rpm'] }, /known\[0\]: Rpm tell something once/],
+    ['readings that are no list', { hullType: 'canoe', known: '3 kn 90 W' }, /known: /],
+    ['no object', [], /one object/],
+  ])('exits 2 on %s', async (_, data, reason) => {
+    const { code, stderr } = await run(['new', answers(data)])
+    expect(code).toBe(2)
+    expect(stderr).toMatch(reason)
+  })
+  it('exits 2 on a file that is no JSON', async () => {
+    expect((await run(['new', file('broken.json', '{')])).stderr).toMatch(/not whole JSON/)
+  })
+})
+
+describe('remigo fit', () => {
+  const boat = () => file('fit.json', writeProject(fine))
+  it('gives the boat with her readings, and says what they changed', async () => {
+    const table = file('readings.csv', 'speed kn,power W\n4,1500\n5,3600\n')
+    const { code, stdout, stderr } = await run(['fit', boat(), table])
+    expect(code).toBe(0)
+    const read = readProject(stdout)
+    expect(read.ok && read.project.trial.points).toHaveLength(2)
+    expect(read.ok && read.project.trial.use).toBe('measured')
+    expect(stderr).toMatch(/4\.0 kn, 1\.50 kW: .*of the theory[\s\S]*Power at 4\.6 kn was .*; it is .* now/)
+    const data = JSON.parse((await run(['fit', boat(), table, '--json'])).stdout) as {
+      cruise: { before: number[]; after: number[] }
+    }
+    const wide = ([low, , high]: number[]) => high! / low!
+    expect(wide(data.cruise.after)).toBeLessThan(wide(data.cruise.before))
+  })
+  it.each<[string, string, RegExp]>([
+    ['a table with a word for a number', 'speed,power\n4,fast', /line 2, column 2/],
+    ['a table of nothing', '', /nothing to read/],
+  ])('exits 2 on %s', async (_, text, reason) => {
+    const { code, stderr } = await run(['fit', boat(), file('wrong.csv', text)])
+    expect(code).toBe(2)
+    expect(stderr).toMatch(reason)
+  })
+  it('asks for both files', async () => expect((await run(['fit', boat()])).stderr).toMatch(/BOAT READINGS\.csv/))
 })

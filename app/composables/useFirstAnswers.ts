@@ -1,38 +1,30 @@
 import { computed, reactive, watch } from 'vue'
 import { useStorage } from '@vueuse/core'
 import {
+  ANSWER_FIELDS,
   contradictionsOf,
   fillText,
+  firstDesign,
   hullTypeOf,
   newProject,
   keptText,
   readField,
-  sizeRest,
+  readEarly,
   typicalAnswers,
   usualLength,
-  withEdits,
   FIELDS,
   type DriveKind,
-  type FieldPath,
   type FirstAnswers,
   type HullTypeId,
   type Project,
+  type TrialPoint,
 } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 
-/** The typed answers, by the field of the document that they become. */
-const QUESTIONS = {
-  lengthOverAll: 'boat.lengthOverAll',
-  beam: 'boat.beam',
-  mass: 'boat.mass',
-  greatestDiameter: 'boat.drive.greatestDiameter',
-  oldEnginePower: 'boat.oldEngine.ratedPower',
-  cruiseSpeed: 'use.cruiseSpeed',
-  duration: 'use.duration',
-  houseLoad: 'use.houseLoad',
-} as const satisfies Partial<Record<keyof FirstAnswers, FieldPath>>
+/** The typed answers, by the field of the document that they become; top speed is asked later. */
+const { topSpeed: _later, ...QUESTIONS } = ANSWER_FIELDS
 type Question = keyof typeof QUESTIONS
 const NOTHING_TYPED: Record<Question, string> = {
   lengthOverAll: '',
@@ -58,11 +50,12 @@ export function useFirstAnswers() {
       drive: 'shaft' as DriveKind,
       driveChosen: false,
       typed: NOTHING_TYPED,
+      known: '',
     },
     undefined,
     { mergeDefaults: true },
   )
-  const part = <K extends 'name' | 'hullType'>(key: K) =>
+  const part = <K extends 'name' | 'hullType' | 'known'>(key: K) =>
     computed({
       get: () => given.value[key],
       set: value => {
@@ -70,7 +63,8 @@ export function useFirstAnswers() {
       },
     })
   const name = part('name'),
-    hullType = part('hullType')
+    hullType = part('hullType'),
+    known = part('known')
   const drive = computed({
     get: () => given.value.drive,
     set: kind => {
@@ -84,7 +78,7 @@ export function useFirstAnswers() {
     if (!kinds.includes(drive.value) || !given.value.driveChosen) given.value.drive = kinds[0]!
   })
   const typed = given.value.typed
-  const errors = reactive<Partial<Record<Question, string>>>({})
+  const errors = reactive<Partial<Record<Question | 'known', string>>>({})
 
   const field = (question: Question) => FIELDS[QUESTIONS[question]]
   const readOf = (question: Question) => readField(field(question), typed[question], view.choice, nearOf(question))
@@ -116,12 +110,22 @@ export function useFirstAnswers() {
     return !errors[question]
   }
 
+  /** What the owner knows already, as a reading; null with the error set when it makes no sense. */
+  function readKnown(): TrialPoint[] | null {
+    errors.known = undefined
+    if (!known.value.trim()) return []
+    const read = readEarly(known.value, view.choice)
+    if (read.ok) return [read.point]
+    errors.known = read.message
+    return null
+  }
+
   /** Every answer checked, and all of them together; the boat, or null with the errors set. */
   function finish(): { project: Project; note: string | null } | null {
     const good = (Object.keys(QUESTIONS) as Question[]).map(check).every(Boolean)
-    if (!good) return null
-    const boat = newProject(answers.value, crypto.randomUUID())
-    const wrong = contradictionsOf(boat.boat)[0]
+    const told = readKnown()
+    if (!good || !told) return null
+    const wrong = contradictionsOf(newProject(answers.value, '').boat)[0]
     if (wrong) {
       const asked = (Object.keys(QUESTIONS) as Question[]).find(q => QUESTIONS[q] === `boat.${wrong.field}`)
       errors[asked ?? 'lengthOverAll'] = `${fillText(wrong.message, view.choice)}.`
@@ -130,11 +134,11 @@ export function useFirstAnswers() {
     const kept = Object.fromEntries(
       (Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]),
     )
-    const project = { ...boat, typed: kept }
-    const sized = sizeRest(project, library.library)
-    return sized.outcome === 'sized'
-      ? { project: withEdits(project, sized.edits), note: null }
-      : { project, note: `${boardWords.held.nothingFits}: ${fillText(sized.text, view.choice)}` }
+    const { project, note } = firstDesign(answers.value, crypto.randomUUID(), told, library.library)
+    return {
+      project: { ...project, typed: kept },
+      note: note && `${boardWords.held.nothingFits}: ${fillText(note, view.choice)}`,
+    }
   }
   /** the next boat starts from an empty sheet */
   function clear() {
@@ -144,7 +148,23 @@ export function useFirstAnswers() {
       drive: 'shaft',
       driveChosen: false,
       typed: { ...NOTHING_TYPED },
+      known: '',
     }
   }
-  return { clear, name, hullType, drive, drives, typed, errors, typical, show, check, answers, finish }
+  return {
+    clear,
+    name,
+    hullType,
+    drive,
+    drives,
+    typed,
+    known,
+    errors,
+    typical,
+    show,
+    check,
+    readKnown,
+    answers,
+    finish,
+  }
 }

@@ -189,6 +189,7 @@ export const benchWords = {
     propeller: 'Largest propeller that fits',
     impeller: 'Largest impeller that fits',
     none: 'none',
+    knownHint: 'may stay empty; one reading is worth more than any guess',
     taken: 'Taken as usual until you say otherwise',
     takenWords:
       'Weight may be a fifth out; bottom not known; 15 % for sea and wind; 20 % kept in the pack and 20 % ' +

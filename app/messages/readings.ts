@@ -67,7 +67,6 @@ export const readingWords = {
     madeNow: 'They were made as she is now',
     wrongField: (row: number, why: string) => `Reading ${row}: ${why}`,
     withStream: 'with stream',
-    none:
-      'One reading already moves the curve and narrows its band. Best: two minutes steady, both ways, slack water.',
+    none: 'One reading already moves the curve and narrows its band. Best: two minutes steady, both ways, slack water.',
   },
 } as const

@@ -3,12 +3,13 @@ import { computed, ref } from 'vue'
 import { FIELDS, HULL_TYPES, type DriveKind, type HullTypeId } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
+import { readingWords } from '~/messages/readings'
 import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
 
 /** Ten answers to a complete first design. */
 const boats = useBoatsStore()
-const { name, hullType, drive, drives, typed, errors, show, check, finish, clear } = useFirstAnswers()
+const { name, hullType, drive, drives, typed, known, errors, show, check, readKnown, finish, clear } = useFirstAnswers()
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<HullTypeId, string>
 const driveWords = computed(
   () => Object.fromEntries(drives.value.map(d => [d, boardWords.boat.drives[d]])) as Record<DriveKind, string>,
@@ -82,6 +83,27 @@ async function make() {
         <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
       </li>
     </ol>
+    <section class="taken">
+      <h3 class="section-head">
+        {{ readingWords.readings.head }}<span>{{ benchWords.start.knownHint }}</span>
+      </h3>
+      <label for="start-known">{{ readingWords.readings.label }}</label>
+      <VTextField
+        id="start-known"
+        v-model="known"
+        class="ink-field wide"
+        data-question="known"
+        autocomplete="off"
+        maxlength="200"
+        :placeholder="readingWords.readings.example"
+        persistent-placeholder
+        :aria-invalid="errors.known ? 'true' : undefined"
+        :aria-describedby="errors.known ? 'start-known-error' : 'start-known-examples'"
+        @blur="readKnown"
+      />
+      <p v-if="errors.known" id="start-known-error" class="error" role="alert">{{ errors.known }}</p>
+      <p v-else id="start-known-examples" class="small soft">{{ readingWords.readings.examples }}</p>
+    </section>
     <section class="taken">
       <h3 class="section-head">{{ benchWords.start.taken }}</h3>
       <div class="line" :class="{ wrong: errors.houseLoad }">

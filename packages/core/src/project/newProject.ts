@@ -24,6 +24,10 @@ export interface FirstAnswers {
   duration: number
   /** W; what is usual for the boat where it is left out */
   houseLoad?: number
+  /** m/s; somewhat above cruise where it is left out */
+  topSpeed?: number
+  /** which of its kind, where the kind has several */
+  variant?: string
 }
 
 /**
@@ -86,7 +90,8 @@ const round = (value: number, step: number) => Math.round(value / step) * step
  */
 export function newProject(answers: FirstAnswers, id: string): Project {
   const type = hullTypeOf(answers.hullType)
-  const typical = type.typical(answers.lengthOverAll)
+  const typical = type.typical(answers.lengthOverAll),
+    variant = answers.variant ?? Object.keys(type.variants)[0] ?? ''
   const waterline = type.usual.waterline * answers.lengthOverAll,
     engine = usualEngine(answers.hullType, answers.drive)
   return {
@@ -102,7 +107,7 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       beam: answers.beam,
       draught: round(typical.draught, 0.05) || 0.3,
       mass: answers.mass,
-      variant: Object.keys(type.variants)[0] ?? '',
+      variant,
       oldEngine: {
         kind: engine,
         ratedPower: answers.oldEnginePower,
@@ -123,12 +128,15 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       cruiseSpeed: answers.cruiseSpeed,
       topSpeed: Math.max(
         answers.cruiseSpeed,
-        type.waveBound ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline)) : 1.25 * answers.cruiseSpeed,
+        answers.topSpeed ??
+          (type.waveBound
+            ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline))
+            : 1.25 * answers.cruiseSpeed),
       ),
       duration: answers.duration,
       distance: answers.duration * answers.cruiseSpeed,
       houseLoad: answers.houseLoad ?? usualHouse(answers.hullType, answers.lengthOverAll),
-      ...usualHabits({ hullType: answers.hullType, variant: Object.keys(type.variants)[0] ?? '' }),
+      ...usualHabits({ hullType: answers.hullType, variant }),
     },
     design: {
       motor: motorNamed('brindle-6-48-1500'),

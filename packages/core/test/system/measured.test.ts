@@ -8,6 +8,7 @@ import {
   withEdits,
   type Edit,
   type Project,
+  type ReadingKind,
   type TrialPoint,
 } from '../../src/project'
 import {
