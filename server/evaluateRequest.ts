@@ -24,14 +24,14 @@ export const newRequestSchema = z.strictObject({
     .record(z.string(), z.unknown())
     .describe(
       'hullType (must be given), name, drive, variant, lengthOverAll, beam, mass, greatestDiameter, oldEnginePower, ' +
-        'cruiseSpeed, topSpeed, duration, houseLoad: numbers in SI or words with a unit; known: readings as sentences. ' +
-        'What is left out is usual for the kind of boat.',
+        'cruiseSpeed, topSpeed, duration, houseLoad: numbers in SI or words with a unit; known: readings as ' +
+        'sentences. What is left out is usual for the kind of boat.',
     ),
 })
 
 /** What POST /api/fit takes: a boat, and readings as a CSV table or as sentences. */
 export const fitRequestSchema = z.strictObject({
   project,
-  csv: z.string().optional().describe('A table: speed, power (volts and amps, shaft power, rpm, pull, fuel), way'),
+  csv: z.string().optional().describe('Columns: speed, power (volts and amps, shaft power, rpm, pull, fuel), way'),
   known: z.array(z.string()).max(200).optional().describe('Readings as sentences: 4.4 kn 2400 W'),
 })

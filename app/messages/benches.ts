@@ -18,6 +18,7 @@ export const benchWords = {
     counts: (share: number) => (share < 0.005 ? 'beside the curve' : `counts ${Math.round(100 * share)} %`),
     outside: 'outside',
     csv: 'Curve as CSV',
+    before: 'Grey, dashed with dotted ends: the methods alone, before your readings.',
     note: 'Solid where a method holds, dotted outside. The band joins their spread with what is not known.',
     views: { power: 'Power', energy: 'A mile', parts: 'Parts', engine: 'Old engine', others: 'Other boats' },
     view: 'Chart',
@@ -189,7 +190,7 @@ export const benchWords = {
     propeller: 'Largest propeller that fits',
     impeller: 'Largest impeller that fits',
     none: 'none',
-    knownHint: 'may stay empty; one reading is worth more than any guess',
+    knownHint: 'May stay empty; one reading is worth more than any guess',
     taken: 'Taken as usual until you say otherwise',
     takenWords:
       'Weight may be a fifth out; bottom not known; 15 % for sea and wind; 20 % kept in the pack and 20 % ' +

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { curveCsv, explain, FIELDS, UNITS, type FieldPath } from '@remigo/core'
+import { curveCsv, explain, FIELDS, isMeasured, measuredOf, UNITS, type FieldPath } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -36,6 +36,7 @@ const options = computed(() =>
 )
 
 const point = computed(() => answer.evaluation.point)
+const corrected = computed(() => isMeasured(answer.model) && measuredOf(document.shown).posterior !== null)
 /** the strength of each input takes some twenty evaluations */
 const settled = useRestingSpeed()
 const moves = computed(() =>
@@ -89,7 +90,9 @@ const label = (path: FieldPath) => FIELDS[path].label
           ><button type="button" class="btn" data-csv @click="csv">CSV</button>
         </div>
       </div>
-      <p v-if="shown === 'power'" class="small soft">{{ benchWords.curve.note }}</p>
+      <p v-if="shown === 'power'" class="small soft">
+        {{ benchWords.curve.note }} <template v-if="corrected">{{ benchWords.curve.before }}</template>
+      </p>
       <section class="block" :aria-label="benchWords.curve.words" data-words>
         <h2 class="section-head">{{ benchWords.curve.words }}</h2>
         <p v-for="s in sentences" :key="s" class="prose">{{ s }}</p>

@@ -84,10 +84,10 @@ async function make() {
       </li>
     </ol>
     <section class="taken">
-      <h3 class="section-head">
-        {{ readingWords.readings.head }}<span>{{ benchWords.start.knownHint }}</span>
-      </h3>
-      <label for="start-known">{{ readingWords.readings.label }}</label>
+      <h3 class="section-head">{{ readingWords.readings.head }}</h3>
+      <label for="start-known"
+        >{{ readingWords.readings.label }}<small class="soft">{{ benchWords.start.knownHint }}</small></label
+      >
       <VTextField
         id="start-known"
         v-model="known"

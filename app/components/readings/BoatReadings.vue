@@ -264,8 +264,10 @@ const next = computed(() => {
 .table td {
   padding: 3px 4px 3px 0;
 }
-.runs .read {
-  width: 26%;
+@media (min-width: 561px) {
+  .runs .read {
+    width: 28%;
+  }
 }
 .far {
   color: var(--clash);

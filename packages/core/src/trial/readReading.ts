@@ -169,8 +169,8 @@ export function readingText({ kind, power, voltage, current, rpm, pull, fuelRate
       return { text: '{f}', params: { f: of('fuelRate', fuelRate) } }
     case 'engine':
       return power === null
-        ? { text: 'old engine flat out' }
-        : { text: 'engine of {p} flat out', params: { p: of('power', power) } }
+        ? { text: 'engine flat out' }
+        : { text: 'engine {p}', params: { p: of('power', power) } }
     case 'charge':
       return { text: '{share} in {t}', params: { share: of('ratio', used), t: of('duration', time) } }
   }
