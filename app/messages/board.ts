@@ -116,6 +116,7 @@ export const boardWords = {
     tubes: 'Tubes',
     tubeCounts: { 2: 'Two', 3: 'Three' },
     deep: 'deep',
+    open: 'open water',
     measure: 'Where to measure',
     section: 'from aft',
     notKnown: 'not known',

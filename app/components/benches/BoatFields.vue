@@ -167,6 +167,7 @@ const engines = computed(
             path="boat.waterDepth"
             :estimate="boardWords.boat.deep"
           />
+          <QuantityField v-if="boat.waterDepth !== null" path="boat.channelWidth" :estimate="boardWords.boat.open" />
         </div>
       </section>
       <TextField path="story" :label="boardWords.boat.story" :most="600" :lines="4" optional />

@@ -13,7 +13,7 @@ export interface Look {
   /** how the keel line runs: flat to a transom, rising to a stern, or a tube with a nose cone */
   bottom: 'transom' | 'rocker' | 'tube'
   /** what stands on deck */
-  house: 'none' | 'console' | 'cuddy' | 'saloon' | 'canopy' | 'thwarts'
+  house: 'none' | 'console' | 'cuddy' | 'saloon' | 'cabin' | 'canopy' | 'thwarts' | 'seats'
   mast?: boolean
 }
 
@@ -106,6 +106,28 @@ function house(L: number, look: Look): { roof: Line | null; windows: Line[]; dec
         roof: box(0.26, 0.72, 0.115, 0.07),
         windows: [pane(0.33, 0.44, 0.05, 0.045), pane(0.46, 0.57, 0.05, 0.045), pane(0.59, 0.69, 0.05, 0.045)],
         deck: [deckLine],
+      }
+    case 'cabin':
+      return {
+        roof: box(0.14, 0.84, 0.09, 0.005),
+        windows: [0.19, 0.32, 0.45, 0.58, 0.71].map(x => pane(x, x + 0.08, 0.035, 0.035)),
+        deck: [deckLine],
+      }
+    case 'seats':
+      return {
+        roof: null,
+        windows: [],
+        deck: [
+          [
+            ['M', 0.06 * L, 0.9 * bow],
+            ['L', 0.97 * L, 0.9 * stern],
+          ],
+          ...[0.42, 0.68].map((x): Line => [
+            ['M', (x - 0.1) * L, stern],
+            ['L', (x + 0.02) * L, stern],
+            ['L', (x + 0.07) * L, stern + 0.15 * L],
+          ]),
+        ],
       }
     case 'canopy':
       return {

@@ -10,6 +10,7 @@ export const HULL_TYPE_IDS = [
   'canoe',
   'dinghy',
   'canalBoat',
+  'pedalCraft',
 ] as const
 /** One of them. */
 export type HullTypeId = (typeof HULL_TYPE_IDS)[number]

@@ -7,6 +7,7 @@ import type { HullType } from './hullType'
 import { HULL_TYPE_IDS, type HullTypeId } from './hullTypeId'
 import { jetBoat } from './jetBoat/jetBoat'
 import { keelYacht } from './keelYacht/keelYacht'
+import { pedalCraft } from './pedalCraft/pedalCraft'
 import { planing } from './planing/planing'
 import { pontoon } from './pontoon/pontoon'
 import { semiDisplacement } from './semiDisplacement/semiDisplacement'
@@ -22,6 +23,7 @@ const BY_ID: Record<HullTypeId, HullType> = {
   canoe,
   dinghy,
   canalBoat,
+  pedalCraft,
 }
 
 /** Every hull type that Remigo knows. A new one is its own folder, its short name, and its line above. */

@@ -6,7 +6,7 @@ export const WAYS_HOME = ['none', 'sails', 'oars', 'secondDrive'] as const
 export type WayHome = (typeof WAYS_HOME)[number]
 
 /** Kinds of hull that a crew rows or paddles home. */
-const ROWED: readonly string[] = ['canoe', 'dinghy']
+const ROWED: readonly string[] = ['canoe', 'dinghy', 'pedalCraft']
 
 /**
  * What usually brings a boat home.

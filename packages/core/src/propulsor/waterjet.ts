@@ -37,6 +37,24 @@ export const INLET_LOSS = 0.25,
  */
 export const SUCTION_LIMIT = 3.85
 
+/** A pump is made for a jet so many times as fast as the boat (1.6 to 2.2, common practice). */
+const DESIGN_JET = 1.8
+/** How its efficiency falls on both sides of the flow that it is made for: η = η₀ (1 − k (φ/φ₀ − 1)²) (common practice) */
+const PUMP_FALL = 0.6,
+  LEAST_PUMP = 0.5
+/** Rounds in which turns and efficiency find each other: each takes a factor of ten off what is left. */
+const PUMP_ROUNDS = 5
+
+/**
+ * Flow for each turn that the pump is made for, m³: it takes its rated power at rated turns, its jet DESIGN_JET times
+ * as fast as the boat.
+ */
+function designFlow(jet: JetPlate, area: number, density: number): number {
+  const work = 0.5 * (1 + NOZZLE_LOSS) - (0.5 * (1 - INLET_LOSS)) / DESIGN_JET ** 2
+  const velocity = Math.cbrt((jet.ratedPower * jet.pumpEfficiency * PUMP_INSTALLED) / (density * area * work))
+  return (area * velocity) / (jet.ratedRpm / 60)
+}
+
 /**
  * A waterjet that gives a thrust: momentum from the inlet to the nozzle, the pump's head and power, and the turns that
  * take that power.
@@ -50,8 +68,8 @@ export const SUCTION_LIMIT = 3.85
  *   0.85 }, 2000, 12, 1025.9).efficiency // 0.5029
  *
  * Source: T = ρ A Vj (Vj − Vi); g H = ½ Vj² (1 + ζn) − ½ Vi² (1 − ζi), nozzle at the waterline; P = ρ Q g H / ηp
- * (momentum theory of jets);
- * turns from P ∝ n³ at any speed of the boat (common practice).
+ * (momentum theory of jets); turns from P ∝ n³ at any speed of the boat, ηp by the pump's own curve of flow for each
+ * turn (common practice).
  */
 export function jetState(jet: JetPlate, thrust: number, inletSpeed: number, density: number): PropulsorState {
   if (!(thrust > 0))
@@ -60,8 +78,15 @@ export function jetState(jet: JetPlate, thrust: number, inletSpeed: number, dens
   const jetVelocity = (inletSpeed + Math.sqrt(inletSpeed * inletSpeed + (4 * thrust) / (density * area))) / 2
   const flow = area * jetVelocity
   const work = 0.5 * jetVelocity ** 2 * (1 + NOZZLE_LOSS) - 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS)
-  const power = (density * flow * work) / (jet.pumpEfficiency * PUMP_INSTALLED)
-  const shaftSpeed = (jet.ratedRpm / 60) * Math.cbrt(power / jet.ratedPower)
+  const water = density * flow * work
+  const made = designFlow(jet, area, density)
+  const turns = (power: number) => (jet.ratedRpm / 60) * Math.cbrt(power / jet.ratedPower)
+  let power = water / (jet.pumpEfficiency * PUMP_INSTALLED)
+  for (let i = 0; i < PUMP_ROUNDS; i++) {
+    const off = flow / turns(power) / made - 1
+    power = water / (jet.pumpEfficiency * PUMP_INSTALLED * Math.max(LEAST_PUMP, 1 - PUMP_FALL * off * off))
+  }
+  const shaftSpeed = turns(power)
   const netSuction = PRESSURE_ABOVE_VAPOUR / density + 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS) // g NPSH
   return {
     shaftSpeed,

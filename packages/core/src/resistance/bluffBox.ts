@@ -4,11 +4,19 @@ import { frictionLine } from './frictionLine'
 import type { ResistanceMethod } from './resistanceMethod'
 
 /**
- * Drag coefficient of both ends on the midship section: a swim of a few metres 0.15 to 0.2, a blunt one 0.3 (common
- * practice; bluff bodies with rounded ends, Hoerner 1965, from memory of).
+ * Drag coefficient of both ends on the midship section.
+ *
+ * @param halfEntrance half angle of the bow's entrance, rad
+ * @returns 0.12 … 0.4
+ * @example endsDrag((40 * Math.PI) / 180) // 0.2400
+ *
+ * Source: a swim of a few metres 0.15 to 0.2, a blunt one 0.3 (common practice; bluff bodies with rounded ends, Hoerner
+ * 1965, from memory of): even between.
  */
-export const ENDS_DRAG = 0.24
-/** Plates, welds, rubbing strakes and blacking over sound new paint (common practice). */
+export function endsDrag(halfEntrance: number): number {
+  return Math.min(0.4, Math.max(0.12, 0.24 + 0.23 * (halfEntrance - (40 * Math.PI) / 180)))
+}
+/** Plates, welds, rubbing strakes and blacking, or moulded ridges, over sound new paint (common practice). */
 const STEEL_ALLOWANCE = 0.0006
 /**
  * Waves of a full box, on weight: like Fn⁴ while she is slow, an eighth of the whole at Fn 0.22; from Fn 0.3 on her
@@ -19,7 +27,7 @@ const WAVES = 0.6,
   STEEP_FROM = 0.3,
   STEEP_TO = 0.4
 
-/** A long box with blunt ends: friction, the pressure on the ends, and the waves of a slow full hull. */
+/** A long box, or two floats, with blunt ends: friction, the pressure on the ends, and the waves of a slow full hull. */
 export const bluffBox: ResistanceMethod = {
   id: 'bluffBox',
   label: 'Bluff box',
@@ -28,7 +36,7 @@ export const bluffBox: ResistanceMethod = {
   basis: 'Drag of bluff bodies for the ends; common practice for the rest',
   inService: false,
   prepare({ form, water, frictionFactor, frictionAllowance }) {
-    const section = form.midship * form.beamWaterline * form.draughtBody
+    const section = form.hulls * form.midship * form.beamWaterline * form.draughtBody
     const weight = form.volumeBody * water.density * GRAVITY
     const toFroude = 1 / Math.sqrt(GRAVITY * form.lengthWaterline)
     const reaches: Reach[] = [
@@ -42,7 +50,8 @@ export const bluffBox: ResistanceMethod = {
         unit: 0.04,
       },
     ]
-    const hull = beliefOf(0.25, reaches)
+    const hull = beliefOf(0.25, reaches),
+      ends = endsDrag(form.halfEntrance)
     return {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
@@ -53,7 +62,7 @@ export const bluffBox: ResistanceMethod = {
         const cf = frictionLine(reynolds) * frictionFactor + frictionAllowance + STEEL_ALLOWANCE
         return {
           friction: pressed * form.wettedSurface * cf,
-          wave: pressed * section * ENDS_DRAG + weight * WAVES * fn ** 4 * steep,
+          wave: pressed * section * ends + weight * WAVES * fn ** 4 * steep,
         }
       },
       belief: speed =>

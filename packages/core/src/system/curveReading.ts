@@ -1,6 +1,7 @@
 import { GRAVITY } from '../constants'
 import {
   depthFroude,
+  limitingSpeed,
   HULL_CONDITIONS,
   PAINT_ALLOWANCE,
   planingRun,
@@ -14,6 +15,7 @@ import { type Text, joulesPerMetre, metres, metresPerSecond, plainNumber, watts,
 import type { Model } from './model'
 import type { OperatingPoint } from './operatingPoint'
 import type { Payoff } from './payoff'
+import { waterwayOf } from './theoryResistance'
 
 /** The hump of resistance before planing, and whether the drive gets over it. */
 export interface Hump {
@@ -87,6 +89,34 @@ function disagreement({ resistance, speed }: OperatingPoint): Text | null {
   }
 }
 
+/** A canal's own limit is felt from this share of it. */
+const NEAR_LIMIT = 0.75
+
+/** A sentence on water that is shallow or narrow for a speed. */
+function waterwaySentence(model: Model, cruise: number): Text | null {
+  const waterway = waterwayOf(model)
+  if (!waterway || model.form.bottom) return null
+  const { depth, width } = waterway
+  const limit = limitingSpeed(waterway)
+  if (width !== null && cruise > NEAR_LIMIT * limit)
+    return {
+      text:
+        'A canal {w} wide and {h} deep lets no boat of her section pass {limit}: beyond {v} she only drags its water ' +
+        'along.',
+      params: {
+        w: metres(width),
+        h: metres(depth),
+        limit: metresPerSecond(limit),
+        v: metresPerSecond(NEAR_LIMIT * limit),
+      },
+    }
+  if (depthFroude(cruise, depth) <= SHALLOW_WARNING) return null
+  return {
+    text: 'In {h} the bottom is felt at cruise: keep below {v} there.',
+    params: { h: metres(depth), v: metresPerSecond(SHALLOW_WARNING * Math.sqrt(GRAVITY * depth)) },
+  }
+}
+
 /**
  * Reads a power curve: where it bends, where a mile is cheapest, what an owner should know of it.
  *
@@ -143,12 +173,8 @@ export function readCurve(
         : 'The hump is at {v}; the drive does not get over it, so she does not plane.',
       params: { v: speed(hump.speed) },
     })
-  const depth = model.project.boat.waterDepth
-  if (depth !== null && depthFroude(cruise.speed, depth) > SHALLOW_WARNING)
-    sentences.push({
-      text: 'In {h} the bottom is felt at cruise: keep below {v} there.',
-      params: { h: metres(depth), v: speed(SHALLOW_WARNING * Math.sqrt(GRAVITY * depth)) },
-    })
+  const tooFast = waterwaySentence(model, cruise.speed)
+  if (tooFast) sentences.push(tooFast)
   const apart = disagreement(cruise)
   if (apart) sentences.push(apart)
   return { knee, hump, cheapest, sentences }

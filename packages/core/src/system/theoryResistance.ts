@@ -2,13 +2,15 @@ import { froudeNumber, type MethodId } from '../hull'
 import {
   airResistance,
   appendageResistance,
-  deepWaterSpeed,
   legResistance,
+  openSpeeds,
   HULL_CONDITIONS,
   PAINT_ALLOWANCE,
   recommend,
   type MethodValue,
+  type PreparedResistance,
   type ResistancePoint,
+  type Waterway,
 } from '../resistance'
 import type { Model } from './model'
 
@@ -117,17 +119,13 @@ export function withoutBand(model: Model): Model {
  */
 export function theoryResistance(model: Model, speed: number): HullResistance {
   const { boat, use } = model.project
-  /** the hull's own part is that of a somewhat higher speed in deep water */
-  const hullAt =
-    boat.waterDepth === null
-      ? speed
-      : deepWaterSpeed(speed, boat.waterDepth, model.form.midship * model.form.beamWaterline * model.form.draughtBody)
+  const { past, waves } = openSpeeds(speed, waterwayOf(model), model.form.bottom !== null)
   const condition = HULL_CONDITIONS[use.hullCondition]
   const margin = 1 + use.seaMargin
   let fins = 0
   for (const fin of model.appendages)
-    fins += appendageResistance(fin, speed, model.water, condition.factor, PAINT_ALLOWANCE)
-  const leg = legResistance(boat.drive.kind, boat.drive.greatestDiameter, boat.drive.shaftDepth, speed, model.water)
+    fins += appendageResistance(fin, past, model.water, condition.factor, PAINT_ALLOWANCE)
+  const leg = legResistance(boat.drive.kind, boat.drive.greatestDiameter, boat.drive.shaftDepth, past, model.water)
   const appendage = fins + leg
   const air = airResistance(model.windage, speed, use.headWind)
   // methods made for service hold still air already; a head wind comes on top
@@ -136,10 +134,10 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
   const methods: MethodPoint[] = []
   const heavier: number[] = []
   for (const { method, doubt, middle, heavy } of model.methods) {
-    const bare = middle.at(hullAt)
-    const { sigma, distance, whole: together } = middle.belief(hullAt)
+    const bare = openPoint(middle, past, waves)
+    const { sigma, distance, whole: together } = middle.belief(waves)
     const rule = method.inService
-    const holds = middle.outside.length === 0 && hullAt >= middle.speedFrom && hullAt <= middle.speedTo
+    const holds = middle.outside.length === 0 && waves >= middle.speedFrom && waves <= middle.speedTo
     const whole = (of: { friction: number; wave: number }) =>
       rule ? of.wave + windInService : (of.friction + of.wave + appendage + air) * margin
     const value = whole(bare)
@@ -158,7 +156,7 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
       air: rule ? windInService : air,
       margin: rule ? 1 : margin,
     })
-    heavier.push(heavy === middle ? value : whole(heavy.at(hullAt)))
+    heavier.push(heavy === middle ? value : whole(openPoint(heavy, past, waves)))
   }
   const { centre, sigma: left, shares, outsideAll } = recommend(methods)
   let most = 0,
@@ -173,7 +171,8 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
     all += m.share * m.value
   })
   const doubts: Doubts = {
-    methods: left,
+    // half of what the bottom and the banks do is not known
+    methods: Math.hypot(left, 0.5 * Math.log(waves / speed || 1)),
     weight: EVEN * Math.abs(weight),
     bottom: all > 0 ? ((EVEN * (condition.high - condition.low)) / 2 / condition.factor) * (friction / all) : 0,
     form: model.form.estimates.length > 0 ? FORM_DOUBT : 0,
@@ -195,6 +194,22 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
     air,
     partsOf: methods[most]!.id,
   }
+}
+
+/**
+ * The water that she mostly goes through.
+ *
+ * @param model the boat
+ * @returns null for deep water
+ */
+export function waterwayOf({ project: { boat }, form }: Model): Waterway | null {
+  const { waterDepth: depth, channelWidth: width } = boat
+  return depth === null ? null : { depth, width, section: form.midship * form.beamWaterline * form.draughtBody }
+}
+
+/** A hull's friction at one speed and her waves at another. */
+function openPoint({ at }: PreparedResistance, past: number, waves: number): ResistancePoint {
+  return past === waves ? at(waves) : { friction: at(past).friction, wave: at(waves).wave }
 }
 
 /** What friction is known by, σ of its ln. */

@@ -168,9 +168,7 @@ export function readingText({ kind, power, voltage, current, rpm, pull, fuelRate
     case 'fuel':
       return { text: '{f}', params: { f: of('fuelRate', fuelRate) } }
     case 'engine':
-      return power === null
-        ? { text: 'engine flat out' }
-        : { text: 'engine {p}', params: { p: of('power', power) } }
+      return power === null ? { text: 'engine flat out' } : { text: 'engine {p}', params: { p: of('power', power) } }
     case 'charge':
       return { text: '{share} in {t}', params: { share: of('ratio', used), t: of('duration', time) } }
   }

@@ -78,8 +78,9 @@ function kindOf({ kind, sub_kind }: FleetBoat): { hullType: HullTypeId; variant?
     case 'catamaran':
       return { hullType: 'catamaran' }
     case 'pontoon_boat':
-    case 'pedal_craft':
       return { hullType: 'pontoon' }
+    case 'pedal_craft':
+      return { hullType: 'pedalCraft' }
     case 'paddle_craft':
       return { hullType: 'canoe', variant: { kayak: 'kayak', rowing_boat: 'rowing' }[sub_kind] ?? 'canoe' }
     case 'dinghy_or_inflatable':
@@ -119,19 +120,23 @@ export function enterFleetBoat(b: FleetBoat): Project {
           edit('boat.hullBeam', b.tube_diameter_m ?? b.beam_waterline_each_hull_m),
         ]
       : []),
-    ...(hullType === 'catamaran' ? [edit('boat.hullBeam', b.beam_waterline_each_hull_m)] : []),
+    ...(hullType === 'catamaran' || hullType === 'pedalCraft'
+      ? [edit('boat.hullBeam', b.beam_waterline_each_hull_m)]
+      : []),
   ]
   return withEdits(boat, edits)
 }
 
 /** The same as the fleet's powers mean it: clean, calm, no margin and no house; in the water of a point. */
 export function asBet(boat: Project, { water }: FleetPoint): Project {
-  const depth = /([\d.]+)_m_deep/.exec(water)
+  const depth = /([\d.]+)_m_deep/.exec(water),
+    width = /([\d.]+)(?:_to_([\d.]+))?_m_wide/.exec(water)
   return withEdits(boat, [
     edit('use.seaMargin', 0),
     edit('use.hullCondition', 'clean'),
     edit('use.houseLoad', 0),
     edit('use.headWind', 0),
     edit('boat.waterDepth', depth ? Number(depth[1]) : null),
+    edit('boat.channelWidth', width ? (Number(width[1]) + Number(width[2] ?? width[1])) / 2 : null),
   ])
 }

@@ -75,8 +75,10 @@ describe('boats of version 6', () => {
   it('without runs need no setup', () => expect(moved([]).trial.setups).toEqual([]))
 })
 
+/** Kinds of hull that are younger than version 5. */
+const YOUNGER: readonly string[] = ['pedalCraft']
 describe('boats of version 5', () => {
-  it.each(DEMO_BOATS.map(b => [b.name, b] as const))(
+  it.each(DEMO_BOATS.filter(b => !YOUNGER.includes(b.boat.hullType)).map(b => [b.name, b] as const))(
     '%s is brought up to date, keeps what it had and gets what is usual',
     (_, boat) => {
       const moved = migrateProject(asVersion5(boat))

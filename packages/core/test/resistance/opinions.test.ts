@@ -7,7 +7,7 @@ import {
   andersenGuldhammer1986,
   bluffBox,
   drownedTransom,
-  ENDS_DRAG,
+  endsDrag,
   guldhammerResiduary,
   insideRange,
   vanOortmerssenResiduary,
@@ -60,7 +60,7 @@ describe('a bluff box', () => {
     const { form } = modelOf(newProject(typicalAnswers('canalBoat', 12), 'x'))
     const { friction, wave } = bluffBox.prepare({ form, water, frictionFactor: 1, frictionAllowance: 0.0004 }).at(0.6)
     const section = form.midship * form.beamWaterline * form.draughtBody
-    expect(wave / (0.5 * water.density * 0.36 * section * ENDS_DRAG)).toBeCloseTo(1, 1)
+    expect(wave / (0.5 * water.density * 0.36 * section * endsDrag(form.halfEntrance))).toBeCloseTo(1, 1)
     expect(friction).toBeGreaterThan(0)
   })
 })

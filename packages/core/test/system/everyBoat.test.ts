@@ -90,6 +90,7 @@ describe('one demo boat of every kind', () => {
       'Canoe',
       'Inflatable',
       'Canal boat',
+      'Pedal boat',
     ])
     expect(DEMO_BOATS.filter(p => hasSails(p.boat)).map(p => p.name)).toEqual(['Tirrick', 'Halcyne'])
   })

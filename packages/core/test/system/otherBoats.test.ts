@@ -42,7 +42,7 @@ describe('what is usual follows the kind and the length', () => {
       const length = usualLength(id),
         answers = typicalAnswers(id, length),
         boat = newProject(answers, 'x')
-      expect(length).toBeGreaterThanOrEqual(id === 'dinghy' ? 2.5 : 4)
+      expect(length).toBeGreaterThanOrEqual(id === 'dinghy' ? 2.5 : 3.5)
       expect(length).toBeLessThanOrEqual(id === 'dinghy' ? 4 : 12)
       expect([boat.boat.oldEngine.ratedPower, boat.boat.oldEngine.mass]).toEqual([0, 0])
       expect(answers.cruiseSpeed / KNOT).toBeGreaterThan(['planing', 'jetBoat'].includes(id) ? 10 : 2)

@@ -62,6 +62,6 @@ export const canalBoat: HullType = {
       overhang: 0.02,
       aft: 0.015,
       bottom: 'transom',
-      house: 'saloon',
+      house: 'cabin',
     }),
 }

@@ -1,4 +1,5 @@
 import type { HullType } from '../hullType'
+import { openWaterInteraction } from '../openWaterInteraction'
 import { displacementLaunchElevation } from './elevation'
 import { displacementLaunchForm } from './form'
 
@@ -36,7 +37,9 @@ export const displacementLaunch: HullType = {
       { name: 'rudder', span: 0.9 * boat.draught, chord: 0.06 * form.lengthWaterline, thickness: 0.08 },
     ]
   },
-  interaction: form => {
+  interaction: (form, drive) => {
+    // a leg or pod stands beside the deadwood's wake, not in it
+    if (drive !== 'shaft') return openWaterInteraction(drive)
     const block = form.volumeBody / (form.lengthWaterline * form.beamWaterline * form.draughtBody)
     return {
       wakeFraction: 1 - (1.11 - 0.6 * block),

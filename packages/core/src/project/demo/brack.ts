@@ -29,6 +29,7 @@ export const brack: Project = {
     water: 'fresh',
     waterTemperature: 285.15,
     waterDepth: 1.4,
+    channelWidth: 10,
     oldEngine: {
       kind: 'dieselNatural',
       ratedPower: 22_000,

@@ -1,3 +1,4 @@
+import { bobbin } from './bobbin'
 import { brack } from './brack'
 import type { Project } from '../projectFields'
 import { garran } from './garran'
@@ -22,6 +23,7 @@ export const DEMO_BOATS: readonly Project[] = [
   wisp,
   pippin,
   brack,
+  bobbin,
 ]
 
 /** A demo boat by its name in small letters. */
@@ -36,4 +38,5 @@ export const DEMO = {
   wisp,
   pippin,
   brack,
+  bobbin,
 } as const satisfies Record<string, Project>
