@@ -4,7 +4,7 @@ import {
   INLET_LOSS,
   kellerAddition,
   NOZZLE_LOSS,
-  PUMP_INSTALLED,
+  pumpEfficiency,
   QUIET_TIPS,
   SUCTION_LIMIT,
 } from '../propulsor'
@@ -32,9 +32,7 @@ const SERIES = 'B-series, Oosterveld & van Oossanen 1975'
 const JET = 'Momentum theory of jets: T = rho A Vj (Vj − Vi)'
 const JET_FIELDS = [...HULL_FIELDS, 'design.jet.nozzleDiameter', 'design.jet.pumpEfficiency'] as const
 const JET_HOLDS = (): Text => ({
-  text:
-    'Nozzle at the waterline, a fifth of the inlet’s head lost. Pump efficiency is taken as the same at ' +
-    'every load.',
+  text: 'Nozzle at the waterline, a quarter of the inlet’s head lost. The pump is best at the flow that it is made for.',
 })
 const isJet = (e: Evaluation) => e.model.propulsor.kind === 'jet'
 const design = (e: Evaluation) => e.model.project.design
@@ -49,7 +47,10 @@ const jetInputs = (e: Evaluation) => ({
   thrust: thrustOf(e),
   jet: speed(e.point.drive.jetVelocity, 'jet out of the nozzle'),
   inlet: inletOf(e),
-  pump: ratio(design(e).jet.pumpEfficiency * PUMP_INSTALLED, 'pump alone, as installed'),
+  pump: ratio(
+    pumpEfficiency(design(e).jet, e.point.drive.jetVelocity, e.point.drive.shaftSpeed, e.model.water.density),
+    'pump at this flow, as installed',
+  ),
   nozzle: nozzleOf(e),
   density: densityOf(e),
 })

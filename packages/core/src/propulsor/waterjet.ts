@@ -39,16 +39,31 @@ export const SUCTION_LIMIT = 3.85
 
 /** A pump is made for a jet so many times as fast as the boat (1.6 to 2.2, common practice). */
 const DESIGN_JET = 1.8
-/** How its efficiency falls on both sides of the flow that it is made for: η = η₀ (1 − k (φ/φ₀ − 1)²) (common practice) */
+/** How its efficiency falls on both sides of the flow that it is made for, and at most (common practice). */
 const PUMP_FALL = 0.6,
   LEAST_PUMP = 0.5
 /** Rounds in which turns and efficiency find each other: each takes a factor of ten off what is left. */
-const PUMP_ROUNDS = 5
+const PUMP_ROUNDS = 8
 
 /**
- * Flow for each turn that the pump is made for, m³: it takes its rated power at rated turns, its jet DESIGN_JET times
- * as fast as the boat.
+ * Efficiency of a jet's pump in the boat, by its flow: best where it takes its rated power at rated turns with a jet
+ * DESIGN_JET times as fast as the boat.
+ *
+ * @param jet its plate
+ * @param jetVelocity through the nozzle, m/s
+ * @param shaftSpeed rev/s; at rest it is taken as at its best
+ * @param density kg/m³
+ * @returns share of its power that the water gets
+ *
+ * Source: η = η₀ (1 − k (φ/φ₀ − 1)²), φ the flow for each turn (common practice).
  */
+export function pumpEfficiency(jet: JetPlate, jetVelocity: number, shaftSpeed: number, density: number): number {
+  const area = (Math.PI * jet.nozzleDiameter ** 2) / 4
+  const off = shaftSpeed > 0 ? (area * jetVelocity) / shaftSpeed / designFlow(jet, area, density) - 1 : 0
+  return jet.pumpEfficiency * PUMP_INSTALLED * Math.max(LEAST_PUMP, 1 - PUMP_FALL * off * off)
+}
+
+/** Flow for each turn that the pump is made for, m³. */
 function designFlow(jet: JetPlate, area: number, density: number): number {
   const work = 0.5 * (1 + NOZZLE_LOSS) - (0.5 * (1 - INLET_LOSS)) / DESIGN_JET ** 2
   const velocity = Math.cbrt((jet.ratedPower * jet.pumpEfficiency * PUMP_INSTALLED) / (density * area * work))
@@ -65,7 +80,7 @@ function designFlow(jet: JetPlate, area: number, density: number): number {
  * @param density kg/m³
  * @returns the state; nothing turns without thrust
  * @example jetState({ impellerDiameter: 0.2, nozzleDiameter: 0.13, ratedPower: 60e3, ratedRpm: 4000, pumpEfficiency:
- *   0.85 }, 2000, 12, 1025.9).efficiency // 0.5029
+ *   0.85 }, 2000, 12, 1025.9).efficiency // 0.5027
  *
  * Source: T = ρ A Vj (Vj − Vi); g H = ½ Vj² (1 + ζn) − ½ Vi² (1 − ζi), nozzle at the waterline; P = ρ Q g H / ηp
  * (momentum theory of jets); turns from P ∝ n³ at any speed of the boat, ηp by the pump's own curve of flow for each
@@ -79,13 +94,9 @@ export function jetState(jet: JetPlate, thrust: number, inletSpeed: number, dens
   const flow = area * jetVelocity
   const work = 0.5 * jetVelocity ** 2 * (1 + NOZZLE_LOSS) - 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS)
   const water = density * flow * work
-  const made = designFlow(jet, area, density)
   const turns = (power: number) => (jet.ratedRpm / 60) * Math.cbrt(power / jet.ratedPower)
   let power = water / (jet.pumpEfficiency * PUMP_INSTALLED)
-  for (let i = 0; i < PUMP_ROUNDS; i++) {
-    const off = flow / turns(power) / made - 1
-    power = water / (jet.pumpEfficiency * PUMP_INSTALLED * Math.max(LEAST_PUMP, 1 - PUMP_FALL * off * off))
-  }
+  for (let i = 0; i < PUMP_ROUNDS; i++) power = water / pumpEfficiency(jet, jetVelocity, turns(power), density)
   const shaftSpeed = turns(power)
   const netSuction = PRESSURE_ABOVE_VAPOUR / density + 0.5 * inletSpeed ** 2 * (1 - INLET_LOSS) // g NPSH
   return {

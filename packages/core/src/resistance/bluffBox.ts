@@ -27,7 +27,7 @@ const WAVES = 0.6,
   STEEP_FROM = 0.3,
   STEEP_TO = 0.4
 
-/** A long box, or two floats, with blunt ends: friction, the pressure on the ends, and the waves of a slow full hull. */
+/** A long box, or two floats, with blunt ends: friction, pressure on the ends, and the waves of a slow full hull. */
 export const bluffBox: ResistanceMethod = {
   id: 'bluffBox',
   label: 'Bluff box',

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { KNOT } from '../../src/constants'
 import { jetNamed } from '../../src/parts'
 import { DEMO_BOATS } from '../../src/project'
-import { jetState, NOZZLE_LOSS, PUMP_INSTALLED, waterjet } from '../../src/propulsor'
+import { jetState, NOZZLE_LOSS, PUMP_INSTALLED, pumpEfficiency, waterjet } from '../../src/propulsor'
 import { modelOf, operatingPoint } from '../../src/system'
 
 const jet = jetNamed('sluice-180')
@@ -44,7 +44,12 @@ describe('a waterjet', () => {
   })
   it('at the quay agrees with the limit of a crawl', () => {
     const s = jetState(jet, 2500, 1e-6, 1000)
-    expect(quayThrust(2 * Math.PI * s.shaftSpeed * s.torque, 1000)).toBeCloseTo(2500, 2)
+    // at the quay the pump is a little off its best: that much of its power is lost
+    const best = jet.pumpEfficiency * PUMP_INSTALLED,
+      here = pumpEfficiency(jet, s.jetVelocity, s.shaftSpeed, 1000)
+    expect(here / best).toBeGreaterThan(0.97)
+    expect(here).toBeLessThan(best)
+    expect(quayThrust((2 * Math.PI * s.shaftSpeed * s.torque * here) / best, 1000)).toBeCloseTo(2500, 2)
   })
   it('does nothing without thrust', () => {
     expect(waterjet(jet).at(0, 5, 1000)).toMatchObject({ shaftSpeed: 0, torque: 0, efficiency: 0 })

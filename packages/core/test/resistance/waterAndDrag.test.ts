@@ -35,8 +35,8 @@ describe('shallow and narrow water', () => {
     }
   })
   it('returns the water past her in a canal by continuity and Bernoulli (Kreitner; first order)', () => {
-    // 9 × 1.4 m, a section of 1.2 m², 1 m/s: the exact return flow from (V + u)(b h − AX − b z) = V b h, z = ((V + u)² −
-    // V²)/2g, worked out by steps
+    // 9 × 1.4 m, a section of 1.2 m², 1 m/s, worked out by steps from (V + u)(b h − AX − b z) = V b h and
+    // z = ((V + u)² − V²)/2g
     const [width, depth, ax, v] = [9, 1.4, 1.2, 1]
     let u = 0
     for (let i = 0; i < 200; i++) {
