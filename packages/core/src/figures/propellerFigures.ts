@@ -32,7 +32,7 @@ const SERIES = 'B-series, Oosterveld & van Oossanen 1975'
 const JET = 'Momentum theory of jets: T = rho A Vj (Vj − Vi)'
 const JET_FIELDS = [...HULL_FIELDS, 'design.jet.nozzleDiameter', 'design.jet.pumpEfficiency'] as const
 const JET_HOLDS = (): Text => ({
-  text: 'Nozzle at the waterline, a quarter of the inlet’s head lost. The pump is best at the flow that it is made for.',
+  text: 'Nozzle at the waterline, a quarter of the inlet’s head lost. The pump is best at the flow it is made for.',
 })
 const isJet = (e: Evaluation) => e.model.propulsor.kind === 'jet'
 const design = (e: Evaluation) => e.model.project.design

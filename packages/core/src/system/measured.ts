@@ -1,4 +1,3 @@
-import { froudeNumber } from '../hull'
 import type { Project } from '../project/projectFields'
 import { asSetUp, setupOf } from '../project/runSetup'
 import {
@@ -18,7 +17,7 @@ import {
 import { curvePlace } from './curvePlace'
 import { modelOf, type Model } from './model'
 import { resistanceOfReading } from './readingChain'
-import { BAND, bandOf, lowSpeedDoubt, theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
+import { BAND, bandOf, liftAt, theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
 
 /** A reading as resistance, against the theory. */
 export interface ReadPoint extends Reading, Standing {
@@ -96,7 +95,7 @@ function measure(project: Project): MeasuredBoat {
     })
   }
   if (points.length === 0) return { points: [], unread, posterior: null, slowLosses: 0, honesty: honestyOf([], 0) }
-  const slow = points.filter(p => lowSpeedDoubt(froudeNumber(p.speed, now.form.lengthWaterline)) > 1)
+  const slow = points.filter(p => liftAt(now, p.speed) > 1)
   const above = slow.reduce((sum, p) => sum + p.seen.away, 0) / Math.max(1, slow.length)
   const slowLosses = Math.min(1, Math.max(0, above / SHOWN_LOSSES))
   for (const p of points) p.seen.shape = withLosses(now, p.speed, p.seen.shape, slowLosses)
@@ -115,7 +114,7 @@ const SHOWN_LOSSES = 0.1
 
 /** What the methods leave open, with what slow readings show beyond them. */
 const withLosses = (model: Model, speed: number, methods: number, slowLosses: number): number =>
-  Math.hypot(methods, (slowLosses * Math.log(lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline)))) / BAND)
+  Math.hypot(methods, (slowLosses * Math.log(liftAt(model, speed))) / BAND)
 
 /** Doubts of a speed as the readings see them: the sea margin is not one of them, since they are made in calm. */
 export function priorAt(

@@ -52,8 +52,10 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
     minutes = tightestLimit(shares, 'minutes')
   const packPowerLow = low.packPower,
     packPowerHigh = high.packPower
-  const available = usableAt(model, train.packCurrent) * (1 - model.project.use.reserve)
-  const timeLeft = train.packPower > 0 ? available / train.packPower : Infinity
+  /** lead gives less the faster it is drawn: each end of the band by its own amps */
+  const timeAt = ({ packPower, packCurrent }: DriveTrain) =>
+    packPower > 0 ? (usableAt(model, packCurrent) * (1 - model.project.use.reserve)) / packPower : Infinity
+  const timeLeft = timeAt(train)
   return {
     speed,
     drive: train,
@@ -68,8 +70,8 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
     tightest: allDay,
     timeLeft,
     distanceLeft: speed > 0 ? timeLeft * speed : 0,
-    distanceLow: speed > 0 && packPowerHigh > 0 ? (available / packPowerHigh) * speed : 0,
-    distanceHigh: speed > 0 && packPowerLow > 0 ? (available / packPowerLow) * speed : 0,
+    distanceLow: speed > 0 ? timeAt(high) * speed : 0,
+    distanceHigh: speed > 0 ? timeAt(low) * speed : 0,
     energyPerDistance: speed > 0 ? train.packPower / speed : 0,
   }
 }

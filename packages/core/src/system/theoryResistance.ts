@@ -77,14 +77,29 @@ export const FINE_FROUDE = 0.25
  * there.
  *
  * @param fn Froude number
- * @returns 1 from Fn 0.25 up, 2 at Fn 0.15 and below
+ * @param fine Froude number from which nothing is lifted
+ * @returns 1 from there up, 2 at 0.1 less and below
  * @example lowSpeedDoubt(0.2) // 1.500
  *
  * Source: common practice, from owners' measurements.
  */
-export function lowSpeedDoubt(fn: number): number {
-  return 1 + Math.min(1, Math.max(0, (FINE_FROUDE - fn) / 0.1))
+export function lowSpeedDoubt(fn: number, fine: number = FINE_FROUDE): number {
+  return 1 + Math.min(1, Math.max(0, (fine - fn) / 0.1))
 }
+
+/**
+ * The same for a boat: a kind that mostly goes slower has methods that were made for it.
+ *
+ * @param model the boat
+ * @param speed m/s
+ * @returns factor that the upper end reaches at least
+ */
+export function liftAt({ hullType: { usual }, form }: Model, speed: number): number {
+  const usualFroude = usual.planes ? FINE_FROUDE : usual.cruise * HULL_SPEED_FROUDE
+  return lowSpeedDoubt(froudeNumber(speed, form.lengthWaterline), Math.min(FINE_FROUDE, usualFroude))
+}
+/** Froude number at hull speed: a wave as long as the waterline. */
+const HULL_SPEED_FROUDE = 1 / Math.sqrt(2 * Math.PI)
 
 /** An even chance between two ends has this σ for each unit of half its width. */
 const EVEN = 1 / Math.sqrt(3)
@@ -180,7 +195,7 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
     drive: DRIVE_DOUBT,
   }
   const sigma = Math.hypot(doubts.methods, doubts.weight, doubts.bottom, doubts.form, doubts.margin)
-  const lift = lowSpeedDoubt(froudeNumber(speed, model.form.lengthWaterline))
+  const lift = liftAt(model, speed)
   return {
     ...bandOf(centre, sigma, lift),
     powerSigma: Math.hypot(sigma, DRIVE_DOUBT),

@@ -14,6 +14,7 @@ import {
   operatingPoint,
   priorAt,
   theoryResistance,
+  usableAt,
   tightestLimit,
   type Doubt,
   type OperatingPoint,
@@ -123,7 +124,7 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
       )
       if (k === speeds.length) {
         cruise[i] = train.packPower
-        range[i] = ((model.pack.usableEnergy * (1 - reserve)) / train.packPower) * cruiseSpeed
+        range[i] = ((usableAt(model, train.packCurrent) * (1 - reserve)) / train.packPower) * cruiseSpeed
         return
       }
       resistance[k]![i] = pull

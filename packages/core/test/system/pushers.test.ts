@@ -16,7 +16,7 @@ import {
   tightestLimit,
   bandOf,
   DRIVE_DOUBT,
-  lowSpeedDoubt,
+  liftAt,
 } from '../../src/system'
 
 const yacht = DEMO.tirrick
@@ -129,7 +129,7 @@ describe('the band of a point', () => {
         const speed = share * boat.use.topSpeed,
           p = operatingPoint(model, speed)
         const { centre, sigma } = p.resistance
-        const wide = bandOf(centre, Math.hypot(sigma, DRIVE_DOUBT), lowSpeedDoubt(p.froude))
+        const wide = bandOf(centre, Math.hypot(sigma, DRIVE_DOUBT), liftAt(model, speed))
         expect(p.packPowerHigh).toBeCloseTo(driveTrain(model, speed, wide.high).packPower, 6)
         expect(p.packPowerLow).toBeCloseTo(driveTrain(model, speed, wide.low).packPower, 6)
         expect(p.shaftPowerHigh).toBeCloseTo(driveTrain(model, speed, wide.high).shaftPower, 6)
