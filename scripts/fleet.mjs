@@ -42,15 +42,19 @@ console.table(
     kW: b.design?.kilowatts,
     bet: `${fleet[i].motor_rated_shaft_kw_low} to ${fleet[i].motor_rated_shaft_kw_high}`,
     '': !b.design || b.design.inside ? '' : 'OUT',
-    V: b.design?.volts,
-    'pack, kWh': b.design && three(b.design.usable),
+    V: b.design && `${b.design.volts}${b.design.voltsInside ? '' : ' OUT'}`,
+    'pack, kWh': b.design && `${three(b.design.usable)}${b.design.packInside ? '' : ' OUT'}`,
     'pack bet': `${fleet[i].pack_usable_kwh_low} to ${fleet[i].pack_usable_kwh_high}`,
     clashes: b.design?.clashes,
+    'facts broken': b.broken.length,
   })),
 )
+for (const { id, broken } of judged) for (const fact of broken) console.log(`${id}: not kept: ${fact}`)
 const of = sharesOf(judged)
 const percent = x => `${Math.round(100 * x)} %`
 console.log(
   `powers inside ${percent(of.points)}, rms of ln ${of.rms.toFixed(2)}, exponents inside ${percent(of.shapes)}, ` +
-    `bets' best inside our bands ${percent(of.banded)}, designs ${percent(of.designs)}, motors ${percent(of.motors)}`,
+    `bets' best inside our bands ${percent(of.banded)}, designs ${percent(of.designs)}, motors ${percent(of.motors)}, ` +
+    `volts ${percent(of.volts)}, packs ${percent(of.packs)}, without a clash ${percent(of.calm)}, ` +
+    `facts kept ${percent(of.facts)}`,
 )

@@ -49,6 +49,23 @@ export interface FleetBoat {
   system_voltage_also_acceptable_v: number[]
   pack_usable_kwh_low: number
   pack_usable_kwh_high: number
+  must_not_get_wrong: FleetFact[]
+}
+
+/** A fact of a boat with the check of it, where a machine can make one. */
+export interface FleetFact {
+  fact: string
+  check: {
+    quantity: string
+    op?: '<' | '>' | 'between'
+    value?: number | [number, number]
+    at_kn?: number
+    from_kn?: number
+    to_kn?: number
+    battery_kw?: number
+    shaft_kw?: number
+    expected?: boolean
+  } | null
 }
 
 const DRIVES: Record<string, DriveKind> = {
@@ -112,6 +129,9 @@ export function enterFleetBoat(b: FleetBoat): Project {
   const edits: Edit[] = [
     edit('use.topSpeed', b.top_speed_wanted_kn * KNOT),
     edit('boat.lengthWaterline', b.lwl_m),
+    // as the fleet means its bets: clean and calm
+    edit('use.seaMargin', 0),
+    edit('use.hullCondition', 'clean'),
     edit('boat.water', b.water_density_kg_m3 < 1010 ? 'fresh' : 'sea'),
     ...(variant ? [edit('boat.variant', variant)] : []),
     ...(hullType === 'pontoon'
