@@ -54,7 +54,7 @@ const of = sharesOf(judged)
 const percent = x => `${Math.round(100 * x)} %`
 console.log(
   `powers inside ${percent(of.points)}, rms of ln ${of.rms.toFixed(2)}, exponents inside ${percent(of.shapes)}, ` +
-    `bets' best inside our bands ${percent(of.banded)}, designs ${percent(of.designs)}, motors ${percent(of.motors)}, ` +
-    `volts ${percent(of.volts)}, packs ${percent(of.packs)}, without a clash ${percent(of.calm)}, ` +
+    `bets' best inside our bands ${percent(of.banded)}, designs ${percent(of.designs)}, ` +
+    `motors ${percent(of.motors)}, volts ${percent(of.volts)}, packs ${percent(of.packs)}, without a clash ${percent(of.calm)}, ` +
     `facts kept ${percent(of.facts)}`,
 )

@@ -23,9 +23,10 @@ import { boardWords } from '~/messages/board'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 
-/** The typed answers, by the field of the document that they become; top speed is asked later. */
-const { topSpeed: _later, ...QUESTIONS } = ANSWER_FIELDS
+/** The typed answers, by the field of the document that they become. */
+const QUESTIONS = ANSWER_FIELDS
 type Question = keyof typeof QUESTIONS
+type MassHolds = Project['boat']['massHolds']
 const NOTHING_TYPED: Record<Question, string> = {
   lengthOverAll: '',
   beam: '',
@@ -35,6 +36,8 @@ const NOTHING_TYPED: Record<Question, string> = {
   cruiseSpeed: '',
   duration: '',
   houseLoad: '',
+  topSpeed: '',
+  topTime: '',
 }
 
 /** Ten answers, with usual values offered, and the first design that they lead to. */
@@ -51,11 +54,12 @@ export function useFirstAnswers() {
       driveChosen: false,
       typed: NOTHING_TYPED,
       known: '',
+      massHolds: 'before' as MassHolds,
     },
     undefined,
     { mergeDefaults: true },
   )
-  const part = <K extends 'name' | 'hullType' | 'known'>(key: K) =>
+  const part = <K extends 'name' | 'hullType' | 'known' | 'massHolds'>(key: K) =>
     computed({
       get: () => given.value[key],
       set: value => {
@@ -64,7 +68,8 @@ export function useFirstAnswers() {
     })
   const name = part('name'),
     hullType = part('hullType'),
-    known = part('known')
+    known = part('known'),
+    massHolds = part('massHolds')
   const drive = computed({
     get: () => given.value.drive,
     set: kind => {
@@ -89,10 +94,16 @@ export function useFirstAnswers() {
   }
   /** what a bare number is measured by: the unit of what is usual; the length itself has none yet */
   function nearOf(question: Question): number | null {
-    return question === 'lengthOverAll' ? null : (typical.value[question] ?? null)
+    return question === 'lengthOverAll' ? null : (usual.value[question] ?? null)
   }
   const length = computed((): number => answerOf('lengthOverAll') ?? usualLength(hullType.value))
-  const typical = computed(() => typicalAnswers(hullType.value, length.value))
+  const usual = computed(() => typicalAnswers(hullType.value, length.value))
+  /** what is taken where nothing is typed: top follows from the cruise that is given */
+  const typical = computed(() => {
+    const cruiseSpeed = answerOf('cruiseSpeed') ?? usual.value.cruiseSpeed
+    const { topSpeed, topTime } = newProject({ ...usual.value, cruiseSpeed }, '').use
+    return { ...usual.value, topSpeed, topTime }
+  })
   const show = (question: Question) =>
     keptText(field(question), typical.value[question]!, view.choice).replace(/\u00A0/g, ' ')
 
@@ -101,7 +112,13 @@ export function useFirstAnswers() {
     const given = Object.fromEntries(
       (Object.keys(QUESTIONS) as Question[]).map(q => [q, answerOf(q) ?? typical.value[q]]),
     ) as unknown as Pick<FirstAnswers, Question>
-    return { ...given, name: name.value.trim(), hullType: hullType.value, drive: drive.value }
+    return {
+      ...given,
+      name: name.value.trim(),
+      hullType: hullType.value,
+      drive: drive.value,
+      massHolds: massHolds.value,
+    }
   })
 
   function check(question: Question): boolean {
@@ -149,6 +166,7 @@ export function useFirstAnswers() {
       driveChosen: false,
       typed: { ...NOTHING_TYPED },
       known: '',
+      massHolds: 'before',
     }
   }
   return {
@@ -159,6 +177,7 @@ export function useFirstAnswers() {
     drives,
     typed,
     known,
+    massHolds,
     errors,
     typical,
     show,

@@ -186,6 +186,8 @@ export const benchWords = {
     weightHint: 'Laden. Taken as ± 20 %',
     cruise: 'Speed you really use',
     hours: 'Hours at that speed',
+    top: 'Fastest you want to go',
+    topTime: 'At a stretch, for',
     engine: 'Old engine',
     propeller: 'Largest propeller that fits',
     impeller: 'Largest impeller that fits',

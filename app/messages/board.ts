@@ -117,6 +117,10 @@ export const boardWords = {
     tubeCounts: { 2: 'Two', 3: 'Three' },
     deep: 'deep',
     open: 'open water',
+    massHolds: { before: 'As she was', after: 'With the new drive' },
+    afloat: (mass: string, out: string, into: string) =>
+      `With the new drive she weighs ${mass}: ${out} come out, ${into} go in.`,
+    afloatNothing: (mass: string, into: string) => `With the new drive she weighs ${mass}: ${into} go in.`,
     measure: 'Where to measure',
     section: 'from aft',
     notKnown: 'not known',

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import {
+  PROJECT_FIELDS,
+  weightAfloat,
   hasLeg,
   HULL_TYPES,
   hullTypeEdits,
@@ -15,12 +17,22 @@ import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useEstimates } from '~/composables/useEstimates'
+import { useQuantities } from '~/composables/useQuantities'
 
 /** The boat's fields: hull, drive line, old engine, water. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { estimateOf } = useEstimates()
 const boat = computed(() => document.shown.boat)
+const { text } = useQuantities()
+const afloat = computed(() => {
+  const weight = weightAfloat(document.shown)
+  const mass = text(weight.mass, 'mass'),
+    into = text(weight.in, 'partMass')
+  return weight.out > 0
+    ? boardWords.boat.afloat(mass, text(weight.out, 'partMass'), into)
+    : boardWords.boat.afloatNothing(mass, into)
+})
 const hull = computed(() => answer.model.hullType)
 const asks = (question: HullQuestion) => hull.value.asks.includes(question)
 const drives = computed(
@@ -81,6 +93,13 @@ const engines = computed(
           path="boat.massUncertainty"
         />
       </div>
+      <ChoiceField
+        :label="PROJECT_FIELDS.boat.fields.massHolds.label"
+        :options="boardWords.boat.massHolds"
+        :model-value="boat.massHolds"
+        @update:model-value="set(PROJECT_FIELDS.boat.fields.massHolds.label, 'boat.massHolds', $event)"
+      />
+      <p v-if="boat.massHolds === 'before'" class="prose" data-afloat>{{ afloat }}</p>
       <ChoiceField
         v-if="asks('tubes')"
         :label="boardWords.boat.tubes"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { FIELDS, HULL_TYPES, type DriveKind, type HullTypeId } from '@remigo/core'
+import { FIELDS, HULL_TYPES, PROJECT_FIELDS, type DriveKind, type HullTypeId } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
 import { readingWords } from '~/messages/readings'
@@ -9,7 +9,8 @@ import { useFirstAnswers } from '~/composables/useFirstAnswers'
 
 /** Ten answers to a complete first design. */
 const boats = useBoatsStore()
-const { name, hullType, drive, drives, typed, known, errors, show, check, readKnown, finish, clear } = useFirstAnswers()
+const { name, hullType, drive, drives, typed, known, massHolds, errors, show, check, readKnown, finish, clear } =
+  useFirstAnswers()
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<HullTypeId, string>
 const driveWords = computed(
   () => Object.fromEntries(drives.value.map(d => [d, boardWords.boat.drives[d]])) as Record<DriveKind, string>,
@@ -23,6 +24,12 @@ const QUESTIONS = [
   ['oldEnginePower', benchWords.start.engine],
   ['cruiseSpeed', benchWords.start.cruise],
   ['duration', benchWords.start.hours],
+] as const
+/** Taken as usual where nothing is typed. */
+const USUAL = [
+  ['topSpeed', benchWords.start.top, ''],
+  ['topTime', benchWords.start.topTime, FIELDS['use.topTime'].hint],
+  ['houseLoad', FIELDS['use.houseLoad'].label, FIELDS['use.houseLoad'].hint],
 ] as const
 
 async function make() {
@@ -80,6 +87,12 @@ async function make() {
           :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
           @blur="check(question)"
         />
+        <ChoiceField
+          v-if="question === 'mass'"
+          v-model="massHolds"
+          :label="PROJECT_FIELDS.boat.fields.massHolds.label"
+          :options="boardWords.boat.massHolds"
+        />
         <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
       </li>
     </ol>
@@ -106,22 +119,23 @@ async function make() {
     </section>
     <section class="taken">
       <h3 class="section-head">{{ benchWords.start.taken }}</h3>
-      <div class="line" :class="{ wrong: errors.houseLoad }">
-        <label for="start-houseLoad"
-          >{{ FIELDS['use.houseLoad'].label }}<small class="soft">{{ FIELDS['use.houseLoad'].hint }}</small></label
+      <div v-for="[question, label, hint] in USUAL" :key="question" class="line" :class="{ wrong: errors[question] }">
+        <label :for="`start-${question}`"
+          >{{ label }}<small v-if="hint" class="soft">{{ hint }}</small></label
         >
         <VTextField
-          id="start-houseLoad"
-          v-model="typed.houseLoad"
+          :id="`start-${question}`"
+          v-model="typed[question]"
           class="ink-field"
-          data-question="houseLoad"
+          :data-question="question"
           autocomplete="off"
-          :placeholder="`${benchWords.start.typical} ${show('houseLoad')}`"
+          :placeholder="`${benchWords.start.typical} ${show(question)}`"
           persistent-placeholder
-          :aria-invalid="errors.houseLoad ? 'true' : undefined"
-          @blur="check('houseLoad')"
+          :aria-invalid="errors[question] ? 'true' : undefined"
+          :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
+          @blur="check(question)"
         />
-        <p v-if="errors.houseLoad" class="error" role="alert">{{ errors.houseLoad }}</p>
+        <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
       </div>
       <p class="small soft">{{ benchWords.start.takenWords }}</p>
     </section>

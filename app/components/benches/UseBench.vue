@@ -73,6 +73,7 @@ const bar = computed(() => {
         <section class="block" :aria-label="boardWords.use.plan">
           <h2 class="section-head">{{ boardWords.use.plan }}</h2>
           <div class="rows"><QuantityField path="use.cruiseSpeed" /><QuantityField path="use.topSpeed" /></div>
+          <QuantityField path="use.topTime" />
           <ChoiceField
             :label="boardWords.use.stretch"
             :options="boardWords.use.stretches"

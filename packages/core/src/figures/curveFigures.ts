@@ -18,7 +18,7 @@ function planingFigure(
     quantity,
     part: 'hull',
     inputs: ({ model, point }) => ({
-      weight: of('mass')(model.project.boat.mass, 'weight'),
+      weight: of('mass')(model.boat.mass, 'weight'),
       beam: length(model.form.bottom?.beamChine ?? null, 'beam over the chines'),
       balance: length(model.form.bottom?.lcg ?? null, 'balance point, forward of the transom'),
       deadrise: of('angle')(model.form.bottom?.deadrise ?? null, 'deadrise'),
@@ -46,10 +46,10 @@ function schoolFigure(id: TonneSchool['id']): Figure {
     label,
     quantity: 'electricPower',
     part: 'hull',
-    inputs: ({ model }) => ({ weight: of('mass')(model.project.boat.mass, 'weight') }),
+    inputs: ({ model }) => ({ weight: of('mass')(model.boat.mass, 'weight') }),
     formula: ({ weight }) => ((from + to) / 2) * weight,
     words: `power = ${from} to ${to} kW × tonnes`,
-    band: ({ model }) => ({ low: from * model.project.boat.mass, high: to * model.project.boat.mass }),
+    band: ({ model }) => ({ low: from * model.boat.mass, high: to * model.boat.mass }),
     source: 'Rule of thumb (common practice); it knows nothing of length or speed',
     holds: () => ({
       text: 'Displacement boats of usual proportions. Where it differs from the methods, believe the methods.',

@@ -140,7 +140,7 @@ export const HULL_FIGURES = {
     quantity: 'volume',
     part: 'hull',
     inputs: ({ model }) => ({
-      mass: of('mass')(model.project.boat.mass, 'weight'),
+      mass: of('mass')(model.boat.mass, 'weight'),
       density: plain(model.water.density, 'density, kg/m³'),
     }),
     formula: ({ mass, density }) => mass / density,

@@ -52,6 +52,7 @@ import { noInsulationWatch } from './rules/noInsulationWatch'
 import { noPrecharge } from './rules/noPrecharge'
 import { noShunt } from './rules/noShunt'
 import { noWayHome } from './rules/noWayHome'
+import { overloaded } from './rules/overloaded'
 import { packAboveWindow } from './rules/packAboveWindow'
 import { packBelowWindow } from './rules/packBelowWindow'
 import { packCurrent } from './rules/packCurrent'
@@ -82,6 +83,7 @@ import { windHolding } from './rules/windHolding'
 /** Every rule, by its short name, in the order in which they are told. A new one is its own file and its line here. */
 export const RULES = {
   dimensionsOdd,
+  overloaded,
   packAboveWindow,
   packBelowWindow,
   packCurrent,

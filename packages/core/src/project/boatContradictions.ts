@@ -1,4 +1,4 @@
-import { hullTypeOf, slenderness, type BoatDimensions } from '../hull'
+import { hullTypeOf, slenderness, type BoatDimensions, type HullTypeId } from '../hull'
 import { length, mass, say, unknown, type Contradiction } from './contradiction'
 
 /**
@@ -15,8 +15,9 @@ const LEAST_LADEN = 50
 const LIGHTEST = 0.6,
   HEAVIEST = 1.7,
   LEAST_SHARE = 0.2
-/** Beam of the length that no usual boat passes (common practice). */
-const WIDEST = 0.6
+/** Beam of the length that no usual boat of a kind passes (common practice). */
+const WIDEST: Partial<Record<HullTypeId, number>> = { dinghy: 0.7, pedalCraft: 0.7, catamaran: 0.75 },
+  WIDEST_ELSE = 0.6
 
 /**
  * Finds lengths and weights that contradict each other, whatever the shape.
@@ -50,9 +51,13 @@ export function boatContradictions(
         unknown('beamWaterline', 'Beam at the waterline'),
       ),
     )
-  if (beam > WIDEST * lengthOverAll)
+  const widest = WIDEST[boat.hullType] ?? WIDEST_ELSE
+  if (beam > widest * lengthOverAll)
     found.push(
-      say('beam', 'A beam of {b} is more than 60 % of the length, {l}', { b: length(beam), l: length(lengthOverAll) }),
+      say('beam', `A beam of {b} is more than ${Math.round(100 * widest)} % of the length, {l}`, {
+        b: length(beam),
+        l: length(lengthOverAll),
+      }),
     )
   if (boat.mass < LEAST_LADEN)
     found.push(

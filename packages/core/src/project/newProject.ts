@@ -1,5 +1,5 @@
 import { GRAVITY, KNOT } from '../constants'
-import { hullSpeed, hullTypeOf, type HullTypeId, hasLeg, type DriveKind } from '../hull'
+import { hullSpeed, hullTypeOf, waterProperties, type HullTypeId, hasLeg, type DriveKind } from '../hull'
 import type { EngineKind } from '../oldEngine'
 import { cellNamed, controllerNamed, SHIPPED_JETS, motorNamed } from '../parts'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from './notKnown'
@@ -26,8 +26,12 @@ export interface FirstAnswers {
   houseLoad?: number
   /** m/s; somewhat above cruise where it is left out */
   topSpeed?: number
+  /** s for which top is wanted; what is usual for the kind where it is left out */
+  topTime?: number
   /** which of its kind, where the kind has several */
   variant?: string
+  /** whether `mass` is that before the conversion, old engine aboard, or with the new drive; the latter if left out */
+  massHolds?: Project['boat']['massHolds']
 }
 
 /**
@@ -94,7 +98,7 @@ export function newProject(answers: FirstAnswers, id: string): Project {
     variant = answers.variant ?? Object.keys(type.variants)[0] ?? ''
   const waterline = type.usual.waterline * answers.lengthOverAll,
     engine = usualEngine(answers.hullType, answers.drive)
-  return {
+  const project: Project = {
     format: 'remigo-boat',
     version: PROJECT_VERSION,
     id,
@@ -107,6 +111,7 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       beam: answers.beam,
       draught: round(typical.draught, 0.05) || 0.3,
       mass: answers.mass,
+      massHolds: answers.massHolds ?? 'after',
       variant,
       oldEngine: {
         kind: engine,
@@ -137,6 +142,7 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       distance: answers.duration * answers.cruiseSpeed,
       houseLoad: answers.houseLoad ?? usualHouse(answers.hullType, answers.lengthOverAll),
       ...usualHabits({ hullType: answers.hullType, variant }),
+      ...(answers.topTime === undefined ? {} : { topTime: answers.topTime }),
     },
     design: {
       motor: motorNamed('brindle-6-48-1500'),
@@ -165,4 +171,14 @@ export function newProject(answers: FirstAnswers, id: string): Project {
     ...NOTHING_RECORDED,
     held: NOTHING_HELD,
   }
+  return { ...project, boat: { ...project.boat, draught: draughtFor(project.boat) } }
+}
+
+/** The draught that is usual, or what her weight takes: m, the hull alone with a little to spare. */
+function draughtFor(boat: Project['boat']): number {
+  const { draughtBody } = hullTypeOf(boat.hullType).form(
+    boat,
+    waterProperties(boat.water, boat.waterTemperature).density,
+  )
+  return Math.max(boat.draught, Math.ceil(20 * 1.05 * draughtBody) / 20)
 }

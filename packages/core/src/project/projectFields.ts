@@ -137,6 +137,7 @@ const BOAT = group('Boat', {
   beamWaterline: number({ label: 'Beam at the waterline', quantity: 'length', least: 0.3, most: 12, open: true }),
   draught: number({ label: 'Draught', quantity: 'length', least: 0.08, most: 5, hint: 'Keel included' }),
   mass: number({ label: 'Weight', quantity: 'mass', least: 20, most: 150_000, hint: 'Afloat and laden, with crew' }),
+  massHolds: choice({ label: 'That weight is', options: ['before', 'after'], usual: 'before' }),
   massUncertainty: number({ label: 'Weight may be wrong by', quantity: 'ratio', least: 0, most: 0.5, usual: 0.2 }),
   prismatic: number({
     label: 'Prismatic coefficient',
@@ -234,7 +235,14 @@ const USE = group('Use', {
     quantity: 'speed',
     least: 0.2,
     most: 25,
-    hint: 'All day, against wind and tide',
+    hint: 'The fastest that you want her to go',
+  }),
+  topTime: number({
+    label: 'Top held for',
+    quantity: 'shortTime',
+    least: 10,
+    most: 86_400,
+    hint: 'At a stretch; an hour is as good as all day for the motor',
   }),
   stretchKind: choice({ label: 'Stretch by', options: ['hours', 'distance'], usual: 'hours' }),
   duration: number({ label: 'Hours at cruise', quantity: 'duration', least: 60, most: 1_440_000 }),

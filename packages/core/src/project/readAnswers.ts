@@ -15,6 +15,7 @@ export const ANSWER_FIELDS = {
   duration: 'use.duration',
   houseLoad: 'use.houseLoad',
   topSpeed: 'use.topSpeed',
+  topTime: 'use.topTime',
 } as const satisfies Partial<Record<keyof FirstAnswers, FieldPath>>
 type NumberAnswer = keyof typeof ANSWER_FIELDS
 const NUMBERS = Object.keys(ANSWER_FIELDS) as NumberAnswer[]
@@ -26,8 +27,8 @@ export type ReadAnswers = { ok: true; answers: FirstAnswers; known: string[] } |
  * Reads the ten answers from data that came from JSON: a number is SI, words carry their unit ("25 ft 5 in"). What is
  * left out, empty or null is usual for the kind and length of boat; only the kind of hull must be said.
  *
- * @param data { hullType, name, drive, variant, lengthOverAll, beam, mass, greatestDiameter, oldEnginePower,
- *   cruiseSpeed, topSpeed, duration, houseLoad, known }
+ * @param data { hullType, name, drive, variant, lengthOverAll, beam, mass, massHolds, greatestDiameter, oldEnginePower,
+ *   cruiseSpeed, topSpeed, topTime, duration, houseLoad, known }
  * @returns the answers, or errors by field
  * @example readAnswers({ hullType: 'keelYacht', lengthOverAll: '25 ft' }).ok // true
  */
@@ -37,7 +38,7 @@ export function readAnswers(data: unknown): ReadAnswers {
   const given = data as Record<string, unknown>
   const errors: FieldError[] = []
   const wrong = (field: string, message: string) => void errors.push({ field, message })
-  const known = new Set([...NUMBERS, 'name', 'hullType', 'variant', 'drive', 'known'])
+  const known = new Set([...NUMBERS, 'name', 'hullType', 'variant', 'drive', 'massHolds', 'known'])
   for (const key of Object.keys(given))
     if (!known.has(key)) wrong(key, `“${key}” is not one of the answers: ${[...known].join(', ')}.`)
   const hullType = oneOf<HullTypeId>(given.hullType, HULL_TYPE_IDS)
@@ -66,6 +67,12 @@ export function readAnswers(data: unknown): ReadAnswers {
         ? `It should be one of ${Object.keys(variants).join(', ')}.`
         : 'This kind of hull has none.',
     )
+  const massHolds = given.massHolds === undefined ? undefined : oneOf(given.massHolds, ['before', 'after'] as const)
+  if (massHolds === null)
+    wrong(
+      'massHolds',
+      'It should be “before” (old engine aboard) or “after” (new drive aboard, as is taken if left out).',
+    )
   const sentences = given.known === undefined ? [] : given.known
   if (!Array.isArray(sentences) || sentences.some(s => typeof s !== 'string'))
     wrong('known', 'What you know already should be a list of sentences: ["4.4 kn 2400 W"].')
@@ -82,6 +89,7 @@ export function readAnswers(data: unknown): ReadAnswers {
       lengthOverAll,
       drive: drive!,
       ...(variant ? { variant } : {}),
+      ...(massHolds ? { massHolds } : {}),
     },
     known: sentences as string[],
   }

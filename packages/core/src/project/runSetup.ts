@@ -1,5 +1,6 @@
 import { packFigures, restVoltage } from '../battery'
 import type { Project, RunSetup, TrialPoint } from './projectFields'
+import { weightAfloat } from './weightAfloat'
 
 /** State of charge at which a pack's volts are taken where only amps were read. */
 const HALF_CHARGE = 0.5
@@ -20,7 +21,7 @@ export function setupOf({ boat, use, design }: Project): RunSetup {
     jet,
     drive: boat.drive.kind,
     legRatio: boat.drive.legRatio,
-    mass: boat.mass,
+    mass: weightAfloat({ boat, design }).mass,
     houseLoad: use.houseLoad,
     hullCondition: use.hullCondition,
     packVoltage: restVoltage(design.pack, HALF_CHARGE),
@@ -41,7 +42,7 @@ export function asSetUp(project: Project, setup: RunSetup | undefined): Project 
   const { motor, controller, reduction, propeller, jet, drive, legRatio, mass, houseLoad, hullCondition } = setup
   return {
     ...project,
-    boat: { ...project.boat, mass, drive: { ...project.boat.drive, kind: drive, legRatio } },
+    boat: { ...project.boat, mass, massHolds: 'after', drive: { ...project.boat.drive, kind: drive, legRatio } },
     use: { ...project.use, ...calm, houseLoad, hullCondition },
     design: { ...project.design, motor, controller, reduction, propeller, jet },
   }

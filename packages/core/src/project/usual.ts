@@ -1,4 +1,4 @@
-import type { HullTypeId } from '../hull'
+import { hullTypeOf, type HullTypeId } from '../hull'
 import { ONE_NEW_BANK } from '../battery'
 import { USUAL_THROTTLE } from '../drive'
 import { usualOf } from '../fields'
@@ -9,8 +9,13 @@ import { usualWayHome } from './wayHome'
 
 const { use, design } = PROJECT_FIELDS
 
-/** How often, where, and what if the drive fails, before the owner says so. */
+/** Seconds for which top speed is wanted at a stretch: a run on the plane, and an hour against wind and tide. */
+const PLANING_TOP = 600,
+  SLOW_TOP = 3600
+
+/** How long at top, how often, where, and what if the drive fails, before the owner says so. */
 export const usualHabits = (boat: { hullType: HullTypeId; variant: string }) => ({
+  topTime: hullTypeOf(boat.hullType).usual.planes ? PLANING_TOP : SLOW_TOP,
   outings: usualOf(use.fields).outings,
   wayHome: usualWayHome(boat),
   place: usualOf(use.fields.place.fields),

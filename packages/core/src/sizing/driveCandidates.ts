@@ -5,6 +5,7 @@ import {
   heatTorque,
   LEG_EFFICIENCY,
   motorLoss,
+  motorTimeFactor,
   REDUCTION_CHOICES,
   REDUCTION_EFFICIENCY,
   REDUCTION_PRICE,
@@ -89,6 +90,7 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
     if (i % MOTORS_AT_ONCE === MOTORS_AT_ONCE - 1) yield i / motors.length
     const fit = fitMotorLosses(motor)
     if (fit.outcome !== 'fitted') continue
+    const forTop = motorTimeFactor(motor, use.topTime)
     const path = heatPath(motor, fit.losses, project.design.cooling ?? motor.cooling, {
       ambient: use.ambient,
       water: boat.waterTemperature,
@@ -112,8 +114,10 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
         const excess = Math.max(
           c.torque / (heatTorque(path, fit.losses, c.omega) || 1e-6),
           c.torque / (continuousTorque(motor, c.omega) || 1e-6) / (1 - use.headroom),
-          t.torque / (continuousTorque(motor, t.omega) || 1e-6),
+          t.torque / (continuousTorque(motor, t.omega) || 1e-6) / forTop,
           t.omega / (2 * Math.PI) / (greatest * ratio) - 0.002,
+          // a jet's pump stands what its plate says; what it takes is the motor's power less the shaft's losses
+          propulsor.kind === 'jet' ? (t.torque * t.omega * transmission) / jet.ratedPower : 0,
         )
         found.push({
           motor,

@@ -63,7 +63,9 @@ export function firstDesign(
 ): FirstDesign {
   const first = sized(newProject(answers, id), library)
   if (known.length === 0) return first
-  // read through a drive like the one found, they move the curve and so the design
-  const told = withEdits(first.project, [edit('trial', trialWith(first.project, known))])
+  // read through a drive like the one found, as she floated before, they move the curve and so the design
+  const trial = trialWith(first.project, known)
+  const setups = trial.setups.map(setup => ({ ...setup, mass: first.project.boat.mass }))
+  const told = withEdits(first.project, [edit('trial', { ...trial, setups })])
   return sized(told, library)
 }

@@ -1,11 +1,11 @@
 import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../battery'
-import type { ControllerSpec } from '../drive'
+import { CELL_PEAK_SECONDS, CONTROLLER_PEAK_SECONDS, timeFactor, type ControllerSpec } from '../drive'
 import { cellsOf, type Library } from '../parts'
 import { edit, type Edit } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { type Text, volts } from '../units'
 import { TOUCH_LIMIT } from '../wiring'
-import { partsPrice } from '../system/designTotals'
+import { partsPrice } from '../project/partsTotals'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../system/driveTrain'
 import { stretchOf } from '../system/energy'
 import { evaluate } from '../system/evaluate'
@@ -43,7 +43,7 @@ export function packCandidates(
       ? design.pack
       : packOfCells(
           cell,
-          { ...drive, greatestVoltage: drive.motor.greatestVoltage },
+          { ...drive, topTime: use.topTime, greatestVoltage: drive.motor.greatestVoltage },
           held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
           energy,
           use.headroom,
@@ -54,13 +54,13 @@ export function packCandidates(
     if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
     if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
     const ampsFor = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
-    const suiting = suitingControllers(
-      held.controller ? [design.controller] : library.controllers,
-      figures,
-      ampsFor(drive.topPower),
-      ampsFor(drive.cruisePower) / (1 - use.headroom),
-      Math.max(drive.topPhase, drive.cruisePhase / (1 - use.headroom)),
-    )
+    const suiting = suitingControllers(held.controller ? [design.controller] : library.controllers, figures, {
+      topAmps: ampsFor(drive.topPower),
+      cruiseAmps: ampsFor(drive.cruisePower) / (1 - use.headroom),
+      topPhase: drive.topPhase,
+      cruisePhase: drive.cruisePhase / (1 - use.headroom),
+      topTime: use.topTime,
+    })
     const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
     for (const controller of controllers === 'all' ? suiting : suiting.slice(0, 1))
       found.push({
@@ -78,6 +78,8 @@ export function packCandidates(
 interface PackDemand {
   cruisePower: number
   topPower: number
+  /** s for which top is wanted */
+  topTime: number
   greatestVoltage: number
 }
 
@@ -103,12 +105,16 @@ function packOfCells(
   // 2 % more than the sum, since the voltage at cruise is not known to the volt yet
   const ofCapacity = (1.02 * energy) / string.usableEnergy,
     rate = (demand.cruisePower + house) / loaded / cell.capacityAh
+  const forTop = timeFactor(
+    { allDay: cell.current, peak: cell.currentPeak, seconds: CELL_PEAK_SECONDS },
+    demand.topTime,
+  )
   let enough = Math.ceil(ofCapacity - 1e-9)
   while (enough < 100 && enough * peukertShare(chemistry.peukert, rate / enough) < ofCapacity) enough++
   const parallel = Math.max(
     1,
     enough,
-    Math.ceil((demand.topPower + house) / loaded / cell.current),
+    Math.ceil((demand.topPower + house) / loaded / cell.current / forTop),
     Math.ceil((demand.cruisePower + house) / loaded / cell.current / (1 - headroom)),
   )
   return parallel > 100 ? null : { cell, series, parallel, chargeVoltage }
@@ -135,6 +141,7 @@ export function packOf(project: Project, cell: CellSpec): PackOfCells {
   const demand = {
     cruisePower: cruise.drive.controllerInput,
     topPower: top.drive.controllerInput,
+    topTime: use.topTime,
     greatestVoltage: Math.min(motor.greatestVoltage, controller.greatestVoltage),
   }
   const at = (voltage: number) =>
@@ -190,17 +197,17 @@ export function packFor(project: Project, cell: CellSpec): PackSpec | null {
 function suitingControllers(
   controllers: readonly ControllerSpec[],
   pack: { fullVoltage: number; nominalVoltage: number },
-  topAmps: number,
-  cruiseAmps: number,
-  phase: number,
+  asked: { topAmps: number; cruiseAmps: number; topPhase: number; cruisePhase: number; topTime: number },
 ): ControllerSpec[] {
+  const holds = (allDay: number, peak: number, cruise: number, top: number) =>
+    allDay >= cruise && allDay * timeFactor({ allDay, peak, seconds: CONTROLLER_PEAK_SECONDS }, asked.topTime) >= top
   return controllers
     .filter(
       c =>
         c.greatestVoltage >= pack.fullVoltage &&
         c.leastVoltage <= 0.85 * pack.nominalVoltage &&
-        c.batteryCurrent >= Math.max(topAmps, cruiseAmps) &&
-        c.phaseCurrent >= phase,
+        holds(c.batteryCurrent, c.batteryCurrentPeak, asked.cruiseAmps, asked.topAmps) &&
+        holds(c.phaseCurrent, c.phaseCurrentPeak, asked.cruisePhase, asked.topPhase),
     )
     .sort((a, b) => a.price - b.price)
 }

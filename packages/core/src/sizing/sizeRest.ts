@@ -3,6 +3,8 @@ import { min } from 'd3-array'
 import { chargerFits, packFigures } from '../battery'
 import { bestCharger } from '../project/charging'
 import { edit, type Edit } from '../project/projectPath'
+import { partsMass } from '../project/partsTotals'
+import { weightAfloat } from '../project/weightAfloat'
 import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
@@ -32,7 +34,7 @@ const WORTH = 1.25
 
 /**
  * Sizes everything that is not held: motor, reduction, propeller, controller, voltage and pack.
- * The cheapest design is taken that keeps the headroom at cruise, holds top within its all-day ratings,
+ * The cheapest design is taken that keeps the headroom at cruise, holds top for the time that it is wanted,
  * carries the energy with its reserve, and meets no finding that stops; fewest cautions decide between the first few.
  *
  * @param project the boat
@@ -40,6 +42,26 @@ const WORTH = 1.25
  * @returns edits and reasons, or what is short
  */
 export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): SizingOutcome {
+  let boat = project,
+    edits: Edit[] = []
+  for (let round = 1; ; round++) {
+    const found = sizeOnce(boat, library)
+    if (found.outcome !== 'sized') return found
+    // of edits of one path the last counts
+    const paths = new Set<string>(found.edits.map(e => e.path))
+    edits = [...edits.filter(e => !paths.has(e.path)), ...found.edits]
+    const heavier = withEdits(boat, found.edits),
+      moved = Math.abs(weightAfloat(heavier).mass / weightAfloat(boat).mass - 1)
+    if (moved < SAME_WEIGHT || round === WEIGHINGS) return { ...found, edits }
+    boat = heavier
+  }
+}
+
+/** Her weight follows from the design, and the design from her weight: it is sized again until both agree. */
+const WEIGHINGS = 4,
+  SAME_WEIGHT = 0.005
+
+function sizeOnce(project: Project, library: Library): SizingOutcome {
   const model = modelOf(project)
   const drives = driveCandidates(model, library)
   const able = drives.filter(d => d.excess <= 1)
@@ -50,7 +72,7 @@ export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): 
     }
   const designs = cheapestDrives(able)
     .flatMap(drive => packCandidates(project, drive, library))
-    .sort((a, b) => a.cost - b.cost)
+    .sort((a, b) => weighed(project, a) - weighed(project, b))
   if (designs.length === 0) {
     return { outcome: 'nothingFits', text: noPackText(project) }
   }
@@ -68,6 +90,10 @@ export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): 
   const { design, edits, stops } = best!
   return { outcome: 'sized', edits, stops, reasons: sizingReasons(project, design) }
 }
+
+/** A kilogram is dearer the lighter the boat: cost, raised by the share of her weight that goes in (judgement). */
+const weighed = ({ boat }: Project, d: DesignCandidate): number =>
+  d.cost * (1 + partsMass(d, packFigures(d.pack), boat.drive.kind) / boat.mass) ** 2
 
 /** The edits that put a design on the boat; what is held stays. */
 export function designEdits(project: Project, d: DesignCandidate, library: Library = SHIPPED_LIBRARY): Edit[] {

@@ -1,4 +1,4 @@
-import { metresPerSecond, share, smallMetres, volts, amps } from '../units'
+import { seconds, metresPerSecond, share, smallMetres, volts, amps } from '../units'
 import { packFigures } from '../battery'
 import type { Project } from '../project/projectFields'
 import { TOUCH_LIMIT } from '../wiring'
@@ -23,10 +23,11 @@ export function sizingReasons(project: Project, d: DesignCandidate): Reason[] {
       text: held.motor
         ? { text: '{name} is held.', params: { name: d.motor.name } }
         : {
-            text: '{name}: with this drive the cheapest way to hold {top} all day and keep {room} free at cruise.',
+            text: '{name}: with this drive the cheapest way to hold {top} for {t} and keep {room} free at cruise.',
             params: {
               name: d.motor.name,
               top: metresPerSecond(use.topSpeed),
+              t: seconds(use.topTime),
               room: share(use.headroom),
             },
           },

@@ -208,14 +208,14 @@ export function planingReading(model: Model, speed: number): PlaningReading | nu
   if (!form.bottom || !method || speed < method.middle.speedFrom || speed > method.middle.speedTo) return null
   const given = {
     ...form.bottom,
-    mass: project.boat.mass,
+    mass: model.boat.mass,
     water,
     frictionFactor: HULL_CONDITIONS[project.use.hullCondition].factor,
     frictionAllowance: PAINT_ALLOWANCE,
   }
   const run = planingRun(given, speed)
   const porpoisingTrim = (porpoisingLimit(run.lift, (form.bottom.deadrise * 180) / Math.PI) * Math.PI) / 180
-  const shift = (model.pack.mass * PACK_MOVE) / project.boat.mass
+  const shift = (model.pack.mass * PACK_MOVE) / model.boat.mass
   return {
     ...run,
     porpoisingTrim,
@@ -238,7 +238,7 @@ export function steadyBalance(model: Model, speed: number): number | null {
   if (!reading || !form.bottom) return null
   const given = {
     ...form.bottom,
-    mass: project.boat.mass,
+    mass: model.boat.mass,
     water,
     frictionFactor: HULL_CONDITIONS[project.use.hullCondition].factor,
     frictionAllowance: PAINT_ALLOWANCE,

@@ -1,4 +1,5 @@
-import type { DriveTrain } from './driveTrain'
+import { CELL_PEAK_SECONDS, CONTROLLER_PEAK_SECONDS, motorTimeFactor, timeFactor } from '../drive'
+import { NO_RATING, type DriveTrain } from './driveTrain'
 import type { Model } from './model'
 
 /** What may stop the boat from going faster. */
@@ -20,7 +21,12 @@ export interface LimitShare {
   name: LimitName
   allDay: number
   minutes: number
+  /** for as long as top speed is wanted */
+  topTime: number
 }
+
+/** How long a rating is asked for: all day, as its peak, or as long as top speed is wanted. */
+export type RatingTime = keyof Omit<LimitShare, 'name'>
 
 /**
  * How much of each limit of motor, controller and pack a point uses.
@@ -34,26 +40,46 @@ export function limitShares(model: Model, train: DriveTrain): LimitShare[] {
   const rpm = train.motorRpm / motor.greatestRpm
   const volts = train.voltageNeeded / train.packVoltage
   const weak = train.packOutcome === 'tooWeak' ? 2 : 0
+  const time = model.project.use.topTime
+  const always = (name: LimitName, share: number): LimitShare => ({
+    name,
+    allDay: share,
+    minutes: share,
+    topTime: share,
+  })
+  const rated = (name: LimitName, load: number, allDay: number, peak: number, seconds: number): LimitShare => ({
+    name,
+    allDay: load / allDay,
+    minutes: load / peak,
+    topTime: load / allDay / timeFactor({ allDay, peak, seconds }, time),
+  })
+  const { continuousShare, peakShare } = train
   return [
-    { name: 'motorTorque', allDay: train.continuousShare, minutes: train.peakShare },
-    { name: 'motorRpm', allDay: rpm, minutes: rpm },
-    { name: 'voltage', allDay: volts, minutes: volts },
     {
-      name: 'batteryAmps',
-      allDay: train.controllerCurrent / controller.batteryCurrent,
-      minutes: train.controllerCurrent / controller.batteryCurrentPeak,
+      name: 'motorTorque',
+      allDay: continuousShare,
+      minutes: peakShare,
+      // past its greatest speed it has no torque for any time
+      topTime: continuousShare >= NO_RATING ? continuousShare : continuousShare / motorTimeFactor(motor, time),
     },
-    {
-      name: 'phaseAmps',
-      allDay: train.phaseCurrent / controller.phaseCurrent,
-      minutes: train.phaseCurrent / controller.phaseCurrentPeak,
-    },
-    {
-      name: 'packAmps',
-      allDay: train.packCurrent / model.pack.current,
-      minutes: train.packCurrent / model.pack.currentPeak,
-    },
-    { name: 'packPower', allDay: weak, minutes: weak },
+    always('motorRpm', rpm),
+    always('voltage', volts),
+    rated(
+      'batteryAmps',
+      train.controllerCurrent,
+      controller.batteryCurrent,
+      controller.batteryCurrentPeak,
+      CONTROLLER_PEAK_SECONDS,
+    ),
+    rated(
+      'phaseAmps',
+      train.phaseCurrent,
+      controller.phaseCurrent,
+      controller.phaseCurrentPeak,
+      CONTROLLER_PEAK_SECONDS,
+    ),
+    rated('packAmps', train.packCurrent, model.pack.current, model.pack.currentPeak, CELL_PEAK_SECONDS),
+    always('packPower', weak),
   ]
 }
 
@@ -61,13 +87,10 @@ export function limitShares(model: Model, train: DriveTrain): LimitShare[] {
  * The limit that bites first.
  *
  * @param shares of limitShares
- * @param which all day or for minutes
+ * @param which all day, for minutes, or as long as top is wanted
  * @returns its name and share
  */
-export function tightestLimit(
-  shares: readonly LimitShare[],
-  which: 'allDay' | 'minutes',
-): { name: LimitName; share: number } {
+export function tightestLimit(shares: readonly LimitShare[], which: RatingTime): { name: LimitName; share: number } {
   let found = shares[0]!
   for (const s of shares) if (s[which] > found[which]) found = s
   return { name: found.name, share: found[which] }

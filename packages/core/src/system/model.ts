@@ -11,6 +11,7 @@ import {
   type Water,
 } from '../hull'
 import type { Project } from '../project/projectFields'
+import { weightAfloat } from '../project/weightAfloat'
 import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
 import {
   HULL_CONDITIONS,
@@ -33,6 +34,8 @@ export interface PreparedMethod {
 /** Everything about a boat that does not depend on speed. Worked out once for a document. */
 export interface Model {
   project: Project
+  /** her dimensions, with the weight that she has with her new drive */
+  boat: Project['boat']
   hullType: HullType
   water: Water
   form: HullForm
@@ -67,13 +70,17 @@ export function modelOf(project: Project): Model {
 }
 
 function buildModel(project: Project): Model {
-  const { boat, design } = project
+  const { design } = project
+  const weight = weightAfloat(project),
+    boat = { ...project.boat, mass: weight.mass }
   const condition = HULL_CONDITIONS[project.use.hullCondition]
   const hullType = hullTypeOf(boat.hullType)
   const water = waterProperties(boat.water, boat.waterTemperature)
   const form = hullType.form(boat, water.density)
   const sure = boat.massUncertainty === 0
-  const heavy = sure ? form : hullType.form({ ...boat, mass: boat.mass * (1 + boat.massUncertainty) }, water.density)
+  const heavy = sure
+    ? form
+    : hullType.form({ ...boat, mass: weight.mass + weight.typed * boat.massUncertainty }, water.density)
   const methods = hullType.methods.map(({ method: id, doubt }) => {
     const method = resistanceMethodOf(id)
     const prepare = (f: HullForm) =>
@@ -90,6 +97,7 @@ function buildModel(project: Project): Model {
   const propeller = seriesPropeller(design.propeller, water.viscosity)
   return {
     project,
+    boat,
     hullType,
     water,
     form,

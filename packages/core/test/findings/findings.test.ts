@@ -98,6 +98,10 @@ const BROKEN: Record<string, Edit[]> = {
   topBeyondHull: [{ path: 'use.topSpeed', value: 4.2 }],
   methodsApart: [{ path: 'boat.prismatic', value: 0.66 }],
   weightUnknown: [{ path: 'boat.massUncertainty', value: 0.3 }],
+  overloaded: [
+    { path: 'boat.massHolds', value: 'before' },
+    { path: 'design.pack.parallel', value: 12 },
+  ],
   fuseNone: [{ path: 'design.wiring.mainArea', value: 10 }],
   fuseAboveCable: [
     { path: 'design.wiring.fuse', value: { ...fuse, rating: 400 } },
@@ -244,10 +248,10 @@ describe('every rule', () => {
 })
 
 describe('ratings', () => {
-  it('cruise must leave the headroom; top may use the peak for minutes', () => {
+  it('cruise must leave the headroom; top is held as long as it is wanted', () => {
     expect(ratingUse(0.79, 1, 0.6, 0.2)).toBeNull()
     expect(ratingUse(0.81, 1, 0.6, 0.2)).toMatchObject({ severity: 'caution', case: 'headroom' })
-    expect(ratingUse(0.5, 1.2, 0.9, 0.2)).toMatchObject({ severity: 'caution', case: 'topMinutes' })
+    expect(ratingUse(0.5, 1.2, 0.9, 0.2)).toMatchObject({ severity: 'caution', case: 'topTime' })
     expect(ratingUse(0.5, 2, 1.1, 0.2)).toMatchObject({ severity: 'stop', case: 'topBeyond' })
     expect(ratingUse(1.1, 2, 1.1, 0.2)).toMatchObject({ severity: 'stop', case: 'cruiseBeyond' })
   })

@@ -1,4 +1,5 @@
 import { edit, type PathAndValue } from '../../src/project/projectPath'
+import { motorTimeFactor } from '../../src/drive'
 import { describe, expect, it } from 'vitest'
 import { KNOT } from '../../src/constants'
 import { CHEMISTRIES, packFigures, restVoltage } from '../../src/battery'
@@ -76,16 +77,19 @@ describe('what a finding says is what the boat says', () => {
       ),
     ).toEqual(['fits', 'caution', 'stop'])
   })
-  it('motor torque against its plate, with the minutes that it lasts', () => {
+  it('motor torque against its plate, for as long as top is wanted', () => {
     const weak = { ...motor, ratedPower: 0.6 * motor.ratedPower, peakPower: 3 * motor.ratedPower, peakSeconds: 180 }
-    const boat = with_(['design.motor', weak]),
+    const boat = with_(['design.motor', weak], ['use.topTime', 86_400]),
       finding = ruleOn(boat, 'motorRating')!
     const { cruise, top } = drives(boat),
       rated = weak.ratedPower / ((weak.ratedRpm * Math.PI) / 30)
     const share = finding.measure!,
       atTop = finding.title === 'motor at top'
-    expect(share).toBeCloseTo((atTop ? top : cruise).motorTorque / rated, 6)
-    expect(fillText(finding.sentence)).toMatch(atTop ? /about 3 min/ : /overheats/)
+    expect(share).toBeCloseTo(
+      atTop ? top.motorTorque / rated / motorTimeFactor(weak, boat.use.topTime) : cruise.motorTorque / rated,
+      6,
+    )
+    expect(fillText(finding.sentence)).toMatch(atTop ? /does not hold that for/ : /overheats/)
   })
   it('a plate that contradicts itself, by both figures, and raised to the least it is content', () => {
     for (const [path, value, rule, words] of [
@@ -282,7 +286,10 @@ describe('a finding ends where its limit is met', () => {
           'design.controller.batteryCurrent',
           share * Math.max(top.controllerCurrent, cruise.controllerCurrent / (1 - calm.use.headroom)),
         ],
-        ['design.controller.batteryCurrentPeak', 1000],
+        [
+          'design.controller.batteryCurrentPeak',
+          share * Math.max(top.controllerCurrent, cruise.controllerCurrent / (1 - calm.use.headroom)),
+        ],
       ],
     ],
     [
@@ -292,7 +299,10 @@ describe('a finding ends where its limit is met', () => {
           'design.controller.phaseCurrent',
           share * Math.max(top.phaseCurrent, cruise.phaseCurrent / (1 - calm.use.headroom)),
         ],
-        ['design.controller.phaseCurrentPeak', 1000],
+        [
+          'design.controller.phaseCurrentPeak',
+          share * Math.max(top.phaseCurrent, cruise.phaseCurrent / (1 - calm.use.headroom)),
+        ],
       ],
     ],
     [
@@ -303,7 +313,8 @@ describe('a finding ends where its limit is met', () => {
           {
             ...pack.cell,
             current: (share * Math.max(top.packCurrent, cruise.packCurrent / (1 - calm.use.headroom))) / pack.parallel,
-            currentPeak: 1000,
+            currentPeak:
+              (share * Math.max(top.packCurrent, cruise.packCurrent / (1 - calm.use.headroom))) / pack.parallel,
           },
         ],
       ],

@@ -26,8 +26,12 @@ describe('the fleet: ordinary boats, each a bet at 9 to 1', () => {
     expect(of.banded).toBeGreaterThanOrEqual(0.75)
     expect(of.banded).toBeLessThan(1)
   })
-  it('most get a first design, with a motor of a sensible size', () => {
-    expect(of.designs).toBeGreaterThanOrEqual(0.85)
-    expect(of.motors).toBeGreaterThanOrEqual(0.6)
+  it('all get a first design, nearly all with a motor, volts and a pack as was bet, and the facts are kept', () => {
+    expect(of.designs).toBe(1)
+    expect(of.motors).toBeGreaterThanOrEqual(0.95)
+    expect(of.volts).toBe(1)
+    expect(of.packs).toBeGreaterThanOrEqual(0.86)
+    expect(of.calm).toBeGreaterThanOrEqual(0.95)
+    expect(of.facts).toBe(1)
   })
 })

@@ -2,7 +2,7 @@ import { edit } from '../../src/project/projectPath'
 import { packFor, sizeRest, voltageChoices } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
 import { CHEMISTRIES, packFigures, peukertShare, type Chemistry } from '../../src/battery'
-import { continuousTorque, REDUCTION_PRICE } from '../../src/drive'
+import { continuousTorque, REDUCTION_PRICE, timeFactor } from '../../src/drive'
 import { SHIPPED_LIBRARY } from '../../src/parts'
 import { SYSTEM_VOLTAGES, DEMO_BOATS, DEMO, withEdits } from '../../src/project'
 import { evaluate, modelOf, voltageNeeds } from '../../src/system'
@@ -97,9 +97,13 @@ describe('a pack for a drive', () => {
           expect(pack.fullVoltage).toBeLessThanOrEqual(d.motor.greatestVoltage)
           if (d.motor.ratedVoltage <= 50) expect(pack.fullVoltage).toBeLessThanOrEqual(TOUCH_LIMIT + 1e-9)
           expect(d.controller.greatestVoltage).toBeGreaterThanOrEqual(pack.fullVoltage)
-          expect(d.controller.phaseCurrent).toBeGreaterThanOrEqual(d.topPhase)
-          expect(d.controller.batteryCurrent * volts).toBeGreaterThanOrEqual(d.topPower * 0.999)
-          expect(d.pack.parallel * d.pack.cell.current * volts).toBeGreaterThanOrEqual(d.topPower)
+          const held = (allDay: number, peak: number, seconds: number) =>
+            allDay * timeFactor({ allDay, peak, seconds }, project.use.topTime)
+          const { phaseCurrent, phaseCurrentPeak, batteryCurrent, batteryCurrentPeak } = d.controller
+          expect(held(phaseCurrent, phaseCurrentPeak, 60)).toBeGreaterThanOrEqual(d.topPhase)
+          expect(held(batteryCurrent, batteryCurrentPeak, 60) * volts).toBeGreaterThanOrEqual(d.topPower * 0.999)
+          const { current, currentPeak } = d.pack.cell
+          expect(d.pack.parallel * held(current, currentPeak, 30) * volts).toBeGreaterThanOrEqual(d.topPower * 0.999)
           expect(d.pack.parallel * d.pack.cell.current * volts * (1 - project.use.headroom)).toBeGreaterThanOrEqual(
             d.cruisePower,
           )

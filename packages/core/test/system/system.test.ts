@@ -1,4 +1,4 @@
-import type { Edit } from '../../src/project/projectPath'
+import { edit, type Edit } from '../../src/project/projectPath'
 import { packFor, sizeRest } from '../../src/sizing'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
@@ -65,10 +65,14 @@ describe('the chain balances', () => {
 })
 
 describe('measured boats (handbook/05: common practice, owner-measured, ± 10 %)', () => {
-  const fromDimensions = (length: number, over: Partial<ReturnType<typeof typicalAnswers>>) =>
-    sized(newProject({ ...typicalAnswers('keelYacht', length), ...over }, 'measured'))
+  const fromDimensions = (length: number, over: Partial<ReturnType<typeof typicalAnswers>>, told: Edit[] = []) =>
+    sized(withEdits(newProject({ ...typicalAnswers('keelYacht', length), ...over }, 'measured'), told))
   const large = fromDimensions(11, { mass: 10_000 }),
-    small = fromDimensions(7.6, {})
+    // a direct drive, as is told of her
+    small = fromDimensions(7.6, {}, [
+      edit('design.reduction', { kind: 'direct', ratio: 1 }),
+      edit('held.reduction', true),
+    ])
   it.each<[string, Project, number, number]>([
     ['11 m, 10 t', large, 5.3, 6.2],
     ['11 m, 10 t', large, 6.6, 14],

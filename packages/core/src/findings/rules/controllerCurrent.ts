@@ -1,7 +1,7 @@
-import { volts, amps } from '../../units'
+import { volts, amps, seconds } from '../../units'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, otherController } from '../fixes'
-import { ratingUse } from '../ratingUse'
+import { ratingUse, shareAtTop } from '../ratingUse'
 
 /** Battery-side amps against the controller. */
 export const controllerCurrent: Rule = {
@@ -18,14 +18,19 @@ export const controllerCurrent: Rule = {
     const { controller } = project.design
     const use = ratingUse(
       cruise.drive.controllerCurrent / controller.batteryCurrent,
-      top.drive.controllerCurrent / controller.batteryCurrent,
+      shareAtTop(facts, 'batteryAmps'),
       top.drive.controllerCurrent / controller.batteryCurrentPeak,
       project.use.headroom,
     )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const drawn = atCruise ? cruise.drive.controllerCurrent : top.drive.controllerCurrent
-    const limit = use.case === 'topBeyond' ? controller.batteryCurrentPeak : controller.batteryCurrent
+    const limit =
+      use.case === 'topBeyond'
+        ? controller.batteryCurrentPeak
+        : use.case === 'topTime'
+          ? drawn / use.share
+          : controller.batteryCurrent
     return {
       severity: use.severity,
       title: use.case === 'headroom' ? 'battery amps, no headroom' : 'battery amps',
@@ -33,8 +38,8 @@ export const controllerCurrent: Rule = {
       sentence: {
         text:
           `At ${atCruise ? 'cruise' : 'top'} it draws {amps} from the battery. It is built for {limit} ` +
-          `${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
-        params: { amps: amps(drawn), limit: amps(limit) },
+          `${use.case === 'topBeyond' ? 'for a minute' : use.case === 'topTime' ? 'for {t}' : 'all day'}.`,
+        params: { amps: amps(drawn), limit: amps(limit), t: seconds(project.use.topTime) },
       },
       measure: use.share,
       need: {

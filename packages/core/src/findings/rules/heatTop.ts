@@ -9,18 +9,20 @@ export const heatTop: Rule = {
   checks: 'Motor stays cool enough at top',
   source: 'Two-node heat model through the nameplate, from the warmth of cruise',
   check(facts) {
-    const { warming } = facts
+    const { warming, model } = facts
     if (!warming || warming.cruise.fromCold.outcome !== 'holds' || warming.top.fromCruise.outcome !== 'drops')
       return null
     const { time } = warming.top.fromCruise
+    if (time >= model.project.use.topTime) return null
     return {
       severity: 'caution',
       title: 'heat ends top',
       amount: { text: '{t}', params: { t: seconds(time) } },
       sentence: {
-        text: 'Warm from cruise it holds top for {t}, then the winding is at {limit}.',
+        text: 'Warm from cruise it holds top for {t} of {wanted}, then the winding is at {limit}.',
         params: {
           t: seconds(time),
+          wanted: seconds(model.project.use.topTime),
           limit: kelvins(warming.top.limit),
         },
       },

@@ -1,15 +1,15 @@
-import { newtonMetres, revsPerSecond, volts } from '../../units'
+import { newtonMetres, revsPerSecond, seconds, volts } from '../../units'
 import type { Rule } from '../finding'
 import { shareOf, shareUsed } from '../shares'
 import { largerMotor, lowerCruise, lowerTopSpeed, RESIZE } from '../fixes'
 import { NO_RATING } from '../../system/driveTrain'
-import { ratingUse } from '../ratingUse'
+import { ratingUse, shareAtTop } from '../ratingUse'
 
 /** Torque at cruise and top against the motor. */
 export const motorRating: Rule = {
   part: 'motor',
   slowerHelps: true,
-  checks: 'Motor holds cruise all day and top at least for minutes',
+  checks: 'Motor holds cruise all day, and top as long as it is wanted',
   source: 'Nameplate: rated torque to rated speed, rated power above; headroom as set',
   check(facts) {
     const {
@@ -17,10 +17,9 @@ export const motorRating: Rule = {
       cruise,
       top,
     } = facts
-    const { motor } = project.design
     const use = ratingUse(
       cruise.drive.continuousShare,
-      top.drive.continuousShare,
+      shareAtTop(facts, 'motorTorque'),
       top.drive.peakShare,
       project.use.headroom,
     )
@@ -28,13 +27,14 @@ export const motorRating: Rule = {
     if (!use || use.share >= NO_RATING) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const point = atCruise ? cruise : top
-    const minutes = Math.max(1, Math.round(motor.peakSeconds / 60))
     const tail = {
       cruiseBeyond: 'It overheats.',
       topBeyond: 'It cannot.',
-      topMinutes: `It holds that for about ${minutes} min.`,
+      topTime: 'It does not hold that for {t}.',
       headroom: 'It holds, with too little to spare.',
     }[use.case]
+    const rating =
+      use.case === 'topBeyond' ? 'peak' : use.case === 'topTime' ? 'rating for that long' : 'all-day rating'
     return {
       severity: use.severity,
       title: use.case === 'headroom' ? 'motor, no headroom' : atCruise ? 'motor at cruise' : 'motor at top',
@@ -51,13 +51,12 @@ export const motorRating: Rule = {
         },
       },
       sentence: {
-        text:
-          `${atCruise ? 'Cruise' : 'Top'} takes {torque} at {rpm}; {share} its ` +
-          `${use.case === 'topBeyond' ? 'peak' : 'all-day rating'}. ${tail}`,
+        text: `${atCruise ? 'Cruise' : 'Top'} takes {torque} at {rpm}; {share} its ` + `${rating}. ${tail}`,
         params: {
           torque: newtonMetres(point.drive.motorTorque),
           rpm: revsPerSecond(point.drive.motorRpm / 60),
           share: shareOf(use.share),
+          t: seconds(project.use.topTime),
         },
       },
       fixes: [

@@ -1,7 +1,7 @@
-import { amps } from '../../units'
+import { amps, seconds } from '../../units'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, moreParallel } from '../fixes'
-import { ratingUse } from '../ratingUse'
+import { ratingUse, shareAtTop } from '../ratingUse'
 
 /** Amps drawn from the cells against what they give. */
 export const packCurrent: Rule = {
@@ -17,14 +17,15 @@ export const packCurrent: Rule = {
     } = facts
     const use = ratingUse(
       cruise.drive.packCurrent / pack.current,
-      top.drive.packCurrent / pack.current,
+      shareAtTop(facts, 'packAmps'),
       top.drive.packCurrent / pack.currentPeak,
       project.use.headroom,
     )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const drawn = atCruise ? cruise.drive.packCurrent : top.drive.packCurrent
-    const limit = use.case === 'topBeyond' ? pack.currentPeak : pack.current
+    const limit =
+      use.case === 'topBeyond' ? pack.currentPeak : use.case === 'topTime' ? drawn / use.share : pack.current
     const wanted = Math.ceil(
       (project.design.pack.parallel *
         Math.max(cruise.drive.packCurrent / (1 - project.use.headroom), top.drive.packCurrent)) /
@@ -37,8 +38,8 @@ export const packCurrent: Rule = {
       sentence: {
         text:
           `At ${atCruise ? 'cruise' : 'top'} the pack gives {amps}. Its cells allow {limit} ` +
-          `${use.case === 'topBeyond' ? 'for half a minute' : 'all day'}.`,
-        params: { amps: amps(drawn), limit: amps(limit) },
+          `${use.case === 'topBeyond' ? 'for half a minute' : use.case === 'topTime' ? 'for {t}' : 'all day'}.`,
+        params: { amps: amps(drawn), limit: amps(limit), t: seconds(project.use.topTime) },
       },
       measure: use.share,
       need: {

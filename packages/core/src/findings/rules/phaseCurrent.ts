@@ -1,7 +1,7 @@
-import { volts, amps } from '../../units'
+import { volts, amps, seconds } from '../../units'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, otherController } from '../fixes'
-import { ratingUse } from '../ratingUse'
+import { ratingUse, shareAtTop } from '../ratingUse'
 
 /** Motor-side amps against the controller. */
 export const phaseCurrent: Rule = {
@@ -18,14 +18,19 @@ export const phaseCurrent: Rule = {
     const { controller } = project.design
     const use = ratingUse(
       cruise.drive.phaseCurrent / controller.phaseCurrent,
-      top.drive.phaseCurrent / controller.phaseCurrent,
+      shareAtTop(facts, 'phaseAmps'),
       top.drive.phaseCurrent / controller.phaseCurrentPeak,
       project.use.headroom,
     )
     if (!use) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const drawn = atCruise ? cruise.drive.phaseCurrent : top.drive.phaseCurrent
-    const limit = use.case === 'topBeyond' ? controller.phaseCurrentPeak : controller.phaseCurrent
+    const limit =
+      use.case === 'topBeyond'
+        ? controller.phaseCurrentPeak
+        : use.case === 'topTime'
+          ? drawn / use.share
+          : controller.phaseCurrent
     return {
       severity: use.severity,
       title: 'motor amps',
@@ -33,8 +38,8 @@ export const phaseCurrent: Rule = {
       sentence: {
         text:
           `The torque at ${atCruise ? 'cruise' : 'top'} takes {amps} in the motor cables. The controller gives ` +
-          `{limit} ${use.case === 'topBeyond' ? 'for a minute' : 'all day'}.`,
-        params: { amps: amps(drawn), limit: amps(limit) },
+          `{limit} ${use.case === 'topBeyond' ? 'for a minute' : use.case === 'topTime' ? 'for {t}' : 'all day'}.`,
+        params: { amps: amps(drawn), limit: amps(limit), t: seconds(project.use.topTime) },
       },
       measure: use.share,
       need: {

@@ -10,11 +10,16 @@ type Row = [
   price: number,
 ]
 
-/** Invented, plausible waterjets; pump speeds keep the suction speed at the quay near 5 at full power, as small jets do. */
+/**
+ * Invented, plausible waterjets. Pump speeds keep the suction speed at the quay near 5 at full power, as small jets do;
+ * the two of high power for their size foam there and are made for speed.
+ */
 const ROWS: Row[] = [
   [120, 75, 10, 5200, 0.8, 14, 1350],
   [150, 95, 20, 4200, 0.82, 22, 1900],
+  [160, 98, 60, 5500, 0.82, 27, 3200],
   [180, 115, 35, 3400, 0.84, 33, 2700],
+  [185, 115, 90, 4800, 0.83, 38, 4600],
   [210, 135, 60, 2800, 0.85, 48, 3900],
   [250, 160, 90, 2350, 0.86, 74, 5600],
   [310, 200, 150, 1850, 0.87, 120, 8900],

@@ -16,6 +16,7 @@ export const bobbin: Project = {
     'pedal back; the boatman wants a motor that brings four people home, and a battery that he can carry.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'pedalCraft',
     lengthOverAll: 3.7,
     lengthWaterline: null,

@@ -16,6 +16,7 @@ export const brack: Project = {
     'whole mooring; a day’s cruise at walking pace is all that is asked of what takes its place.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'canalBoat',
     lengthOverAll: 13.7,
     lengthWaterline: 13.1,

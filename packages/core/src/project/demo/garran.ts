@@ -17,6 +17,7 @@ export const garran: Project = {
     'to know what a little more would cost.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'semiDisplacement',
     lengthOverAll: 9.6,
     lengthWaterline: 8.7,

@@ -16,6 +16,7 @@ export const halcyne: Project = {
     'that run at four knots. Her owners would give up one diesel leg first and see.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'catamaran',
     lengthOverAll: 11,
     lengthWaterline: 10.4,

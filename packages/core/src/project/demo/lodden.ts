@@ -16,6 +16,7 @@ export const lodden: Project = {
     'allowed. A member found sixteen good cells from a closed workshop, and they are to be used.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'pontoon',
     lengthOverAll: 6.4,
     lengthWaterline: 6,

@@ -17,6 +17,7 @@ export const merrin: Project = {
     'batteries cannot work.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'planing',
     lengthOverAll: 5.2,
     lengthWaterline: 4.5,

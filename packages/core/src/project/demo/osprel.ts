@@ -18,6 +18,7 @@ export const osprel: Project = {
     'since. The lake closes to engines next spring, and her bronze propeller is too good to leave ashore.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'displacementLaunch',
     lengthOverAll: 8.6,
     lengthWaterline: 8,

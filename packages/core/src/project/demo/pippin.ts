@@ -16,6 +16,7 @@ export const pippin: Project = {
     'Petrol in the locker is what her owners want to be rid of first.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'dinghy',
     lengthOverAll: 3.1,
     lengthWaterline: 2.5,

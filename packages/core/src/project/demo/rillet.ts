@@ -16,6 +16,7 @@ export const rillet: Project = {
     'week. The river is to be kept free of petrol above the weir, three miles up and three back.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'jetBoat',
     lengthOverAll: 5,
     lengthWaterline: 4.35,

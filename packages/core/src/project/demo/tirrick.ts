@@ -17,6 +17,7 @@ export const tirrick: Project = {
     'them home against the wind.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'keelYacht',
     lengthOverAll: 9.2,
     lengthWaterline: 7.75,

@@ -16,6 +16,7 @@ export const wisp: Project = {
     'the breeze. The motor must come off in one hand and the battery in the other.',
   boat: {
     ...NOT_MEASURED,
+    massHolds: 'after',
     hullType: 'canoe',
     lengthOverAll: 4.9,
     lengthWaterline: 4.65,

@@ -4,7 +4,8 @@ import { part, type Migration } from './migration'
 const NOMINAL_8: Readonly<Record<string, number>> = { LFP: 3.2, NMC: 3.65, LTO: 2.3, AGM: 2.05, FLOODED: 2 }
 
 /**
- * 7 to 8: a reading may be of other kinds than watts, and keeps bottom and pack of then; a canal has a width.
+ * 7 to 8: a reading may be of other kinds than watts, and keeps bottom and pack of then; a canal has a width; top speed
+ * has its time.
  */
 export const toVersion8: Migration = document => {
   const trial = part(document.trial),
@@ -16,7 +17,9 @@ export const toVersion8: Migration = document => {
     packEnergy = packVoltage * Number(pack.parallel) * Number(cell.capacityAh) * 3600 || 1e7
   return {
     ...document,
-    boat: { ...part(document.boat), channelWidth: null },
+    boat: { ...part(document.boat), channelWidth: null, massHolds: 'after' },
+    // top was meant for all day then
+    use: { ...part(document.use), topTime: 21_600 },
     trial: {
       ...trial,
       points: list(trial.points).map(point => ({
