@@ -53,8 +53,16 @@ for (const { id, broken } of judged) for (const fact of broken) console.log(`${i
 const of = sharesOf(judged)
 const percent = x => `${Math.round(100 * x)} %`
 console.log(
-  `powers inside ${percent(of.points)}, rms of ln ${of.rms.toFixed(2)}, exponents inside ${percent(of.shapes)}, ` +
-    `bets' best inside our bands ${percent(of.banded)}, designs ${percent(of.designs)}, ` +
-    `motors ${percent(of.motors)}, volts ${percent(of.volts)}, packs ${percent(of.packs)}, without a clash ${percent(of.calm)}, ` +
+  [
+    `powers inside ${percent(of.points)}`,
+    `rms of ln ${of.rms.toFixed(2)}`,
+    `exponents inside ${percent(of.shapes)}`,
+    `bets' best inside our bands ${percent(of.banded)}`,
+    `designs ${percent(of.designs)}`,
+    `motors ${percent(of.motors)}`,
+    `volts ${percent(of.volts)}`,
+    `packs ${percent(of.packs)}`,
+    `without a clash ${percent(of.calm)}`,
     `facts kept ${percent(of.facts)}`,
+  ].join(', '),
 )

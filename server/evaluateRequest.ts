@@ -25,7 +25,8 @@ export const newRequestSchema = z.strictObject({
     .describe(
       'hullType (must be given), name, drive, variant, massHolds (before or after), lengthOverAll, beam, mass, ' +
         'greatestDiameter, oldEnginePower, cruiseSpeed, topSpeed, topTime, duration, houseLoad: ' +
-        'numbers in SI or words with a unit; known: readings as sentences. What is left out is usual for the kind of boat.',
+        'numbers in SI or words with a unit; known: readings as sentences. What is left out is usual for the ' +
+        'kind of boat.',
     ),
 })
 

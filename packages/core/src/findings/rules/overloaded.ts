@@ -41,7 +41,7 @@ export const overloaded: Rule = {
       measure: more,
       sentence: {
         text:
-          `With the new drive she weighs {share} more than before${more > TOO_MUCH ? ', which she is not made for' : ''}. ` +
+          `With the new drive she weighs {share} more${more > TOO_MUCH ? ': no boat is made for that' : ''}. ` +
           'Look at her capacity plate, her freeboard and where the pack stands; heavy low and amidships is safest.',
         params: { share: share(more) },
       },
