@@ -23,7 +23,8 @@ export const newRequestSchema = z.strictObject({
   answers: z
     .record(z.string(), z.unknown())
     .describe(
-      'hullType (must be given), name, drive, variant, massHolds (before or after), lengthOverAll, beam, mass, ' +
+      'hullType (must be given), name, drive, variant, massHolds (before or after), drives (1 or 2), ' +
+        'lengthOverAll, beam, mass, ' +
         'greatestDiameter, oldEnginePower, cruiseSpeed, topSpeed, topTime, duration, houseLoad: ' +
         'numbers in SI or words with a unit; known: readings as sentences. What is left out is usual for the ' +
         'kind of boat.',

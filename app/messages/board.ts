@@ -117,6 +117,10 @@ export const boardWords = {
     tubeCounts: { 2: 'Two', 3: 'Three' },
     deep: 'deep',
     open: 'open water',
+    driveCounts: { 1: 'One', 2: 'Two' },
+    eachDrive:
+      'Both share the thrust. Powers and thrust are those of both; torque, rpm and motor amps those of each. Pack ' +
+      'and main cable carry both.',
     massHolds: { before: 'As she was', after: 'With the new drive' },
     afloat: (mass: string, out: string, into: string) =>
       `With the new drive she weighs ${mass}: ${out} come out, ${into} go in.`,

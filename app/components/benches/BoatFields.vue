@@ -124,6 +124,15 @@ const engines = computed(
           :model-value="boat.drive.kind"
           @update:model-value="set(boardWords.boat.driveKind, 'boat.drive.kind', $event)"
         />
+        <ChoiceField
+          :label="PROJECT_FIELDS.boat.fields.drive.fields.count.label"
+          :options="boardWords.boat.driveCounts as Record<string, string>"
+          :model-value="String(boat.drive.count)"
+          @update:model-value="
+            set(PROJECT_FIELDS.boat.fields.drive.fields.count.label, 'boat.drive.count', $event === '2' ? 2 : 1)
+          "
+        />
+        <p v-if="boat.drive.count > 1" class="prose">{{ boardWords.boat.eachDrive }}</p>
         <div class="rows">
           <QuantityField v-if="geared" path="boat.drive.legRatio" />
           <QuantityField

@@ -28,8 +28,8 @@ const fitsPack = (p: MotorSpec | ControllerSpec) =>
   p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
 const need = computed(() =>
   Math.max(
-    answer.summary.top.drive.shaftPower,
-    answer.summary.cruise.drive.shaftPower / (1 - document.shown.use.headroom),
+    answer.summary.top.drive.shaftPower / answer.model.drives,
+    answer.summary.cruise.drive.shaftPower / answer.model.drives / (1 - document.shown.use.headroom),
   ),
 )
 const motors = computed(() =>

@@ -32,7 +32,8 @@ const reading = useCurveReading()
 const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
 defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
 
-const motor = computed(() => document.shown.design.motor)
+/** W of all motors */
+const rated = computed(() => document.shown.design.motor.ratedPower * answer.model.drives)
 const measured = computed(() => measuredOf(document.shown))
 const using = computed(() => document.shown.trial.use === 'measured' && measured.value.posterior !== null)
 
@@ -113,7 +114,7 @@ const curves = computed<ChartCurve[]>(() => [
   ...readings.value,
 ])
 /** the axis ends a little above what the motor or the wished top takes */
-const ceiling = computed(() => kw(Math.max(1.5 * motor.value.ratedPower, 1.35 * answer.summary.top.drive.shaftPower)))
+const ceiling = computed(() => kw(Math.max(1.5 * rated.value, 1.35 * answer.summary.top.drive.shaftPower)))
 const y = computed(() => ({
   title: `${benchWords.curve.axisPower}, ${UNITS[unit.value].symbol}`,
   from: props.log ? ceiling.value / 2000 : 0,
@@ -134,11 +135,11 @@ const marker = () => {
 }
 const across = computed(() => [
   {
-    at: kw(motor.value.ratedPower),
-    label: `${benchWords.curve.rated} ${text(motor.value.ratedPower, 'electricPower')}`,
+    at: kw(rated.value),
+    label: `${benchWords.curve.rated} ${text(rated.value, 'electricPower')}`,
   },
   {
-    at: kw(motor.value.ratedPower * (1 - document.shown.use.headroom)),
+    at: kw(rated.value * (1 - document.shown.use.headroom)),
     label: benchWords.curve.usable,
     dash: 'dash' as const,
   },

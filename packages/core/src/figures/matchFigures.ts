@@ -174,7 +174,7 @@ export const MATCH_FIGURES = {
     inputs: e => {
       const blade = loadingOf(e)
       return {
-        thrust: force(e.point.drive.thrust, 'thrust'),
+        thrust: force(e.point.drive.thrust / e.model.drives, 'thrust of each propeller'),
         sigma: plain(blade?.sigma ?? null, 'cavitation number there'),
         limit: plain(blade?.limit ?? null, 'the most, a tenth of the back cavitating'),
       }
@@ -217,7 +217,7 @@ export const MATCH_FIGURES = {
     inputs: e => ({
       air: around(e).air,
       path: of('thermalResistance')(driveHeat(e.model)?.controller.toAir ?? null, 'its path'),
-      lost: smallPower(e.point.drive.controllerLoss, 'lost in the controller'),
+      lost: smallPower(e.point.drive.controllerLoss / e.model.drives, 'lost in each controller'),
       from: temperature(e.model.project.design.controller.rollbackFrom, 'cuts back from'),
     }),
     formula: ({ air, path, lost }) => air + path * lost,
@@ -232,7 +232,7 @@ export const MATCH_FIGURES = {
     part: 'motor',
     applies: e => warming(e)?.fromCruise.outcome === 'drops',
     inputs: e => ({
-      lost: smallPower(e.point.drive.motorLoss, 'lost in the motor'),
+      lost: smallPower(e.point.drive.motorLoss / e.model.drives, 'lost in each motor'),
       end: temperature(warming(e)?.motor.winding ?? null, 'the winding would come to'),
       limit: temperature(warming(e)?.limit ?? null, 'its limit'),
     }),

@@ -59,7 +59,7 @@ export const MOTOR_FIGURES = {
     quantity: 'torque',
     part: 'motor',
     inputs: e => ({
-      power: power(e.point.drive.shaftPower, 'at the motor shaft'),
+      power: power(e.point.drive.shaftPower / e.model.drives, 'at each motor’s shaft'),
       turns: rotation(e.point.drive.motorRpm / 60, 'motor'),
     }),
     formula: ({ power, turns }) => (turns > 0 ? power / (2 * Math.PI * turns) : 0),
@@ -145,11 +145,11 @@ export const MOTOR_FIGURES = {
     label: 'Power into the controller',
     quantity: 'electricPower',
     part: 'controller',
-    inputs: ({ point, model: { project } }) => ({
+    inputs: ({ point, model: { project, drives } }) => ({
       motor: power(point.drive.motorInput, 'to the motor'),
       efficiency: ratio(project.design.controller.efficiency, 'controller'),
       // switched off at rest
-      idle: smallPower(point.speed > 0 ? project.design.controller.idlePower : 0, 'idle'),
+      idle: smallPower(point.speed > 0 ? drives * project.design.controller.idlePower : 0, 'idle'),
     }),
     formula: ({ motor, efficiency, idle }) => motor / efficiency + idle,
     words: 'in = motor ÷ efficiency + idle',
@@ -162,7 +162,7 @@ export const MOTOR_FIGURES = {
     quantity: 'current',
     part: 'controller',
     inputs: e => ({
-      power: power(e.point.drive.controllerInput, 'into the controller'),
+      power: power(e.point.drive.controllerInput / e.model.drives, 'into each controller'),
       volts: of('voltage')(e.point.drive.packVoltage, 'pack under load, half full'),
     }),
     formula: ({ power, volts }) => power / volts,

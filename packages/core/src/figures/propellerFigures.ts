@@ -38,13 +38,18 @@ const isJet = (e: Evaluation) => e.model.propulsor.kind === 'jet'
 const design = (e: Evaluation) => e.model.project.design
 const rotation = of('rotation')
 const thrustOf = (e: Evaluation) => force(e.point.drive.thrust, 'thrust')
+/** of each drive */
+const eachThrust = (e: Evaluation) =>
+  force(e.point.drive.thrust / e.model.drives, e.model.drives > 1 ? 'thrust of each propeller' : 'thrust')
+/** how many drives share the thrust */
+const drivesOf = (e: Evaluation) => count(e.model.drives, 'drives')
 const turnsOf = (e: Evaluation, what: string) => rotation(e.point.drive.shaftSpeed, what)
 const inletOf = (e: Evaluation) => speed(e.point.drive.advanceSpeed, 'water into the inlet')
 const diameterOf = (e: Evaluation) => size(design(e).propeller.diameter, 'diameter')
 const nozzleOf = (e: Evaluation) => size(design(e).jet.nozzleDiameter, 'nozzle')
 const densityOf = (e: Evaluation) => plain(e.model.water.density, 'density, kg/m³')
 const jetInputs = (e: Evaluation) => ({
-  thrust: thrustOf(e),
+  thrust: eachThrust(e),
   jet: speed(e.point.drive.jetVelocity, 'jet out of the nozzle'),
   inlet: inletOf(e),
   pump: ratio(
@@ -128,9 +133,9 @@ export const PROPELLER_FIGURES = {
     depends: DRIVE_FIELDS,
     onJet: onJet({
       label: 'Power at the pump',
-      inputs: jetInputs,
-      formula: v => (v.thrust > 0 ? pumpPower(v) : 0),
-      words: 'power = flow × (jet head − inlet head) ÷ pump efficiency',
+      inputs: e => ({ ...jetInputs(e), drives: drivesOf(e) }),
+      formula: v => (v.thrust > 0 ? v.drives * pumpPower(v) : 0),
+      words: 'power = drives × flow × (jet head − inlet head) ÷ pump efficiency',
       source: JET,
       holds: JET_HOLDS,
       depends: JET_FIELDS,
@@ -153,7 +158,7 @@ export const PROPELLER_FIGURES = {
     onJet: onJet({
       label: 'Pump',
       inputs: e => ({
-        power: power(e.point.drive.deliveredPower, 'power at the pump'),
+        power: power(e.point.drive.deliveredPower / e.model.drives, 'power at each pump'),
         ratedPower: power(design(e).jet.ratedPower, 'rated power'),
         rated: rotation(design(e).jet.ratedRpm / 60, 'rated turns'),
       }),
@@ -169,7 +174,7 @@ export const PROPELLER_FIGURES = {
     quantity: 'ratio',
     part: 'propeller',
     inputs: e => ({
-      thrust: thrustOf(e),
+      thrust: eachThrust(e),
       water: speed(e.point.drive.advanceSpeed, 'water at the propeller'),
       torque: of('torque')(
         e.point.drive.propellerTorque * e.model.interaction.relativeRotative,
@@ -233,7 +238,7 @@ export const PROPELLER_FIGURES = {
     quantity: 'plain',
     part: 'propeller',
     inputs: e => ({
-      thrust: thrustOf(e),
+      thrust: eachThrust(e),
       blades: count(design(e).propeller.blades, 'blades'),
       depth: length(e.model.project.boat.drive.shaftDepth, 'shaft below the water'),
       diameter: diameterOf(e),
@@ -252,7 +257,7 @@ export const PROPELLER_FIGURES = {
     quantity: 'speed',
     part: 'propeller',
     applies: isJet,
-    inputs: e => ({ thrust: thrustOf(e), inlet: inletOf(e), nozzle: nozzleOf(e), density: densityOf(e) }),
+    inputs: e => ({ thrust: eachThrust(e), inlet: inletOf(e), nozzle: nozzleOf(e), density: densityOf(e) }),
     formula: ({ thrust, inlet, nozzle, density }) =>
       (inlet + Math.sqrt(inlet ** 2 + (4 * thrust) / (density * areaOf(nozzle)))) / 2,
     words: 'jet = (inlet + root of (inlet² + 4 thrust ÷ (density × nozzle area))) ÷ 2',

@@ -217,7 +217,10 @@ export const WIRING_FIGURES = {
     part: 'controller',
     inputs: e => ({
       resistor: of('bigResistance')(report(e).precharge.resistance, 'resistor'),
-      capacitance: of('capacitance')(e.model.project.design.wiring.capacitance, 'the controller’s input'),
+      capacitance: of('capacitance')(
+        e.model.drives * e.model.project.design.wiring.capacitance,
+        'the input of all controllers',
+      ),
       peak: current(report(e).precharge.peak, 'at first'),
     }),
     formula: ({ resistor, capacitance }) => 5 * resistor * capacitance,
@@ -231,7 +234,10 @@ export const WIRING_FIGURES = {
     quantity: 'jouleEnergy',
     part: 'controller',
     inputs: e => ({
-      capacitance: of('capacitance')(e.model.project.design.wiring.capacitance, 'the controller’s input'),
+      capacitance: of('capacitance')(
+        e.model.drives * e.model.project.design.wiring.capacitance,
+        'the input of all controllers',
+      ),
       full: voltage(e.model.pack.fullVoltage, 'full pack'),
     }),
     formula: ({ capacitance, full }) => 0.5 * capacitance * full ** 2,

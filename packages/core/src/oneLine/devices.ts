@@ -83,7 +83,9 @@ export function oneLine(project: Project): OneLine {
   const { wiring, pack, motor, controller } = design
   const { fitted } = wiring
   const model = modelOf(project),
-    report = wiringReport(model)
+    report = wiringReport(model),
+    /** two drives are drawn as one, and counted */
+    times = model.drives > 1 ? `${model.drives} × ` : ''
   const devices: Device[] = [],
     wires: Wire[] = []
   const add = (
@@ -204,7 +206,7 @@ export function oneLine(project: Project): OneLine {
     'controller',
     'Controller',
     [
-      words(controller.name),
+      words(`${times}${controller.name}`),
       {
         text: '{a} to {b}',
         params: {
@@ -218,7 +220,7 @@ export function oneLine(project: Project): OneLine {
   )
   line.push('controller')
   line.slice(1).forEach((id, i) => join(line[i]!, id, 'dc', i === line.length - 2 ? cable(report.main) : null))
-  add('motor', 'motor', 'Motor', [words(motor.name)], 'motor', 'motor')
+  add('motor', 'motor', 'Motor', [words(`${times}${motor.name}`)], 'motor', 'motor')
   join('controller', 'motor', 'phase', {
     text: '3 × {s}, {l}',
     params: {

@@ -28,6 +28,8 @@ export interface FirstAnswers {
   topSpeed?: number
   /** s for which top is wanted; what is usual for the kind where it is left out */
   topTime?: number
+  /** drives that share the thrust; one where it is left out */
+  drives?: 1 | 2
   /** which of its kind, where the kind has several */
   variant?: string
   /** whether `mass` is that before the conversion, old engine aboard, or with the new drive; the latter if left out */
@@ -126,6 +128,7 @@ export function newProject(answers: FirstAnswers, id: string): Project {
         greatestDiameter: answers.greatestDiameter,
         shaftDepth: Math.max(round(0.45 * typical.draught, 0.05), round(0.75 * answers.greatestDiameter, 0.05)) || 0.2,
         ...UNKNOWN_GEARS,
+        count: answers.drives ?? 1,
       },
     },
     use: {

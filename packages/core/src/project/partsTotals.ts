@@ -15,12 +15,14 @@ const sumOf =
   (
     { motor, controller, reduction, jet }: DriveParts,
     pack: { price: number; mass: number },
-    drive: DriveKind,
+    drive: { kind: DriveKind; count: 1 | 2 },
   ): number =>
-    motor[what] + controller[what] + reductions[reduction.kind] + pack[what] + (drive === 'jet' ? jet[what] : 0)
+    pack[what] +
+    drive.count * (motor[what] + controller[what] + reductions[reduction.kind] + (drive.kind === 'jet' ? jet[what] : 0))
 
 /**
- * Price of motor, controller, reduction, pack, and of the jet on a jet boat, €; charger, cables, fuses and propeller
+ * Price of motor, controller, reduction (of each drive), pack, and of the jet on a jet boat, €; charger, cables,
+ * fuses and propeller
  * are not in it.
  */
 export const partsPrice = sumOf('price', REDUCTION_PRICE)

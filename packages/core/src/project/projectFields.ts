@@ -64,6 +64,7 @@ const OLD_ENGINE = group('Old engine', {
 
 const DRIVE_LINE = group('Drive line', {
   kind: choice({ label: 'Drive', options: DRIVE_KINDS }),
+  count: choice({ label: 'Drives side by side', options: [1, 2], usual: 1 }),
   legRatio: number({ label: 'Ratio in the leg', quantity: 'plain', least: 1, most: 4 }),
   greatestDiameter: number({
     label: 'Largest propeller',
@@ -645,6 +646,7 @@ const RUN_SETUP = group('Setup of a reading', {
   propeller: FITTED_WHEEL,
   jet: DESIGN.fields.jet,
   drive: DRIVE_LINE.fields.kind,
+  drives: DRIVE_LINE.fields.count,
   legRatio: DRIVE_LINE.fields.legRatio,
   mass: BOAT.fields.mass,
   houseLoad: USE.fields.houseLoad,

@@ -27,7 +27,8 @@ export type ReadAnswers = { ok: true; answers: FirstAnswers; known: string[] } |
  * Reads the ten answers from data that came from JSON: a number is SI, words carry their unit ("25 ft 5 in"). What is
  * left out, empty or null is usual for the kind and length of boat; only the kind of hull must be said.
  *
- * @param data { hullType, name, drive, variant, lengthOverAll, beam, mass, massHolds, greatestDiameter, oldEnginePower,
+ * @param data { hullType, name, drive, variant, lengthOverAll, beam, mass, massHolds, drives, greatestDiameter,
+ * oldEnginePower,
  *   cruiseSpeed, topSpeed, topTime, duration, houseLoad, known }
  * @returns the answers, or errors by field
  * @example readAnswers({ hullType: 'keelYacht', lengthOverAll: '25 ft' }).ok // true
@@ -38,7 +39,7 @@ export function readAnswers(data: unknown): ReadAnswers {
   const given = data as Record<string, unknown>
   const errors: FieldError[] = []
   const wrong = (field: string, message: string) => void errors.push({ field, message })
-  const known = new Set([...NUMBERS, 'name', 'hullType', 'variant', 'drive', 'massHolds', 'known'])
+  const known = new Set([...NUMBERS, 'name', 'hullType', 'variant', 'drive', 'drives', 'massHolds', 'known'])
   for (const key of Object.keys(given))
     if (!known.has(key)) wrong(key, `“${key}” is not one of the answers: ${[...known].join(', ')}.`)
   const hullType = oneOf<HullTypeId>(given.hullType, HULL_TYPE_IDS)
@@ -73,6 +74,8 @@ export function readAnswers(data: unknown): ReadAnswers {
       'massHolds',
       'It should be “before” (old engine aboard) or “after” (new drive aboard, as is taken if left out).',
     )
+  const count = given.drives
+  if (count !== undefined && count !== 1 && count !== 2) wrong('drives', 'The drives side by side are 1 or 2.')
   const sentences = given.known === undefined ? [] : given.known
   if (!Array.isArray(sentences) || sentences.some(s => typeof s !== 'string'))
     wrong('known', 'What you know already should be a list of sentences: ["4.4 kn 2400 W"].')
@@ -90,6 +93,7 @@ export function readAnswers(data: unknown): ReadAnswers {
       drive: drive!,
       ...(variant ? { variant } : {}),
       ...(massHolds ? { massHolds } : {}),
+      ...(count === 2 ? { drives: count } : {}),
     },
     known: sentences as string[],
   }

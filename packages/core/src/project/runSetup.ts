@@ -20,6 +20,7 @@ export function setupOf({ boat, use, design }: Project): RunSetup {
     propeller,
     jet,
     drive: boat.drive.kind,
+    drives: boat.drive.count,
     legRatio: boat.drive.legRatio,
     mass: weightAfloat({ boat, design }).mass,
     houseLoad: use.houseLoad,
@@ -39,10 +40,16 @@ export function setupOf({ boat, use, design }: Project): RunSetup {
 export function asSetUp(project: Project, setup: RunSetup | undefined): Project {
   const calm = { seaMargin: 0, headWind: 0 }
   if (!setup) return { ...project, use: { ...project.use, ...calm } }
-  const { motor, controller, reduction, propeller, jet, drive, legRatio, mass, houseLoad, hullCondition } = setup
+  const { motor, controller, reduction, propeller, jet, drive, drives, legRatio, mass, houseLoad, hullCondition } =
+    setup
   return {
     ...project,
-    boat: { ...project.boat, mass, massHolds: 'after', drive: { ...project.boat.drive, kind: drive, legRatio } },
+    boat: {
+      ...project.boat,
+      mass,
+      massHolds: 'after',
+      drive: { ...project.boat.drive, kind: drive, count: drives, legRatio },
+    },
     use: { ...project.use, ...calm, houseLoad, hullCondition },
     design: { ...project.design, motor, controller, reduction, propeller, jet },
   }

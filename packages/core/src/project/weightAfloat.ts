@@ -20,8 +20,8 @@ const CABLE_DENSITY = 11_500,
 const LEAST_LEFT = 0.4
 
 /** Mass of the main cables, kg. */
-function cablesMass({ motor, systemVoltage, wiring }: Project['design']): number {
-  const area = motor.ratedPower / systemVoltage / CABLE_AMPS
+function cablesMass({ motor, systemVoltage, wiring }: Project['design'], drives: number): number {
+  const area = (drives * motor.ratedPower) / systemVoltage / CABLE_AMPS
   return 2 * (wiring.mainLength + wiring.motorLength) * area * CABLE_DENSITY
 }
 
@@ -39,8 +39,8 @@ export function weightAfloat({ boat, design }: Pick<Project, 'boat' | 'design'>)
   const out = Math.min(boat.oldEngine.mass, (1 - LEAST_LEFT) * typed)
   const { charger, count } = design.charging
   const into =
-    partsMass(design, packFigures(design.pack, design.banks), boat.drive.kind) +
+    partsMass(design, packFigures(design.pack, design.banks), boat.drive) +
     charger.mass * count +
-    cablesMass(design)
+    cablesMass(design, boat.drive.count)
   return { typed, out, in: into, mass: typed - out + into }
 }

@@ -136,26 +136,28 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
   if (banks > 1)
     run({ ...report.bank.lead, conductors: banks * report.bank.lead.conductors }, 'bus', 'banks to their busbar')
   run(report.main, 'controller', banks > 1 ? 'busbar to controller' : 'pack to controller')
-  add('controller', design.controller.name, 1, 'drive', design.controller.price)
-  run(report.motor, 'motor', 'controller to motor')
-  add('motor', design.motor.name, 1, 'drive', design.motor.price)
+  const { drives } = model,
+    each = drives > 1 ? 'of each drive' : 'drive'
+  add('controller', design.controller.name, drives, each, drives * design.controller.price)
+  run({ ...report.motor, conductors: drives * report.motor.conductors }, 'motor', 'controller to motor')
+  add('motor', design.motor.name, drives, each, drives * design.motor.price)
   if (design.reduction.kind !== 'direct')
     add(
       'motor',
       `${design.reduction.kind === 'belt' ? 'Toothed belt drive' : 'Gearbox'} ${design.reduction.ratio} : 1`,
-      1,
-      'drive',
-      REDUCTION_PRICE[design.reduction.kind],
+      drives,
+      each,
+      drives * REDUCTION_PRICE[design.reduction.kind],
     )
-  if (boat.drive.kind === 'jet') add('motor', design.jet.name, 1, 'drive', design.jet.price)
+  if (boat.drive.kind === 'jet') add('motor', design.jet.name, drives, each, drives * design.jet.price)
   else
     add(
       'motor',
       `Propeller ${Math.round(1000 * design.propeller.diameter)} × ` +
         `${Math.round(1000 * design.propeller.pitch)} mm, ${design.propeller.blades} blades, ` +
-        `${design.propeller.hand}-hand`,
-      1,
-      'drive',
+        (drives > 1 ? 'one right-hand, one left-hand' : `${design.propeller.hand}-hand`),
+      drives,
+      each,
       null,
     )
   /** a fuse of its own for a tap of the pack: it must clear the full volts and break the same short */

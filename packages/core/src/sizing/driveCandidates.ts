@@ -37,7 +37,7 @@ import type { DriveCandidate } from './candidate'
 const LEG_RATIOS = [1, 1.5, 1.85, 2, 2.2, 2.5] as const
 const DIRECT = REDUCTION_CHOICES.find(r => r.kind === 'direct')!
 
-/** What the propeller must do at a speed. */
+/** What each propeller must do at a speed. */
 interface Load {
   speed: number
   thrust: number
@@ -106,7 +106,7 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
             omega,
             torque,
             phase: torque / fit.losses.torqueConstant,
-            power: (torque * omega + motorLoss(fit.losses, torque, omega)) / CONTROLLER_EFFICIENCY,
+            power: (model.drives * (torque * omega + motorLoss(fit.losses, torque, omega))) / CONTROLLER_EFFICIENCY,
           }
         }
         const c = at(cruise),
@@ -162,7 +162,7 @@ function pushers(model: Model, library: Library, best: () => DriveCandidate['pro
 function loadAt(model: Model, speed: number): Load {
   return {
     speed,
-    thrust: Math.max(1, centreResistance(model, speed) / (1 - model.interaction.thrustDeduction)),
+    thrust: Math.max(1, centreResistance(model, speed) / (1 - model.interaction.thrustDeduction) / model.drives),
     advanceSpeed: speed * (1 - model.interaction.wakeFraction),
   }
 }

@@ -42,7 +42,7 @@ const OF_LIBRARY = 5
 export function propellerChoices(project: Project, library: Library = SHIPPED_LIBRARY): PropellerChoice[] {
   const { design, boat, use } = project
   const model = modelOf(project)
-  const thrust = centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction)
+  const thrust = centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction) / model.drives
   const load = {
     thrust,
     advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction),

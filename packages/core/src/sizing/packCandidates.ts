@@ -34,7 +34,8 @@ export function packCandidates(
 ): DesignCandidate[] {
   const { use, held, design } = project
   const { duration } = stretchOf(use)
-  const house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY,
+    drives = project.boat.drive.count
   const energy = ((drive.cruisePower + house) * duration) / (1 - use.reserve)
   const cells = held.pack ? [design.pack.cell] : cellsOf(library)
   const found: DesignCandidate[] = []
@@ -55,8 +56,8 @@ export function packCandidates(
     if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
     const ampsFor = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
     const suiting = suitingControllers(held.controller ? [design.controller] : library.controllers, figures, {
-      topAmps: ampsFor(drive.topPower),
-      cruiseAmps: ampsFor(drive.cruisePower) / (1 - use.headroom),
+      topAmps: ampsFor(drive.topPower) / drives,
+      cruiseAmps: ampsFor(drive.cruisePower) / drives / (1 - use.headroom),
       topPhase: drive.topPhase,
       cruisePhase: drive.cruisePhase / (1 - use.headroom),
       topTime: use.topTime,
@@ -68,7 +69,7 @@ export function packCandidates(
         controller,
         pack,
         systemVoltage: held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
-        cost: partsPrice({ ...drive, controller }, figures, project.boat.drive.kind) + high,
+        cost: partsPrice({ ...drive, controller }, figures, project.boat.drive) + high,
       })
   }
   return found

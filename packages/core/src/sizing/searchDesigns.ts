@@ -159,7 +159,7 @@ function meritsOf({ use, boat }: Project, d: DesignCandidate): DesignMerits {
     pack.usableEnergy * peukertShare(peukert, cruisePower / pack.nominalVoltage / pack.capacityAh) * (1 - use.reserve)
   return {
     cost: d.cost,
-    mass: partsMass(d, pack, boat.drive.kind),
+    mass: partsMass(d, pack, boat.drive),
     range: (energy / cruisePower) * use.cruiseSpeed,
     cruisePower,
   }

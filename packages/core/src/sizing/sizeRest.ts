@@ -93,7 +93,7 @@ function sizeOnce(project: Project, library: Library): SizingOutcome {
 
 /** A kilogram is dearer the lighter the boat: cost, raised by the share of her weight that goes in (judgement). */
 const weighed = ({ boat }: Project, d: DesignCandidate): number =>
-  d.cost * (1 + partsMass(d, packFigures(d.pack), boat.drive.kind) / boat.mass) ** 2
+  d.cost * (1 + partsMass(d, packFigures(d.pack), boat.drive) / boat.mass) ** 2
 
 /** The edits that put a design on the boat; what is held stays. */
 export function designEdits(project: Project, d: DesignCandidate, library: Library = SHIPPED_LIBRARY): Edit[] {

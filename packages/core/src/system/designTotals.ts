@@ -7,8 +7,7 @@ import type { Model } from './model'
  * @param model the boat
  * @returns €, as partsPrice
  */
-export const designPrice = ({ project: { design, boat }, pack }: Model): number =>
-  partsPrice(design, pack, boat.drive.kind)
+export const designPrice = ({ project: { design, boat }, pack }: Model): number => partsPrice(design, pack, boat.drive)
 
 /**
  * Mass of a boat's drive.
@@ -16,5 +15,4 @@ export const designPrice = ({ project: { design, boat }, pack }: Model): number 
  * @param model the boat
  * @returns kg, as partsMass
  */
-export const designMass = ({ project: { design, boat }, pack }: Model): number =>
-  partsMass(design, pack, boat.drive.kind)
+export const designMass = ({ project: { design, boat }, pack }: Model): number => partsMass(design, pack, boat.drive)

@@ -85,7 +85,7 @@ export function driveWarming(model: Model, train: DriveTrain, cruise: DriveTrain
   if (!ways) return null
   const { path, controller } = ways
   const heat = motorHeatAt(model, train)
-  const end = controller.ambient + controller.toAir * train.controllerLoss
+  const end = controller.ambient + (controller.toAir * train.controllerLoss) / model.drives
   // in air that is warmer than that it cuts back at once
   const beginsAt =
     end <= controller.from
@@ -137,7 +137,9 @@ export function warmingCurve(model: Model, train: DriveTrain, duration: number, 
     time,
     winding: motor.map(t => t.winding),
     case: motor.map(t => t.case),
-    controller: time.map(t => controllerTemperature(ways.controller, train.controllerLoss, ways.controller.ambient, t)),
+    controller: time.map(t =>
+      controllerTemperature(ways.controller, train.controllerLoss / model.drives, ways.controller.ambient, t),
+    ),
   }
 }
 

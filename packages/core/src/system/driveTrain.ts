@@ -6,7 +6,10 @@ import type { Model } from './model'
 /** State of charge at which the lever's figures are given. */
 export const LEVER_CHARGE = 0.5
 
-/** From the hull's need back to the pack, at one speed. SI. */
+/**
+ * From the hull's need back to the pack, at one speed. SI. Thrust, powers and losses are those of all drives; torque,
+ * turns, amps and shares those of each.
+ */
 export interface DriveTrain {
   effectivePower: number
   thrust: number
@@ -42,7 +45,7 @@ export interface DriveTrain {
   voltageNeeded: number
   controllerLoss: number
   controllerInput: number
-  /** battery-side amps of the controller */
+  /** battery-side amps of each controller */
   controllerCurrent: number
   housePower: number
   packPower: number
@@ -73,7 +76,8 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
   const { design, use } = model.project
   const { density } = model.water
   const { wakeFraction, thrustDeduction, relativeRotative } = model.interaction
-  const jet = model.propulsor.kind === 'jet'
+  const jet = model.propulsor.kind === 'jet',
+    { drives } = model
   const thrust = resistance / (1 - thrustDeduction)
   const advanceSpeed = speed * (1 - wakeFraction)
   const {
@@ -83,16 +87,17 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
     efficiency: propellerEfficiency,
     suctionSpeed,
     jetVelocity,
-  } = model.propulsor.at(thrust, advanceSpeed, density)
+  } = model.propulsor.at(thrust / drives, advanceSpeed, density)
   const propellerTorque = torque / relativeRotative
-  const deliveredPower = 2 * Math.PI * shaftSpeed * propellerTorque
+  const deliveredPower = drives * 2 * Math.PI * shaftSpeed * propellerTorque
   const omega = 2 * Math.PI * shaftSpeed * model.totalRatio
   const shaftPower = deliveredPower / model.transmission
-  const motorTorque = omega > 0 ? shaftPower / omega : 0
+  const motorTorque = omega > 0 ? shaftPower / drives / omega : 0
   const losses = model.motor.outcome === 'fitted' ? model.motor.losses : NO_LOSSES
-  const lost = motorLoss(losses, motorTorque, omega)
+  const lost = drives * motorLoss(losses, motorTorque, omega)
   const motorInput = shaftPower + lost
-  const controllerInput = speed > 0 ? motorInput / design.controller.efficiency + design.controller.idlePower : 0
+  const controllerInput =
+    speed > 0 ? motorInput / design.controller.efficiency + drives * design.controller.idlePower : 0
   const housePower = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
   const packPower = controllerInput + housePower
   const load = packLoad(restVoltage(design.pack, charge), model.pack.resistance, packPower)
@@ -113,7 +118,7 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
     kellerAreaRatio: jet
       ? 0
       : kellerAreaRatio(
-          thrust,
+          thrust / drives,
           design.propeller.diameter,
           design.propeller.blades,
           model.project.boat.drive.shaftDepth,
@@ -134,7 +139,7 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
     voltageNeeded: voltageNeeded(losses, motorTorque, omega),
     controllerLoss: controllerInput - motorInput,
     controllerInput,
-    controllerCurrent: controllerInput / load.voltage,
+    controllerCurrent: controllerInput / drives / load.voltage,
     housePower,
     packPower,
     packCurrent: load.current,

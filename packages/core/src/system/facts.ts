@@ -115,7 +115,11 @@ function workOut(model: Model): BoatFacts {
       ? null
       : burrillLoading(
           design.propeller,
-          { thrust: top.drive.thrust, shaftSpeed: top.drive.shaftSpeed, waterSpeed: top.drive.advanceSpeed },
+          {
+            thrust: top.drive.thrust / model.drives,
+            shaftSpeed: top.drive.shaftSpeed,
+            waterSpeed: top.drive.advanceSpeed,
+          },
           boat.drive.shaftDepth,
           model.water.density,
         ),

@@ -87,7 +87,7 @@ export function dayWarming(model: Model, count = 121): DayWarming | null {
   for (const time of times) {
     const train = day.drop ? day.drop.train : time > pushFrom ? top : cruise
     motor = temperaturesAfter(ways.path, motorHeatAt(model, train), motor, time - before)
-    controller = controllerTemperature(ways.controller, train.controllerLoss, controller, time - before)
+    controller = controllerTemperature(ways.controller, train.controllerLoss / model.drives, controller, time - before)
     before = time
     day.time.push(time)
     day.winding.push(motor.winding)

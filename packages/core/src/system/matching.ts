@@ -66,7 +66,7 @@ export function matching(model: Model, curve: readonly OperatingPoint[], count =
         packLoad(
           rest,
           model.pack.resistance,
-          (torque * omega + motorLoss(losses, torque, omega)) / controller.efficiency,
+          (model.drives * (torque * omega + motorLoss(losses, torque, omega))) / controller.efficiency,
         ).voltage - voltageNeeded(losses, torque, omega)
       if (spare(plate) >= 0) return plate * toShaft
       const root = findRoot(spare, 0, plate, 1e-9)

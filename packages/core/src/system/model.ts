@@ -37,6 +37,8 @@ export interface Model {
   /** her dimensions, with the weight that she has with her new drive */
   boat: Project['boat']
   hullType: HullType
+  /** how many motors and propellers share the thrust; torque, turns and amps are those of each */
+  drives: 1 | 2
   water: Water
   form: HullForm
   appendages: Appendage[]
@@ -98,6 +100,7 @@ function buildModel(project: Project): Model {
   return {
     project,
     boat,
+    drives: boat.drive.count,
     hullType,
     water,
     form,

@@ -57,7 +57,7 @@ export function propellerDesigns(project: Project): PropellerDesign[] {
   const room = boat.drive.greatestDiameter,
     leg = hasLeg(boat.drive.kind)
   const load: PropellerLoad = {
-    thrust: centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction),
+    thrust: centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction) / model.drives,
     advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction),
     density: model.water.density,
   }

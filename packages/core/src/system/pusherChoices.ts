@@ -82,7 +82,7 @@ export function jetChoices(project: Project, jets: readonly JetSpec[] = SHIPPED_
 export function bestPitch(project: Project): { pitch: number; limitedBy: 'efficiency' | 'shaftSpeed' | 'series' } {
   const model = modelOf(project)
   const { design, use } = project
-  const thrust = centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction)
+  const thrust = centreResistance(model, use.topSpeed) / (1 - model.interaction.thrustDeduction) / model.drives
   const limit = greatestShaftSpeed(project)
   const best = propellerOptimum(
     { thrust, advanceSpeed: use.topSpeed * (1 - model.interaction.wakeFraction), density: model.water.density },

@@ -49,7 +49,7 @@ function enginePower(model: Model, speed: number, resistance: number): number {
   if (kind === 'jet') return driveTrain(model, speed, resistance).deliveredPower / SHAFT_EFFICIENCY
   const thrust = resistance / (1 - thrustDeduction),
     advance = speed * (1 - wakeFraction)
-  const efficiency = USUAL_OF_IDEAL * idealEfficiency(thrust, advance, greatestDiameter, water.density)
+  const efficiency = USUAL_OF_IDEAL * idealEfficiency(thrust / model.drives, advance, greatestDiameter, water.density)
   return (thrust * advance) / (efficiency * relativeRotative * gears)
 }
 

@@ -34,7 +34,8 @@ export function regenerationAt(model: Model, speed: number): Regeneration {
     const atMotor = w.shaftPower * model.transmission
     const losses = model.motor.outcome === 'fitted' ? model.motor.losses : null
     const lost = losses && omega > 0 ? motorLoss(losses, atMotor / omega, omega) : 0
-    return { w, packPower: Math.max(0, (atMotor - lost) * design.controller.efficiency - design.controller.idlePower) }
+    const each = Math.max(0, (atMotor - lost) * design.controller.efficiency - design.controller.idlePower)
+    return { shaftPower: model.drives * w.shaftPower, drag: model.drives * w.drag, packPower: model.drives * each }
   }
   const usual = into(WINDMILL_SHARE.usual)
   const step = 0.05
@@ -43,12 +44,12 @@ export function regenerationAt(model: Model, speed: number): Regeneration {
       ? (centreResistance(model, speed + step) - centreResistance(model, speed - step)) / (2 * step)
       : Infinity
   return {
-    shaftPower: usual.w.shaftPower,
+    shaftPower: usual.shaftPower,
     packPower: usual.packPower,
     low: into(WINDMILL_SHARE.low).packPower,
     high: into(WINDMILL_SHARE.high).packPower,
-    drag: usual.w.drag,
-    speedLost: usual.packPower > 0 && slope > 0 ? Math.min(speed, usual.w.drag / slope) : 0,
+    drag: usual.drag,
+    speedLost: usual.packPower > 0 && slope > 0 ? Math.min(speed, usual.drag / slope) : 0,
   }
 }
 

@@ -142,7 +142,7 @@ function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
     joinedShort: shortCircuit / share,
     fuse,
     fuseFaults: fuse ? fuseFaults(fuse, demand) : [],
-    precharge: precharge(pack.fullVoltage, wiring.capacitance, wiring.prechargeResistance ?? undefined),
+    precharge: precharge(pack.fullVoltage, model.drives * wiring.capacitance, wiring.prechargeResistance ?? undefined),
     contactor: {
       voltage: wiring.contactorVoltage ?? ratingFrom(CONTACTOR_VOLTS, wantsVoltage),
       current: wiring.contactorCurrent ?? ratingFrom(CONTACTOR_AMPS, wantsCurrent),

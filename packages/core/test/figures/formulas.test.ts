@@ -115,9 +115,13 @@ function coldPower({ model, point }: Evaluation, charge: number) {
   return packPower(pack, demand, charge, charging.coldest, banks)
 }
 
-/** The same boats with what only some designs have: sun, sail and generator; banks and mixed strings; lead. */
+/**
+ * The same boats with what only some designs have: two drives; sun, sail and generator; banks and mixed strings;
+ * lead.
+ */
 const dressed = (boat: Project): Project[] => [
   boat,
+  withEdits(boat, [{ path: 'boat.drive.count', value: 2 }]),
   withEdits(boat, [
     { path: 'design.charging.supply', value: 'generator' },
     { path: 'design.charging.sun', value: true },

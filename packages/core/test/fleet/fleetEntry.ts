@@ -38,6 +38,7 @@ export interface FleetBoat {
   water_density_kg_m3: number
   propeller_diameter_m: number
   old_engine_kw: number
+  propulsor_count: number
   cruise_kn: number
   cruise_hours: number
   top_speed_wanted_kn: number
@@ -123,6 +124,7 @@ export function enterFleetBoat(b: FleetBoat): Project {
       cruiseSpeed: b.cruise_kn * KNOT,
       duration: b.cruise_hours * 3600,
       houseLoad: 0,
+      drives: b.propulsor_count === 2 ? 2 : 1,
     },
     `fleet-${b.id}`,
   )

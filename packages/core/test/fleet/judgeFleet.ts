@@ -99,7 +99,7 @@ function designOf(boat: Project, b: FleetBoat): JudgedBoat['design'] {
   const at = evaluate(boat, boat.use.cruiseSpeed)
   const { motor, systemVoltage } = boat.design,
     usable = at.model.pack.usableEnergy / 3.6e6
-  const kilowatts = motor.ratedPower / 1000
+  const kilowatts = (boat.boat.drive.count * motor.ratedPower) / 1000
   return {
     motor: motor.name,
     kilowatts,
@@ -134,7 +134,7 @@ function factsOf(boat: Project, b: FleetBoat, sized: boolean): Pick<JudgedBoat, 
       case 'battery_power_ratio':
         return power(check.to_kn!) / power(check.from_kn!)
       case 'recommended_motor_shaft_kw':
-        return sized ? boat.design.motor.ratedPower / 1000 : null
+        return sized ? (boat.boat.drive.count * boat.design.motor.ratedPower) / 1000 : null
       case 'propeller_rpm_at_rated':
         return sized ? boat.design.motor.ratedRpm / modelOf(boat).totalRatio : null
       case 'speed_kn_at_battery_kw': {

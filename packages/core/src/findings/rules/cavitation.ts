@@ -9,7 +9,8 @@ export const cavitation: Rule = {
   slowerHelps: true,
   checks: 'Blades are wide enough against cavitation',
   source: 'Keller 1966, single screw; fast for wheels of outboards and stern drives',
-  check({ model: { project, propulsor }, top }) {
+  check({ model, top }) {
+    const { project, propulsor } = model
     const { areaRatio } = project.design.propeller
     const need = top.drive.kellerAreaRatio
     if (propulsor.kind === 'jet' || need <= areaRatio) return null
@@ -23,7 +24,7 @@ export const cavitation: Rule = {
           'Pushing {t} the blades need {need} of the disc; they have {have}. Too little area foams, ' +
           'shakes and slips.',
         params: {
-          t: newtons(top.drive.thrust),
+          t: newtons(top.drive.thrust / model.drives),
           need: plainNumber(need),
           have: plainNumber(areaRatio),
         },

@@ -12,12 +12,13 @@ export const jetSuction: Rule = {
   source: 'Suction specific speed 3.85 (about 10,500 in US units; from memory); rated power of the plate',
   check(facts) {
     const {
+      model,
       model: { project, propulsor },
       top,
     } = facts
     if (propulsor.kind !== 'jet') return null
     const suction = top.drive.suctionSpeed / SUCTION_LIMIT,
-      power = top.drive.deliveredPower / project.design.jet.ratedPower
+      power = top.drive.deliveredPower / model.drives / project.design.jet.ratedPower
     if (suction <= 1 && power <= 1) return null
     const fixes = [...(project.held.propeller ? [] : [RESIZE]), ...lowerTopSpeed(facts)]
     if (power > 1) {
@@ -30,7 +31,7 @@ export const jetSuction: Rule = {
         sentence: {
           text: 'Top puts {p} into a pump rated for {r}.',
           params: {
-            p: watts(top.drive.deliveredPower),
+            p: watts(top.drive.deliveredPower / model.drives),
             r: watts(project.design.jet.ratedPower),
           },
         },

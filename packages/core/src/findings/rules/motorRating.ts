@@ -44,7 +44,8 @@ export const motorRating: Rule = {
         text: 'It takes a motor of {p} or more all day, for {v}, or a slower wish.',
         params: {
           p: {
-            value: Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)),
+            value:
+              Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)) / facts.model.drives,
             quantity: 'power',
           },
           v: volts(facts.model.pack.nominalVoltage),
@@ -61,7 +62,10 @@ export const motorRating: Rule = {
       },
       fixes: [
         ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
-        ...largerMotor(facts, Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom))),
+        ...largerMotor(
+          facts,
+          Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)) / facts.model.drives,
+        ),
         RESIZE,
       ],
     }

@@ -12,12 +12,13 @@ type Row = [
 
 /**
  * Invented, plausible waterjets. Pump speeds keep the suction speed at the quay near 5 at full power, as small jets do;
- * the two of high power for their size foam there and are made for speed.
+ * the three of high power for their size foam there and are made for speed.
  */
 const ROWS: Row[] = [
   [120, 75, 10, 5200, 0.8, 14, 1350],
   [150, 95, 20, 4200, 0.82, 22, 1900],
-  [160, 98, 60, 5500, 0.82, 27, 3200],
+  [135, 84, 45, 6600, 0.81, 19, 2500],
+  [160, 98, 85, 6000, 0.82, 28, 3700],
   [180, 115, 35, 3400, 0.84, 33, 2700],
   [185, 115, 90, 4800, 0.83, 38, 4600],
   [210, 135, 60, 2800, 0.85, 48, 3900],

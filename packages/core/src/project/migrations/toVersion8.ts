@@ -8,7 +8,8 @@ const NOMINAL_8: Readonly<Record<string, number>> = { LFP: 3.2, NMC: 3.65, LTO: 
  * has its time.
  */
 export const toVersion8: Migration = document => {
-  const trial = part(document.trial),
+  const boat = part(document.boat),
+    trial = part(document.trial),
     pack = part(part(document.design).pack),
     cell = part(pack.cell)
   const list = (of: unknown) => (Array.isArray(of) ? (of as unknown[]).map(part) : [])
@@ -17,7 +18,12 @@ export const toVersion8: Migration = document => {
     packEnergy = packVoltage * Number(pack.parallel) * Number(cell.capacityAh) * 3600 || 1e7
   return {
     ...document,
-    boat: { ...part(document.boat), channelWidth: null, massHolds: 'after' },
+    boat: {
+      ...boat,
+      channelWidth: null,
+      massHolds: 'after',
+      drive: { ...part(boat.drive), count: 1 },
+    },
     // top was meant for all day then
     use: { ...part(document.use), topTime: 21_600 },
     trial: {
@@ -34,6 +40,7 @@ export const toVersion8: Migration = document => {
       })),
       setups: list(trial.setups).map(setup => ({
         ...setup,
+        drives: 1,
         hullCondition: part(document.use).hullCondition,
         packVoltage,
         packEnergy,
