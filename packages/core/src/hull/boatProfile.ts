@@ -124,8 +124,9 @@ function house(L: number, look: Look): { roof: Line | null; windows: Line[]; dec
           ],
           ...[0.42, 0.68].map((x): Line => [
             ['M', (x - 0.1) * L, stern],
-            ['L', (x + 0.02) * L, stern],
-            ['L', (x + 0.07) * L, stern + 0.15 * L],
+            ['L', (x - 0.09) * L, stern + 0.06 * L],
+            ['L', (x + 0.02) * L, stern + 0.05 * L],
+            ['L', (x + 0.06) * L, stern + 0.17 * L],
           ]),
         ],
       }

@@ -243,7 +243,7 @@ const USE = group('Use', {
     quantity: 'shortTime',
     least: 10,
     most: 86_400,
-    hint: 'At a stretch; an hour is as good as all day for the motor',
+    hint: 'An hour is as good as all day for the motor',
   }),
   stretchKind: choice({ label: 'Stretch by', options: ['hours', 'distance'], usual: 'hours' }),
   duration: number({ label: 'Hours at cruise', quantity: 'duration', least: 60, most: 1_440_000 }),

@@ -3,11 +3,13 @@ import type { Project } from '../project/projectFields'
 import { driveTrain } from './driveTrain'
 import { modelOf } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
+import { limitingSpeed } from '../resistance'
+import { waterwayOf } from './theoryResistance'
 import { KNOT } from '../constants'
 
 /**
- * Speeds of the power curve: from half a knot to a fifth beyond hull speed, or a tenth beyond the wished top if that is
- * more.
+ * Speeds of the power curve: from half a knot to a fifth beyond hull speed (in shallow water or a canal to the speed
+ * that no boat passes), or a tenth beyond the wished top if that is more.
  *
  * @param project the boat
  * @param count how many, 2 or more
@@ -15,7 +17,12 @@ import { KNOT } from '../constants'
  */
 export function curveSpeeds(project: Project, count = 60): number[] {
   const first = 0.5 * KNOT
-  const last = Math.max(1.2 * hullSpeed(modelOf(project).form.lengthWaterline), 1.1 * project.use.topSpeed)
+  const model = modelOf(project),
+    waterway = waterwayOf(model),
+    natural = 1.2 * hullSpeed(model.form.lengthWaterline)
+  // no displacement hull passes the wave of her canal
+  const most = waterway && !model.form.bottom ? Math.min(natural, limitingSpeed(waterway)) : natural
+  const last = Math.max(most, 1.1 * project.use.topSpeed)
   return Array.from({ length: count }, (_, i) => first + ((last - first) * i) / (count - 1))
 }
 

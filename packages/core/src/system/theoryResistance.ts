@@ -150,9 +150,9 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
   const heavier: number[] = []
   for (const { method, doubt, middle, heavy } of model.methods) {
     const bare = openPoint(middle, past, waves)
-    const { sigma, distance, whole: together } = middle.belief(waves)
+    const { sigma, distance, whole: together } = middle.belief(speed)
     const rule = method.inService
-    const holds = middle.outside.length === 0 && waves >= middle.speedFrom && waves <= middle.speedTo
+    const holds = middle.outside.length === 0 && speed >= middle.speedFrom && speed <= middle.speedTo
     const whole = (of: { friction: number; wave: number }) =>
       rule ? of.wave + windInService : (of.friction + of.wave + appendage + air) * margin
     const value = whole(bare)

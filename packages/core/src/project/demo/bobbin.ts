@@ -35,7 +35,7 @@ export const bobbin: Project = {
   },
   use: {
     cruiseSpeed: 2.2 * KNOT,
-    topSpeed: 2.8 * KNOT,
+    topSpeed: 2.7 * KNOT,
     stretchKind: 'hours',
     duration: 2 * 3600,
     distance: 4.4 * 1852,
@@ -54,7 +54,7 @@ export const bobbin: Project = {
     reduction: { kind: 'direct', ratio: 1 },
     propeller: {
       diameter: 0.22,
-      pitch: 0.12,
+      pitch: 0.1,
       areaRatio: 0.45,
       blades: 3,
       kind: 'outboard',
