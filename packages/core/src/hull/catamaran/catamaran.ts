@@ -1,10 +1,10 @@
 import type { BoatDimensions } from '../boat'
 import { boatProfile } from '../boatProfile'
-import { givenOr } from '../estimate'
-import { estimatedForm, type UsualForm } from '../estimatedForm'
-import type { FormEstimate, HullForm } from '../hullForm'
+import type { UsualForm } from '../estimatedForm'
+import type { HullForm } from '../hullForm'
 import type { HullType } from '../hullType'
 import { openWaterInteraction } from '../openWaterInteraction'
+import { twinHullForm } from '../twinHullForm'
 
 /** One slender hull of a cruising catamaran; ratios: common practice. */
 const USUAL: UsualForm = {
@@ -20,37 +20,13 @@ const USUAL: UsualForm = {
   of: 'a catamaran’s hull',
 }
 
-/**
- * Form of a catamaran: one hull's dimensions, both hulls' volume and wetted surface.
- *
- * @param boat dimensions; mass in kg gives the volume
- * @param density of the water, kg/m³
- * @returns the form
- */
-export function catamaranForm(boat: BoatDimensions, density: number): HullForm {
-  const estimates: FormEstimate[] = []
-  const beam = givenOr(
-    boat.hullBeam,
-    {
-      field: 'hullBeam',
-      value: 0.1 * boat.lengthOverAll,
-      spread: 0.12,
-      basis: 'a tenth of the length (common practice)',
-    },
-    estimates,
-  )
-  const spacing = givenOr(
-    boat.hullSpacing,
-    {
-      field: 'hullSpacing',
-      value: Math.max(1.05 * beam, boat.beam - 1.25 * beam),
-      spread: 0.05,
-      basis: 'outer sides at the greatest beam',
-    },
-    estimates,
-  )
-  return estimatedForm(boat, density, USUAL, { count: 2, beam, spacing, estimates })
-}
+/** Form of a catamaran: one hull's dimensions, both hulls' volume and wetted surface. */
+export const catamaranForm = (boat: BoatDimensions, density: number): HullForm =>
+  twinHullForm(boat, density, USUAL, {
+    beam: 0.1 * boat.lengthOverAll,
+    basis: 'a tenth of the length (common practice)',
+    flare: 1.25,
+  })
 
 /** Sailing or power catamaran. */
 export const catamaran: HullType = {

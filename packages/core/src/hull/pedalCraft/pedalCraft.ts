@@ -1,10 +1,10 @@
 import type { BoatDimensions } from '../boat'
 import { boatProfile } from '../boatProfile'
-import { givenOr } from '../estimate'
-import { estimatedForm, type UsualForm } from '../estimatedForm'
-import type { FormEstimate, HullForm } from '../hullForm'
+import type { UsualForm } from '../estimatedForm'
+import type { HullForm } from '../hullForm'
 import type { HullType } from '../hullType'
 import { openWaterInteraction } from '../openWaterInteraction'
+import { twinHullForm } from '../twinHullForm'
 
 /** One moulded float: a box with blunt, rounded ends; ratios: common practice. */
 const USUAL: UsualForm = {
@@ -20,37 +20,13 @@ const USUAL: UsualForm = {
   of: 'a moulded float',
 }
 
-/**
- * Form of a craft on two floats: one float's dimensions, both floats' volume and wetted surface.
- *
- * @param boat dimensions; mass in kg gives the volume
- * @param density of the water, kg/m³
- * @returns the form
- */
-export function pedalCraftForm(boat: BoatDimensions, density: number): HullForm {
-  const estimates: FormEstimate[] = []
-  const beam = givenOr(
-    boat.hullBeam,
-    {
-      field: 'hullBeam',
-      value: 0.3 * boat.beam,
-      spread: 0.12,
-      basis: 'three tenths of the greatest beam (common practice)',
-    },
-    estimates,
-  )
-  const spacing = givenOr(
-    boat.hullSpacing,
-    {
-      field: 'hullSpacing',
-      value: Math.max(1.05 * beam, boat.beam - 1.05 * beam),
-      spread: 0.05,
-      basis: 'outer sides at the greatest beam',
-    },
-    estimates,
-  )
-  return estimatedForm(boat, density, USUAL, { count: 2, beam, spacing, estimates })
-}
+/** Form of a craft on two floats: one hull's dimensions, both hulls' volume and wetted surface. */
+export const pedalCraftForm = (boat: BoatDimensions, density: number): HullForm =>
+  twinHullForm(boat, density, USUAL, {
+    beam: 0.3 * boat.beam,
+    basis: 'three tenths of the greatest beam (common practice)',
+    flare: 1.05,
+  })
 
 /** Seats on two blunt floats, pedalled until a motor helps. */
 export const pedalCraft: HullType = {
