@@ -43,16 +43,19 @@ const WORTH = 1.25
  */
 export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): SizingOutcome {
   let boat = project,
-    edits: Edit[] = []
+    edits: Edit[] = [],
+    last: SizingOutcome | null = null
   for (let round = 1; ; round++) {
     const found = sizeOnce(boat, library)
-    if (found.outcome !== 'sized') return found
+    // where her own new weight is too much for any design, the last one stands, and the findings tell
+    if (found.outcome !== 'sized') return last ?? found
     // of edits of one path the last counts
     const paths = new Set<string>(found.edits.map(e => e.path))
     edits = [...edits.filter(e => !paths.has(e.path)), ...found.edits]
     const heavier = withEdits(boat, found.edits),
       moved = Math.abs(weightAfloat(heavier).mass / weightAfloat(boat).mass - 1)
-    if (moved < SAME_WEIGHT || round === WEIGHINGS) return { ...found, edits }
+    last = { ...found, edits }
+    if (moved < SAME_WEIGHT || round === WEIGHINGS) return last
     boat = heavier
   }
 }

@@ -14,7 +14,8 @@ export const dimensionsOdd: Rule = {
       form,
     },
   }) {
-    const [wrong] = contradictionsOf(boat, form)
+    // the weight as it was typed goes with the draught as it was typed
+    const [wrong] = contradictionsOf(boat, boat.massHolds === 'after' ? form : undefined)
     if (!wrong) return null
     return {
       severity: 'stop',
