@@ -137,7 +137,8 @@ const FIFTEEN: readonly Entered[] = [
   },
 ]
 /** What no boat's screen may say. */
-const SENSELESS = /NaN|undefined|Infinity|\u221e|\d{4,}\s%|[\u2212-]0\.0+\b(?!\d)|\+\d{4,}(?!\d|\s?€)|null\b|Relax one:\s*$/m
+const SENSELESS =
+  /NaN|undefined|Infinity|\u221e|\d{4,}\s%|[\u2212-]0\.0+\b(?!\d)|\+\d{4,}(?!\d|\s?€)|null\b|Relax one:\s*$/m
 
 async function enter(page: Page, boat: Entered) {
   await openBench(page, '/start')
