@@ -34,13 +34,8 @@ const unitRuns = runBeside(
   `nice -n 10 npx vitest run --reporter=default --reporter=json --outputFile.json=${unitFile}`,
   { NO_COLOR: '1' },
 )
-const LINT = [
-  'npx prettier --check --log-level=warn .',
-  'npx eslint .',
-  'npx depcruise --config .dependency-cruiser.mjs packages/core/src app server cli',
-].join(' && ')
 const [lint, types] = await Promise.all([
-  runBeside(LINT),
+  runBeside('npm run lint:files'),
   runBeside('npx vue-tsc --noEmit && npx tsc -p packages/core --noEmit'),
 ])
 check('lint', lint === 0)
