@@ -27,6 +27,7 @@ const HELD_NAMES: Record<HeldPart, string> = {
   motor: 'the motor',
   controller: 'the controller',
   reduction: 'the reduction',
+  leg: 'the leg',
   propeller: 'the propeller',
   pack: 'the pack',
   voltage: 'the voltage',

@@ -1,9 +1,8 @@
+import type { NamedPart } from '../fields/namedPart'
 import type { ChemistryId } from './chemistry'
 
 /** A cell, or a block of cells sold as one (then `cellsInSeries` is above 1 and volts are the block's). */
-export interface CellSpec {
-  id: string
-  name: string
+export interface CellSpec extends NamedPart {
   chemistry: ChemistryId
   /** cells in series inside the block */
   cellsInSeries: number

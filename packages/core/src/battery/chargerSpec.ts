@@ -1,10 +1,13 @@
+import type { NamedPart } from '../fields/namedPart'
+
 /** A charger or other source of charge that runs on alternating current. */
-export interface ChargerSpec {
-  id: string
-  name: string
+export interface ChargerSpec extends NamedPart {
   /** V AC that it is made for, and the amps that it takes at most */
   inputVoltage: number
   inputCurrent: number
+  /** a second mains voltage that it takes, and the amps there; null where it has none */
+  otherVoltage: number | null
+  otherCurrent: number | null
   /** V DC between which it charges */
   leastVoltage: number
   greatestVoltage: number

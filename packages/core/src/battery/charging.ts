@@ -1,3 +1,4 @@
+import { mainsFor } from './chargerMains'
 import type { PackSpec } from './cellSpec'
 import type { ChemistryId } from './chemistry'
 import { findRoot } from '../numeric'
@@ -115,7 +116,7 @@ export function chargePoint(
     supply &&
     suits &&
     (supply.kind === 'shore'
-      ? supply.voltage * Math.min(supply.current * supply.continuous, count * charger.inputCurrent)
+      ? supply.voltage * Math.min(supply.current * supply.continuous, count * mainsFor(charger, supply.voltage).current)
       : supply.power)
   // volts rise with the amps, as far as amps or watts let them: U = U0 + R I, and from U I = P, U = (U0 + √(U0² + 4 R
   // P))/2

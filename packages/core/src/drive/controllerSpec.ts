@@ -1,7 +1,7 @@
+import type { NamedPart } from '../fields/namedPart'
+
 /** A motor controller. */
-export interface ControllerSpec {
-  id: string
-  name: string
+export interface ControllerSpec extends NamedPart {
   /** V DC between which it works */
   leastVoltage: number
   greatestVoltage: number

@@ -1,3 +1,6 @@
+import type { NamedPart } from '../fields/namedPart'
+import type { MotorBuild } from './fieldWeakening'
+
 /** How a motor gets rid of its heat, the least first. */
 export const COOLINGS = ['air', 'closed loop', 'raw water'] as const
 /** One of them. */
@@ -7,9 +10,8 @@ export type Cooling = (typeof COOLINGS)[number]
 export type InsulationClass = 'B' | 'F' | 'H'
 
 /** A motor's nameplate, as makers print it. */
-export interface MotorSpec {
-  id: string
-  name: string
+export interface MotorSpec extends NamedPart {
+  build: MotorBuild
   /** mechanical, all day, W */
   ratedPower: number
   ratedRpm: number

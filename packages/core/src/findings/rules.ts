@@ -39,6 +39,7 @@ import { lowPackSpeed } from './rules/lowPackSpeed'
 import { methodsApart } from './rules/methodsApart'
 import { mixedStrings } from './rules/mixedStrings'
 import { motorNameplate } from './rules/motorNameplate'
+import { motorOversized } from './rules/motorOversized'
 import { motorPoorLoad } from './rules/motorPoorLoad'
 import { motorRating } from './rules/motorRating'
 import { motorSpeed } from './rules/motorSpeed'
@@ -62,6 +63,7 @@ import { packRoom } from './rules/packRoom'
 import { panelsUncontrolled } from './rules/panelsUncontrolled'
 import { panelVolts } from './rules/panelVolts'
 import { phaseCurrent } from './rules/phaseCurrent'
+import { platesUnknown } from './rules/platesUnknown'
 import { pitchMatch } from './rules/pitchMatch'
 import { porpoising } from './rules/porpoising'
 import { prechargeRate } from './rules/prechargeRate'
@@ -99,6 +101,8 @@ export const RULES = {
   motorRating,
   motorSpeed,
   motorPoorLoad,
+  motorOversized,
+  platesUnknown,
   heatCruise,
   heatTop,
   rotation,

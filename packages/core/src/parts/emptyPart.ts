@@ -9,5 +9,5 @@ import { PART_KINDS, type Part, type PartKindId } from './partKinds'
  */
 export function emptyPart(kind: PartKindId): Part {
   const columns = PART_KINDS[kind].columns.map(c => [c.key, c.usual ?? (c.kind === 'yes' ? false : null)])
-  return { id: '', name: '', ...(Object.fromEntries(columns) as Record<string, unknown>) }
+  return { id: '', name: '', estimated: [], ...(Object.fromEntries(columns) as Record<string, unknown>) }
 }

@@ -1,5 +1,11 @@
 import { fitMotorLosses, LEAST_RISE, PLATE_AIR, type MotorSpec } from '../drive'
+import { GRAVITY, POUND } from '../constants'
+import { waterProperties } from '../hull'
+import { idealQuayThrust } from '../propulsor'
 import type { Part, PartKindId } from './partKinds'
+
+const SEA = waterProperties('sea').density,
+  POUND_FORCE = GRAVITY * POUND
 
 /**
  * Columns of a part that cannot both be true: the one to look at, a sentence, and the least that it can be, where that
@@ -30,6 +36,19 @@ export function partContradictions(kind: PartKindId, part: Part): PartContradict
     below('ratedRpm', 'greatestRpm', 'The greatest speed is below the rated speed.')
     const fit = fitMotorLosses(part as unknown as MotorSpec)
     if (fit.outcome === 'impossible') found.push({ key: 'ratedEfficiency', message: fit.reason, least: null })
+  }
+  if (kind === 'wholeDrive') {
+    below('ratedPower', 'inputPower', 'More reaches the propeller than goes in.')
+    below('inputPower', 'peakInput', 'The peak is below what it takes all day.')
+    const most = idealQuayThrust(Number(part.ratedPower), Number(part.diameter), SEA)
+    if (Number(part.thrust) > 1.005 * most)
+      found.push({
+        key: 'thrust',
+        message:
+          `No propeller ${Math.round(1000 * Number(part.diameter))} mm across pulls more than ` +
+          `${Math.round(most)} N (${Math.round(most / POUND_FORCE)} lb) with that power at its shaft.`,
+        least: null,
+      })
   }
   if (kind === 'panel') {
     const under = (low: string, high: string, message: string) => {

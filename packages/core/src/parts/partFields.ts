@@ -1,6 +1,6 @@
 import { CHEMISTRIES, type CellSpec, type ChargerSpec, type ChemistryId } from '../battery'
-import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
-import { choice, number, text, yes, type FieldsFor } from '../fields/field'
+import { COOLINGS, MOTOR_BUILDS, MOUNTS, type ControllerSpec, type MotorSpec, type WholeDriveSpec } from '../drive'
+import { choice, list, number, open, text, yes, type FieldsFor } from '../fields/field'
 import { WHEEL_KINDS, type JetSpec, type StockPropeller } from '../propulsor'
 import type { ChargeControllerSpec, PanelSpec } from '../solar'
 import { FUSE_KINDS, INSULATIONS, type CableSpec, type FuseSpec } from '../wiring'
@@ -11,7 +11,13 @@ import { FUSE_KINDS, INSULATIONS, type CableSpec, type FuseSpec } from '../wirin
 const id = text({ label: 'Id', shortest: 1, longest: 80 })
 const name = text({ label: 'Name', shortest: 1, longest: 80 })
 /** an id and a name stand first in every part, and are no columns of their own but the name's */
-const named = { id, name } as const
+const estimated = list({
+  label: 'Not known',
+  of: text({ label: 'Figure that is estimated', shortest: 1, longest: 40 }),
+  longest: 30,
+  usual: [],
+})
+const named = { id, name, estimated } as const
 const mass = number({ label: 'Weight', quantity: 'partMass', least: 0.005, most: 1000 })
 const price = number({ label: 'Price', quantity: 'price', least: 0, most: 1e6 })
 const volts = <const L extends string>(label: L, least: number, most: number) =>
@@ -50,6 +56,11 @@ export const MOTOR = {
   greatestRpm: rpm('Greatest speed', 50, 30_000),
   leastVoltage: volts('Works from', 1, 1000),
   greatestVoltage: volts('Works up to', 1, 1500),
+  build: choice({
+    label: 'Kind of motor',
+    options: MOTOR_BUILDS,
+    hint: 'Inner magnets and induction turn faster than their volts',
+  }),
   cooling: choice({ label: 'Cooling', options: COOLINGS }),
   insulation: choice({ label: 'Insulation class', options: ['B', 'F', 'H'] }),
   weakerDirection: choice({
@@ -84,6 +95,52 @@ export const CONTROLLER = {
   mass,
   price,
 } as const satisfies FieldsFor<ControllerSpec>
+
+/** Motor, controller, leg and propeller sold as one. */
+export const WHOLE_DRIVE = {
+  ...named,
+  mount: choice({ label: 'Fitted as', options: MOUNTS }),
+  inputPower: number({
+    label: 'Takes all day',
+    quantity: 'electricPower',
+    least: 20,
+    most: 500_000,
+    hint: 'Volts × amps from the battery',
+  }),
+  ratedPower: number({
+    label: 'Reaches the propeller',
+    quantity: 'power',
+    least: 10,
+    most: 500_000,
+    hint: 'Of that, at its shaft',
+  }),
+  thrust: number({
+    label: 'Pull at the quay',
+    quantity: 'force',
+    least: 5,
+    most: 50_000,
+    hint: 'Static thrust, with that power',
+  }),
+  ratedVoltage: volts('Rated voltage', 6, 1000),
+  leastVoltage: volts('Works from', 1, 1000),
+  greatestVoltage: volts('Works up to', 1, 1500),
+  peakInput: number({ label: 'Takes at its peak', quantity: 'electricPower', least: 20, most: 1_000_000 }),
+  peakSeconds: number({ label: 'Peak holds for', quantity: 'shortTime', least: 1, most: 7200, fileUnit: 's' }),
+  propellerRpm: rpm('Propeller turns', 50, 8000),
+  gearRatio: number({
+    label: 'Gear',
+    quantity: 'plain',
+    least: 1,
+    most: 12,
+    hint: 'Motor turns for one of the propeller',
+  }),
+  diameter: size('Propeller', 0.08, 2),
+  pitch: size('Pitch', 0.03, 3),
+  blades: number({ label: 'Blades', quantity: 'count', least: 2, most: 7, whole: true }),
+  cooling: choice({ label: 'Cooling', options: COOLINGS }),
+  mass,
+  price,
+} as const satisfies FieldsFor<WholeDriveSpec>
 
 /** A waterjet's plate. */
 export const JET = {
@@ -157,6 +214,8 @@ export const CHARGER = {
   ...named,
   inputVoltage: volts('Shore voltage', 90, 480),
   inputCurrent: amps('Shore amps', 0.1, 200),
+  otherVoltage: open(volts('Other shore voltage', 90, 480)),
+  otherCurrent: open(amps('Shore amps there', 0.1, 200)),
   leastVoltage: volts('Charges from', 1, 1000),
   greatestVoltage: volts('Charges up to', 1, 1500),
   current: amps('Amps into the pack', 0.1, 1000),

@@ -1,12 +1,25 @@
 import type { ChoiceField, Field, Fields, NumberField, ValueOf, YesField } from '../fields/field'
 import { QUANTITIES, UNITS, type UnitId } from '../units'
-import { CABLE, CELL, CHARGE_CONTROLLER, CHARGER, CONTROLLER, FUSE, JET, MOTOR, PANEL, PROPELLER } from './partFields'
+import {
+  CABLE,
+  CELL,
+  CHARGE_CONTROLLER,
+  CHARGER,
+  CONTROLLER,
+  FUSE,
+  JET,
+  MOTOR,
+  PANEL,
+  PROPELLER,
+  WHOLE_DRIVE,
+} from './partFields'
 import { SHIPPED_CELLS, SHIPPED_PACKS } from './shipped/shippedCells'
 import { SHIPPED_CONTROLLERS } from './shipped/shippedControllers'
 import { SHIPPED_JETS } from './shipped/shippedJets'
 import { SHIPPED_MOTORS } from './shipped/shippedMotors'
 import { SHIPPED_PROPELLERS } from './shipped/shippedPropellers'
 import { SHIPPED_CHARGE_CONTROLLERS, SHIPPED_PANELS } from './shipped/shippedSolar'
+import { SHIPPED_WHOLE_DRIVES } from './shipped/shippedWholeDrives'
 import { SHIPPED_CABLES, SHIPPED_CHARGERS, SHIPPED_FUSES } from './shipped/shippedWiring'
 
 /** A number of a part, with its place and the unit in which a CSV file holds it. */
@@ -58,6 +71,7 @@ export const PART_KINDS = {
     'batteryCurrent',
     'price',
   ]),
+  wholeDrive: kind('Whole drive', 'Whole drives', WHOLE_DRIVE, SHIPPED_WHOLE_DRIVES, ['ratedPower', 'thrust', 'price']),
   propeller: kind('Propeller', 'Propellers', PROPELLER, SHIPPED_PROPELLERS, ['diameter', 'pitch', 'price']),
   jet: kind('Jet', 'Jets', JET, SHIPPED_JETS, ['impellerDiameter', 'ratedPower', 'price']),
   cell: kind('Cell', 'Cells', CELL, SHIPPED_CELLS, ['chemistry', 'capacityAh', 'price']),

@@ -1,5 +1,6 @@
 import { csvFormatRows, dsvFormat } from 'd3-dsv'
 import { checkPart, fromColumn, inColumns, toColumn } from './checkPart'
+import { completePart } from './estimates/completePart'
 import { columnHeading, PART_KINDS, type Part, type PartColumn, type PartKindId } from './partKinds'
 
 /** A cell of a file that makes no sense. Lines count from 1, with the heading. */
@@ -29,6 +30,8 @@ export function writeParts(kind: PartKindId, parts: readonly Part[]): string {
   const { columns } = PART_KINDS[kind]
   const cell = (part: Part, column: PartColumn) => {
     const value = part[column.key]
+    // what nobody knows stays blank, and is estimated again when it is read
+    if (value === null || (part.estimated as readonly string[] | undefined)?.includes(column.key)) return ''
     return column.kind === 'number'
       ? String(toColumn(column, Number(value)))
       : column.kind === 'yes'
@@ -42,7 +45,7 @@ export function writeParts(kind: PartKindId, parts: readonly Part[]): string {
 }
 
 /**
- * Reads parts from CSV: commas, or semicolons with decimal commas; columns in any order. All of them or, with the cells
+ * Reads parts from CSV, in which a blank cell is a figure that nobody knows: commas, or semicolons with decimal commas; columns in any order. All of them or, with the cells
  * named, none.
  * A generator, so that a worker can tell its progress and stop.
  *
@@ -56,18 +59,17 @@ export function* readParts(kind: PartKindId, text: string): Generator<number, Pa
   const semicolons = (clean.split('\n', 1)[0] ?? '').includes(';')
   const [heading = [], ...rows] = dsvFormat(semicolons ? ';' : ',').parseRows(clean)
   const places = new Map(heading.map((h, i) => [h.trim().toLowerCase(), i]))
-  const wanted = ['name', ...columns.map(columnHeading)]
-  const missing = wanted.filter(h => !places.has(h.toLowerCase()))
-  if (missing.length)
+  const told = columns.map(columnHeading).filter(h => places.has(h.toLowerCase()))
+  if (!places.has('name') || told.length === 0)
     return {
       outcome: 'wrong',
       errors: [
         {
           line: 1,
-          column: missing[0]!,
+          column: 'name',
           message:
-            `The heading has no ${missing.join(', ')}. Export the ${many.toLowerCase()} for a file with ` +
-            'every column.',
+            `The heading needs name and at least one figure, such as ${columnHeading(columns[0]!)}. Export the ` +
+            `${many.toLowerCase()} for a file with every column.`,
         },
       ],
     }
@@ -80,7 +82,7 @@ export function* readParts(kind: PartKindId, text: string): Generator<number, Pa
     const at = line
     line += 1 + newlines(row)
     if (row.every(c => !c.trim())) continue
-    const cell = (h: string) => (row[places.get(h.toLowerCase())!] ?? '').trim()
+    const cell = (h: string) => (row[places.get(h.toLowerCase()) ?? -1] ?? '').trim()
     const wrong = (column: string, message: string) => errors.push({ line: at, column, message })
     const { part, unread } = partOfCells(kind, cell, semicolons)
     for (const [column, message] of unread) wrong(column, message)
@@ -102,6 +104,9 @@ export function* readParts(kind: PartKindId, text: string): Generator<number, Pa
       }
 }
 
+/** A part of which only the name is told cannot be estimated. */
+const NOTHING_TOLD = 'Only its name is told: at least one figure is needed.'
+
 const newlines = (cells: readonly string[]): number => cells.reduce((n, c) => n + (c.match(/\n/g)?.length ?? 0), 0)
 
 /** A part from the cells of a row, and the columns that could not be read. */
@@ -116,12 +121,14 @@ function partOfCells(
     const heading = columnHeading(column),
       text = cell(heading)
     if (column.kind === 'number') {
-      const value = text ? Number(commas ? text.replace(',', '.') : text) : Number.NaN
-      if (Number.isNaN(value)) unread.push([heading, text ? `“${text}” is not a number.` : 'A number is missing.'])
+      if (!text) return [column.key, null]
+      const value = Number(commas ? text.replace(',', '.') : text)
+      if (Number.isNaN(value)) unread.push([heading, `“${text}” is not a number.`])
       return [column.key, fromColumn(column, value)]
     }
+    if (!text) return [column.key, null]
     if (column.kind === 'yes') {
-      const word = /^(yes|y|true|1)$/i.test(text) ? true : /^(no|n|false|0|)$/i.test(text) ? false : null
+      const word = /^(yes|y|true|1)$/i.test(text) ? true : /^(no|n|false|0)$/i.test(text) ? false : null
       if (word === null) unread.push([heading, `“${text}” should be yes or no.`])
       return [column.key, word]
     }
@@ -129,7 +136,10 @@ function partOfCells(
     if (option === undefined) unread.push([heading, `“${text}” should be ${column.options.join(' or ')}.`])
     return [column.key, option]
   })
-  return { part: { id: ownPartId(name), name, ...Object.fromEntries(values) }, unread }
+  const given: Part = { id: ownPartId(name), name, estimated: [], ...Object.fromEntries(values) }
+  if (unread.length > 0) return { part: given, unread }
+  if (values.every(([, value]) => value === null)) return { part: given, unread: [['name', NOTHING_TOLD]] }
+  return { part: completePart(kind, given).part, unread }
 }
 
 /** Whether a part is the owner's own. */

@@ -1,4 +1,4 @@
-import { chargerFits, type ChargerSpec } from '../battery'
+import { chargerFits, mainsFor, worksOn, type ChargerSpec } from '../battery'
 
 /** What feeds a charger. */
 export const CHARGE_SUPPLIES = ['shore', 'generator', 'none'] as const
@@ -53,9 +53,6 @@ export interface ChargerDemand {
   pilot?: boolean
 }
 
-/** Shares of the mains that a charger is made for. */
-const MAINS = 0.15
-
 /**
  * The charger of a library that suits a pack and a shore: of its volts and the shore's, fed by the breaker, no stronger
  * than the cells, heard by the management, then the strongest.
@@ -68,14 +65,12 @@ export function bestCharger(
   chargers: readonly ChargerSpec[],
   { fullVoltage, shoreVoltage, shoreCurrent, takes = Infinity, pilot = false }: ChargerDemand,
 ): ChargerSpec | null {
-  const able = chargers.filter(
-    c => chargerFits(c, fullVoltage) && Math.abs(c.inputVoltage / shoreVoltage - 1) <= MAINS && (!pilot || c.pilot),
-  )
+  const able = chargers.filter(c => chargerFits(c, fullVoltage) && worksOn(c, shoreVoltage) && (!pilot || c.pilot))
   const merits = (c: ChargerSpec) => [
-    Number(c.inputCurrent <= shoreCurrent),
+    Number(mainsFor(c, shoreVoltage).current <= shoreCurrent),
     Number(c.current <= takes),
     Number(c.listens),
-    c.inputCurrent <= shoreCurrent && c.current <= takes ? c.power : -c.power,
+    mainsFor(c, shoreVoltage).current <= shoreCurrent && c.current <= takes ? c.power : -c.power,
   ]
   const before = (a: ChargerSpec, b: ChargerSpec) => {
     const x = merits(a),

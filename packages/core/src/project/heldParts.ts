@@ -8,7 +8,8 @@ import type { HeldPart, Project } from './projectFields'
 export const HELD_PATHS: Record<HeldPart, readonly ProjectPath[]> = {
   motor: ['design.motor'],
   controller: ['design.controller'],
-  reduction: ['design.reduction', 'design.reduction.kind', 'design.reduction.ratio', 'boat.drive.legRatio'],
+  reduction: ['design.reduction', 'design.reduction.kind', 'design.reduction.ratio'],
+  leg: ['boat.drive.legRatio', 'boat.drive.kind'],
   propeller: [
     'design.propeller',
     'design.propeller.diameter',

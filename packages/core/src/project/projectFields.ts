@@ -14,8 +14,20 @@ import {
   type ValueOf,
 } from '../fields/field'
 import { DRIVE_KINDS, HULL_TYPE_IDS, HULL_TYPES, type BoatDimensions } from '../hull'
+import { STILL_SCREWS } from '../resistance'
 import { ENGINE_KINDS } from '../oldEngine'
-import { CELL, CHARGE_CONTROLLER, CHARGER, CONTROLLER, FUSE, JET, MOTOR, PANEL, WHEEL } from '../parts/partFields'
+import {
+  CELL,
+  CHARGE_CONTROLLER,
+  CHARGER,
+  CONTROLLER,
+  FUSE,
+  JET,
+  MOTOR,
+  PANEL,
+  WHEEL,
+  WHOLE_DRIVE,
+} from '../parts/partFields'
 import type { SolarArray } from '../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Wiring } from '../wiring'
 import { CHARGE_SUPPLIES, type Charging } from './charging'
@@ -80,6 +92,7 @@ const DRIVE_LINE = group('Drive line', {
     most: 4,
     hint: 'At the propeller',
   }),
+  still: choice({ label: 'Another screw in the water', options: STILL_SCREWS, usual: 'none' }),
   torqueLimit: number({
     label: 'Old gears stand',
     quantity: 'torque',
@@ -582,6 +595,7 @@ const SYSTEM_VOLTAGE = number({ label: 'System voltage', quantity: 'voltage', le
 const DESIGN = group('Design', {
   motor: group('Motor', MOTOR),
   controller: group('Controller', CONTROLLER),
+  wholeDrive: open(group('Whole drive', WHOLE_DRIVE)),
   reduction: REDUCTION,
   propeller: FITTED_WHEEL,
   cooling: choice({ label: 'Cooling as fitted', options: COOLINGS, open: true }),
@@ -647,6 +661,7 @@ const RUN_SETUP = group('Setup of a reading', {
   jet: DESIGN.fields.jet,
   drive: DRIVE_LINE.fields.kind,
   drives: DRIVE_LINE.fields.count,
+  still: DRIVE_LINE.fields.still,
   legRatio: DRIVE_LINE.fields.legRatio,
   mass: BOAT.fields.mass,
   houseLoad: USE.fields.houseLoad,
@@ -682,6 +697,7 @@ export const PROJECT_FIELDS = {
     motor: held('Motor held'),
     controller: held('Controller held'),
     reduction: held('Reduction held'),
+    leg: held('Leg held'),
     propeller: held('Propeller or jet held'),
     pack: held('Pack held'),
     voltage: held('Voltage held'),

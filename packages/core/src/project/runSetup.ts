@@ -21,6 +21,7 @@ export function setupOf({ boat, use, design }: Project): RunSetup {
     jet,
     drive: boat.drive.kind,
     drives: boat.drive.count,
+    still: boat.drive.still,
     legRatio: boat.drive.legRatio,
     mass: weightAfloat({ boat, design }).mass,
     houseLoad: use.houseLoad,
@@ -40,15 +41,27 @@ export function setupOf({ boat, use, design }: Project): RunSetup {
 export function asSetUp(project: Project, setup: RunSetup | undefined): Project {
   const calm = { seaMargin: 0, headWind: 0 }
   if (!setup) return { ...project, use: { ...project.use, ...calm } }
-  const { motor, controller, reduction, propeller, jet, drive, drives, legRatio, mass, houseLoad, hullCondition } =
-    setup
+  const {
+    motor,
+    controller,
+    reduction,
+    propeller,
+    jet,
+    drive,
+    drives,
+    still,
+    legRatio,
+    mass,
+    houseLoad,
+    hullCondition,
+  } = setup
   return {
     ...project,
     boat: {
       ...project.boat,
       mass,
       massHolds: 'after',
-      drive: { ...project.boat.drive, kind: drive, count: drives, legRatio },
+      drive: { ...project.boat.drive, kind: drive, count: drives, still, legRatio },
     },
     use: { ...project.use, ...calm, houseLoad, hullCondition },
     design: { ...project.design, motor, controller, reduction, propeller, jet },

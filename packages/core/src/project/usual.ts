@@ -39,6 +39,7 @@ const USUAL_WIRING = {
  */
 export function usualGear(fullVoltage: number) {
   return {
+    wholeDrive: null,
     throttle: USUAL_THROTTLE,
     wiring: USUAL_WIRING,
     charging: usualCharging(fullVoltage),

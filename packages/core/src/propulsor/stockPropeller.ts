@@ -1,9 +1,8 @@
+import type { NamedPart } from '../fields/namedPart'
 import type { WheelKind } from './wheelKind'
 
 /** A propeller as it is sold. */
-export interface StockPropeller {
-  id: string
-  name: string
+export interface StockPropeller extends NamedPart {
   kind: WheelKind
   blades: number
   /** m */

@@ -1,10 +1,9 @@
+import type { NamedPart } from '../fields/namedPart'
 import { PRESSURE_ABOVE_VAPOUR } from '../constants'
 import type { Propulsor, PropulsorState } from './propulsorState'
 
 /** A waterjet as its plate and a tape measure give it. SI; rpm as named. */
-export interface JetSpec {
-  id: string
-  name: string
+export interface JetSpec extends NamedPart {
   impellerDiameter: number
   nozzleDiameter: number
   /** power that the pump takes at `ratedRpm`, W: it takes it whatever the boat's speed */

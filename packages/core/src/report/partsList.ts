@@ -1,7 +1,7 @@
 import { csvFormatRows } from 'd3-dsv'
 import { REDUCTION_PRICE } from '../drive'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import type { Project } from '../project'
+import { wholeDriveOf, type Project } from '../project'
 import { modelOf, tapRuns, wiringReport } from '../system'
 import { stringVoltage } from '../solar'
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent, type CableRun } from '../wiring'
@@ -138,9 +138,10 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
   run(report.main, 'controller', banks > 1 ? 'busbar to controller' : 'pack to controller')
   const { drives } = model,
     each = drives > 1 ? 'of each drive' : 'drive'
-  add('controller', design.controller.name, drives, each, drives * design.controller.price)
-  run({ ...report.motor, conductors: drives * report.motor.conductors }, 'motor', 'controller to motor')
-  add('motor', design.motor.name, drives, each, drives * design.motor.price)
+  const whole = wholeDriveOf(design)
+  if (!whole) add('controller', design.controller.name, drives, each, drives * design.controller.price)
+  if (!whole) run({ ...report.motor, conductors: drives * report.motor.conductors }, 'motor', 'controller to motor')
+  add('motor', (whole ?? design.motor).name, drives, each, drives * design.motor.price)
   if (design.reduction.kind !== 'direct')
     add(
       'motor',
@@ -150,7 +151,7 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
       drives * REDUCTION_PRICE[design.reduction.kind],
     )
   if (boat.drive.kind === 'jet') add('motor', design.jet.name, drives, each, drives * design.jet.price)
-  else
+  else if (!whole || whole.diameter !== design.propeller.diameter || whole.pitch !== design.propeller.pitch)
     add(
       'motor',
       `Propeller ${Math.round(1000 * design.propeller.diameter)} × ` +

@@ -1,5 +1,9 @@
 /** What a propeller does that does not drive. */
-export type IdlePropeller = 'locked' | 'freewheeling' | 'folded'
+export const IDLE_PROPELLERS = ['locked', 'freewheeling', 'folded'] as const
+/** One of them. */
+export type IdlePropeller = (typeof IDLE_PROPELLERS)[number]
+/** Whether a screw stands still beside those that drive: the old engine's, or one of two. */
+export const STILL_SCREWS = ['none', ...IDLE_PROPELLERS] as const
 
 /**
  * Drag coefficient on the blade area (Larsson & Eliasson, from memory of): locked 1.2, turning free 0.3, folded or

@@ -1,11 +1,14 @@
 import type { PackSpec } from '../battery'
-import type { ControllerSpec, MotorSpec, ReductionSpec } from '../drive'
+import type { ControllerSpec, MotorSpec, ReductionSpec, WholeDriveSpec } from '../drive'
 import type { JetSpec } from '../propulsor'
 import type { Project } from '../project/projectFields'
 
 /** A motor with its reduction and the propeller that suits both. */
 export interface DriveCandidate {
   motor: MotorSpec
+  /** sold with leg, propeller and controller as one; the controller that is inside */
+  whole: WholeDriveSpec | null
+  builtIn: ControllerSpec | null
   reduction: ReductionSpec
   /** of the leg's own gears; 1 without a leg */
   legRatio: number

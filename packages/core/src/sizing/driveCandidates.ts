@@ -10,8 +10,12 @@ import {
   REDUCTION_EFFICIENCY,
   REDUCTION_PRICE,
   SHAFT_EFFICIENCY,
+  VOLTAGE_REACH,
+  type HeatPath,
+  type MotorLosses,
   type MotorSpec,
   type ReductionSpec,
+  type WholeDriveSpec,
 } from '../drive'
 import {
   B_SERIES_RANGE,
@@ -25,7 +29,8 @@ import {
   type JetSpec,
   type Propulsor,
 } from '../propulsor'
-import type { Library } from '../parts'
+import { DRIVE_OF_MOUNT, wholeDriveParts, type Library, type WholeDriveParts } from '../parts'
+import type { Project } from '../project/projectFields'
 import { hasLeg } from '../hull'
 import { centreResistance } from '../system/hullResistance'
 import type { Model } from '../system/model'
@@ -78,63 +83,138 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
   const cruise = loadAt(model, use.cruiseSpeed),
     top = loadAt(model, Math.max(use.topSpeed, use.cruiseSpeed))
   const leg = hasLeg(boat.drive.kind)
-  const reductions = held.reduction
-    ? [{ reduction: project.design.reduction, legRatio: leg ? boat.drive.legRatio : 1 }]
-    : leg
-      ? [...new Set([...LEG_RATIOS, boat.drive.legRatio])].map(legRatio => ({ reduction: DIRECT, legRatio }))
-      : REDUCTION_CHOICES.map(reduction => ({ reduction, legRatio: 1 }))
-  const motors = held.motor ? [project.design.motor] : worthTrying(library.motors, top.thrust * top.advanceSpeed)
-  const propellerFor = bestPropeller(model, top)
-  const found: DriveCandidate[] = []
-  for (const [i, motor] of motors.entries()) {
-    if (i % MOTORS_AT_ONCE === MOTORS_AT_ONCE - 1) yield i / motors.length
+  const transmissionOf = (reduction: ReductionSpec) =>
+    REDUCTION_EFFICIENCY[reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY)
+  /** a motor with a reduction and what it could turn */
+  const judged = (fitted: FittedMotor, whole: WholeDrive | null, of: Gearing, pusher: Pusher): DriveCandidate => {
+    const { motor, losses, path, forTop } = fitted,
+      { reduction, legRatio } = of,
+      { propulsor, propeller, jet } = pusher
+    const ratio = reduction.ratio * legRatio,
+      transmission = transmissionOf(reduction)
+    const greatest = freeSpeed(motor, losses.resistance, losses.torqueConstant)
+    const at = (load: Load) => {
+      const { omega, torque } = motorAt(model, load, propulsor, ratio, transmission)
+      return {
+        omega,
+        torque,
+        phase: torque / losses.torqueConstant,
+        power: (model.drives * (torque * omega + motorLoss(losses, torque, omega))) / CONTROLLER_EFFICIENCY,
+      }
+    }
+    const c = at(cruise),
+      t = at(top)
+    const excess = Math.max(
+      c.torque / (heatTorque(path, losses, c.omega) || 1e-6),
+      c.torque / (continuousTorque(motor, c.omega) || 1e-6) / (1 - use.headroom),
+      t.torque / (continuousTorque(motor, t.omega) || 1e-6) / forTop,
+      t.omega / (2 * Math.PI) / greatest - 0.002,
+      // a jet's pump stands what its plate says; what it takes is the motor's power less the shaft's losses
+      propulsor.kind === 'jet' ? (t.torque * t.omega * transmission) / jet.ratedPower : 0,
+      whole ? 0 : ofOldGears(boat.drive, of, t),
+    )
+    return {
+      motor,
+      whole: whole?.spec ?? null,
+      builtIn: whole?.controller ?? null,
+      reduction,
+      legRatio,
+      propeller,
+      jet,
+      excess,
+      cruisePower: c.power,
+      topPower: t.power,
+      cruisePhase: c.phase,
+      topPhase: t.phase,
+    }
+  }
+  const fittedMotor = (motor: MotorSpec): FittedMotor | null => {
     const fit = fitMotorLosses(motor)
-    if (fit.outcome !== 'fitted') continue
-    const forTop = motorTimeFactor(motor, use.topTime)
+    if (fit.outcome !== 'fitted') return null
     const path = heatPath(motor, fit.losses, project.design.cooling ?? motor.cooling, {
       ambient: use.ambient,
       water: boat.waterTemperature,
     })
-    for (const { reduction, legRatio } of reductions) {
-      const ratio = reduction.ratio * legRatio
-      const transmission = REDUCTION_EFFICIENCY[reduction.kind] * (leg ? LEG_EFFICIENCY : SHAFT_EFFICIENCY)
-      const greatest = freeSpeed(motor, fit.losses.resistance, fit.losses.torqueConstant) / ratio
-      for (const { propulsor, propeller, jet } of pushers(model, library, () => propellerFor(greatest))) {
-        const at = (load: Load) => {
-          const { omega, torque } = motorAt(model, load, propulsor, ratio, transmission)
-          return {
-            omega,
-            torque,
-            phase: torque / fit.losses.torqueConstant,
-            power: (model.drives * (torque * omega + motorLoss(fit.losses, torque, omega))) / CONTROLLER_EFFICIENCY,
-          }
-        }
-        const c = at(cruise),
-          t = at(top)
-        const excess = Math.max(
-          c.torque / (heatTorque(path, fit.losses, c.omega) || 1e-6),
-          c.torque / (continuousTorque(motor, c.omega) || 1e-6) / (1 - use.headroom),
-          t.torque / (continuousTorque(motor, t.omega) || 1e-6) / forTop,
-          t.omega / (2 * Math.PI) / (greatest * ratio) - 0.002,
-          // a jet's pump stands what its plate says; what it takes is the motor's power less the shaft's losses
-          propulsor.kind === 'jet' ? (t.torque * t.omega * transmission) / jet.ratedPower : 0,
-        )
-        found.push({
-          motor,
-          reduction,
-          legRatio,
-          propeller,
-          jet,
-          excess,
-          cruisePower: c.power,
-          topPower: t.power,
-          cruisePhase: c.phase,
-          topPhase: t.phase,
-        })
-      }
+    return { motor, losses: fit.losses, path, forTop: motorTimeFactor(motor, use.topTime) }
+  }
+  const found = wholeDrivesFor(project, library).flatMap(whole => {
+    const fitted = fittedMotor(whole.motor)
+    const propeller = held.propeller
+      ? project.design.propeller
+      : { ...project.design.propeller, ...whole.propeller, efficiencyFactor: null }
+    const pusher = { propulsor: seriesPropeller(propeller), propeller, jet: project.design.jet }
+    return fitted ? [judged(fitted, whole, { reduction: DIRECT, legRatio: whole.legRatio }, pusher)] : []
+  })
+  // without an engine there is no leg to set a motor on: what is sold whole comes first
+  if (found.some(d => d.excess <= 1) && boat.drive.kind === 'outboard' && boat.oldEngine.ratedPower === 0) return found
+
+  const gearings = gearingsFor(project)
+  const motors = held.motor ? [project.design.motor] : worthTrying(library.motors, top.thrust * top.advanceSpeed)
+  const propellerFor = bestPropeller(model, top)
+  for (const [i, motor] of motors.entries()) {
+    if (i % MOTORS_AT_ONCE === MOTORS_AT_ONCE - 1) yield i / motors.length
+    const fitted = fittedMotor(motor)
+    if (!fitted) continue
+    const greatest = freeSpeed(motor, fitted.losses.resistance, fitted.losses.torqueConstant)
+    for (const of of gearings) {
+      const shaft = greatest / (of.reduction.ratio * of.legRatio)
+      for (const pusher of pushers(model, library, () => propellerFor(shaft)))
+        found.push(judged(fitted, null, of, pusher))
     }
   }
   return found
+}
+
+/** A motor ready to be judged with any gearing. */
+interface FittedMotor {
+  motor: MotorSpec
+  losses: MotorLosses
+  path: HeatPath
+  forTop: number
+}
+
+/** A reduction, and the gears in the leg. */
+interface Gearing {
+  reduction: ReductionSpec
+  legRatio: number
+}
+
+type WholeDrive = WholeDriveParts & { spec: WholeDriveSpec }
+
+/** Whole drives that are fitted as this boat's drive is; none where a part of the drive is held. */
+function wholeDrivesFor({ boat, held }: Project, library: Library): WholeDrive[] {
+  if (held.motor || held.controller || held.reduction || held.leg) return []
+  return library.wholeDrives
+    .filter(
+      spec =>
+        DRIVE_OF_MOUNT[spec.mount] === boat.drive.kind &&
+        (held.propeller || spec.diameter <= boat.drive.greatestDiameter + 1e-6),
+    )
+    .map(spec => ({ spec, ...wholeDriveParts(spec) }))
+}
+
+/** Reductions and leg gears to try; what is held stays. */
+function gearingsFor({ boat, held, design }: Project): Gearing[] {
+  const leg = hasLeg(boat.drive.kind)
+  const reductions = held.reduction ? [design.reduction] : leg ? [DIRECT] : REDUCTION_CHOICES
+  const ratios = !leg
+    ? [1]
+    : held.leg || held.reduction
+      ? [boat.drive.legRatio]
+      : [...new Set([...LEG_RATIOS, boat.drive.legRatio])]
+  return reductions.flatMap(reduction => ratios.map(legRatio => ({ reduction, legRatio })))
+}
+
+/** What top asks of the owner's own leg or gearbox over what it stands; another leg has other limits. */
+function ofOldGears(
+  drive: Project['boat']['drive'],
+  { reduction, legRatio }: Gearing,
+  top: { omega: number; torque: number },
+): number {
+  if (legRatio !== drive.legRatio) return 0
+  const torque = drive.torqueLimit === null ? 0 : (top.torque * reduction.ratio) / drive.torqueLimit
+  const turns = drive.rpmLimit === null ? 0 : (top.omega * 30) / Math.PI / reduction.ratio / drive.rpmLimit
+  return Math.max(torque, turns)
 }
 
 interface Pusher {
@@ -167,10 +247,10 @@ function loadAt(model: Model, speed: number): Load {
   }
 }
 
-/** rev/s that the motor reaches at its rated torque on a loaded pack of its rated voltage. */
+/** rev/s that the motor reaches at its rated torque on a loaded pack of its rated voltage, its field weakened. */
 function freeSpeed(motor: MotorSpec, resistance: number, kt: number): number {
   const torque = motor.ratedPower / ((motor.ratedRpm * 2 * Math.PI) / 60)
-  const omega = (LOADED_SHARE * motor.ratedVoltage - (torque / kt) * resistance) / kt
+  const omega = (VOLTAGE_REACH[motor.build] * LOADED_SHARE * motor.ratedVoltage - (torque / kt) * resistance) / kt
   return Math.min(motor.greatestRpm / 60, omega / (2 * Math.PI))
 }
 
@@ -253,7 +333,7 @@ export function cheapestDrives(drives: readonly DriveCandidate[]): DriveCandidat
   const groups = new Map<string, DriveCandidate[]>()
   for (const d of [...drives].sort((a, b) => price(a) - price(b))) {
     const { leastVoltage, greatestVoltage, ratedVoltage } = d.motor,
-      key = `${leastVoltage}/${greatestVoltage}/${ratedVoltage}`
+      key = `${leastVoltage}/${greatestVoltage}/${ratedVoltage}/${d.whole ? 'whole' : ''}`
     const kept = groups.get(key) ?? []
     if (!groups.has(key)) groups.set(key, kept)
     if (

@@ -55,7 +55,8 @@ export function packCandidates(
     if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
     if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
     const ampsFor = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
-    const suiting = suitingControllers(held.controller ? [design.controller] : library.controllers, figures, {
+    const able = drive.builtIn ? [drive.builtIn] : held.controller ? [design.controller] : library.controllers
+    const suiting = suitingControllers(able, figures, {
       topAmps: ampsFor(drive.topPower) / drives,
       cruiseAmps: ampsFor(drive.cruisePower) / drives / (1 - use.headroom),
       topPhase: drive.topPhase,

@@ -1,6 +1,7 @@
 import type { CableSpec } from '../wiring'
 import type { CellSpec } from '../battery'
-import type { Part, PartKindId } from '../parts'
+import type { WholeDriveSpec } from '../drive'
+import { wholeDriveParts, type Part, type PartKindId } from '../parts'
 import { edit, type Edit, type ProjectPath, type ValueAt } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { wheelOf, type StockPropeller } from '../propulsor'
@@ -16,6 +17,20 @@ const at =
 const withPanels =
   <P extends ProjectPath>(path: P): Put =>
   (part, project) => [...at(path)(part, project)!, edit('design.solar.fitted', true)]
+/** a whole drive brings motor, controller, leg and propeller, and hangs in the water as it is fitted */
+const asWhole: Put = (part, project) => {
+  const whole = part as unknown as WholeDriveSpec,
+    { motor, controller, drive, legRatio, propeller } = wholeDriveParts(whole)
+  return [
+    edit('design.wholeDrive', whole),
+    edit('design.motor', motor),
+    edit('design.controller', controller),
+    edit('design.reduction', { kind: 'direct', ratio: 1 }),
+    edit('design.propeller', { ...project.design.propeller, ...propeller, efficiencyFactor: null }),
+    edit('boat.drive.kind', drive),
+    edit('boat.drive.legRatio', legRatio),
+  ]
+}
 const isJet = ({ boat }: Project) => boat.drive.kind === 'jet'
 const asPack: Put = (part, project) => {
   const made = packOf(project, part as unknown as CellSpec)
@@ -26,6 +41,7 @@ const asPack: Put = (part, project) => {
 const PUT: Record<PartKindId, Put> = {
   motor: at('design.motor'),
   controller: at('design.controller'),
+  wholeDrive: asWhole,
   propeller: (part, project) => {
     const value = { ...wheelOf(part as unknown as StockPropeller), efficiencyFactor: null }
     return isJet(project) ? null : [edit('design.propeller', value)]

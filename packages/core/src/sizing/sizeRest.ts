@@ -102,7 +102,7 @@ const weighed = ({ boat }: Project, d: DesignCandidate): number =>
 export function designEdits(project: Project, d: DesignCandidate, library: Library = SHIPPED_LIBRARY): Edit[] {
   const { held, boat } = project
   return [
-    ...(held.motor ? [] : [edit('design.motor', d.motor)]),
+    ...(held.motor ? [] : [edit('design.motor', d.motor), ...wholeEdits(project, d)]),
     ...(held.propeller
       ? []
       : boat.drive.kind === 'jet'
@@ -110,18 +110,18 @@ export function designEdits(project: Project, d: DesignCandidate, library: Libra
         : [edit('design.propeller', d.propeller)]),
     ...(held.pack ? [] : [edit('design.pack', d.pack)]),
     ...(held.voltage ? [] : [edit('design.systemVoltage', d.systemVoltage)]),
-    ...(held.reduction
-      ? []
-      : [
-          edit('design.reduction', d.reduction),
-          ...(hasLeg(boat.drive.kind) && d.legRatio !== boat.drive.legRatio
-            ? [edit('boat.drive.legRatio', d.legRatio)]
-            : []),
-        ]),
+    ...(held.reduction ? [] : [edit('design.reduction', d.reduction)]),
+    ...(!held.leg && hasLeg(boat.drive.kind) && d.legRatio !== boat.drive.legRatio
+      ? [edit('boat.drive.legRatio', d.legRatio)]
+      : []),
     ...(held.controller ? [] : [edit('design.controller', d.controller)]),
     ...(held.charger ? [] : chargerEdits(project, d, library)),
   ]
 }
+
+/** What says that motor, controller, leg and propeller are one part, or no longer are. */
+const wholeEdits = ({ design }: Project, { whole }: DesignCandidate): Edit[] =>
+  whole || design.wholeDrive ? [edit('design.wholeDrive', whole)] : []
 
 /** A charger for the new pack where the one that there is has other volts, or pushes more than its cells take. */
 function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandidate, library: Library): Edit[] {

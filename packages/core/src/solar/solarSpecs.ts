@@ -1,7 +1,7 @@
+import type { NamedPart } from '../fields/namedPart'
+
 /** A solar panel, as its plate says at 1000 W/m² and 25 °C. */
-export interface PanelSpec {
-  id: string
-  name: string
+export interface PanelSpec extends NamedPart {
   /** W */
   power: number
   /** V and A at the greatest power */
@@ -21,9 +21,7 @@ export interface PanelSpec {
 }
 
 /** What stands between panels and pack. */
-export interface ChargeControllerSpec {
-  id: string
-  name: string
+export interface ChargeControllerSpec extends NamedPart {
   /** follows the panels' best volts; one that does not is a switch */
   tracking: boolean
   /** lifts the panels' volts to the pack's; else the panels must stand above the pack */

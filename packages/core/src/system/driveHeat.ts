@@ -51,7 +51,8 @@ export function driveHeat(model: Model, cooling: Cooling = fittedCooling(model.p
 /** What the drive's losses at a point do. */
 export function motorHeatAt(model: Model, train: DriveTrain): MotorHeat {
   if (model.motor.outcome !== 'fitted') return { winding: 0, case: 0 }
-  return motorHeat(model.motor.losses, train.motorTorque, (train.motorRpm * Math.PI) / 30)
+  const heat = motorHeat(model.motor.losses, train.motorTorque, (train.motorRpm * Math.PI) / 30)
+  return { ...heat, winding: heat.winding + train.weakeningLoss / model.drives }
 }
 
 /** Everything cold: at the temperature of what cools it. */

@@ -1,5 +1,13 @@
 import { packLoad, restVoltage, type PackLoad } from '../battery'
-import { continuousTorque, motorLoss, peakTorque, voltageNeeded, type MotorLosses } from '../drive'
+import {
+  continuousTorque,
+  motorLoss,
+  peakTorque,
+  VOLTAGE_REACH,
+  voltageNeeded,
+  weakening,
+  type MotorLosses,
+} from '../drive'
 import { kellerAddition, kellerAreaRatio, tipSpeed } from '../propulsor'
 import type { Model } from './model'
 
@@ -34,6 +42,8 @@ export interface DriveTrain {
   /** out of the motor's shaft */
   shaftPower: number
   motorLoss: number
+  /** what of it weakening the field takes, W */
+  weakeningLoss: number
   motorInput: number
   motorEfficiency: number
   /** share of the all-day and of the peak torque that is used */
@@ -41,7 +51,10 @@ export interface DriveTrain {
   peakShare: number
   /** motor-side amps, DC-equivalent */
   phaseCurrent: number
-  /** V that the motor needs, against those at the pack */
+  /** those of them that weaken the field, and the share of the field by which torque is made */
+  fieldCurrent: number
+  torqueField: number
+  /** V that the motor needs, its field weakened as far as its kind allows, against those at the pack */
   voltageNeeded: number
   controllerLoss: number
   controllerInput: number
@@ -58,6 +71,9 @@ export interface DriveTrain {
 
 /** Converter between the pack and the 12 or 24 V of the house (0.90 to 0.95, common practice). */
 export const HOUSE_CONVERTER_EFFICIENCY = 0.92
+
+/** Rounds in which weakened field and sagging volts agree to a thousandth. */
+const WEAKENING_ROUNDS = 3
 
 const NO_LOSSES: MotorLosses = { c1: 0, c2: 0, copper: 0, torqueConstant: 1, resistance: 0 }
 
@@ -94,15 +110,27 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
   const shaftPower = deliveredPower / model.transmission
   const motorTorque = omega > 0 ? shaftPower / drives / omega : 0
   const losses = model.motor.outcome === 'fitted' ? model.motor.losses : NO_LOSSES
-  const lost = drives * motorLoss(losses, motorTorque, omega)
-  const motorInput = shaftPower + lost
-  const controllerInput =
-    speed > 0 ? motorInput / design.controller.efficiency + drives * design.controller.idlePower : 0
   const housePower = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
-  const packPower = controllerInput + housePower
-  const load = packLoad(restVoltage(design.pack, charge), model.pack.resistance, packPower)
-  const allDay = continuousTorque(design.motor, omega),
-    peak = peakTorque(design.motor, omega)
+  const rest = restVoltage(design.pack, charge)
+  /** motor, controller and pack with the field as it is, and so many watts more to weaken it */
+  const electric = (weakeningLoss: number) => {
+    const lost = drives * (motorLoss(losses, motorTorque, omega) + weakeningLoss)
+    const motorInput = shaftPower + lost
+    const controllerInput =
+      speed > 0 ? motorInput / design.controller.efficiency + drives * design.controller.idlePower : 0
+    const packPower = controllerInput + housePower
+    return { lost, motorInput, controllerInput, packPower, load: packLoad(rest, model.pack.resistance, packPower) }
+  }
+  let circuit = electric(0),
+    field = weakening(design.motor, losses, motorTorque, omega, circuit.load.voltage)
+  // the weakening takes amps, and they take volts from it
+  for (let i = 0; i < WEAKENING_ROUNDS && field.loss > 0; i++) {
+    circuit = electric(field.loss)
+    field = weakening(design.motor, losses, motorTorque, omega, circuit.load.voltage)
+  }
+  const { lost, motorInput, controllerInput, packPower, load } = circuit
+  const allDay = continuousTorque(design.motor, omega, load.voltage),
+    peak = peakTorque(design.motor, omega, load.voltage)
   const effectivePower = resistance * speed
   return {
     effectivePower,
@@ -131,12 +159,15 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
     motorTorque,
     shaftPower,
     motorLoss: lost,
+    weakeningLoss: drives * field.loss,
     motorInput,
     motorEfficiency: motorInput > 0 ? shaftPower / motorInput : 0,
     continuousShare: share(motorTorque, allDay),
     peakShare: share(motorTorque, peak),
-    phaseCurrent: motorTorque / losses.torqueConstant,
-    voltageNeeded: voltageNeeded(losses, motorTorque, omega),
+    phaseCurrent: field.phaseCurrent,
+    fieldCurrent: field.fieldCurrent,
+    torqueField: field.torqueField,
+    voltageNeeded: voltageNeeded(losses, motorTorque, omega) / VOLTAGE_REACH[design.motor.build],
     controllerLoss: controllerInput - motorInput,
     controllerInput,
     controllerCurrent: controllerInput / drives / load.voltage,

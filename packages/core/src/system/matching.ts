@@ -1,5 +1,5 @@
 import { packLoad, restVoltage } from '../battery'
-import { continuousTorque, motorLoss, peakTorque, voltageNeeded } from '../drive'
+import { continuousTorque, motorLoss, peakTorque, VOLTAGE_REACH, voltageNeeded } from '../drive'
 import { findRoot, interpolate } from '../numeric'
 import { engineCurves } from '../oldEngine'
 import { driveTrain } from './driveTrain'
@@ -46,7 +46,7 @@ export const MATCHING_CHARGE = { full: 1, nominal: 0.5, low: 0.15 } as const
  * @param count of points on the motor's side
  * @returns curves at the propeller's shaft
  *
- * Source: T ≤ (V − Kt ω) Kt / R on the loaded pack, no field weakening; nameplate; P = V I η of the controller.
+ * Source: T ≤ (r V − Kt ω) Kt / R on the loaded pack, r how far the field is weakened; nameplate; P = V I η of the controller.
  */
 export function matching(model: Model, curve: readonly OperatingPoint[], count = 61): Matching {
   const { motor, controller, pack } = model.project.design
@@ -59,15 +59,17 @@ export function matching(model: Model, curve: readonly OperatingPoint[], count =
     rpm,
     torque: speeds.map(n => {
       const omega = (n * Math.PI) / 30,
-        plate = limit(motor, omega)
+        rest = restVoltage(pack, charge),
+        plate = limit(motor, omega, rest)
       if (!losses) return plate * toShaft
-      const rest = restVoltage(pack, charge)
       const spare = (torque: number) =>
-        packLoad(
-          rest,
-          model.pack.resistance,
-          (model.drives * (torque * omega + motorLoss(losses, torque, omega))) / controller.efficiency,
-        ).voltage - voltageNeeded(losses, torque, omega)
+        VOLTAGE_REACH[motor.build] *
+          packLoad(
+            rest,
+            model.pack.resistance,
+            (model.drives * (torque * omega + motorLoss(losses, torque, omega))) / controller.efficiency,
+          ).voltage -
+        voltageNeeded(losses, torque, omega)
       if (spare(plate) >= 0) return plate * toShaft
       const root = findRoot(spare, 0, plate, 1e-9)
       return root.outcome === 'noBracket' ? 0 : root.x * toShaft

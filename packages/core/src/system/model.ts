@@ -12,6 +12,7 @@ import {
 } from '../hull'
 import type { Project } from '../project/projectFields'
 import { weightAfloat } from '../project/weightAfloat'
+import { driveDoubt, spreadOf } from './plateDoubt'
 import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
 import {
   HULL_CONDITIONS,
@@ -54,6 +55,10 @@ export interface Model {
   /** from the motor's shaft to the propeller */
   transmission: number
   pack: PackFigures
+  /** σ of ln of any power that drive and unknown plates leave */
+  driveDoubt: number
+  /** factor by which the pack's charge may be off either way; 1 where its plate is known */
+  chargeSpread: number
 }
 
 const models = new WeakMap<Project, Model>()
@@ -114,5 +119,7 @@ function buildModel(project: Project): Model {
     totalRatio: design.reduction.ratio * (geared ? boat.drive.legRatio : 1),
     transmission: REDUCTION_EFFICIENCY[design.reduction.kind] * (geared ? LEG_EFFICIENCY : SHAFT_EFFICIENCY),
     pack: packFigures(design.pack, design.banks),
+    driveDoubt: driveDoubt(project),
+    chargeSpread: spreadOf('cell', design.pack.cell, 'capacityAh'),
   }
 }

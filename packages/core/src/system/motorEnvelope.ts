@@ -1,4 +1,4 @@
-import { continuousTorque, peakTorque } from '../drive'
+import { continuousTorque, peakTorque, VOLTAGE_REACH } from '../drive'
 import type { Project } from '../project/projectFields'
 import { modelOf } from './model'
 import type { OperatingPoint } from './operatingPoint'
@@ -21,7 +21,7 @@ export interface MotorEnvelope {
  * @param count of points
  * @returns N·m against rpm
  *
- * Source: T ≤ (V − Kt ω) Kt / R with no field weakening; nameplate for the rest.
+ * Source: T ≤ (r V − Kt ω) Kt / R, r how far the field is weakened; nameplate for the rest.
  */
 export function motorEnvelope(project: Project, curve: readonly OperatingPoint[], count = 61): MotorEnvelope {
   const { motor } = project.design
@@ -31,13 +31,15 @@ export function motorEnvelope(project: Project, curve: readonly OperatingPoint[]
   const cut = (torque: number, omega: number) => {
     if (!losses) return torque
     const byVolts =
-      ((model.pack.nominalVoltage - losses.torqueConstant * omega) * losses.torqueConstant) / losses.resistance
+      ((VOLTAGE_REACH[motor.build] * model.pack.nominalVoltage - losses.torqueConstant * omega) *
+        losses.torqueConstant) /
+      losses.resistance
     return Math.max(0, Math.min(torque, byVolts))
   }
   const at = (limit: typeof continuousTorque | typeof peakTorque) =>
     rpm.map(n => {
       const omega = Math.max(1, (n * 2 * Math.PI) / 60)
-      return cut(limit(motor, omega), omega)
+      return cut(limit(motor, omega, model.pack.nominalVoltage), omega)
     })
   return {
     rpm,

@@ -70,8 +70,15 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
     tightest: allDay,
     timeLeft,
     distanceLeft: speed > 0 ? timeLeft * speed : 0,
-    distanceLow: speed > 0 ? timeAt(high) * speed : 0,
-    distanceHigh: speed > 0 ? timeAt(low) * speed : 0,
+    distanceLow: speed > 0 ? endOf(timeAt(high), timeLeft, model.chargeSpread) * speed : 0,
+    distanceHigh: speed > 0 ? endOf(timeAt(low), timeLeft, model.chargeSpread) * speed : 0,
     energyPerDistance: speed > 0 ? train.packPower / speed : 0,
   }
+}
+
+/** An end of a range that a charge of which nobody is sure moves on, independent of the rest. */
+function endOf(end: number, centre: number, spread: number): number {
+  if (spread === 1 || !(end > 0 && end < Infinity && centre < Infinity)) return end
+  const away = Math.hypot(Math.log(end / centre), Math.log(spread))
+  return centre * Math.exp(end < centre ? -away : away)
 }

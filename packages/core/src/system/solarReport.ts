@@ -124,6 +124,7 @@ function lostWithoutTracking(project: Project, sum: number): number {
       ...solar,
       controller: {
         id: 'any',
+        estimated: [],
         name: 'any',
         tracking: true,
         boosts: true,

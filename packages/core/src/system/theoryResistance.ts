@@ -6,6 +6,7 @@ import {
   openSpeeds,
   HULL_CONDITIONS,
   PAINT_ALLOWANCE,
+  propellerDrag,
   recommend,
   type MethodValue,
   type PreparedResistance,
@@ -107,8 +108,6 @@ const EVEN = 1 / Math.sqrt(3)
  * What usual coefficients in place of a lines plan leave open, σ of ln R (judgement: their spread through the series).
  */
 const FORM_DOUBT = 0.1
-/** Wake, thrust deduction and propeller are estimates: σ of ln of any power that they leave (common practice). */
-export const DRIVE_DOUBT = 0.1
 /** Sea margin may be wrong by all of itself: a day is calm, or twice as rough (common practice). */
 export const MARGIN_DOUBT = 1
 
@@ -141,7 +140,7 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
   for (const fin of model.appendages)
     fins += appendageResistance(fin, past, model.water, condition.factor, PAINT_ALLOWANCE)
   const leg = legResistance(boat.drive.kind, boat.drive.greatestDiameter, boat.drive.shaftDepth, past, model.water)
-  const appendage = fins + leg
+  const appendage = fins + leg + stillScrew(model, past)
   const air = airResistance(model.windage, speed, use.headWind)
   // methods made for service hold still air already; a head wind comes on top
   const windInService = use.headWind > 0 ? air : 0
@@ -192,13 +191,13 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
     bottom: all > 0 ? ((EVEN * (condition.high - condition.low)) / 2 / condition.factor) * (friction / all) : 0,
     form: model.form.estimates.length > 0 ? FORM_DOUBT : 0,
     margin: (EVEN * MARGIN_DOUBT * use.seaMargin) / margin,
-    drive: DRIVE_DOUBT,
+    drive: model.driveDoubt,
   }
   const sigma = Math.hypot(doubts.methods, doubts.weight, doubts.bottom, doubts.form, doubts.margin)
   const lift = liftAt(model, speed)
   return {
     ...bandOf(centre, sigma, lift),
-    powerSigma: Math.hypot(sigma, DRIVE_DOUBT),
+    powerSigma: Math.hypot(sigma, model.driveDoubt),
     doubts,
     lift,
     outsideAll,
@@ -209,6 +208,17 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
     air,
     partsOf: methods[most]!.id,
   }
+}
+
+/** Drag of a screw in the water that does not drive, N: taken as large as the one that does. */
+function stillScrew({ project, interaction, water }: Model, speed: number): number {
+  const {
+    boat: { drive },
+    design: { propeller },
+  } = project
+  if (drive.still === 'none') return 0
+  const inWake = speed * (1 - interaction.wakeFraction)
+  return propellerDrag(drive.still, propeller.diameter, propeller.areaRatio, inWake, water.density)
 }
 
 /**

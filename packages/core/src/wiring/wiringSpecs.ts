@@ -1,12 +1,12 @@
+import type { NamedPart } from '../fields/namedPart'
+
 /** Insulation ratings of boat cable, °C. */
 export const INSULATIONS = [60, 70, 90, 105, 125] as const
 /** One of them. */
 export type Insulation = (typeof INSULATIONS)[number]
 
 /** A cable by the metre, one conductor of stranded copper. */
-export interface CableSpec {
-  id: string
-  name: string
+export interface CableSpec extends NamedPart {
   /** mm² of copper */
   area: number
   /** °C */
@@ -27,9 +27,7 @@ export const FUSE_KINDS = ['fast, current-limiting', 'bolt-on strip', 'terminal 
 export type FuseKind = (typeof FUSE_KINDS)[number]
 
 /** A fuse link with its holder. */
-export interface FuseSpec {
-  id: string
-  name: string
+export interface FuseSpec extends NamedPart {
   kind: FuseKind
   /** A */
   rating: number

@@ -144,7 +144,7 @@ describe('charging that does not fit', () => {
     ['frost', 'design.charging.coldest', 268, 'coldCharge', 'stop'],
     ['two degrees', 'design.charging.coldest', 275.15, 'coldCharge', 'caution'],
     ['a weak breaker', 'design.charging.shoreCurrent', 6, 'shoreWeak', 'note'],
-    ['other mains', 'design.charging.shoreVoltage', 120, 'shoreVolts', 'stop'],
+    ['other mains', 'design.charging.shoreVoltage', 400, 'shoreVolts', 'stop'],
   ] as const)('%s is told, and one touch mends it', (_, path, value, rule, severity) => {
     const wrong = tried(path, value),
       finding = ruleOf(wrong, rule)

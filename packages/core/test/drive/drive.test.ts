@@ -62,7 +62,14 @@ describe('losses fitted to the nameplate', () => {
 })
 
 it('holds rated torque to rated speed, rated power above, nothing past its greatest speed', () => {
-  const motor = { ratedPower: 6000, peakPower: 9000, ratedRpm: 1500, greatestRpm: 3000 }
+  const motor = {
+    ratedPower: 6000,
+    peakPower: 9000,
+    ratedRpm: 1500,
+    greatestRpm: 3000,
+    ratedVoltage: 48,
+    greatestVoltage: 60,
+  }
   expect(continuousTorque(motor, 1)).toBeCloseTo(continuousTorque(motor, 1500 * RPM), 9)
   expect(continuousTorque(motor, 3000 * RPM) * 3000 * RPM).toBeCloseTo(6000, 6)
   expect(peakTorque(motor, 3001 * RPM)).toBe(0)

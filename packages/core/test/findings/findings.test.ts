@@ -14,6 +14,7 @@ const { motor, controller, pack, propeller } = calm.design
 const fuse: FuseSpec = {
   id: 'own/fuse',
   name: 'A fuse',
+  estimated: [],
   kind: 'fast, current-limiting',
   rating: 150,
   voltage: 125,
@@ -36,6 +37,8 @@ const BROKEN: Record<string, Edit[]> = {
   motorNameplate: [{ path: 'design.motor', value: { ...motor, noLoadCurrent: 60 } }],
   motorRating: [{ path: 'design.motor', value: { ...motor, ratedPower: 3600 } }],
   motorSpeed: [{ path: 'design.propeller.pitch', value: 0.19 }],
+  motorOversized: [{ path: 'use.topSpeed', value: 1.2 }, { path: 'use.cruiseSpeed', value: 1.1 }],
+  platesUnknown: [{ path: 'design.motor', value: { ...motor, ratedPower: 4200, estimated: ['ratedPower'] } }],
   motorPoorLoad: [
     { path: 'design.motor', value: { ...motor, ratedPower: 30_000, peakPower: 40_000, noLoadCurrent: 40 } },
   ],
@@ -178,7 +181,7 @@ const BROKEN: Record<string, Edit[]> = {
   chargeTakenByHouse: [{ path: 'design.charging.supply', value: 'none' }],
   noGalvanicIsolator: leftOut('galvanicIsolator'),
   noBonding: leftOut('bonding'),
-  shoreVolts: [{ path: 'design.charging.shoreVoltage', value: 120 }],
+  shoreVolts: [{ path: 'design.charging.shoreVoltage', value: 400 }],
 }
 
 /** Rules on something that is there or not, in words alone. */
@@ -222,7 +225,7 @@ describe('every rule', () => {
       expect(rule.source.length).toBeGreaterThan(3)
     },
   )
-  it.each(Object.keys(RULES).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad'].includes(id)))(
+  it.each(Object.keys(RULES).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad', 'motorOversized', 'platesUnknown'].includes(id)))(
     '%s: some fix mends it or makes it milder',
     id => {
       const broken = withEdits(startOf(id), BROKEN[id]!)

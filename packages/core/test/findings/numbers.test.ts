@@ -190,6 +190,7 @@ describe('what a finding says is what the boat says', () => {
     const fuse: FuseSpec = {
       id: 'own/fuse',
       name: 'A fuse',
+      estimated: [],
       kind: 'fast, current-limiting',
       rating: 400,
       voltage: 125,

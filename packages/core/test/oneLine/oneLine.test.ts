@@ -82,6 +82,7 @@ describe('what does not fit', () => {
   const strip = {
     id: 'x',
     name: 'Strip',
+    estimated: [],
     kind: 'bolt-on strip' as const,
     rating: 250,
     voltage: 32,

@@ -51,9 +51,9 @@ describe.each(KINDS)('%s', kind => {
 describe('a file of fuses', () => {
   const HEAD = 'name,kind,rating_A,clears_at_up_to_V,interrupts_A,price_euro'
   it.each([
-    ['no heading', 'a,b\n1,2', 1, 'name', /no name, kind, rating_A/],
+    ['no heading', 'a,b\n1,2', 1, 'name', /needs name and at least one figure/],
     ['a word for a number', `${HEAD}\nA,terminal block,many,58,2000,10`, 2, 'rating_A', /“many” is not a number/],
-    ['a number missing', `${HEAD}\nA,terminal block,,58,2000,10`, 2, 'rating_A', /missing/],
+    ['nothing but a name', `${HEAD}\nA,,,,,`, 2, 'name', /at least one figure/],
     [
       'a number out of range',
       `${HEAD}\nA,terminal block,60,58,2000,10\nB,terminal block,6000,58,2000,10`,

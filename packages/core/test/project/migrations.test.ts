@@ -65,6 +65,7 @@ describe('boats of version 6', () => {
       motor: true,
       controller: false,
       reduction: false,
+      leg: false,
       propeller: false,
       pack: false,
       voltage: false,

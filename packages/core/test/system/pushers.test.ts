@@ -15,9 +15,10 @@ import {
   pitchChoices,
   tightestLimit,
   bandOf,
-  DRIVE_DOUBT,
   liftAt,
 } from '../../src/system'
+
+import { DRIVE_DOUBT } from '../../src/system/plateDoubt'
 
 const yacht = DEMO.tirrick
 const jetBoat = DEMO_BOATS.find(b => b.boat.drive.kind === 'jet')!

@@ -1,3 +1,4 @@
+import { worksOn } from '../../battery'
 import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
@@ -18,7 +19,7 @@ export const shoreVolts: Rule = {
     },
   }) {
     const { charger, shoreVoltage } = charging
-    if (Math.abs(charger.inputVoltage / shoreVoltage - 1) <= 0.15) return null
+    if (worksOn(charger, shoreVoltage)) return null
     const other = bestCharger(library.chargers, {
       fullVoltage: pack.fullVoltage,
       shoreVoltage,

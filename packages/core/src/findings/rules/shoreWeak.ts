@@ -1,3 +1,4 @@
+import { mainsFor } from '../../battery'
 import { amps, watts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
@@ -18,7 +19,7 @@ export const shoreWeak: Rule = {
       },
     },
   }) {
-    const asks = charging.count * charging.charger.inputCurrent
+    const asks = charging.count * mainsFor(charging.charger, charging.shoreVoltage).current
     if (charge.limit !== 'shore' || charging.shoreCurrent * charging.continuous > MUCH_LESS * asks) return null
     return {
       severity: 'note',

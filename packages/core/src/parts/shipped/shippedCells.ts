@@ -4,6 +4,7 @@ import type { CellSpec } from '../../battery'
 const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-lfp-105',
+    estimated: [],
     name: 'Ostra LFP 105 Ah cell',
     chemistry: 'LFP',
     cellsInSeries: 1,
@@ -20,6 +21,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-lfp-160',
+    estimated: [],
     name: 'Ostra LFP 160 Ah cell',
     chemistry: 'LFP',
     cellsInSeries: 1,
@@ -36,6 +38,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-lfp-230',
+    estimated: [],
     name: 'Ostra LFP 230 Ah cell',
     chemistry: 'LFP',
     cellsInSeries: 1,
@@ -52,6 +55,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-lfp-280',
+    estimated: [],
     name: 'Ostra LFP 280 Ah cell',
     chemistry: 'LFP',
     cellsInSeries: 1,
@@ -68,6 +72,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-lfp-12-100',
+    estimated: [],
     name: 'Ostra LFP block, 12 V 100 Ah',
     chemistry: 'LFP',
     cellsInSeries: 4,
@@ -84,6 +89,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-nmc-22-62',
+    estimated: [],
     name: 'Ostra NMC module, 22 V 62 Ah',
     chemistry: 'NMC',
     cellsInSeries: 6,
@@ -100,6 +106,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-nmc-44-75',
+    estimated: [],
     name: 'Ostra NMC module, 44 V 75 Ah',
     chemistry: 'NMC',
     cellsInSeries: 12,
@@ -116,6 +123,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-nmc-91-50',
+    estimated: [],
     name: 'Ostra NMC module, 91 V 50 Ah',
     chemistry: 'NMC',
     cellsInSeries: 25,
@@ -132,6 +140,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-lto-40',
+    estimated: [],
     name: 'Ostra LTO 40 Ah cell',
     chemistry: 'LTO',
     cellsInSeries: 1,
@@ -148,6 +157,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-agm-12-100',
+    estimated: [],
     name: 'Ostra AGM block, 12 V 100 Ah',
     chemistry: 'AGM',
     cellsInSeries: 6,
@@ -164,6 +174,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   },
   {
     id: 'ostra-wet-12-110',
+    estimated: [],
     name: 'Ostra wet lead block, 12 V 110 Ah',
     chemistry: 'FLOODED',
     cellsInSeries: 6,
@@ -188,6 +199,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
   [
     {
       id: 'ostra-pack-12-30',
+      estimated: [] as string[],
       name: 'Ostra pack, 12.8 V 30 Ah',
       chemistry: 'LFP',
       cellsInSeries: 4,
@@ -204,6 +216,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     },
     {
       id: 'ostra-pack-24-50',
+      estimated: [] as string[],
       name: 'Ostra pack, 25.6 V 50 Ah',
       chemistry: 'LFP',
       cellsInSeries: 8,
@@ -220,6 +233,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     },
     {
       id: 'ostra-pack-48-30',
+      estimated: [] as string[],
       name: 'Ostra pack, 51 V 30 Ah',
       chemistry: 'LFP',
       cellsInSeries: 16,
@@ -236,6 +250,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     },
     {
       id: 'ostra-pack-48-105',
+      estimated: [] as string[],
       name: 'Ostra pack, 51 V 105 Ah',
       chemistry: 'LFP',
       cellsInSeries: 16,
@@ -252,6 +267,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     },
     {
       id: 'ostra-pack-48-280',
+      estimated: [] as string[],
       name: 'Ostra pack, 51 V 280 Ah',
       chemistry: 'LFP',
       cellsInSeries: 16,
@@ -268,6 +284,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     },
     {
       id: 'ostra-pack-96-105',
+      estimated: [] as string[],
       name: 'Ostra pack, 96 V 105 Ah',
       chemistry: 'LFP',
       cellsInSeries: 30,

@@ -36,6 +36,7 @@ const ROWS: Row[] = [
 export const SHIPPED_CONTROLLERS: readonly ControllerSpec[] = ROWS.map(
   ([name, minV, maxV, batteryA, batteryPeakA, phaseA, phasePeakA, efficiency, idleW, kg, price]) => ({
     id: `corvel-${name.replace('/', '-')}`,
+    estimated: [],
     name: `Corvel ${name}`,
     leastVoltage: minV,
     greatestVoltage: maxV,

@@ -30,6 +30,7 @@ const ROWS: Row[] = [
 export const SHIPPED_JETS: readonly JetSpec[] = ROWS.map(
   ([impellerMm, nozzleMm, kW, ratedRpm, pumpEfficiency, mass, price]) => ({
     id: `sluice-${impellerMm}`,
+    estimated: [],
     name: `Sluice ${impellerMm}`,
     impellerDiameter: impellerMm / 1000,
     nozzleDiameter: nozzleMm / 1000,

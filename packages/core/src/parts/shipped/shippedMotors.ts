@@ -15,6 +15,7 @@ type Row = [
   cooling: MotorSpec['cooling'],
   kg: number,
   price: number,
+  build?: MotorSpec['build'],
 ]
 
 /** Invented, plausible motors; each nameplate agrees with itself (see the tests). */
@@ -54,13 +55,17 @@ const ROWS: Row[] = [
   [100, 5800, 350, 0.95, 17.8, 4, 150, 60, 7300, 250, 430, 'closed loop', 58, 9200],
   [120, 3600, 400, 0.95, 9.7, 5, 190, 45, 6000, 280, 470, 'raw water', 92, 12400],
   [160, 5000, 350, 0.95, 15.4, 6, 240, 45, 6800, 250, 430, 'closed loop', 88, 13800],
+  [20, 2600, 96, 0.92, 29, 9, 36, 60, 5600, 70, 124, 'closed loop', 41, 2750, 'induction'],
+  [35, 2800, 144, 0.935, 21.2, 6, 64, 60, 6500, 105, 180, 'closed loop', 44, 4200, 'inner magnets'],
+  [70, 3600, 350, 0.945, 11.2, 3.4, 120, 60, 8500, 250, 430, 'closed loop', 56, 7400, 'inner magnets'],
   [220, 4200, 350, 0.955, 12.9, 8, 320, 45, 6000, 250, 430, 'raw water', 128, 18500],
 ]
 
 /** The motors that ship with Remigo, 0.3 to 220 kW. */
 export const SHIPPED_MOTORS: readonly MotorSpec[] = ROWS.map(
-  ([kW, rpm, volts, efficiency, kv, noLoadA, peakKw, peakS, maxRpm, minV, maxV, cooling, kg, price]) => ({
+  ([kW, rpm, volts, efficiency, kv, noLoadA, peakKw, peakS, maxRpm, minV, maxV, cooling, kg, price, build]) => ({
     id: `brindle-${kW}-${volts}-${rpm}`,
+    estimated: [],
     name: `Brindle ${kW} kW, ${volts} V, ${rpm} rpm`,
     ratedPower: kW * 1000,
     ratedRpm: rpm,
@@ -73,6 +78,7 @@ export const SHIPPED_MOTORS: readonly MotorSpec[] = ROWS.map(
     greatestRpm: maxRpm,
     leastVoltage: minV,
     greatestVoltage: maxV,
+    build: build ?? (kW <= 1 ? 'brushed' : 'surface magnets'),
     cooling,
     insulation: kW < 2 ? 'B' : kW < 30 ? 'F' : 'H',
     // the small brushed ones are timed for one direction

@@ -39,6 +39,7 @@ const ROWS: Row[] = [
 export const SHIPPED_PROPELLERS: readonly StockPropeller[] = ROWS.map(
   ([kind, blades, diameterIn, pitchIn, areaRatio, mass, price]) => ({
     id: `tern-${kind}-${blades}-${diameterIn}-${pitchIn}`.toLowerCase(),
+    estimated: [],
     name: `Tern ${kind === 'sternDrive' ? 'stern drive' : kind}, ${blades} blades, ${diameterIn} × ${pitchIn} in`,
     kind,
     blades,

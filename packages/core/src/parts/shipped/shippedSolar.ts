@@ -25,6 +25,7 @@ const PANELS: PanelRow[] = [
 export const SHIPPED_PANELS: readonly PanelSpec[] = [
   ...PANELS.map(([power, voltage, current, openVoltage, shortCurrent, length, width, mass, price]): PanelSpec => ({
     id: `helle-${power}`,
+    estimated: [],
     name: `Helle ${power}`,
     power,
     voltage,
@@ -40,6 +41,7 @@ export const SHIPPED_PANELS: readonly PanelSpec[] = [
   })),
   {
     id: 'helle-flex-115',
+    estimated: [],
     name: 'Helle flex 115',
     power: 115,
     voltage: 19.4,
@@ -98,6 +100,7 @@ export const SHIPPED_CHARGE_CONTROLLERS: readonly ChargeControllerSpec[] = CONTR
     price,
   ]) => ({
     id: `arvel-${name.replace(/[^0-9a-z]+/gi, '-').toLowerCase()}`,
+    estimated: [],
     name: `Arvel ${name}`,
     tracking,
     boosts,

@@ -53,9 +53,13 @@ export const SHIPPED_CHARGERS: readonly ChargerSpec[] = CHARGERS.map(
     price,
   ]) => ({
     id: `pallan-${name.replace(/[^0-9a-z]+/gi, '-').toLowerCase()}`,
+    estimated: [],
     name: `Pallan ${name}`,
     inputVoltage,
     inputCurrent,
+    // the cleverer of the smaller ones take either mains
+    otherVoltage: listens && inputVoltage === 230 && inputCurrent <= 16 ? 120 : null,
+    otherCurrent: listens && inputVoltage === 230 && inputCurrent <= 16 ? Math.min(16, 2 * inputCurrent) : null,
     leastVoltage,
     greatestVoltage,
     current,
@@ -77,6 +81,7 @@ const COPPER_DENSITY = 8890,
 /** The cables that ship with Remigo: tinned, 105 °C; invented prices that follow the copper. */
 export const SHIPPED_CABLES: readonly CableSpec[] = AREAS.map(area => ({
   id: `strand-${area}`,
+  estimated: [],
   name: `Strand ${area} mm², tinned`,
   area,
   insulation: 105,
@@ -109,6 +114,7 @@ const FUSES: [kind: FuseKind, ratings: readonly number[], voltage: number, inter
 export const SHIPPED_FUSES: readonly FuseSpec[] = FUSES.flatMap(([kind, ratings, voltage, interrupt, price]) =>
   ratings.map(rating => ({
     id: `quell-${kind.replace(/[^a-z]+/g, '-')}-${voltage}-${rating}`,
+    estimated: [],
     name: `Quell ${rating} A, ${voltage} V, ${kind}`,
     kind,
     rating,

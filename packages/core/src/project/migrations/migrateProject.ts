@@ -7,6 +7,7 @@ import { toVersion5 } from './toVersion5'
 import { toVersion6 } from './toVersion6'
 import { toVersion7 } from './toVersion7'
 import { toVersion8 } from './toVersion8'
+import { toVersion9 } from './toVersion9'
 
 /** Migrations by the version that they start from. */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
@@ -17,6 +18,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   5: toVersion6,
   6: toVersion7,
   7: toVersion8,
+  8: toVersion9,
 }
 
 /** A document of today's version, or the reason why it cannot be had. */

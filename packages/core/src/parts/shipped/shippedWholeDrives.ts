@@ -1,0 +1,87 @@
+import type { WholeDriveSpec } from '../../drive'
+
+const INCH = 0.0254
+
+type Row = [
+  name: string,
+  mount: WholeDriveSpec['mount'],
+  inputW: number,
+  shaftW: number,
+  thrustN: number,
+  volts: number,
+  leastV: number,
+  greatestV: number,
+  peakW: number,
+  peakS: number,
+  propellerRpm: number,
+  gear: number,
+  diameterIn: number,
+  pitchIn: number,
+  blades: number,
+  kg: number,
+  price: number,
+]
+
+/** Invented, plausible whole drives; no pull beats the bound of momentum theory (see the tests). */
+const ROWS: Row[] = [
+  ['T30', 'trolling motor', 360, 240, 95, 12, 10, 15, 360, 3600, 1150, 1, 9, 5, 2, 5.5, 150],
+  ['T55', 'trolling motor', 620, 420, 155, 12, 10, 15, 620, 3600, 1250, 1, 10, 5.5, 2, 8.5, 240],
+  ['T80', 'trolling motor', 1120, 800, 250, 24, 20, 30, 1120, 3600, 1350, 1, 11, 6, 3, 11, 460],
+  ['O1', 'outboard', 1000, 760, 235, 48, 40, 60, 1250, 300, 1150, 2, 11.5, 6.5, 2, 14, 1250],
+  ['O2', 'outboard', 2000, 1560, 400, 48, 40, 60, 2500, 300, 1250, 2, 12, 7.5, 3, 19, 1650],
+  ['O3', 'outboard', 3300, 2600, 590, 48, 40, 60, 4000, 300, 1350, 2, 12.6, 8, 3, 25, 2250],
+  ['O6', 'outboard', 6500, 5200, 960, 48, 40, 60, 8000, 180, 1500, 2, 13, 9.5, 3, 38, 3950],
+  ['O12', 'outboard', 12500, 10200, 1500, 96, 78, 118, 15000, 120, 1800, 2, 13, 11, 3, 58, 7200],
+  ['O25', 'outboard', 26000, 21500, 2350, 96, 78, 118, 32000, 120, 2100, 2, 13.5, 14, 3, 86, 11900],
+  ['O50', 'outboard', 54000, 45500, 3800, 350, 260, 420, 68000, 60, 2300, 2.2, 14, 17, 3, 138, 21900],
+  ['P1', 'pod', 1050, 830, 280, 48, 40, 60, 1300, 300, 950, 1, 13, 8, 3, 11, 1290],
+  ['P3', 'pod', 3200, 2600, 610, 48, 40, 60, 4000, 180, 1050, 1, 14, 9.5, 3, 18, 2150],
+  ['P6', 'pod', 6300, 5250, 1010, 48, 40, 60, 8200, 120, 1150, 1, 15, 11, 3, 29, 3600],
+  ['P12', 'pod', 12400, 10500, 1650, 96, 78, 118, 15800, 120, 1250, 1, 16, 12, 3, 44, 6200],
+  ['S6', 'sail drive', 6300, 5200, 1030, 48, 40, 60, 8000, 180, 1150, 2, 15, 11, 3, 48, 4900],
+  ['S12', 'sail drive', 12400, 10400, 1680, 96, 78, 118, 15600, 120, 1250, 2, 16, 12, 3, 66, 7800],
+]
+
+/** The whole drives that ship with Remigo: 0.4 to 54 kW. */
+export const SHIPPED_WHOLE_DRIVES: readonly WholeDriveSpec[] = ROWS.map(
+  ([
+    name,
+    mount,
+    inputPower,
+    ratedPower,
+    thrust,
+    ratedVoltage,
+    leastVoltage,
+    greatestVoltage,
+    peakInput,
+    peakSeconds,
+    propellerRpm,
+    gearRatio,
+    diameterIn,
+    pitchIn,
+    blades,
+    mass,
+    price,
+  ]) => ({
+    id: `grebe-${name.toLowerCase()}`,
+    estimated: [],
+    name: `Grebe ${name}, ${mount}`,
+    mount,
+    inputPower,
+    ratedPower,
+    thrust,
+    ratedVoltage,
+    leastVoltage,
+    greatestVoltage,
+    peakInput,
+    peakSeconds,
+    propellerRpm,
+    gearRatio,
+    diameter: diameterIn * INCH,
+    pitch: pitchIn * INCH,
+    blades,
+    cooling: inputPower < 15_000 ? 'raw water' : 'closed loop',
+    mass,
+    price,
+  }),
+)
