@@ -1,6 +1,7 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import {
   emptyPart,
+  ownPartId,
   packOf,
   PART_KINDS,
   putOnBoat,
@@ -65,9 +66,14 @@ export function useLibraryBench() {
     chosen.value = part
     editing.value = false
   }
-  /** A copy of a part, ready to be changed. */
-  function copy(part: Part) {
-    chosen.value = { ...part, id: '', name: libraryWords.newName(part.name).slice(0, 80) }
+  /** A copy of a part among the owner's own, ready to be changed. */
+  async function copy(part: Part) {
+    let name = libraryWords.newName(part.name).slice(0, 80)
+    for (let n = 2; own.value.some(p => p.id === ownPartId(name)); n++)
+      name = `${libraryWords.newName(part.name).slice(0, 76)} ${n}`
+    const made = { ...part, id: ownPartId(name), name }
+    await store.put(kind.value, [made])
+    chosen.value = made
     editing.value = true
   }
   /** A part of which nothing is known yet. */

@@ -47,6 +47,7 @@ export const boardWords = {
       motor: 'motor',
       controller: 'controller',
       reduction: 'reduction',
+      leg: 'leg',
       propeller: 'propeller',
       pack: 'pack',
       voltage: 'voltage',
@@ -118,6 +119,8 @@ export const boardWords = {
     deep: 'deep',
     open: 'open water',
     driveCounts: { 1: 'One', 2: 'Two' },
+    stillScrews: { none: 'None', locked: 'Stands still', freewheeling: 'Turns freely', folded: 'Folded' },
+    holdLeg: 'The leg stays as it is',
     eachDrive:
       'Both share the thrust. Powers and thrust are those of both; torque, rpm and motor amps those of each. Pack ' +
       'and main cable carry both.',

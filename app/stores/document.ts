@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { DEMO, withEdits, withFollowingVoltage, type Edit, type Project, edit } from '@remigo/core'
+import { DEMO, toldFigures, withEdits, withFollowingVoltage, type Edit, type Project, edit } from '@remigo/core'
 import { plainData } from './plainData'
 
 /**
@@ -67,7 +67,8 @@ export const useDocumentStore = defineStore('document', () => {
    * trial's boat and keeps it.
    */
   function edit(label: string, edits: Edit[], visit?: symbol) {
-    const after = withEdits(shown.value, withFollowingVoltage(shown.value, edits.map(plainEdit)))
+    const told = toldFigures(shown.value, edits.map(plainEdit))
+    const after = withEdits(shown.value, withFollowingVoltage(shown.value, told))
     trial.value = null
     commit(label, after, visit)
   }

@@ -133,6 +133,14 @@ const engines = computed(
           "
         />
         <p v-if="boat.drive.count > 1" class="prose">{{ boardWords.boat.eachDrive }}</p>
+        <ChoiceField
+          v-if="boat.drive.kind !== 'jet'"
+          :label="PROJECT_FIELDS.boat.fields.drive.fields.still.label"
+          :options="boardWords.boat.stillScrews"
+          :model-value="boat.drive.still"
+          @update:model-value="set(PROJECT_FIELDS.boat.fields.drive.fields.still.label, 'boat.drive.still', $event)"
+        />
+        <p v-if="geared" class="hold-leg">{{ boardWords.boat.holdLeg }} <HoldPin part="leg" /></p>
         <div class="rows">
           <QuantityField v-if="geared" path="boat.drive.legRatio" />
           <QuantityField

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { edit, isOwn } from '@remigo/core'
+import { edit, isOwn, wholeDriveOf, withFigures } from '@remigo/core'
 import { computed, ref } from 'vue'
-import type { ControllerSpec, MotorSpec, ReductionSpec, Edit } from '@remigo/core'
+import type { ControllerSpec, MotorSpec, PlateFormId, ReductionSpec, Edit } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
 import { driveWords } from '~/messages/drive'
@@ -11,6 +11,7 @@ import { useLibraryStore } from '~/stores/library'
 import { fewOf } from '~/components/benches/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import HeatChart from '~/components/motor/HeatChart.vue'
+import PlateForms from '~/components/library/PlateForms.vue'
 import MatchingChart from '~/components/motor/MatchingChart.vue'
 import TorqueChart from '~/components/motor/TorqueChart.vue'
 
@@ -20,6 +21,7 @@ const document = useDocumentStore()
 const library = useLibraryStore()
 const { text } = useQuantities()
 const design = computed(() => document.shown.design)
+const whole = computed(() => wholeDriveOf(design.value))
 const CHARTS = { torque: TorqueChart, matching: MatchingChart, heat: HeatChart }
 const shown = ref<keyof typeof CHARTS>('torque')
 
@@ -68,6 +70,10 @@ function setKind(kind: ReductionSpec['kind']) {
     edit('design.reduction', { kind, ratio: kind === 'direct' ? 1 : Math.max(1.5, design.value.reduction.ratio) }),
   ])
 }
+function saidOtherwise(change: Record<string, unknown>, form: PlateFormId) {
+  const motor = withFigures('motor', design.value.motor, change)
+  document.edit(driveWords.forms[form], [edit('design.motor', motor as unknown as MotorSpec)])
+}
 const typedIn = computed(
   () =>
     !library.library.motors.some(
@@ -84,13 +90,14 @@ const typedIn = computed(
     <div class="bench__main">
       <BenchLead
         figure="motorUse"
-        :head="design.motor.name + (typedIn ? `, ${benchWords.motor.typed.toLowerCase()}` : '')"
+        :head="(whole ?? design.motor).name + (typedIn && !whole ? `, ${benchWords.motor.typed.toLowerCase()}` : '')"
         >{{ benchWords.motor.lead }}</BenchLead
       >
       <ChartViews v-model="shown" :label="driveWords.view" :views="driveWords.views" />
       <component :is="CHARTS[shown]" />
       <ThrottleEditor />
       <ReductionChoices />
+      <WholeDrives />
       <section class="block" :aria-label="benchWords.motor.library">
         <h2 class="section-head">
           {{ benchWords.motor.library
@@ -177,7 +184,7 @@ const typedIn = computed(
             path="design.motor.leastVoltage"
           /><QuantityField path="design.motor.greatestVoltage" /><QuantityField path="design.motor.mass" />
         </div>
-        <NameplateForms />
+        <PlateForms kind="motor" :plate="() => design.motor" @said="saidOtherwise" />
         <ChoiceField
           :label="driveWords.weaker"
           :options="driveWords.directions"

@@ -2,6 +2,8 @@
 import { computed, nextTick, ref, useId, watch } from 'vue'
 import {
   checkPart,
+  completePart,
+  estimatesOf,
   inUnits,
   ownPartId,
   keptText,
@@ -12,6 +14,7 @@ import {
   type PartError,
   type PartKindId,
 } from '@remigo/core'
+import PlateForms from '~/components/library/PlateForms.vue'
 import { libraryWords } from '~/messages/library'
 import { useViewStore } from '~/stores/view'
 
@@ -29,8 +32,19 @@ const name = ref(''),
   choices = ref<Record<string, unknown>>({})
 const errors = ref<PartError[]>([])
 const errorOf = (key: string) => errors.value.find(e => e.key === key)?.message
-/** an empty field of a new part */
-const unknown = (column: NumberColumn) => props.part[column.key] === null
+/** an empty field: what nobody knows, or nobody told yet */
+const isEstimate = (key: string) => (props.part.estimated as readonly string[] | undefined)?.includes(key) ?? false
+const unknown = (column: NumberColumn) => props.part[column.key] === null || isEstimate(column.key)
+const estimates = computed(() => new Map(estimatesOf(props.kind, props.part).map(e => [e.key, e])))
+/** as in: about 0.91, 0.88 to 0.93 */
+function about(column: NumberColumn): string | null {
+  const found = estimates.value.get(column.key)
+  if (!found || typeof found.value !== 'number') return null
+  const text = (kept: number) => keptText(column, kept, view.choice)
+  return found.low === null || found.high === null
+    ? libraryWords.taken(text(found.value))
+    : libraryWords.about(text(found.value), text(found.low), text(found.high))
+}
 const shown = (column: NumberColumn) =>
   unknown(column) ? '' : keptText(column, Number(props.part[column.key]), view.choice).replace(/\u00A0/g, ' ')
 watch(
@@ -40,7 +54,7 @@ watch(
     errors.value = []
     texts.value = Object.fromEntries(columns.value.flatMap(c => (c.kind === 'number' ? [[c.key, shown(c)]] : [])))
     choices.value = Object.fromEntries(
-      columns.value.flatMap(c => (c.kind === 'number' ? [] : [[c.key, props.part[c.key]]])),
+      columns.value.flatMap(c => (c.kind === 'number' ? [] : [[c.key, isEstimate(c.key) ? null : props.part[c.key]]])),
     )
   },
   { immediate: true },
@@ -53,16 +67,17 @@ const replaces = computed(
     props.taken.includes(ownPartId(name.value.trim())),
 )
 
-/** A number as typed; the kept one when its text was not touched, so that nothing is rounded. */
-function read(column: NumberColumn): number | string {
+/** A number as typed; the kept one when its text was not touched, so that nothing is rounded; null when not known. */
+function read(column: NumberColumn): number | string | null {
   const text = texts.value[column.key]!.trim()
   if (text === shown(column) && !unknown(column)) return Number(props.part[column.key])
-  if (!text) return libraryWords.missing(column.label)
+  if (!text) return null
   const read = readField(column, text, view.choice, unknown(column) ? null : Number(props.part[column.key]))
   return read.ok ? Number((read.value ?? 0).toPrecision(12)) : read.message
 }
-function keep() {
-  const part: Part = { id: ownPartId(name.value.trim()), name: name.value.trim(), ...choices.value }
+/** What is told so far: what is empty is not known; and the fields that make no sense. */
+function told(): { part: Part; unread: PartError[] } {
+  const part: Part = { id: ownPartId(name.value.trim()), name: name.value.trim(), estimated: [], ...choices.value }
   const unread: PartError[] = []
   for (const c of columns.value) {
     if (c.kind !== 'number') continue
@@ -70,14 +85,29 @@ function keep() {
     if (typeof value === 'string') unread.push({ key: c.key, message: value })
     else part[c.key] = value
   }
-  for (const c of columns.value)
-    if (c.kind === 'choice' && choices.value[c.key] === null)
-      unread.push({ key: c.key, message: libraryWords.choose(c.label) })
+  return { part, unread }
+}
+function keep() {
+  const { part, unread } = told()
   if (!name.value.trim()) unread.unshift({ key: 'name', message: libraryWords.nameless })
-  errors.value = unread.length ? unread : checkPart(props.kind, part, inUnits(view.choice))
-  if (errors.value.length === 0) emit('keep', part)
+  const first = columns.value[0]!
+  if (unread.length === 0 && columns.value.every(c => part[c.key] === null || part[c.key] === false))
+    unread.push({ key: first.key, message: libraryWords.oneFigure(first.label) })
+  const whole = completePart(props.kind, part).part
+  errors.value = unread.length ? unread : checkPart(props.kind, whole, inUnits(view.choice))
+  if (errors.value.length === 0) emit('keep', whole)
   else void nextTick(toFirst)
 }
+/** A figure said otherwise fills the fields that it means. */
+function saidOtherwise(change: Record<string, unknown>) {
+  for (const [key, value] of Object.entries(change)) {
+    const column = columns.value.find(c => c.key === key)
+    if (column?.kind === 'number')
+      texts.value[key] = keptText(column, Number(value), view.choice).replace(/\u00A0/g, ' ')
+  }
+}
+/** the part as its plate stands in the form, for figures that are said otherwise */
+const plate = () => completePart(props.kind, told().part).part
 const form = ref<HTMLElement>()
 /** the first field that wants another look comes into sight, with the caret in it */
 function toFirst() {
@@ -102,14 +132,19 @@ function toFirst() {
       />
       <p v-if="errorOf('name')" class="error" role="alert">{{ errorOf('name') }}</p>
       <p v-if="replaces" class="small">{{ libraryWords.replaces }}</p>
+      <p class="small soft">{{ libraryWords.unknownHint }}</p>
+      <PlateForms v-if="kind === 'motor' || kind === 'wholeDrive'" :kind="kind" :plate="plate" @said="saidOtherwise" />
       <template v-for="c in columns" :key="c.key">
         <div v-if="c.kind === 'number'" class="line">
-          <label :for="`${id}-${c.key}`">{{ c.label }}</label>
+          <label :for="`${id}-${c.key}`"
+            >{{ c.label }}<span v-if="unknown(c) && about(c)" class="soft hint">{{ about(c) }}</span></label
+          >
           <VTextField
             :id="`${id}-${c.key}`"
             v-model="texts[c.key]"
             class="ink-field"
             autocomplete="off"
+            :placeholder="libraryWords.notKnown"
             :data-part="c.key"
             :aria-invalid="errorOf(c.key) ? 'true' : undefined"
             :aria-describedby="errorOf(c.key) ? `${id}-${c.key}-error` : undefined"
@@ -128,9 +163,9 @@ function toFirst() {
           :label="c.label"
           :columns="2"
           :data-part="c.key"
-          :options="Object.fromEntries(c.options.map(o => [o, String(o)]))"
-          :model-value="String(choices[c.key])"
-          @update:model-value="choices[c.key] = c.options.find(o => String(o) === $event)"
+          :options="{ ...Object.fromEntries(c.options.map(o => [o, String(o)])), '?': libraryWords.notKnown }"
+          :model-value="choices[c.key] === null ? '?' : String(choices[c.key])"
+          @update:model-value="choices[c.key] = c.options.find(o => String(o) === $event) ?? null"
         />
         <p v-if="errorOf(c.key)" :id="`${id}-${c.key}-error`" class="error" role="alert">{{ errorOf(c.key) }}</p>
       </template>
@@ -149,11 +184,16 @@ function toFirst() {
     </template>
     <dl v-else>
       <div v-for="c in columns" :key="c.key">
-        <dt>{{ c.label }}</dt>
+        <dt>
+          {{ c.label
+          }}<span v-if="estimates.has(c.key)" class="soft hint">{{
+            libraryWords.estimated(estimates.get(c.key)!.words)
+          }}</span>
+        </dt>
         <dd class="figures">
           {{
             c.kind === 'number'
-              ? shown(c)
+              ? (about(c) ?? (shown(c) || libraryWords.noFigure))
               : c.kind === 'yes'
                 ? libraryWords.yes[part[c.key] ? 'yes' : 'no']
                 : part[c.key]
@@ -214,5 +254,10 @@ dl div {
 }
 dd {
   text-align: right;
+}
+.hint {
+  display: block;
+  font-size: 12px;
+  line-height: 15px;
 }
 </style>

@@ -91,3 +91,40 @@ export function withLeadResistance(motor: MotorSpec, cold: number): NameplateFor
   const fit = fitMotorLosses({ ...motor, ...change.change })
   return fit.outcome === 'fitted' ? change : fit
 }
+
+/** Two plates of one motor agree to so much in torque. */
+const SAME_TORQUE = 0.06
+
+/**
+ * The nameplate with a second rating at other volts: 88 kW at 144 V and 95.5 kW at 156 V are both plates of one motor,
+ * since its torque is the same and its turns follow the volts.
+ *
+ * @param motor nameplate
+ * @param power W of the second rating, > 0
+ * @param volts V of it, > 0
+ * @returns volts up to which it works, or why these are two motors
+ * @example withSecondRating({ ratedPower: 88e3, ratedVoltage: 144, greatestVoltage: 150 }, 95.5e3, 156).outcome
+ *   // 'said'
+ */
+export function withSecondRating(
+  { ratedPower, ratedVoltage, leastVoltage, greatestVoltage }: MotorSpec,
+  power: number,
+  volts: number,
+): NameplateForm {
+  const torques = power / volts / (ratedPower / ratedVoltage)
+  if (Math.abs(torques - 1) > SAME_TORQUE)
+    return {
+      outcome: 'impossible',
+      reason:
+        `At ${volts.toFixed(0)} V a motor of ${(ratedPower / 1000).toPrecision(3)} kW at ` +
+        `${ratedVoltage.toFixed(0)} V ` +
+        `gives about ${((ratedPower * volts) / ratedVoltage / 1000).toPrecision(3)} kW. Check power and volts of both.`,
+    }
+  return {
+    outcome: 'said',
+    change:
+      volts > ratedVoltage
+        ? { greatestVoltage: Math.max(greatestVoltage, volts) }
+        : { leastVoltage: Math.min(leastVoltage, volts) },
+  }
+}

@@ -45,8 +45,8 @@ export function writeParts(kind: PartKindId, parts: readonly Part[]): string {
 }
 
 /**
- * Reads parts from CSV, in which a blank cell is a figure that nobody knows: commas, or semicolons with decimal commas; columns in any order. All of them or, with the cells
- * named, none.
+ * Reads parts from CSV, in which a blank cell is a figure that nobody knows: commas, or semicolons with decimal
+ * commas; columns in any order. All of them or, with the cells named, none.
  * A generator, so that a worker can tell its progress and stop.
  *
  * @param kind of parts

@@ -15,6 +15,7 @@ import {
 } from '../fields/field'
 import { DRIVE_KINDS, HULL_TYPE_IDS, HULL_TYPES, type BoatDimensions } from '../hull'
 import { STILL_SCREWS } from '../resistance'
+import { HELPERS } from './helpers'
 import { ENGINE_KINDS } from '../oldEngine'
 import {
   CELL,
@@ -314,6 +315,33 @@ const USE = group('Use', {
     hint: 'As long as above',
   }),
   wayHome: choice({ label: 'Way home', options: WAYS_HOME }),
+  beside: group('Beside the motor', {
+    kind: choice({ label: 'Beside the motor', options: HELPERS, usual: 'none' }),
+    sailSpeed: number({
+      label: 'Speed under sail alone',
+      quantity: 'speed',
+      least: 0.1,
+      most: 15,
+      usual: 1.5,
+      hint: 'In the wind that you mean',
+    }),
+    power: number({
+      label: 'They give',
+      quantity: 'smallPower',
+      least: 5,
+      most: 300_000,
+      usual: 80,
+      hint: 'A person 70 to 120 W for hours; an engine at its shaft',
+    }),
+    motorPower: number({
+      label: 'The motor adds',
+      quantity: 'smallPower',
+      least: 5,
+      most: 300_000,
+      usual: 400,
+      hint: 'From the pack',
+    }),
+  }),
   place: group('Place', {
     latitude: number({
       label: 'Latitude',

@@ -19,6 +19,7 @@ export const usualHabits = (boat: { hullType: HullTypeId; variant: string }) => 
   outings: usualOf(use.fields).outings,
   wayHome: usualWayHome(boat),
   place: usualOf(use.fields.place.fields),
+  beside: usualOf(use.fields.beside.fields),
 })
 
 /**

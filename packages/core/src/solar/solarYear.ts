@@ -120,4 +120,40 @@ export function solarYear(array: SolarArray, place: EarthPlace, load: SolarLoad)
   })
 }
 
+/** A moment of a day: s from its beginning by the sun, W/m² on the panels. */
+export interface DayLight {
+  time: number
+  light: number
+}
+
+/**
+ * Light on the panels through the mean day in the middle of a month, by the sun's own time.
+ *
+ * @param array panels; only how they lie, and the month's own light, are read
+ * @param place where she lies, rad
+ * @param month 0 is January
+ * @param step s
+ * @returns a moment in the middle of each step, the dark ones too
+ */
+export function dayOfLight(
+  array: Pick<SolarArray, 'tilt' | 'heading' | 'swings' | 'sun'>,
+  place: EarthPlace,
+  month: number,
+  step: number,
+): DayLight[] {
+  const panel = { tilt: array.tilt, heading: array.swings ? null : array.heading }
+  const middle = Date.UTC(YEAR, month, 15, 12) - (place.longitude * DEGREES * HOUR) / 15 - DAY / 2
+  const moments = Array.from({ length: Math.round(86_400 / step) }, (_, i) => (i + 0.5) * step)
+  const clear = moments.map(time => {
+    const angle = sunAngle(new Date(middle + 1000 * time), place)
+    return { time, angle, light: haurwitz(Math.sin(angle.altitude)) }
+  })
+  const whole = clear.reduce((sum, m) => sum + Math.max(0, m.light) * step, 0)
+  const clearness = array.sun ? (whole > 0 ? array.sun[month]! / whole : 0) : usualClearness(place.latitude, month)
+  return clear.map(({ time, angle, light }) => ({
+    time,
+    light: light > 0 ? onPanel(light * clearness, angle, dayOfYear(middle + 1000 * time), panel) : 0,
+  }))
+}
+
 const dayOfYear = (t: number) => Math.floor((t - Date.UTC(YEAR, 0, 1)) / DAY) + 1

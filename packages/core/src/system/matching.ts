@@ -46,7 +46,8 @@ export const MATCHING_CHARGE = { full: 1, nominal: 0.5, low: 0.15 } as const
  * @param count of points on the motor's side
  * @returns curves at the propeller's shaft
  *
- * Source: T ≤ (r V − Kt ω) Kt / R on the loaded pack, r how far the field is weakened; nameplate; P = V I η of the controller.
+ * Source: T ≤ (r V − Kt ω) Kt / R on the loaded pack, r how far the field is weakened; nameplate; P = V I η of the
+ * controller.
  */
 export function matching(model: Model, curve: readonly OperatingPoint[], count = 61): Matching {
   const { motor, controller, pack } = model.project.design

@@ -37,7 +37,10 @@ const BROKEN: Record<string, Edit[]> = {
   motorNameplate: [{ path: 'design.motor', value: { ...motor, noLoadCurrent: 60 } }],
   motorRating: [{ path: 'design.motor', value: { ...motor, ratedPower: 3600 } }],
   motorSpeed: [{ path: 'design.propeller.pitch', value: 0.19 }],
-  motorOversized: [{ path: 'use.topSpeed', value: 1.2 }, { path: 'use.cruiseSpeed', value: 1.1 }],
+  motorOversized: [
+    { path: 'use.topSpeed', value: 1.2 },
+    { path: 'use.cruiseSpeed', value: 1.1 },
+  ],
   platesUnknown: [{ path: 'design.motor', value: { ...motor, ratedPower: 4200, estimated: ['ratedPower'] } }],
   motorPoorLoad: [
     { path: 'design.motor', value: { ...motor, ratedPower: 30_000, peakPower: 40_000, noLoadCurrent: 40 } },
@@ -225,25 +228,26 @@ describe('every rule', () => {
       expect(rule.source.length).toBeGreaterThan(3)
     },
   )
-  it.each(Object.keys(RULES).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad', 'motorOversized', 'platesUnknown'].includes(id)))(
-    '%s: some fix mends it or makes it milder',
-    id => {
-      const broken = withEdits(startOf(id), BROKEN[id]!)
-      const order = { stop: 3, caution: 2, note: 1 } as const
-      const before = foundOn(broken).findings.find(f => f.rule === id)!
-      const after = before.fixes.map(fix => {
-        let fixed = withEdits(broken, fix.edits)
-        if (fix.resize) {
-          const s = sizeRest(fixed)
-          if (s.outcome !== 'sized') return order[before.severity]
-          fixed = withEdits(fixed, s.edits)
-        }
-        const still = foundOn(fixed).findings.find(f => f.rule === id)
-        return still ? order[still.severity] : 0
-      })
-      expect(Math.min(...after)).toBeLessThan(order[before.severity])
-    },
-  )
+  it.each(
+    Object.keys(RULES).filter(
+      id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad', 'motorOversized', 'platesUnknown'].includes(id),
+    ),
+  )('%s: some fix mends it or makes it milder', id => {
+    const broken = withEdits(startOf(id), BROKEN[id]!)
+    const order = { stop: 3, caution: 2, note: 1 } as const
+    const before = foundOn(broken).findings.find(f => f.rule === id)!
+    const after = before.fixes.map(fix => {
+      let fixed = withEdits(broken, fix.edits)
+      if (fix.resize) {
+        const s = sizeRest(fixed)
+        if (s.outcome !== 'sized') return order[before.severity]
+        fixed = withEdits(fixed, s.edits)
+      }
+      const still = foundOn(fixed).findings.find(f => f.rule === id)
+      return still ? order[still.severity] : 0
+    })
+    expect(Math.min(...after)).toBeLessThan(order[before.severity])
+  })
   it('touching the limit of touch carries its caution', () => {
     const finding = foundOn(withEdits(calm, BROKEN.touchVoltage!)).findings.find(f => f.rule === 'touchVoltage')!
     expect(finding.caution).toMatch(/qualified person.*Local code.*licensed electrician/)

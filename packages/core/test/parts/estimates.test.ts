@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { HORSEPOWER, POUND, GRAVITY } from '../../src/constants'
-import type { WholeDriveSpec } from '../../src/drive'
-import { fitMotorLosses, type MotorSpec } from '../../src/drive'
+import type { WholeDriveSpec, MotorSpec } from '../../src/drive'
+import { fitMotorLosses } from '../../src/drive'
 import { waterProperties } from '../../src/hull'
 import {
   checkPart,

@@ -36,8 +36,8 @@ export const platesUnknown: Rule = {
       amount: { text: '{s}', params: { s: share(worst.used) } },
       sentence: {
         text:
-          `Nobody has told ${worst.words}. Cruise takes {u} of what is usual for such a part, {s} of the least that it ` +
-          'may be. Ask its maker, and type it in the library.',
+          `Nobody has told ${worst.words}. Cruise takes {u} of what is usual for such a part, {s} of the ` +
+          'least that it may be. Ask its maker, and type it in the library.',
         params: { u: share(worst.usual), s: share(worst.used) },
       },
       measure: worst.used,

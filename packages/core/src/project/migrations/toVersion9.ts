@@ -22,6 +22,7 @@ export const toVersion9: Migration = document => {
   return {
     ...document,
     boat: { ...boat, drive: { ...part(boat.drive), still: 'none' } },
+    use: { ...part(document.use), beside: { kind: 'none', sailSpeed: 1.5, power: 80, motorPower: 400 } },
     design: {
       ...design,
       motor: motorOf(design.motor),

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { DRIVE_OF_MOUNT, isOwn, putOnBoat, wholeDriveOf, type Part } from '@remigo/core'
+import { fewOf } from '~/components/benches/fewOf'
+import { driveWords } from '~/messages/drive'
+import { boardWords } from '~/messages/board'
+import { useAnswerStore } from '~/stores/answer'
+import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** Outboards, pods and sail drives sold as one with motor, controller, leg and propeller, where she is driven so. */
+const answer = useAnswerStore()
+const document = useDocumentStore()
+const library = useLibraryStore()
+const { text } = useQuantities()
+const fitted = computed(() => wholeDriveOf(document.shown.design))
+const need = computed(() => {
+  const { top, cruise } = answer.summary
+  return Math.max(top.drive.deliveredPower, cruise.drive.deliveredPower / (1 - document.shown.use.headroom))
+})
+const rows = computed(() =>
+  fewOf(
+    library.library.wholeDrives
+      .filter(w => DRIVE_OF_MOUNT[w.mount] === document.shown.boat.drive.kind)
+      .map(whole => ({
+        whole,
+        price: whole.price,
+        own: isOwn(whole),
+        fitted: whole.id === fitted.value?.id,
+        state:
+          whole.diameter > document.shown.boat.drive.greatestDiameter ||
+          whole.greatestVoltage < answer.model.pack.fullVoltage ||
+          whole.leastVoltage > answer.model.pack.nominalVoltage
+            ? ('stop' as const)
+            : whole.ratedPower * document.shown.boat.drive.count < need.value
+              ? ('caution' as const)
+              : ('fits' as const),
+      })),
+  ),
+)
+function tryIt(whole: (typeof rows.value)[number]['whole']) {
+  const edits = putOnBoat('wholeDrive', whole as unknown as Part, document.shown)
+  if (edits) document.startTrial(whole.id, whole.name, edits)
+}
+</script>
+
+<template>
+  <section v-if="rows.length" class="block" :aria-label="driveWords.wholeDrives" data-whole-drives>
+    <h2 class="section-head">
+      {{ driveWords.wholeDrives
+      }}<NuxtLink class="link" to="/library?kind=wholeDrive">{{ driveWords.allWholeDrives }}</NuxtLink>
+    </h2>
+    <p class="prose">{{ driveWords.wholeDrivesHint }}</p>
+    <table class="table">
+      <tbody>
+        <tr v-for="row in rows" :key="row.whole.id" :class="{ current: row.fitted }">
+          <td><StateMark :state="row.state" :size="13" /></td>
+          <td>
+            {{ row.whole.name }}<span class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
+          </td>
+          <td class="num">{{ text(row.whole.ratedVoltage, 'voltage') }}</td>
+          <td class="num">{{ text(row.whole.thrust, 'force') }}</td>
+          <td class="num">{{ text(row.whole.mass, 'partMass') }}</td>
+          <td class="num">{{ text(row.whole.price, 'price') }}</td>
+          <td class="num"><TryButton :fitted="row.fitted" :name="row.whole.name" @try="tryIt(row.whole)" /></td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
