@@ -198,4 +198,22 @@ export const benchWords = {
       'Weight may be a fifth out; bottom not known; 15 % for sea and wind; 20 % kept in the pack and 20 % ' +
       'free of every rating; 230 V and 16 A on the quay. All of it stands on the benches to be changed.',
   },
+  beside: {
+    head: 'Beside the motor',
+    hint: 'who pushes how hard',
+    who: 'What helps',
+    kinds: { none: 'Nothing', sails: 'Sails', pedals: 'Pedals', oars: 'Oars', engine: 'Old engine' },
+    speed: 'Speed',
+    motor: 'Motor',
+    takes: 'From the pack',
+    answer: (alone: string, together: string, motor: string) =>
+      `${alone} without the motor, ${together} with it. The motor’s watts alone would do ${motor}.`,
+    working: {
+      none: '',
+      sails: 'The sails push as hard as that speed takes; a knot more changes their wind little.',
+      pedals: 'Six tenths of a person’s power becomes push (common practice).',
+      oars: 'Two thirds of a person’s power becomes push (common practice).',
+      engine: 'Half of its power becomes push with the old propeller (common practice).',
+    },
+  },
 } as const

@@ -36,6 +36,20 @@ export const sunWords = {
   usual: 'mean day',
   refill: 'days to refill',
   ofMonth: 'A mean day in',
+  otherArrays: 'Panels elsewhere',
+  arrayNames: ['Roof', 'Port side', 'Starboard side', 'Arch', 'Hatch', 'On deck'],
+  addArray: 'Add panels elsewhere',
+  removeArray: 'Remove',
+  feedsHouse: 'Feeds the house',
+  straight: 'Straight from the panels',
+  straightHint: 'no battery, the month’s mean day, house off',
+  straightSpeed: 'Speed',
+  sunTime: 'Hour by the sun',
+  straightSays: (way: string, hours: string, battery: string) =>
+    `${way} in ${hours} under way. The same light through a small battery, at one speed from sunrise to sunset, ` +
+    `does ${battery}.`,
+  straightShade: (diodes: string, without: string) =>
+    `With one panel in shade ${diodes}; without bypass diodes its string is lost: ${without}.`,
   place: 'Where she lies',
   placeHint: 'type it, or touch the map',
   map: 'World map: touch where she lies, or move the mark with the arrow keys',

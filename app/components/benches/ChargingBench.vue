@@ -202,6 +202,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
         <FigureRow v-if="charging.sailing && answer.model.propulsor.kind !== 'jet'" id="chargeSailing" />
         <QuantityField path="use.houseLoad" />
       </section>
+      <HouseBattery />
       <section class="block" :aria-label="chargingWords.berth">
         <h2 class="section-head">{{ chargingWords.berth }}</h2>
         <ChoiceField
@@ -233,7 +234,21 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
       <section class="block" :aria-label="chargingWords.charger">
         <h2 class="section-head with-hold">{{ chargingWords.charger }} <HoldPin part="charger" /></h2>
         <p class="small soft">{{ charging.charger.name }}</p>
-        <QuantityField path="design.charging.count" />
+        <ChoiceField
+          :label="chargingWords.each"
+          :options="chargingWords.eachKinds"
+          :model-value="charging.each"
+          @update:model-value="document.edit(chargingWords.each, [edit('design.charging.each', $event)])"
+        />
+        <QuantityField v-if="charging.each === 'pack'" path="design.charging.count" />
+        <p v-if="charging.charger.otherVoltage !== null" class="small soft">
+          {{
+            chargingWords.twoMains(
+              text(charging.charger.inputVoltage, 'voltage'),
+              text(charging.charger.otherVoltage, 'voltage'),
+            )
+          }}
+        </p>
         <NuxtLink to="/settings-sheet" class="btn btn--best">{{ chargingWords.settings }}</NuxtLink>
       </section>
     </aside>

@@ -65,6 +65,7 @@ function tryPitch(pitch: number) {
       <PropellerDesigns />
       <PropellerChoices />
       <ThrustChart />
+      <OneStopped />
     </div>
     <aside class="bench__side">
       <section :aria-label="benchWords.propeller.dims">
@@ -90,7 +91,7 @@ function tryPitch(pitch: number) {
           id="quayThrust"
         /><FigureRow id="windThrust" />
       </section>
-      <SailRegeneration v-if="sails" />
+      <SailRegeneration :sails="sails" />
     </aside>
   </div>
 </template>

@@ -50,6 +50,8 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
       </p>
       <p v-if="solar.fitted && report.months[month]!.refillDays === null" class="prose">{{ sunWords.helpless }}</p>
       <StringWindow />
+      <OtherArrays v-if="solar.fitted" />
+      <SunDirect v-if="solar.fitted" />
       <section class="block" :aria-label="sunWords.place">
         <h2 class="section-head">
           {{ sunWords.place }}<span>{{ sunWords.placeHint }}</span>

@@ -103,6 +103,7 @@ const bar = computed(() => {
           />
         </section>
       </div>
+      <BesideMotor />
     </div>
     <aside class="bench__side">
       <section :aria-label="boardWords.use.speeds">

@@ -15,6 +15,8 @@ const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
 const { text } = useQuantities()
+/** the curves drawn are the motor’s: so are the readings beside them */
+const motorPoints = computed(() => document.shown.heat.points.filter(p => p.part === 'motor'))
 const unit = computed(() => chosenUnit('temperature', view.choice))
 const degrees = (k: number) => toUnit(k, unit.value)
 /** the curves have a hundred temperatures each */
@@ -22,7 +24,7 @@ const settled = useRestingSpeed()
 const over = ref<keyof typeof driveWords.views2>('lever')
 const day = computed(() => (over.value === 'day' ? dayWarming(answer.model) : null))
 const duration = computed(() =>
-  day.value ? day.value.time.at(-1)! : Math.max(3600, ...document.shown.heat.points.map(p => 1.1 * p.time)),
+  day.value ? day.value.time.at(-1)! : Math.max(3600, ...motorPoints.value.map(p => 1.1 * p.time)),
 )
 const ways = computed(() => driveHeat(answer.model))
 const warming = computed(() =>
@@ -48,19 +50,19 @@ const curves = computed<ChartCurve[]>(() =>
     : [],
 )
 const readings = computed<ChartCurve[]>(() =>
-  document.shown.heat.points.length && !day.value
+  motorPoints.value.length && !day.value
     ? [
         {
           name: driveWords.readings,
-          x: document.shown.heat.points.map(p => p.time / 60),
-          y: document.shown.heat.points.map(p => degrees(p.temperature)),
+          x: motorPoints.value.map(p => p.time / 60),
+          y: motorPoints.value.map(p => degrees(p.temperature)),
           points: true,
           colour: 'fits',
         },
       ]
     : [],
 )
-const fit = computed(() => (document.shown.heat.points.length ? fitWarming(document.shown.heat.points) : null))
+const fit = computed(() => (motorPoints.value.length ? fitWarming(motorPoints.value) : null))
 const fitted = computed<ChartCurve[]>(() =>
   fit.value?.outcome === 'fitted' && !day.value
     ? [
@@ -142,5 +144,5 @@ const axes = computed(() => ({
   />
   <p v-if="day" class="prose" data-day>{{ dayWords }}</p>
   <ChartKey :curves="curves" />
-  <HeatReadings :fit="fit" />
+  <HeatReadings />
 </template>

@@ -33,6 +33,7 @@ const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =
       id="hullCooler"
     />
   </section>
+  <CoolingBuilt />
   <section class="block" :aria-label="driveWords.coolings">
     <h2 class="section-head">
       {{ driveWords.coolings }}<span>{{ driveWords.coolingsHint }}</span>

@@ -59,9 +59,26 @@ export function packFigures(pack: PackSpec, banks: Banks = ONE_NEW_BANK): PackFi
     highVoltage: own.highVoltage,
     ...weighed,
   }
-  const sum = banks.others.length === 0 ? alone : { ...alone, ...besides(pack, banks) }
+  const all = banks.others.length === 0 ? alone : { ...alone, ...besides(pack, banks) }
+  const sum = banks.together === 'one at a time' ? ofOneBank(all, pack, banks) : all
   const energy = sum.nominalVoltage * sum.capacityAh * 3600
   return { ...sum, energy, usableEnergy: energy * usableShare }
+}
+
+/** A pack of which one bank works at a time: its energy is there, its amps are those of the smallest bank. */
+function ofOneBank<F extends { current: number; currentPeak: number; resistance: number }>(
+  all: F,
+  pack: PackSpec,
+  { count }: Banks,
+): F {
+  const banks = Math.max(1, Math.min(count, pack.parallel)),
+    share = Math.floor(pack.parallel / banks) / pack.parallel
+  return {
+    ...all,
+    current: all.current * share,
+    currentPeak: all.currentPeak * share,
+    resistance: all.resistance / share,
+  }
 }
 
 /** Blocks with their share of box and management. */

@@ -13,10 +13,17 @@ export interface StringGroup {
   highCut: number | null
 }
 
+/** How banks work beside each other. */
+export const BANKS_TOGETHER = ['common', 'one at a time', 'isolated'] as const
+
 /** How the strings of a boat are kept: banks that stand alone, wear, own cut-offs, what else stands beside them. */
 export interface Banks {
   /** banks, each with its own fuse, contactor and management, that can drive alone */
   count: number
+  /** all of them at once; switched, one after the other; or at once, each charged for itself */
+  together: (typeof BANKS_TOGETHER)[number]
+  /** years of the cells; null when they are new */
+  age: number | null
   health: number
   lowCut: number | null
   highCut: number | null
@@ -27,7 +34,16 @@ export interface Banks {
 }
 
 /** One new bank of one kind. */
-export const ONE_NEW_BANK: Banks = { count: 1, health: 1, lowCut: null, highCut: null, owned: null, others: [] }
+export const ONE_NEW_BANK: Banks = {
+  count: 1,
+  together: 'common',
+  age: null,
+  health: 1,
+  lowCut: null,
+  highCut: null,
+  owned: null,
+  others: [],
+}
 
 /**
  * How much a worn block's resistance has risen for each share of capacity lost (common practice: about double at four

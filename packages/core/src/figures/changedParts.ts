@@ -48,7 +48,9 @@ const PARTS: readonly (readonly [
   ['System voltage', ({ design }, show) => show(design.systemVoltage, 'voltage')],
   [
     'Charger',
-    ({ design: { charging } }) => `${charging.count > 1 ? `${charging.count} × ` : ''}${charging.charger.name}`,
+    ({ design: { charging } }) =>
+      `${charging.count > 1 && charging.each === 'pack' ? `${charging.count} × ` : ''}${charging.charger.name}` +
+      (charging.each === 'block' ? ', one at each block' : ''),
   ],
   [
     'Panels',

@@ -12,6 +12,8 @@ import { chargerInlet } from './rules/chargerInlet'
 import { chargerWindow } from './rules/chargerWindow'
 import { chargeTakenByHouse } from './rules/chargeTakenByHouse'
 import { coldCharge } from './rules/coldCharge'
+import { coolingWeak } from './rules/coolingWeak'
+import { couplingRuns } from './rules/couplingRuns'
 import { contactorRating } from './rules/contactorRating'
 import { controllerCurrent } from './rules/controllerCurrent'
 import { controllerHeat } from './rules/controllerHeat'
@@ -53,6 +55,7 @@ import { noInsulationWatch } from './rules/noInsulationWatch'
 import { noPrecharge } from './rules/noPrecharge'
 import { noShunt } from './rules/noShunt'
 import { noWayHome } from './rules/noWayHome'
+import { otherArrays } from './rules/otherArrays'
 import { overloaded } from './rules/overloaded'
 import { packAboveWindow } from './rules/packAboveWindow'
 import { packBelowWindow } from './rules/packBelowWindow'
@@ -105,6 +108,8 @@ export const RULES = {
   platesUnknown,
   heatCruise,
   heatTop,
+  coolingWeak,
+  couplingRuns,
   rotation,
   propellerDiameter,
   cavitation,
@@ -155,6 +160,7 @@ export const RULES = {
   noWayHome,
   houseConverter,
   panelVolts,
+  otherArrays,
   panelsUncontrolled,
   generatorWeak,
   chargeTakenByHouse,

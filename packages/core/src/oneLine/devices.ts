@@ -1,4 +1,4 @@
-import type { PartName, Project } from '../project'
+import { chargersOf, type PartName, type Project } from '../project'
 import { stringVoltage } from '../solar'
 import { modelOf, tapRuns, wiringReport } from '../system'
 import {
@@ -330,17 +330,22 @@ export function oneLine(project: Project): OneLine {
     ...(charging.supply === 'generator' ? ['changeover'] : []),
     'charger',
   ]
+  const chargers = chargersOf(project.design)
   if (fitted.galvanicIsolator)
     add('isolator', 'isolator', 'Galvanic isolator', [words('in the earth of the shore')], 'charging', 'hull')
   add(
     'charger',
     'charger',
-    charging.count > 1 ? `${charging.count} chargers` : 'Charger',
-    [words(charging.charger.name), ofAmps(charging.count * charging.charger.current, ' at most')],
+    chargers.pieces > 1 ? `${chargers.pieces} chargers` : 'Charger',
+    [
+      words(charging.charger.name),
+      ...(charging.each === 'block' ? [words('one at each block')] : []),
+      ofAmps(chargers.count * chargers.charger.current, ' at most'),
+    ],
     'charging',
   )
   shoreLine.slice(1).forEach((id, i) => join(shoreLine[i]!, id, 'ac'))
-  source('charger', 'charge', charging.count * charging.charger.current, 'charging')
+  source('charger', 'charge', chargers.count * chargers.charger.current, 'charging')
   if (solar.fitted) {
     add(
       'panels',
@@ -352,6 +357,7 @@ export function oneLine(project: Project): OneLine {
           params: { s: String(solar.series), p: String(solar.parallel) },
         },
         words(solar.panel.name),
+        ...solar.others.map(a => words(`and ${a.name}: ${a.series * a.parallel} × ${a.panel.name}`)),
       ],
       'solar',
     )

@@ -1,7 +1,10 @@
-import { chargerFits, mainsFor, worksOn, type ChargerSpec } from '../battery'
+import { chargerFits, mainsFor, worksOn, type ChargerSpec, type PackSpec } from '../battery'
 
 /** What feeds a charger. */
 export const CHARGE_SUPPLIES = ['shore', 'generator', 'none'] as const
+
+/** Where chargers stand. */
+export const CHARGER_PLACES = ['pack', 'block'] as const
 
 /**
  * Plugs as they stand on quays and in sheds: V AC, A of the breaker, single phase (common practice; local code
@@ -21,6 +24,8 @@ export const SHORE_PLUGS = [
 export interface Charging {
   charger: ChargerSpec
   count: number
+  /** one set for the whole pack, or a charger at each block */
+  each: (typeof CHARGER_PLACES)[number]
   /** shore: V AC, A of the breaker, share of it for hours */
   shoreVoltage: number
   shoreCurrent: number
@@ -79,4 +84,35 @@ export function bestCharger(
     return i < 0 ? 0 : y[i]! - x[i]!
   }
   return [...able].sort(before)[0] ?? null
+}
+
+/**
+ * Chargers as the pack sees them: those side by side, or one at each block, whose volts add along a string and whose
+ * amps add beside it.
+ *
+ * @param design charging and pack
+ * @returns a charger and how many of it work on the whole pack, and how many pieces are bought
+ * @example chargersOf(DEMO.tirrick.design).pieces // 1
+ */
+export function chargersOf({ charging, pack }: { charging: Charging; pack: PackSpec }): {
+  charger: ChargerSpec
+  count: number
+  pieces: number
+} {
+  const { charger, count, each } = charging
+  if (each === 'pack') return { charger, count, pieces: count }
+  const pieces = pack.series * pack.parallel
+  return {
+    charger: {
+      ...charger,
+      leastVoltage: charger.leastVoltage * pack.series,
+      greatestVoltage: charger.greatestVoltage * pack.series,
+      current: charger.current * pack.parallel,
+      power: charger.power * pieces,
+      inputCurrent: charger.inputCurrent * pieces,
+      otherCurrent: charger.otherCurrent === null ? null : charger.otherCurrent * pieces,
+    },
+    count: 1,
+    pieces,
+  }
 }

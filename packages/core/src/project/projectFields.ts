@@ -1,5 +1,15 @@
-import type { Banks, Compartment, StringGroup } from '../battery'
-import { COOLINGS, THROTTLE_CONTROLS, THROTTLE_POINTS, type HeatPoint, type Throttle } from '../drive'
+import { BANKS_TOGETHER, type Banks, type Compartment, type StringGroup } from '../battery'
+import {
+  CONTROLLER_COOLING,
+  COOLING_GEAR,
+  COOLINGS,
+  HEATED_PARTS,
+  THROTTLE_CONTROLS,
+  THROTTLE_POINTS,
+  type CoolingGear,
+  type HeatPoint,
+  type Throttle,
+} from '../drive'
 import {
   choice,
   group,
@@ -29,9 +39,9 @@ import {
   WHEEL,
   WHOLE_DRIVE,
 } from '../parts/partFields'
-import type { SolarArray } from '../solar'
+import { ARRAY_FEEDS, type OtherArray, type SolarArray } from '../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Wiring } from '../wiring'
-import { CHARGE_SUPPLIES, type Charging } from './charging'
+import { CHARGE_SUPPLIES, CHARGER_PLACES, type Charging } from './charging'
 import { PROJECT_VERSION } from './projectVersion'
 import { READING_KINDS } from './readingKind'
 import { WAYS_HOME } from './wayHome'
@@ -109,6 +119,22 @@ const DRIVE_LINE = group('Drive line', {
     most: 9000,
     keptPerSi: 60,
     open: true,
+  }),
+  flange: number({
+    label: 'Coupling flange',
+    quantity: 'smallLength',
+    least: 0.02,
+    most: 0.6,
+    open: true,
+    hint: 'Across',
+  }),
+  runOut: number({
+    label: 'Gap between its faces varies by',
+    quantity: 'gap',
+    least: 0,
+    most: 0.02,
+    open: true,
+    hint: 'Feeler gauge at four places, afloat',
   }),
   astern: choice({ label: 'Astern by', options: ['gears', 'motor'], usual: 'motor' }),
   reverses: yes({ label: 'Leg or gearbox turns the propeller against its input', usual: false }),
@@ -306,6 +332,22 @@ const USE = group('Use', {
     options: ['unknown', 'clean', 'slime', 'weed', 'barnacles'],
     usual: 'unknown',
   }),
+  houseHours: number({
+    label: 'House runs without charge for',
+    quantity: 'duration',
+    least: 3600,
+    most: 2_600_000,
+    usual: 86_400,
+    hint: 'What its own battery must carry',
+  }),
+  mooredStream: number({
+    label: 'Stream at the mooring',
+    quantity: 'speed',
+    least: 0,
+    most: 5,
+    usual: 1,
+    hint: 'Past the propeller while she lies still',
+  }),
   outings: number({
     label: 'Outings in a year',
     quantity: 'count',
@@ -493,6 +535,7 @@ const CHARGING = group('Charging', {
     usual: 1,
     hint: 'Side by side',
   }),
+  each: choice({ label: 'Chargers stand', options: CHARGER_PLACES, usual: 'pack' }),
   shoreVoltage: number({ label: 'Shore volts', quantity: 'voltage', least: 90, most: 480, usual: 230 }),
   shoreCurrent: number({ label: 'Shore breaker', quantity: 'current', least: 1, most: 200, usual: 16 }),
   continuous: shareForHours(0.8, '80\u00A0% is usual; more trips it or melts the plug'),
@@ -569,6 +612,15 @@ const BANKS = group('Banks', {
     usual: 1,
     hint: 'Each with its own fuse, contactor and management',
   }),
+  together: choice({ label: 'Banks work', options: BANKS_TOGETHER, usual: 'common' }),
+  age: number({
+    label: 'Age of the cells',
+    quantity: 'years',
+    least: 0,
+    most: 40,
+    open: true,
+    hint: 'Second-hand; empty for new',
+  }),
   ...KEPT_STRINGS,
   owned: number({
     label: 'Blocks you have',
@@ -584,6 +636,19 @@ const BANKS = group('Banks', {
 
 /** Light of a month, J/m² on a flat square metre on a mean day. */
 export const MONTH_OF_SUN = number({ label: 'Light in a day', quantity: 'sunlight', least: 0, most: 5e7 })
+/** Panels elsewhere on the boat, with what they feed. */
+export const OTHER_ARRAY = group('Other panels', {
+  name: text({ label: 'Where', shortest: 1, longest: 40 }),
+  feeds: choice({ label: 'They feed', options: ARRAY_FEEDS, usual: 'drive' }),
+  panel: group('Solar panel', PANEL),
+  series: number({ label: 'Panels in a string', quantity: 'count', least: 1, most: 40, whole: true }),
+  parallel: number({ label: 'Strings', quantity: 'count', least: 1, most: 40, whole: true, usual: 1 }),
+  tilt: number({ label: 'Tilt from flat', quantity: 'angle', least: 0, most: 1.5708, usual: 0 }),
+  heading: number({ label: 'Faces', quantity: 'angle', least: 0, most: 6.2832, usual: Math.PI }),
+  swings: yes({ label: 'She swings', usual: true }),
+  shading: number({ label: 'Lost to shade', quantity: 'ratio', least: 0, most: 0.95, usual: 0.15 }),
+  controller: open(group('Charge controller', CHARGE_CONTROLLER)),
+} as const satisfies FieldsFor<OtherArray>)
 const SOLAR = group('Solar panels', {
   fitted: yes({ label: 'Panels fitted', usual: false }),
   panel: group('Solar panel', PANEL),
@@ -617,16 +682,53 @@ const SOLAR = group('Solar panels', {
     hint: 'Cold panels have the most volts',
   }),
   sun: list({ label: 'Light by month', of: MONTH_OF_SUN, shortest: 12, longest: 12, open: true }),
+  others: list({ label: 'Other panels', of: OTHER_ARRAY, longest: 6, usual: [] }),
 } as const satisfies FieldsFor<SolarArray>)
 
 const SYSTEM_VOLTAGE = number({ label: 'System voltage', quantity: 'voltage', least: 6, most: 1000 })
+/** A small motor with a battery of its own: in the bow, or as a spare. */
+const SMALL_MOTOR = group('Small motor', {
+  fitted: yes({ label: 'Small motor fitted', usual: false }),
+  name: text({ label: 'What it is', shortest: 1, longest: 40, usual: 'Bow motor' }),
+  power: number({ label: 'It takes', quantity: 'smallPower', least: 10, most: 20_000, usual: 2000 }),
+  voltage: number({ label: 'At', quantity: 'voltage', least: 6, most: 100, usual: 24 }),
+  time: number({ label: 'Runs in an outing for', quantity: 'shortTime', least: 10, most: 36_000, usual: 300 }),
+  length: number({ label: 'Its cable, one way', quantity: 'length', least: 0.1, most: 30, usual: 6 }),
+  chemistry: choice({ label: 'Its own battery', options: ['LFP', 'AGM'], usual: 'AGM' }),
+})
 const DESIGN = group('Design', {
   motor: group('Motor', MOTOR),
   controller: group('Controller', CONTROLLER),
   wholeDrive: open(group('Whole drive', WHOLE_DRIVE)),
+  smallMotor: SMALL_MOTOR,
   reduction: REDUCTION,
   propeller: FITTED_WHEEL,
   cooling: choice({ label: 'Cooling as fitted', options: COOLINGS, open: true }),
+  cooler: group('Cooling as built', {
+    kind: choice({ label: 'Heat leaves by', options: COOLING_GEAR, usual: 'none' }),
+    tubeLength: number({ label: 'Hull tube, length', quantity: 'length', least: 0.1, most: 20, usual: 2 }),
+    tubeDiameter: number({ label: 'Across', quantity: 'smallLength', least: 0.005, most: 0.2, usual: 0.022 }),
+    area: number({
+      label: 'Face or plates',
+      quantity: 'area',
+      least: 0.005,
+      most: 20,
+      usual: 0.1,
+      hint: 'Of a radiator its face; of an exchanger all plates',
+    }),
+    flow: number({ label: 'Raw water', quantity: 'flow', least: 1e-6, most: 0.01, usual: 1e-4 }),
+    warmWater: number({ label: 'Warmest water', quantity: 'temperature', least: 273, most: 313, usual: 301.15 }),
+    controller: choice({ label: 'Controller stands', options: CONTROLLER_COOLING, usual: 'as sold' }),
+    boxArea: number({ label: 'Walls of its box', quantity: 'area', least: 0.05, most: 10, usual: 0.5 }),
+    packHeat: number({
+      label: 'The pack adds',
+      quantity: 'smallPower',
+      least: 0,
+      most: 20_000,
+      usual: 0,
+      hint: 'Where it is cooled by the same loop',
+    }),
+  } as const satisfies FieldsFor<CoolingGear>),
   jet: group('Jet', JET),
   pack: group('Pack', {
     cell: group('Cell', CELL),
@@ -700,6 +802,7 @@ const RUN_SETUP = group('Setup of a reading', {
 
 /** A temperature read during a run at steady power. */
 export const HEAT_POINT = group('Reading', {
+  part: choice({ label: 'Read on', options: HEATED_PARTS, usual: 'motor' }),
   time: number({ label: 'After', quantity: 'shortTime', least: 0, most: 172_800 }),
   temperature: number({ label: 'Temperature', quantity: 'temperature', least: 250, most: 600 }),
 } as const satisfies FieldsFor<HeatPoint>)

@@ -20,6 +20,8 @@ export const usualHabits = (boat: { hullType: HullTypeId; variant: string }) => 
   wayHome: usualWayHome(boat),
   place: usualOf(use.fields.place.fields),
   beside: usualOf(use.fields.beside.fields),
+  houseHours: usualOf(use.fields).houseHours,
+  mooredStream: usualOf(use.fields).mooredStream,
 })
 
 /**
@@ -41,6 +43,8 @@ const USUAL_WIRING = {
 export function usualGear(fullVoltage: number) {
   return {
     wholeDrive: null,
+    smallMotor: usualOf(design.fields.smallMotor.fields),
+    cooler: usualOf(design.fields.cooler.fields),
     throttle: USUAL_THROTTLE,
     wiring: USUAL_WIRING,
     charging: usualCharging(fullVoltage),

@@ -1,8 +1,8 @@
 import { csvFormatRows } from 'd3-dsv'
 import { REDUCTION_PRICE } from '../drive'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import { wholeDriveOf, type Project } from '../project'
-import { modelOf, tapRuns, wiringReport } from '../system'
+import { chargersOf, wholeDriveOf, type Project } from '../project'
+import { modelOf, smallMotorNeeds, tapRuns, wiringReport } from '../system'
 import { stringVoltage } from '../solar'
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent, type CableRun } from '../wiring'
 
@@ -192,8 +192,22 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
     )
     if (wiring.fitted.separateHouse) add('house', 'House battery, 12 V', 1, 'house', null)
   }
+  const small = smallMotorNeeds(project)
+  if (small) {
+    const { name, voltage, chemistry, power } = design.smallMotor
+    add('motor', `${name}, ${Math.round(power)} W, ${Math.round(voltage)} V`, 1, 'by itself', null)
+    add('motor', `Battery, ${Math.round(voltage)} V, ${Math.ceil(small.ampHours)} Ah, ${chemistry}`, 1, name, null)
+    run(small.cable, 'motor', `battery to ${name}`)
+  }
   const { charging } = design
-  add('charger', charging.charger.name, charging.count, 'shore', charging.count * charging.charger.price)
+  const chargers = chargersOf(design)
+  add(
+    'charger',
+    charging.charger.name,
+    chargers.pieces,
+    charging.each === 'block' ? 'shore, one at each block' : 'shore',
+    chargers.pieces * charging.charger.price,
+  )
   add('inlet', charging.inlet === 'carType' ? 'Car-type inlet with cable' : 'Shore inlet with cable', 1, 'shore', null)
   add('inlet', 'Residual-current breaker', 1, 'shore', null)
   if (wiring.fitted.galvanicIsolator)
@@ -209,7 +223,7 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
       add(`${name}Relay`, `Relay, ${chargeFuse(current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, where, null)
   }
   run(taps.charge!, 'charger', 'charger to pack')
-  source('charge', charging.count * charging.charger.current, 'charger')
+  source('charge', chargers.count * chargers.charger.current, 'charger')
   const { solar } = design
   if (solar.fitted) {
     const panels = solar.series * solar.parallel
@@ -226,6 +240,13 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
     run(taps.sun!, 'panels', 'from there to the pack')
     if (solar.controller) add('regulator', solar.controller.name, 1, 'sun', solar.controller.price)
     source('panel', panelSourceCurrent(solar), 'sun')
+    for (const array of solar.others) {
+      const pieces = array.series * array.parallel,
+        where = `sun, ${array.name}${array.feeds === 'house' ? ', to the house' : ''}`
+      add('panels', array.panel.name, pieces, where, pieces * array.panel.price)
+      if (array.controller) add('regulator', array.controller.name, 1, where, array.controller.price)
+      if (array.feeds === 'drive') tapFuse('panelFuse', chargeFuse(panelSourceCurrent({ ...solar, ...array })), where)
+    }
   }
   return lines
 }

@@ -1,7 +1,7 @@
 import { hasLeg } from '../hull'
 import { min } from 'd3-array'
 import { chargerFits, packFigures } from '../battery'
-import { bestCharger } from '../project/charging'
+import { bestCharger, chargersOf } from '../project/charging'
 import { edit, type Edit } from '../project/projectPath'
 import { partsMass } from '../project/partsTotals'
 import { weightAfloat } from '../project/weightAfloat'
@@ -127,7 +127,8 @@ const wholeEdits = ({ design }: Project, { whole }: DesignCandidate): Edit[] =>
 function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandidate, library: Library): Edit[] {
   const { fullVoltage } = packFigures(pack),
     takes = pack.parallel * pack.cell.chargeCurrent
-  if (chargerFits(charging.charger, fullVoltage) && charging.count * charging.charger.current <= takes) return []
+  const now = chargersOf({ charging, pack })
+  if (chargerFits(now.charger, fullVoltage) && now.count * now.charger.current <= takes) return []
   const { shoreVoltage, shoreCurrent, inlet } = charging
   const charger = bestCharger(library.chargers, {
     fullVoltage,
@@ -136,8 +137,12 @@ function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandida
     takes,
     pilot: inlet === 'carType',
   })
-  if (!charger || charger.id === charging.charger.id) return []
-  return [edit('design.charging.charger', charger), edit('design.charging.count', 1)]
+  if (!charger || (charger.id === charging.charger.id && charging.each === 'pack')) return []
+  return [
+    edit('design.charging.charger', charger),
+    edit('design.charging.count', 1),
+    edit('design.charging.each', 'pack'),
+  ]
 }
 
 /** What stands in the way of controller and pack: what is held, or the library. */

@@ -1,4 +1,4 @@
-export type * from './solarSpecs'
+export * from './solarSpecs'
 export * from './sunlight'
 export * from './cloud'
 export * from './panelCurve'

@@ -66,4 +66,35 @@ export interface SolarArray {
   coldest: number
   /** J/m² on a flat square metre on a mean day of each month; null for what is usual at the latitude */
   sun: number[] | null
+  /** panels elsewhere on the boat */
+  others: OtherArray[]
+}
+
+/** What an array of panels feeds. */
+export const ARRAY_FEEDS = ['drive', 'house'] as const
+
+/** Panels elsewhere, with a direction, a shade and a charge controller of their own. */
+export interface OtherArray {
+  name: string
+  feeds: (typeof ARRAY_FEEDS)[number]
+  panel: PanelSpec
+  series: number
+  parallel: number
+  tilt: number
+  heading: number
+  swings: boolean
+  shading: number
+  controller: ChargeControllerSpec | null
+}
+
+/**
+ * Every array of a boat that feeds the same: the first one, and those elsewhere.
+ *
+ * @param solar the boat's panels
+ * @param feeds the drive's pack, or the house
+ * @returns arrays, each with the light and the cold of the whole
+ */
+export function arraysOf(solar: SolarArray, feeds: OtherArray['feeds']): SolarArray[] {
+  const others = solar.others.filter(a => a.feeds === feeds).map(a => ({ ...solar, ...a, others: [] }))
+  return feeds === 'drive' ? [solar, ...others] : others
 }

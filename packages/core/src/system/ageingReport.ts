@@ -16,6 +16,8 @@ export interface AgeingReport extends Ageing {
    * end
    */
   outgrown: number | null
+  /** years that are left of it, by the capacity measured or else by its age */
+  yearsLeft: number
 }
 
 /**
@@ -47,7 +49,10 @@ export function wearOf(model: Model, { needed, available }: EnergyBalance): Agei
   const needs = needed / available
   const outgrown =
     needs > 1 ? 0 : needs <= wear.left[wear.left.length - 1]! ? null : (wear.years * (1 - needs)) / (1 - END_OF_LIFE)
+  const { health, age } = design.banks
+  const share = health < 1 ? (health - END_OF_LIFE) / (1 - END_OF_LIFE) : age === null ? 1 : 1 - age / wear.byCalendar
   return {
+    yearsLeft: wear.years * Math.min(1, Math.max(0, share)),
     depth,
     delivered,
     pricePerEnergy: delivered > 0 ? model.pack.price / delivered : Infinity,

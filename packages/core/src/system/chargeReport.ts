@@ -7,6 +7,7 @@ import {
   type ChargeSupply,
 } from '../battery'
 import { hullSpeed } from '../hull'
+import { chargersOf } from '../project/charging'
 import type { Project } from '../project/projectFields'
 import { HOUSE_CONVERTER_EFFICIENCY } from './driveTrain'
 import { modelOf } from './model'
@@ -50,14 +51,15 @@ function supplyOf({ design: { charging: c } }: Project): ChargeSupply | null {
 }
 
 /** A boat's charging as a sum. */
-export function chargeSetup(project: Project, count = project.design.charging.count): ChargeSetup {
+export function chargeSetup(project: Project, side?: number): ChargeSetup {
   const { pack, banks, charging } = project.design,
-    { sun, sailing } = chargeHelpers(project)
+    { sun, sailing } = chargeHelpers(project),
+    { charger, count } = chargersOf(project.design)
   return {
     pack,
     banks,
-    charger: charging.charger,
-    count,
+    charger,
+    count: side ?? count,
     supply: supplyOf(project),
     helpers: sun + sailing,
     house: project.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY,
@@ -110,6 +112,8 @@ export interface ChargerCount {
  */
 export function chargerCounts(project: Project, most = 3): ChargerCount[] {
   const { charging } = project.design
+  // one at each block: no more of them find a place
+  if (charging.each === 'block') return []
   return Array.from({ length: most }, (_, i) => ({
     count: i + 1,
     fitted: i + 1 === charging.count,

@@ -1,4 +1,6 @@
 import {
+  boxRise,
+  CONTROLLER_PATH,
   COOLINGS,
   controllerHeat,
   controllerTemperature,
@@ -44,7 +46,20 @@ export function driveHeat(model: Model, cooling: Cooling = fittedCooling(model.p
   if (model.motor.outcome !== 'fitted') return null
   return {
     path: heatPath(motor, model.motor.losses, cooling, around(model)),
-    controller: controllerHeat(controller, model.project.use.ambient),
+    controller: controllerAsBuilt(model, controllerHeat(controller, model.project.use.ambient)),
+  }
+}
+
+/** Coolant is so much warmer than the water outside, K (common practice). */
+const LOOP_RISE = 10
+
+/** A heat sink or a water block lets the controller's heat out more easily; a closed box keeps it in. */
+function controllerAsBuilt({ project: { design, boat } }: Model, node: ControllerHeat): ControllerHeat {
+  const { controller, boxArea } = design.cooler
+  return {
+    ...node,
+    ambient: controller === 'water block' ? boat.waterTemperature + LOOP_RISE : node.ambient,
+    toAir: node.toAir * CONTROLLER_PATH[controller] + (controller === 'box' ? boxRise(1, boxArea) : 0),
   }
 }
 

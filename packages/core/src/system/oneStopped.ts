@@ -19,6 +19,8 @@ export interface OneStopped {
   distance: number
   /** of what she does with both at that speed: above 1 she goes farther on one */
   wayShare: number
+  /** the boat on one drive */
+  project: Project
 }
 
 /**
@@ -53,6 +55,7 @@ export function oneStopped(project: Project): OneStopped[] {
       speed,
       packPower: on.drive.packPower,
       distance: on.distanceLeft,
+      project: single,
       wayShare: both.distanceLeft > 0 ? on.distanceLeft / both.distanceLeft : 0,
     }
   })

@@ -1,7 +1,7 @@
 import { restVoltage } from '../battery'
 import { findRoot } from '../numeric'
 import type { Project } from '../project/projectFields'
-import { solarYear, stringFaults, type SolarArray, type SolarLoad, type SolarMonth } from '../solar'
+import { arraysOf, solarYear, stringFaults, type SolarArray, type SolarLoad, type SolarMonth } from '../solar'
 import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE } from './driveTrain'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
@@ -53,10 +53,43 @@ export function boatSolarYear(project: Project): SolarMonth[] {
   const known = years.get(solar)
   if (known?.key === key) return known.year
   // panels whose volts do not suit put nothing into the pack: the finding says so
-  const suits = stringFaults(solar, modelOf(project).pack.fullVoltage).length === 0
-  const year = solarYear(solar, place, load).map(month => (suits ? month : { ...month, perDay: 0, noon: 0 }))
+  const { fullVoltage } = modelOf(project).pack
+  const [first, ...others] = arraysOf(solar, 'drive').map(array => {
+    const suits = stringFaults(array, fullVoltage).length === 0
+    return solarYear(array, place, load).map(month => (suits ? month : { ...month, perDay: 0, noon: 0 }))
+  })
+  const year = first!.map((month, i) => ({
+    ...month,
+    perDay: month.perDay + others.reduce((sum, other) => sum + other[i]!.perDay, 0),
+    noon: month.noon + others.reduce((sum, other) => sum + other[i]!.noon, 0),
+  }))
   years.set(solar, { key, year })
   return year
+}
+
+/** V of the house that panels of its own feed (common practice: a 12 V battery). */
+const HOUSE_VOLTS = 13
+const houseYears = new WeakMap<SolarArray, { key: string; perDay: number[] }>()
+
+/**
+ * What panels of the house's own give it on a mean day of each month, J.
+ *
+ * @param project the boat
+ * @returns twelve; 0 without such panels
+ */
+export function houseSun(project: Project): number[] {
+  const {
+    design: { solar },
+    use: { place },
+  } = project
+  const load = { packVoltage: HOUSE_VOLTS, air: project.boat.waterTemperature },
+    key = [place.latitude, place.longitude, load.air].join(' ')
+  const known = houseYears.get(solar)
+  if (known?.key === key) return known.perDay
+  const own = arraysOf(solar, 'house').map(array => solarYear(array, place, load))
+  const perDay = Array.from({ length: 12 }, (_, i) => own.reduce((sum, year) => sum + year[i]!.perDay, 0))
+  houseYears.set(solar, { key, perDay })
+  return perDay
 }
 
 /** The air over the water is about as warm as the water. */
@@ -89,8 +122,10 @@ export function solarReport(project: Project): SolarReport {
     needed =
       operatingPoint(outing, use.cruiseSpeed).drive.packPower *
       (use.stretchKind === 'hours' ? use.duration : use.distance / use.cruiseSpeed)
-  const months = year.map((month): SunMonth => {
-    const spare = month.perDay - house * 86_400
+  const ofItsOwn = solar.fitted ? houseSun(project) : year.map(() => 0)
+  const months = year.map((month, i): SunMonth => {
+    // what panels of its own give the house need not come out of the pack
+    const spare = month.perDay - Math.max(0, house * 86_400 - ofItsOwn[i]!)
     return {
       ...month,
       dayPace: month.daylight > 0 ? paceOf(project, spare / month.daylight) : 0,
@@ -103,7 +138,7 @@ export function solarReport(project: Project): SolarReport {
     months,
     year: sum,
     lostWithoutTracking: lostWithoutTracking(project, sum),
-    power: solar.series * solar.parallel * solar.panel.power,
+    power: arraysOf(solar, 'drive').reduce((sum, a) => sum + a.series * a.parallel * a.panel.power, 0),
   }
   reports.set(project, report)
   return report

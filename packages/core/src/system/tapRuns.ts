@@ -1,4 +1,5 @@
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent } from '../wiring/taps'
+import { chargersOf } from '../project/charging'
 import type { Project } from '../project/projectFields'
 import { stringVoltage } from '../solar'
 import { cableRun, sizeConductor, STOCK_AREAS, type CableRun } from '../wiring'
@@ -33,10 +34,11 @@ export function tapRuns(project: Project): Partial<Record<TapName, CableRun>> {
     const demand = { current, guard, length, voltage: volts, place, conductors: 2 }
     return sizeConductor(demand) ?? cableRun(demand, STOCK_AREAS.at(-1)!, 1)
   }
-  const charge = Math.min(charging.count * charging.charger.current, pack.parallel * pack.cell.chargeCurrent)
+  const chargers = chargersOf({ charging, pack })
+  const charge = Math.min(chargers.count * chargers.charger.current, pack.parallel * pack.cell.chargeCurrent)
   const house = (wiring.dcdcPower ?? converterPower(use.houseLoad)) / CONVERTER / (0.85 * voltage)
   const runs: Partial<Record<TapName, CableRun>> = {
-    charge: run(charge, chargeFuse(charging.count * charging.charger.current), wiring.chargeLength, voltage),
+    charge: run(charge, chargeFuse(chargers.count * chargers.charger.current), wiring.chargeLength, voltage),
     house: run(house, houseFuse(use.houseLoad, voltage), wiring.houseLength, voltage),
   }
   if (solar.fitted) {

@@ -48,3 +48,9 @@ export const share = of('ratio')
 export const plainNumber = of('plain')
 /** of a conductor, from mm² */
 export const squareMillimetres = (area: number) => of('copperArea')(area * 1e-6)
+/** of sheets, plates and panels */
+export const squareMetres = of('area')
+/** of cooling water, m³/s: shown in litres a minute */
+export const cubicMetresPerSecond = of('flow')
+/** of a feeler gauge: shown in hundredths of a millimetre */
+export const gaps = of('gap')

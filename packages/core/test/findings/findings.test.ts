@@ -1,7 +1,7 @@
 import { sizeRest } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
 import { ratingUse, RULES, type Rule } from '../../src/findings'
-import { DEMO_BOATS, withEdits, type Edit } from '../../src/project'
+import { DEMO, DEMO_BOATS, withEdits, type Edit } from '../../src/project'
 
 import { chargerNamed } from '../../src/parts'
 import { fillText } from '../../src/units'
@@ -40,6 +40,33 @@ const BROKEN: Record<string, Edit[]> = {
   motorOversized: [
     { path: 'use.topSpeed', value: 1.2 },
     { path: 'use.cruiseSpeed', value: 1.1 },
+  ],
+  coolingWeak: [
+    { path: 'design.cooler', value: { ...DEMO.tirrick.design.cooler, kind: 'hull tube', tubeLength: 0.3 } },
+  ],
+  couplingRuns: [
+    { path: 'boat.drive.flange', value: 0.1 },
+    { path: 'boat.drive.runOut', value: 0.0002 },
+  ],
+  otherArrays: [
+    { path: 'design.solar.fitted', value: true },
+    {
+      path: 'design.solar.others',
+      value: [{ ...DEMO.tirrick.design.solar, name: 'Roof', feeds: 'drive', series: 12, parallel: 1 }].map(
+        ({ name, feeds, panel, series, parallel, tilt, heading, swings, shading, controller }) => ({
+          name,
+          feeds: feeds as 'drive',
+          panel,
+          series,
+          parallel,
+          tilt,
+          heading,
+          swings,
+          shading,
+          controller,
+        }),
+      ),
+    },
   ],
   platesUnknown: [{ path: 'design.motor', value: { ...motor, ratedPower: 4200, estimated: ['ratedPower'] } }],
   motorPoorLoad: [
@@ -208,6 +235,9 @@ const IN_WORDS = new Set([
 const startOf = (id: string) =>
   id.startsWith('jet') ? calmJet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
 
+/** What another part or another hand mends: no edit of the document does. */
+const NO_FIX = ['motorOversized', 'platesUnknown', 'coolingWeak', 'couplingRuns', 'otherArrays']
+
 describe('every rule', () => {
   it('is content with the calm boat', () => {
     expect(foundOn(calm).findings.map(f => f.rule)).toEqual([])
@@ -229,9 +259,7 @@ describe('every rule', () => {
     },
   )
   it.each(
-    Object.keys(RULES).filter(
-      id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad', 'motorOversized', 'platesUnknown'].includes(id),
-    ),
+    Object.keys(RULES).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad', ...NO_FIX].includes(id)),
   )('%s: some fix mends it or makes it milder', id => {
     const broken = withEdits(startOf(id), BROKEN[id]!)
     const order = { stop: 3, caution: 2, note: 1 } as const

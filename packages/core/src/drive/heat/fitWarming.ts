@@ -1,7 +1,11 @@
 import { maximise } from '../../numeric'
 
+/** Parts whose temperature an owner reads. */
+export const HEATED_PARTS = ['motor', 'controller', 'pack'] as const
+
 /** A temperature read at a time. s, K. */
 export interface HeatPoint {
+  part: (typeof HEATED_PARTS)[number]
   time: number
   temperature: number
 }
@@ -15,7 +19,7 @@ export type WarmingFit =
 export const LEAST_READINGS = 4
 
 /** Start and end temperature of least squares for a time constant, and what is left over. */
-function linearFit(points: readonly HeatPoint[], tau: number) {
+function linearFit(points: readonly Omit<HeatPoint, 'part'>[], tau: number) {
   let n = 0,
     sx = 0,
     sxx = 0,
@@ -43,7 +47,7 @@ function linearFit(points: readonly HeatPoint[], tau: number) {
  *
  * Source: least squares, linear in T∞ and T0 for each τ; τ by golden section on its logarithm.
  */
-export function fitWarming(points: readonly HeatPoint[]): WarmingFit {
+export function fitWarming(points: readonly Omit<HeatPoint, 'part'>[]): WarmingFit {
   const times = new Set(points.map(p => p.time))
   if (times.size < LEAST_READINGS)
     return {

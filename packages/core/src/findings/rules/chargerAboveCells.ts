@@ -1,5 +1,6 @@
 import { amps } from '../../units'
 import { edit } from '../../project/projectPath'
+import { chargersOf } from '../../project/charging'
 import type { Rule } from '../finding'
 
 /** Chargers that push more than the cells take. */
@@ -14,10 +15,11 @@ export const chargerAboveCells: Rule = {
       },
     },
   }) {
-    const pushes = charging.count * charging.charger.current,
+    const { charger, count } = chargersOf({ charging, pack })
+    const pushes = count * charger.current,
       takes = pack.parallel * pack.cell.chargeCurrent
     if (pushes <= takes) return null
-    const fewer = Math.floor(takes / charging.charger.current)
+    const fewer = charging.each === 'pack' ? Math.floor(takes / charger.current) : 0
     return {
       severity: 'caution',
       title: 'charger above the cells',
@@ -38,7 +40,10 @@ export const chargerAboveCells: Rule = {
           : [
               {
                 label: { text: 'Set it to {t}', params: { t: amps(takes) } },
-                edits: [edit('design.charging.count', 1), edit('design.charging.charger.current', takes)],
+                edits: [
+                  edit('design.charging.count', 1),
+                  edit('design.charging.charger.current', charging.each === 'pack' ? takes : takes / pack.parallel),
+                ],
               },
             ],
     }

@@ -2,7 +2,7 @@ import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { chargerFits } from '../../battery'
-import { bestCharger } from '../../project/charging'
+import { bestCharger, chargersOf } from '../../project/charging'
 
 /** A charger for other volts. */
 export const chargerWindow: Rule = {
@@ -18,7 +18,7 @@ export const chargerWindow: Rule = {
       pack,
     },
   }) {
-    const { charger } = charging
+    const { charger } = chargersOf({ charging, pack: cells })
     if (chargerFits(charger, pack.fullVoltage)) return null
     const low = charger.greatestVoltage < pack.fullVoltage
     const { shoreVoltage, shoreCurrent, inlet } = charging,
@@ -57,7 +57,11 @@ export const chargerWindow: Rule = {
         ? [
             {
               label: { text: fitting.name },
-              edits: [edit('design.charging.charger', fitting), edit('design.charging.count', 1)],
+              edits: [
+                edit('design.charging.charger', fitting),
+                edit('design.charging.count', 1),
+                edit('design.charging.each', 'pack'),
+              ],
             },
           ]
         : [],

@@ -1,5 +1,6 @@
 import { watts } from '../../units'
 import { edit } from '../../project/projectPath'
+import { chargersOf } from '../../project/charging'
 import type { Rule } from '../finding'
 
 /** Chargers that would draw more than the generator gives for hours. */
@@ -11,12 +12,13 @@ export const generatorWeak: Rule = {
     charge,
     model: {
       project: {
-        design: { charging },
+        design: { charging, pack },
       },
     },
   }) {
     if (charging.supply !== 'generator' || charge.limit !== 'generator') return null
-    const full = (charging.count * charging.charger.power) / charging.charger.efficiency,
+    const { charger, count } = chargersOf({ charging, pack })
+    const full = (count * charger.power) / charger.efficiency,
       gives = charging.generatorPower * charging.generatorShare
     if (full <= gives) return null
     return {

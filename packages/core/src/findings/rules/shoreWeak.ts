@@ -1,6 +1,7 @@
 import { mainsFor } from '../../battery'
 import { amps, watts } from '../../units'
 import { edit } from '../../project/projectPath'
+import { chargersOf } from '../../project/charging'
 import type { Rule } from '../finding'
 
 /** A charger on its own breaker is not worth a word: 13 of 16 A are usual. */
@@ -15,11 +16,12 @@ export const shoreWeak: Rule = {
     charge,
     model: {
       project: {
-        design: { charging },
+        design: { charging, pack },
       },
     },
   }) {
-    const asks = charging.count * mainsFor(charging.charger, charging.shoreVoltage).current
+    const { charger, count } = chargersOf({ charging, pack })
+    const asks = count * mainsFor(charger, charging.shoreVoltage).current
     if (charge.limit !== 'shore' || charging.shoreCurrent * charging.continuous > MUCH_LESS * asks) return null
     return {
       severity: 'note',

@@ -21,8 +21,13 @@ export const toVersion9: Migration = document => {
     held = part(document.held)
   return {
     ...document,
-    boat: { ...boat, drive: { ...part(boat.drive), still: 'none' } },
-    use: { ...part(document.use), beside: { kind: 'none', sailSpeed: 1.5, power: 80, motorPower: 400 } },
+    boat: { ...boat, drive: { ...part(boat.drive), still: 'none', flange: null, runOut: null } },
+    use: {
+      ...part(document.use),
+      houseHours: 86_400,
+      mooredStream: 1,
+      beside: { kind: 'none', sailSpeed: 1.5, power: 80, motorPower: 400 },
+    },
     design: {
       ...design,
       motor: motorOf(design.motor),
@@ -30,13 +35,39 @@ export const toVersion9: Migration = document => {
       jet: known(design.jet),
       pack: { ...pack, cell: known(pack.cell) },
       wholeDrive: null,
+      smallMotor: {
+        fitted: false,
+        name: 'Bow motor',
+        power: 2000,
+        voltage: 24,
+        time: 300,
+        length: 6,
+        chemistry: 'AGM',
+      },
+      cooler: {
+        kind: 'none',
+        tubeLength: 2,
+        tubeDiameter: 0.022,
+        area: 0.1,
+        flow: 1e-4,
+        warmWater: 301.15,
+        controller: 'as sold',
+        boxArea: 0.5,
+        packHeat: 0,
+      },
       wiring: { ...wiring, fuse: orNull(wiring.fuse) },
       charging: {
         ...charging,
+        each: 'pack',
         charger: { otherVoltage: null, otherCurrent: null, ...known(charging.charger) },
       },
-      banks: { ...banks, others: list(banks.others).map(group => ({ ...group, cell: known(group.cell) })) },
-      solar: { ...solar, panel: known(solar.panel), controller: orNull(solar.controller) },
+      banks: {
+        together: 'common',
+        age: null,
+        ...banks,
+        others: list(banks.others).map(group => ({ ...group, cell: known(group.cell) })),
+      },
+      solar: { others: [], ...solar, panel: known(solar.panel), controller: orNull(solar.controller) },
     },
     trial: {
       ...trial,
@@ -47,6 +78,10 @@ export const toVersion9: Migration = document => {
         jet: known(setup.jet),
         still: 'none',
       })),
+    },
+    heat: {
+      ...part(document.heat),
+      points: list(part(document.heat).points).map(point => ({ part: 'motor', ...point })),
     },
     held: { ...held, leg: held.reduction === true },
   }
