@@ -149,6 +149,7 @@ export const benchWords = {
     title: 'Sheet',
     print: 'Print',
     fit: 'What to fit',
+    decided: 'As it is decided',
     fast: 'How fast',
     far: 'How far',
     not: 'What does not fit, and why',

@@ -27,6 +27,8 @@ export const packWords = {
   banksHint: 'each can drive alone',
   oneBank: 'One bank: with it goes the drive.',
   gone: 'If the largest bank goes',
+  together: { common: 'All at once', 'one at a time': 'One at a time', isolated: 'Charged apart' },
+  yearsLeft: (years: string) => `Of that ${years} are left to these cells.`,
   ways: 'If the drive fails',
   wayHome: { none: 'Nothing', sails: 'Sails', oars: 'Oars', secondDrive: 'Outboard' },
   worn: 'Worn or second-hand',

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { area, line } from 'd3-shape'
-import { CHEMISTRIES, figureOn, hullLabel, resistanceMethodOf, FIGURES, type FigureId } from '@remigo/core'
+import { CHEMISTRIES, decided, figureOn, hullLabel, resistanceMethodOf, FIGURES, type FigureId } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
@@ -129,6 +129,7 @@ const chart = computed(() => {
       .map(p => ({ x: x(p.speed), y: y(p.drive.packPower) })),
   }
 })
+const lines = computed(() => decided(document.shown))
 const print = () => window.print()
 </script>
 
@@ -161,6 +162,15 @@ const print = () => window.print()
           <dt>{{ figureOn(id, document.shown).label }}</dt>
           <dd><FigureValue :id="id" /></dd>
         </div>
+      </dl>
+    </section>
+    <section data-decided>
+      <h3>{{ benchWords.sheet.decided }}</h3>
+      <dl class="decided">
+        <template v-for="(row, i) in lines" :key="i"
+          ><dt>{{ row.what }}</dt>
+          <dd>{{ fill(row.text) }}</dd></template
+        >
       </dl>
     </section>
     <section>
@@ -287,6 +297,21 @@ th[scope='row'] {
   min-height: 30px;
   border-bottom: 0.75px solid var(--rule);
   font-size: 13.5px;
+}
+.decided {
+  display: grid;
+  grid-template-columns: minmax(90px, 130px) minmax(0, 1fr);
+  gap: 0 12px;
+  font-size: 13.5px;
+  line-height: 18px;
+}
+.decided dt,
+.decided dd {
+  padding: 4px 0;
+  border-bottom: 0.75px solid var(--rule);
+}
+.decided dt {
+  font-weight: 600;
 }
 li {
   display: flex;

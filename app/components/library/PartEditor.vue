@@ -91,7 +91,10 @@ function keep() {
   const { part, unread } = told()
   if (!name.value.trim()) unread.unshift({ key: 'name', message: libraryWords.nameless })
   const first = columns.value[0]!
-  if (unread.length === 0 && columns.value.every(c => part[c.key] === null || part[c.key] === false))
+  if (
+    unread.length === 0 &&
+    columns.value.every(c => part[c.key] === null || part[c.key] === false || part[c.key] === c.usual)
+  )
     unread.push({ key: first.key, message: libraryWords.oneFigure(first.label) })
   const whole = completePart(props.kind, part).part
   errors.value = unread.length ? unread : checkPart(props.kind, whole, inUnits(view.choice))
@@ -133,7 +136,6 @@ function toFirst() {
       <p v-if="errorOf('name')" class="error" role="alert">{{ errorOf('name') }}</p>
       <p v-if="replaces" class="small">{{ libraryWords.replaces }}</p>
       <p class="small soft">{{ libraryWords.unknownHint }}</p>
-      <PlateForms v-if="kind === 'motor' || kind === 'wholeDrive'" :kind="kind" :plate="plate" @said="saidOtherwise" />
       <template v-for="c in columns" :key="c.key">
         <div v-if="c.kind === 'number'" class="line">
           <label :for="`${id}-${c.key}`"
@@ -169,6 +171,7 @@ function toFirst() {
         />
         <p v-if="errorOf(c.key)" :id="`${id}-${c.key}-error`" class="error" role="alert">{{ errorOf(c.key) }}</p>
       </template>
+      <PlateForms v-if="kind === 'motor' || kind === 'wholeDrive'" :kind="kind" :plate="plate" @said="saidOtherwise" />
       <button v-if="errors.length" type="button" class="first error" data-first-error @click="toFirst">
         {{ libraryWords.firstError(errors.length, errors[0]!.message) }}
       </button>

@@ -47,7 +47,6 @@ const remove = (index: number) =>
       {{ driveWords.readings }}<span>{{ driveWords.readingsHint }}</span>
     </h2>
     <ChoiceField
-      :columns="3"
       :label="HEAT_POINT.fields.part.label"
       :options="driveWords.readOn"
       :model-value="part"

@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { cellsOf, bankGone, CHEMISTRIES, hasSails, mixReport, OTHER_STRING, type StringGroup, edit } from '@remigo/core'
+import {
+  cellsOf,
+  bankGone,
+  CHEMISTRIES,
+  hasSails,
+  mixReport,
+  OTHER_STRING,
+  PROJECT_FIELDS,
+  type StringGroup,
+  edit,
+} from '@remigo/core'
 import { packWords } from '~/messages/pack'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -55,6 +65,17 @@ const ways = computed(
       <div class="rows">
         <QuantityField path="design.banks.count" />
         <ChoiceField
+          v-if="document.shown.design.banks.count > 1"
+          :label="PROJECT_FIELDS.design.fields.banks.fields.together.label"
+          :options="packWords.together"
+          :model-value="document.shown.design.banks.together"
+          @update:model-value="
+            document.edit(PROJECT_FIELDS.design.fields.banks.fields.together.label, [
+              edit('design.banks.together', $event),
+            ])
+          "
+        />
+        <ChoiceField
           :label="packWords.ways"
           :options="ways"
           :columns="2"
@@ -75,7 +96,9 @@ const ways = computed(
   <section class="block" :aria-label="packWords.worn">
     <h2 class="section-head">{{ packWords.worn }}</h2>
     <div class="columns">
-      <QuantityField path="design.banks.health" /><QuantityField
+      <QuantityField path="design.banks.age" :estimate="packWords.unset" /><QuantityField
+        path="design.banks.health"
+      /><QuantityField
         path="design.banks.lowCut"
         :estimate="packWords.unset"
         :hint="`${document.shown.design.pack.cell.name}`"

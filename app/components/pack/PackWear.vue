@@ -47,6 +47,9 @@ const lead = computed(() => CHEMISTRIES[document.shown.design.pack.cell.chemistr
             ? packWords.fitsToEnd
             : packWords.outgrown(text(wear.outgrown * YEAR, 'years'))
       }}
+      <template v-if="wear.yearsLeft < wear.years">{{
+        packWords.yearsLeft(text(wear.yearsLeft * YEAR, 'years'))
+      }}</template>
     </p>
     <div class="columns wear">
       <div class="rows"><QuantityField path="use.outings" /></div>

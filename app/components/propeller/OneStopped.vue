@@ -15,7 +15,7 @@ const rows = computed(() => oneStopped(document.shown))
     <h2 class="section-head">
       {{ driveWords.oneStopped }}<span>{{ driveWords.oneStoppedHint }}</span>
     </h2>
-    <table class="table">
+    <table class="table one">
       <thead>
         <tr>
           <th>{{ driveWords.otherScrew }}</th>
@@ -38,3 +38,17 @@ const rows = computed(() => oneStopped(document.shown))
     <p class="small soft">{{ driveWords.oneStoppedNote }}</p>
   </section>
 </template>
+
+<style scoped>
+@media (max-width: 560px) {
+  .one th:nth-child(3),
+  .one td:nth-child(3) {
+    display: none;
+  }
+  .one th,
+  .one td {
+    white-space: normal;
+    padding-inline: 3px;
+  }
+}
+</style>

@@ -37,7 +37,7 @@ const axes = computed(() => ({
       {{ sunWords.straight }}<span>{{ sunWords.straightHint }}</span>
     </h2>
     <PlotChart :label="sunWords.straight" :curves="curves" :height="220" :x="axes.x" :y="axes.y" />
-    <p class="prose">
+    <p class="prose says">
       {{
         sunWords.straightSays(
           text(day.distance, 'distance'),
@@ -49,3 +49,9 @@ const axes = computed(() => ({
     </p>
   </section>
 </template>
+
+<style scoped>
+.says {
+  margin-top: 8px;
+}
+</style>

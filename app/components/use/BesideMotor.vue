@@ -23,13 +23,7 @@ function setKind(kind: Helper) {
     <h2 class="section-head">
       {{ words.head }}<span>{{ words.hint }}</span>
     </h2>
-    <ChoiceField
-      :columns="3"
-      :label="words.who"
-      :options="words.kinds"
-      :model-value="beside.kind"
-      @update:model-value="setKind"
-    />
+    <ChoiceField :label="words.who" :options="words.kinds" :model-value="beside.kind" @update:model-value="setKind" />
     <template v-if="found">
       <div class="columns">
         <QuantityField v-if="beside.kind === 'sails'" path="use.beside.sailSpeed" />

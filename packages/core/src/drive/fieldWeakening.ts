@@ -1,10 +1,5 @@
 import type { MotorLosses } from './motorLosses'
-import type { MotorSpec } from './motorSpec'
-
-/** How a motor makes its field: what lets it turn faster than its volts. */
-export const MOTOR_BUILDS = ['brushed', 'surface magnets', 'inner magnets', 'induction'] as const
-/** One of them. */
-export type MotorBuild = (typeof MOTOR_BUILDS)[number]
+import type { MotorBuild, MotorSpec } from './motorSpec'
 
 /**
  * How far a controller weakens the field: volts that the motor would need, over those that there are. Magnets on the

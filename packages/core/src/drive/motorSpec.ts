@@ -1,5 +1,4 @@
 import type { NamedPart } from '../fields/namedPart'
-import type { MotorBuild } from './fieldWeakening'
 
 /** How a motor gets rid of its heat, the least first. */
 export const COOLINGS = ['air', 'closed loop', 'raw water'] as const
@@ -8,6 +7,11 @@ export type Cooling = (typeof COOLINGS)[number]
 
 /** Insulation classes; the winding's greatest temperature is in INSULATION_LIMIT. */
 export type InsulationClass = 'B' | 'F' | 'H'
+
+/** How a motor makes its field: what lets it turn faster than its volts. */
+export const MOTOR_BUILDS = ['brushed', 'surface magnets', 'inner magnets', 'induction'] as const
+/** One of them. */
+export type MotorBuild = (typeof MOTOR_BUILDS)[number]
 
 /** A motor's nameplate, as makers print it. */
 export interface MotorSpec extends NamedPart {

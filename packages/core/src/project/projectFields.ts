@@ -333,7 +333,7 @@ const USE = group('Use', {
     usual: 'unknown',
   }),
   houseHours: number({
-    label: 'House runs without charge for',
+    label: 'Between two charges',
     quantity: 'duration',
     least: 3600,
     most: 2_600_000,

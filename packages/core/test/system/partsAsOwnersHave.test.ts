@@ -2,8 +2,18 @@ import { describe, expect, it } from 'vitest'
 import { chargePoint, packFigures } from '../../src/battery'
 import { boxRise, coolingAnswer, hullCoolerArea, COOLER_DIFFERENCE, WARMEST_COOLANT } from '../../src/drive'
 import { chargerNamed } from '../../src/parts/shipped/partNamed'
-import { chargersOf, DEMO, edit, projectSchema, toldFigures, withEdits, type Project } from '../../src/project'
-import { partsList } from '../../src/report'
+import {
+  chargersOf,
+  DEMO,
+  DEMO_BOATS,
+  edit,
+  projectSchema,
+  toldFigures,
+  withEdits,
+  type Project,
+} from '../../src/project'
+import { decided, partsList } from '../../src/report'
+import { fillText } from '../../src/units'
 import {
   ageingReport,
   boatSolarYear,
@@ -173,4 +183,12 @@ it('a figure typed on a bench is no estimate any more', () => {
   // what is not known widens the band
   const e = operatingPoint(modelOf(after === motor ? boat : withEdits(boat, [told!])), 2.5)
   expect(e.resistance.doubts.drive).toBeGreaterThan(operatingPoint(modelOf(yacht), 2.5).resistance.doubts.drive)
+})
+
+it('the sheet tells everything that is decided, in sentences without gaps', () => {
+  for (const boat of [...DEMO_BOATS, elsewhere(sunny, 'house')]) {
+    const lines = decided(boat)
+    expect(lines.map(l => l.what)).toEqual(expect.arrayContaining(['Banks', 'Charging', 'Main cable', 'Lever']))
+    for (const { text } of lines) expect(fillText(text)).not.toMatch(/NaN|undefined|\{/)
+  }
 })
