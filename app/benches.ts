@@ -1,34 +1,70 @@
 import { boardWords } from '~/messages/board'
 
-/** The short name of a bench. */
+/** The short name of a bench, and of a set of them. */
 export type BenchId = keyof typeof boardWords.benches
+export type SetId = keyof typeof boardWords.sets
 
-/** The benches in the order of the work, each at its key: no two can have the same one. */
-const AT_KEY = {
-  'key 1': 'boat',
-  'key 2': 'use',
-  'key 3': 'curve',
-  'key 4': 'propeller',
-  'key 5': 'motor',
-  'key 6': 'pack',
-  'key 7': 'wiring',
-  'key 8': 'charging',
-  'key 9': 'sheet',
-  'key 0': 'library',
-} as const satisfies Record<`key ${string}`, BenchId>
-/** Fails the type check when a bench that has a name has no key. */
-type Placed = (typeof AT_KEY)[keyof typeof AT_KEY]
+/**
+ * The benches of each set in the order of the work, and those that stand beside the sets. Within a set they have the
+ * keys 1 to 8.
+ */
+const OF_SET = {
+  drive: ['boat', 'use', 'curve', 'propeller', 'motor', 'pack', 'wiring', 'charging'],
+  days: ['year'],
+} as const satisfies Record<SetId, readonly BenchId[]>
+const BESIDE = { sheet: '9', library: '0' } as const satisfies Partial<Record<BenchId, string>>
 
-/** The benches in the order of the work; each has a number key. */
-export const BENCHES = Object.entries<BenchId extends Placed ? BenchId : never>(AT_KEY).map(([key, id]) => ({
+/** Fails the type check when a bench that has a name has no place. */
+type Placed = (typeof OF_SET)[SetId][number] | keyof typeof BESIDE
+const everyBenchHasItsPlace: BenchId extends Placed ? true : never = true
+void everyBenchHasItsPlace
+
+/** A bench: where it is found, and by which key. */
+export interface Bench {
+  id: BenchId
+  set: SetId | null
+  path: string
+  label: string
+  key: string
+}
+
+const inSet = (set: SetId): Bench[] =>
+  OF_SET[set].map((id, i) => ({
+    id,
+    set,
+    path: `/${set}/${id}`,
+    label: boardWords.benches[id],
+    key: String(i + 1),
+  }))
+
+/** Every set with its benches and the key that opens it. */
+export const SETS = (Object.keys(OF_SET) as SetId[]).map(id => ({
   id,
-  path: `/${id}`,
-  label: boardWords.benches[id],
-  key: key.slice(-1),
+  label: boardWords.sets[id],
+  key: boardWords.setKeys[id],
+  benches: inSet(id),
 }))
 
-/** The bench of a path; the boat's also stands at the root. */
-export const benchOf = (path: string) => BENCHES.find(b => b.path === (WITHIN[path] ?? path))
+/** The sheet and the library: they belong to no set. */
+export const BESIDE_SETS: readonly Bench[] = (Object.keys(BESIDE) as (keyof typeof BESIDE)[]).map(id => ({
+  id,
+  set: null,
+  path: `/${id}`,
+  label: boardWords.benches[id],
+  key: BESIDE[id],
+}))
 
-/** Pages that belong to a bench, and the root. */
-const WITHIN: Record<string, string> = { '/': '/boat', '/solar': '/charging' }
+/** All benches, in the order of the row. */
+export const BENCHES: readonly Bench[] = [...SETS.flatMap(s => s.benches), ...BESIDE_SETS]
+
+/** Other names of benches, from addresses that were kept. */
+const FORMER: Record<string, BenchId> = { '': 'boat', solar: 'year' }
+
+/** The bench of a path, with its set or without; the boat's also stands at the root. */
+export function benchOf(path: string): Bench | undefined {
+  const last = path.split('/').at(-1) ?? ''
+  return BENCHES.find(b => b.id === (FORMER[last] ?? last))
+}
+
+/** Where a bench is found. */
+export const pathOf = (id: BenchId): string => BENCHES.find(b => b.id === id)!.path

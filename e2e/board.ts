@@ -4,9 +4,9 @@ import { expect, type Page } from '@playwright/test'
 export async function openBench(page: Page, path = '/') {
   await page.goto(path)
   // waitFor sees it at once, where expect looks again after half a second, then after a whole one
-  await page.locator('.strip svg.still').waitFor()
+  await page.locator('.strip .cells').waitFor()
   // the first view comes in stages: the findings, or the lying lever of a small screen, are the last of the frame
-  await page.locator('.at-findings .rail, .flat').first().waitFor()
+  await page.locator('.at-findings .rail, .flat, [data-room-rail]').first().waitFor()
 }
 
 /**
@@ -15,7 +15,7 @@ export async function openBench(page: Page, path = '/') {
  */
 export async function goBench(page: Page, path: string) {
   const { pathname, searchParams } = new URL(path, 'http://remigo')
-  const tab = page.locator(`.tab[href="${pathname}"]`),
+  const tab = page.locator(`.tab[href$="${pathname}"]`),
     view = searchParams.get('view')
   if (searchParams.has('boat') || (await tab.count()) === 0) return openBench(page, path)
   await tab.click()

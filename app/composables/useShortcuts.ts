@@ -1,19 +1,24 @@
 import { useEventListener } from '@vueuse/core'
-import { BENCHES } from '~/benches'
+import { benchOf, BESIDE_SETS, pathOf, SETS, type BenchId } from '~/benches'
+import { useViewStore } from '~/stores/view'
+import { useRoom } from './useRoom'
 import { useDocumentStore } from '~/stores/document'
 import { useDraftsStore } from '~/stores/drafts'
 import { useLever } from './useLever'
 
-const PART_KEYS: Record<string, string> = { b: '/pack', c: '/motor', m: '/motor', p: '/propeller', t: '/curve' }
+const PART_KEYS: Record<string, BenchId> = { b: 'pack', c: 'motor', m: 'motor', p: 'propeller', t: 'curve' }
 
 /**
- * Keys that work everywhere: undo and redo, benches by number, parts by letter, the lever by arrows when nothing else
- * wants them.
+ * Keys that work everywhere: undo and redo, sets and parts by letter, benches by number within their set, Find, Room,
+ * the lever by arrows when nothing else wants them.
  */
 export function useShortcuts() {
   const doc = useDocumentStore()
   const drafts = useDraftsStore()
   const lever = useLever()
+  const view = useViewStore()
+  const room = useRoom()
+  const route = useRoute()
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
     const typing = target.matches('input:not([type=radio]), textarea, select, [contenteditable]')
@@ -26,12 +31,31 @@ export function useShortcuts() {
       typed?.discard()
       return event.shiftKey ? doc.redo() : doc.undo()
     }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+      event.preventDefault()
+      view.findOpen = true
+      return
+    }
     if (event.key === 'Escape' && typing && drafts.held?.text() != null) return drafts.held.discard()
     if (typing || event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return
-    const bench = BENCHES.find(b => b.key === event.key)
+    const key = event.key.toLowerCase()
+    if (key === 'f' || key === '/') {
+      event.preventDefault()
+      view.findOpen = true
+      return
+    }
+    if (key === 'w') return room.toggle()
+    if (event.key === '?') {
+      view.keysOpen = true
+      return
+    }
+    const set = SETS.find(s => s.key.toLowerCase() === key)
+    if (set) return void navigateTo(pathOf(view.lastBenches[set.id] ?? set.benches[0]!.id))
+    const here = SETS.find(s => s.id === (benchOf(route.path)?.set ?? view.lastSet)) ?? SETS[0]!
+    const bench = [...here.benches, ...BESIDE_SETS].find(b => b.key === event.key)
     if (bench) return void navigateTo(bench.path)
-    const part = PART_KEYS[event.key.toLowerCase()]
-    if (part) return void navigateTo(part)
+    const part = PART_KEYS[key]
+    if (part) return void navigateTo(pathOf(part))
     // the lever takes the arrows wherever no scrolling region, menu or radio group has the focus
     if (target === document.body || target.matches('a, button:not([role])')) lever.key(event)
   })

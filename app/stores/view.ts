@@ -1,6 +1,7 @@
 import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+import type { BenchId, SetId } from '~/benches'
 import { METRIC_UNITS, KNOT, type FigureId, type MethodId, type Project, type UnitChoice } from '@remigo/core'
 
 /**
@@ -28,11 +29,31 @@ export const useViewStore = defineStore('view', () => {
   const findingsOpen = ref(false)
   const settingsOpen = ref(false)
   const focusedFinding = ref<string | null>(null)
+  const findOpen = ref(false)
+  const keysOpen = ref(false)
+  /** the bench last open in each set, that set, and which benches have room by the owner's wish */
+  const lastBenches = useStorage<Partial<Record<SetId, BenchId>>>('remigo-last-benches', {})
+  const lastSet = useStorage<SetId>('remigo-last-set', 'drive')
+  const roomy = useStorage<Partial<Record<BenchId, boolean>>>('remigo-room', {})
   // a plain copy: hundreds of figures read it at each step of the lever
   const choice = computed<UnitChoice>(() => ({
     profile: units.value.profile,
     overrides: { ...units.value.overrides },
     currency: units.value.currency && { ...units.value.currency },
   }))
-  return { speed, units, choice, theme, working, findingsOpen, settingsOpen, focusedFinding }
+  return {
+    speed,
+    units,
+    choice,
+    theme,
+    working,
+    findingsOpen,
+    settingsOpen,
+    focusedFinding,
+    findOpen,
+    keysOpen,
+    lastBenches,
+    lastSet,
+    roomy,
+  }
 })

@@ -169,7 +169,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
         </div>
         <h2 class="section-head helps">
           {{ supplyWords.helps
-          }}<NuxtLink class="link small" to="/solar" data-to-sun>{{ supplyWords.sunBench }}</NuxtLink>
+          }}<NuxtLink class="link small" to="/days/year" data-to-sun>{{ supplyWords.sunBench }}</NuxtLink>
         </h2>
         <label class="ink-check"
           ><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')" />{{

@@ -80,7 +80,17 @@ function choose(part: Part) {
   if (compact.value) void nextTick(() => side.value?.scrollIntoView({ block: 'start' }))
 }
 watch([kind, words], () => scrollTo(0))
-if (typeof route.query.kind === 'string' && route.query.kind in PART_KINDS) bench.show(route.query.kind as PartKindId)
+/** an address may name a kind, and a part of it */
+watch(
+  () => [route.query.kind, route.query.part],
+  ([wanted, id]) => {
+    if (typeof wanted !== 'string' || !(wanted in PART_KINDS)) return
+    if (wanted !== kind.value) bench.show(wanted as PartKindId)
+    const part = all.value.find(p => p.id === id)
+    if (part) bench.choose(part)
+  },
+  { immediate: true },
+)
 function picked(event: Event) {
   const input = event.target as HTMLInputElement,
     file = input.files?.[0]

@@ -5,6 +5,8 @@ import { troubleWords } from '~/messages/trouble'
 import { useAdvice } from '~/composables/useAdvice'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { useCompact } from '~/composables/useCompact'
+import { useRoom } from '~/composables/useRoom'
+import { useScrolledDown } from '~/composables/useScrolledDown'
 import { useStages } from '~/composables/useStages'
 import { useSelectOnEntry } from '~/composables/useSelectOnEntry'
 import { useShortcuts } from '~/composables/useShortcuts'
@@ -22,13 +24,18 @@ const FindingsRail = defineAsyncComponent(() => import('~/components/findings/Fi
 const CompactHeader = defineAsyncComponent(() => import('~/components/shell/CompactHeader.vue'))
 const SpeedLeverFlat = defineAsyncComponent(() => import('~/components/lever/SpeedLeverFlat.vue'))
 const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/WorkingPopover.vue'))
+const FindDialog = defineAsyncComponent(() => import('~/components/shell/FindDialog.vue'))
+const KeysDialog = defineAsyncComponent(() => import('~/components/shell/KeysDialog.vue'))
+const RoomRail = defineAsyncComponent(() => import('~/components/shell/RoomRail.vue'))
 const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
 const { stage, start, LAST_STAGE } = useStages()
+const { on: roomy } = useRoom()
 useShortcuts()
 useSelectOnEntry()
 /** another bench begins at its top, or where its address points */
 const route = useRoute()
 const bench = ref<HTMLElement>()
+const scrolled = useScrolledDown(bench)
 watch(
   () => route.path,
   () => {
@@ -45,28 +52,32 @@ watch(stage, reached => {
 </script>
 
 <template>
-  <div class="board" :class="{ 'board--compact': compact }">
+  <div
+    class="board"
+    :class="{ 'board--compact': compact, 'board--room': roomy, 'board--scrolled': compact && scrolled }"
+  >
     <a href="#bench" class="skip">{{ boardWords.shell.skip }}</a>
     <template v-if="!compact">
-      <TitleBlock class="at-title" />
+      <TitleBlock class="at-title" :folded="roomy" />
       <div class="at-strip">
-        <PanelBoundary :panel="troubleWords.panels.strip"><BoatStrip /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.strip"><BoatStrip :folded="roomy" /></PanelBoundary>
       </div>
-      <div class="at-tally">
+      <div v-if="!roomy" class="at-tally">
         <PanelBoundary :panel="troubleWords.panels.tally"><TallyPanel v-if="stage >= 1" /></PanelBoundary>
       </div>
       <div class="at-lever">
         <PanelBoundary :panel="troubleWords.panels.lever"><LeverPanel v-if="stage >= 1" /></PanelBoundary>
       </div>
       <BenchTabs class="at-tabs" />
-      <div class="at-findings">
+      <div v-if="!roomy" class="at-findings">
         <PanelBoundary :panel="troubleWords.panels.findings"><FindingsRail v-if="stage >= 2" /></PanelBoundary>
       </div>
+      <RoomRail v-else class="at-rail" />
     </template>
     <template v-else>
       <CompactHeader class="at-title" />
       <div class="at-strip">
-        <PanelBoundary :panel="troubleWords.panels.strip"><BoatStrip /></PanelBoundary>
+        <PanelBoundary :panel="troubleWords.panels.strip"><BoatStrip :folded="scrolled" /></PanelBoundary>
       </div>
       <div class="at-lever">
         <PanelBoundary :panel="troubleWords.panels.lever"><SpeedLeverFlat /></PanelBoundary>
@@ -78,6 +89,8 @@ watch(stage, reached => {
     </main>
     <PanelBoundary :panel="troubleWords.panels.bench"><WorkingPopover v-if="view.working" /></PanelBoundary>
     <SettingsDialog v-if="view.settingsOpen" />
+    <FindDialog v-if="view.findOpen" />
+    <KeysDialog v-if="view.keysOpen" />
   </div>
 </template>
 
@@ -87,7 +100,7 @@ watch(stage, reached => {
   height: 100dvh;
   grid-template-columns: 216px minmax(0, 1fr) 280px;
   grid-template-rows: 250px 38px minmax(0, 1fr);
-  grid-template-areas: 'title strip tally' 'lever tabs findings' 'lever bench findings';
+  grid-template-areas: 'title strip tally' 'lever tabs tabs' 'lever bench findings';
   background: var(--paper);
 }
 .at-title {
@@ -163,6 +176,22 @@ watch(stage, reached => {
 .board--compact .at-lever {
   border-right: 0;
 }
+.board--room:not(.board--compact) {
+  grid-template-columns: 216px minmax(0, 1fr) 44px;
+  grid-template-rows: 62px 38px minmax(0, 1fr);
+  grid-template-areas: 'title strip strip' 'lever tabs tabs' 'lever bench rail';
+}
+.at-rail {
+  grid-area: rail;
+  border-left: 1px solid var(--ink);
+  min-height: 0;
+}
+.board--compact.board--scrolled {
+  grid-template-rows: auto 47px minmax(0, 1fr) auto;
+}
+.board--scrolled .at-strip {
+  overflow: hidden;
+}
 .skip {
   position: absolute;
   left: -999px;
@@ -181,6 +210,9 @@ watch(stage, reached => {
   .board {
     grid-template-columns: 248px minmax(0, 1fr) 320px;
     grid-template-rows: 310px 38px minmax(0, 1fr);
+  }
+  .board--room:not(.board--compact) {
+    grid-template-columns: 248px minmax(0, 1fr) 44px;
   }
 }
 @media (max-width: 1120px) {
@@ -223,7 +255,7 @@ watch(stage, reached => {
   }
 }
 @media (max-width: 899px) and (min-height: 1000px) {
-  .board--compact {
+  .board--compact:not(.board--scrolled) {
     grid-template-rows: auto 260px minmax(0, 1fr) auto;
   }
 }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { mdiChevronDown, mdiClose, mdiUndo } from '@mdi/js'
 import { boardWords } from '~/messages/board'
 import { shelfWords } from '~/messages/shelf'
 import { troubleWords } from '~/messages/trouble'
-import { BENCHES, benchOf } from '~/benches'
+import { benchOf, BESIDE_SETS, SETS } from '~/benches'
 import { usePartWords } from '~/composables/usePartWords'
 import { useAnswerStore } from '~/stores/answer'
 import { useBoatsStore } from '~/stores/boats'
@@ -20,32 +20,60 @@ const view = useViewStore()
 const route = useRoute()
 const words = usePartWords()
 const bench = computed(() => benchOf(route.path))
+const menu = ref(false)
+function find() {
+  menu.value = false
+  view.findOpen = true
+}
 const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer.findings.counts))
 </script>
 
 <template>
   <header class="head">
     <BoatsMenu />
-    <VMenu location="bottom start">
-      <template #activator="{ props }">
-        <button type="button" class="bench-button" v-bind="props" data-bench-menu>
-          <span class="soft">{{ bench?.key }}</span><b>{{ bench ? words.bench(bench) : boardWords.brand }}</b>
-          <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
-            <path :d="mdiChevronDown" fill="currentColor" />
-          </svg>
-        </button>
-      </template>
-      <VList nav role="menu">
-        <VListItem
-          v-for="b in BENCHES"
-          :key="b.id"
-          :to="b.path"
-          :title="`${b.key}  ${words.bench(b)}`"
-          role="menuitem"
-          :data-bench="b.id"
-        />
-      </VList>
-    </VMenu>
+    <button
+      type="button"
+      class="bench-button"
+      aria-haspopup="dialog"
+      :aria-expanded="menu"
+      data-bench-menu
+      @click="menu = true"
+    >
+      <b>{{ bench ? words.bench(bench) : boardWords.brand }}</b>
+      <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
+        <path :d="mdiChevronDown" fill="currentColor" />
+      </svg>
+    </button>
+    <VDialog v-model="menu" location="bottom" class="findings-sheet" :max-width="720" width="100%">
+      <nav class="menu" :aria-label="boardWords.shell.benchesLabel" data-bench-sheet>
+        <section v-for="set in SETS" :key="set.id">
+          <h2 class="section-head">{{ set.label }}</h2>
+          <div class="choices">
+            <NuxtLink
+              v-for="b in set.benches"
+              :key="b.id"
+              :to="b.path"
+              :class="{ here: b.id === bench?.id }"
+              :data-bench="b.id"
+              @click="menu = false"
+              >{{ words.bench(b) }}</NuxtLink
+            >
+          </div>
+        </section>
+        <div class="choices beside">
+          <NuxtLink
+            v-for="b in BESIDE_SETS"
+            :key="b.id"
+            :to="b.path"
+            :class="{ here: b.id === bench?.id }"
+            :data-bench="b.id"
+            @click="menu = false"
+            >{{ words.bench(b) }}</NuxtLink
+          >
+          <button type="button" data-find-open @click="find">{{ boardWords.find.name }}</button>
+        </div>
+      </nav>
+    </VDialog>
     <span
       v-if="boats.status !== 'saved'"
       class="unsaved"
@@ -114,6 +142,40 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
 .bench-button b {
   font-weight: 600;
   white-space: nowrap;
+}
+.menu {
+  padding: 12px 14px 18px;
+  background: var(--sheet);
+  color: var(--text);
+  border-top: 2px solid var(--ink);
+  max-height: 84dvh;
+  overflow: auto;
+}
+.choices {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  margin: 8px 0 14px;
+}
+.beside {
+  grid-template-columns: 1fr 1fr 1fr;
+  margin-bottom: 0;
+}
+.choices > * {
+  display: grid;
+  place-items: center;
+  min-height: 56px;
+  padding: 0 8px;
+  border: 1px solid var(--ink);
+  color: var(--text);
+  text-decoration: none;
+  font-size: 16px;
+  font-weight: 500;
+}
+.choices .here {
+  background: var(--ink);
+  color: var(--sheet);
+  font-weight: 600;
 }
 .counts {
   display: flex;

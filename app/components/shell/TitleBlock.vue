@@ -9,16 +9,20 @@ import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { useBoardTheme } from '~/composables/useBoardTheme'
-import { BENCHES, benchOf } from '~/benches'
+import { benchOf } from '~/benches'
 
 /** The drawing's title block: the brand, undo and redo, the boat's name and main dimensions, and when it was saved. */
+defineProps<{
+  /** one line: the bench has the room */
+  folded?: boolean
+}>()
 const document = useDocumentStore()
 const boats = useBoatsStore()
 const { text } = useQuantities()
 const { toggle } = useBoardTheme()
 const route = useRoute()
 const boat = computed(() => document.shown.boat)
-const sheet = computed(() => Number(benchOf(route.path)?.key ?? 0))
+const bench = computed(() => benchOf(route.path))
 /** hours and minutes of a moment, 24-hour */
 function clock(at: number) {
   const d = new Date(at)
@@ -29,6 +33,9 @@ const saved = computed(() =>
   boats.status === 'saved' && boats.savedAt
     ? `${shelfWords.status.saved} ${clock(boats.savedAt)}, ${boardWords.shell.onThisMachine}`
     : shelfWords.status[boats.status],
+)
+const short = computed(() =>
+  boats.status === 'saved' && boats.savedAt ? clock(boats.savedAt) : shelfWords.short[boats.status],
 )
 /** the block with undo and the menu of boats stays alive whatever the boat holds */
 const rows = computed(() =>
@@ -91,20 +98,24 @@ const kind = computed(() =>
         </svg>
       </button>
     </div>
-    <div class="name">
+    <p v-if="folded" class="line soft">
+      <b>{{ document.shown.name }}</b> {{ rows[0]?.value }}, {{ text(boat.mass, 'mass') }},
+      <span :class="{ bad }" data-saved>{{ short }}</span>
+    </p>
+    <div v-if="!folded" class="name">
       <h1 :class="{ long: document.shown.name.length > 17, longer: document.shown.name.length > 36 }">
         {{ document.shown.name }}
       </h1>
       <p class="soft">{{ kind }}</p>
     </div>
-    <dl>
+    <dl v-if="!folded">
       <div v-for="row in rows" :key="row.label">
         <dt>{{ row.label }}</dt>
         <dd class="figures">{{ row.value }}</dd>
       </div>
     </dl>
-    <div class="foot">
-      <p v-if="sheet" class="sheet">{{ boardWords.benches.sheet }} {{ sheet }} of {{ BENCHES.length }}</p>
+    <div v-if="!folded" class="foot">
+      <p v-if="bench" class="sheet">{{ bench.set ? `${boardWords.sets[bench.set]}, ` : '' }}{{ bench.label }}</p>
       <p class="soft" :class="{ bad }" data-saved>{{ saved }}</p>
     </div>
   </section>
@@ -124,6 +135,17 @@ const kind = computed(() =>
   padding: 0 2px 0 0;
   border-bottom: 1px solid var(--ink);
   background: var(--paper);
+}
+.line {
+  padding: 2px 10px 0 12px;
+  font-size: 12.5px;
+  line-height: 18px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.line b {
+  color: var(--text);
 }
 .name {
   padding: 8px 14px 6px;

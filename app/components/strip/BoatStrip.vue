@@ -14,6 +14,10 @@ import { STAGES } from './stages'
 import { wavePoints } from './wavePoints'
 
 /** The boat in side elevation, its own wave, and the flow of power from the pack to the water. */
+defineProps<{
+  /** only the cells and the flow of power: the bench has the room */
+  folded?: boolean
+}>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
@@ -90,14 +94,14 @@ const waterlineText = computed(
 
 <template>
   <section class="strip" :aria-label="boardWords.strip.label(document.shown.name)">
-    <PowerCells :compact="compact" />
+    <PowerCells :compact="compact" :folded="folded" />
     <div ref="box" class="drawing">
       <!-- three layers: what does not move with the lever is not painted again with it -->
-      <svg v-if="width > 0" class="layer" :width="width" :height="height" aria-hidden="true">
+      <svg v-if="width > 0 && !folded" class="layer" :width="width" :height="height" aria-hidden="true">
         <path v-live:d="() => `${surface}V${height}H0Z`" class="sea" />
       </svg>
       <StripDrawing
-        v-if="width > 0"
+        v-if="width > 0 && !folded"
         :width="width"
         :height="height"
         :scale="layout"
@@ -106,10 +110,15 @@ const waterlineText = computed(
         :ribbon-y="RIBBON_Y"
       />
       <svg v-if="width > 0" class="layer" :width="width" :height="height" aria-hidden="true">
-        <path v-live:d="() => surface" class="surface" />
+        <path v-if="!folded" v-live:d="() => surface" class="surface" />
         <path v-live:d="() => ribbon" class="ribbon" />
       </svg>
-      <p class="wave-text" :class="{ 'visually-hidden': compact }" :style="{ top: `${layout.waterY + 13}px` }">
+      <p
+        v-if="!folded"
+        class="wave-text"
+        :class="{ 'visually-hidden': compact }"
+        :style="{ top: `${layout.waterY + 13}px` }"
+      >
         <span v-live="() => waveText" /><br />{{ waterlineText }}
       </p>
     </div>

@@ -7,13 +7,14 @@ import { usePartWords } from '~/composables/usePartWords'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import LostPower from './LostPower.vue'
+import { benchOf, pathOf } from '~/benches'
 import { STAGES } from './stages'
 
 /**
  * The head of the strip: a cell a stage, in the order of the power, each a door to its bench. Only the figures move
  * with the lever.
  */
-defineProps<{ compact: boolean }>()
+defineProps<{ compact: boolean; folded?: boolean }>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const route = useRoute()
@@ -24,7 +25,7 @@ const cells = computed(() =>
     ...stage,
     state: answer.stateOf(stage.part),
     held: stage.part !== 'hull' && document.shown.held[stage.part as HeldPart],
-    current: route.path === stage.bench && stage.part !== 'controller',
+    current: benchOf(route.path)?.id === stage.bench && stage.part !== 'controller',
   })),
 )
 </script>
@@ -38,7 +39,7 @@ const cells = computed(() =>
       :class="{ current: cell.current }"
       :data-part="cell.part"
     >
-      <NuxtLink :to="cell.bench" class="head">
+      <NuxtLink :to="pathOf(cell.bench)" class="head">
         <StateMark :state="cell.state" :size="compact ? 12 : 14" />
         <span class="name">{{ compact ? words.short(cell.part) : words.part(cell.part) }}</span>
         <svg
@@ -52,14 +53,14 @@ const cells = computed(() =>
         >
           <path :d="mdiPin" fill="currentColor" />
         </svg>
-        <span v-if="!compact" class="key">{{ boardWords.keys[cell.part] }}</span>
+        <span v-if="!compact" class="key">{{ boardWords.partKeys[cell.part] }}</span>
         <span class="visually-hidden">{{ cell.state && boardWords.states[cell.state] }}</span>
       </NuxtLink>
       <span class="values">
         <FigureValue :id="cell.figure" size="strip" class="main" :still="compact" />
         <FigureValue v-if="!compact" :id="cell.second" class="second" />
       </span>
-      <LostPower v-if="!compact && i < cells.length - 1" :index="i" />
+      <LostPower v-if="!compact && !folded && i < cells.length - 1" :index="i" />
     </div>
   </nav>
 </template>

@@ -1,3 +1,4 @@
+import type { BenchId } from '~/benches'
 import type { FigureId, OperatingPoint, PartName } from '@remigo/core'
 
 /**
@@ -7,33 +8,33 @@ export interface Stage {
   part: PartName
   figure: FigureId
   second: FigureId
-  bench: string
+  bench: BenchId
   power: (p: OperatingPoint) => number
 }
 
 /** From the pack to the hull. Each stage's power is what enters it. */
 export const STAGES: readonly Stage[] = [
-  { part: 'pack', figure: 'packPower', second: 'packCurrent', bench: '/pack', power: p => p.drive.packPower },
+  { part: 'pack', figure: 'packPower', second: 'packCurrent', bench: 'pack', power: p => p.drive.packPower },
   {
     part: 'controller',
     figure: 'controllerInput',
     second: 'controllerCurrent',
-    bench: '/motor',
+    bench: 'motor',
     power: p => p.drive.controllerInput,
   },
-  { part: 'motor', figure: 'motorInput', second: 'motorRpm', bench: '/motor', power: p => p.drive.motorInput },
+  { part: 'motor', figure: 'motorInput', second: 'motorRpm', bench: 'motor', power: p => p.drive.motorInput },
   {
     part: 'propeller',
     figure: 'deliveredPower',
     second: 'propellerRpm',
-    bench: '/propeller',
+    bench: 'propeller',
     power: p => p.drive.deliveredPower,
   },
   {
     part: 'hull',
     figure: 'effectivePower',
     second: 'pull',
-    bench: '/curve',
+    bench: 'curve',
     power: p => p.resistance.centre * p.speed,
   },
 ]

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { boardWords } from '~/messages/board'
+import { useViewStore } from '~/stores/view'
+
+/** Every key, in one list. */
+const view = useViewStore()
+</script>
+
+<template>
+  <VDialog v-model="view.keysOpen" :max-width="430">
+    <section class="keys" role="dialog" :aria-label="boardWords.keys.title" data-keys>
+      <h2 class="section-head">{{ boardWords.keys.title }}</h2>
+      <dl>
+        <template v-for="[key, what] in boardWords.keys.rows" :key="key"
+          ><dt>{{ key }}</dt>
+          <dd>{{ what }}</dd></template
+        >
+      </dl>
+      <button type="button" class="btn" @click="view.keysOpen = false">{{ boardWords.find.close }}</button>
+    </section>
+  </VDialog>
+</template>
+
+<style scoped>
+.keys {
+  background: var(--sheet);
+  border: 1.25px solid var(--ink);
+  padding: 14px 18px 18px;
+  color: var(--text);
+}
+dl {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 0 18px;
+  margin-bottom: 14px;
+  font-size: 14px;
+}
+dt,
+dd {
+  padding: 6px 0;
+  border-bottom: 0.75px solid var(--rule);
+}
+dt {
+  font-weight: 600;
+}
+</style>
