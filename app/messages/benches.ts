@@ -164,7 +164,7 @@ export const benchWords = {
   },
   settingsSheet: {
     title: 'Controller settings',
-    chargerTitle: 'Charger and battery guard',
+    chargerTitle: 'Charger and BMS',
     chargerLead: (charger: string, cell: string) => `${charger} for ${cell}.`,
     back: 'Back to the motor',
     lead: (boat: string, controller: string, motor: string) =>

@@ -58,8 +58,8 @@ export const chargingWords = {
   chargers: 'Chargers in the library',
   numbers: 'Figures',
   settings: 'Settings sheet',
-  listens: 'hears the guard',
-  deaf: 'deaf to the guard',
+  listens: 'listens to the BMS',
+  deaf: 'does not listen to the BMS',
   caution:
     'Mains kill, most of all near water. Shore cable, earth and residual-current breaker are for a licensed ' +
     'electrician; local code first.',

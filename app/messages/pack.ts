@@ -75,7 +75,7 @@ export const packWords = {
   chainHint: 'all day',
   links: {
     cells: 'Cells',
-    guard: 'Battery guard',
+    guard: 'BMS',
     contactor: 'Contactor',
     fuse: 'Fuse (four fifths count)',
     cable: 'Cable',

@@ -76,7 +76,7 @@ export const sunWords = {
   all: 'All in the library',
   caution:
     'Panels cannot be switched off by day: cover them before you touch their leads. A disconnect near them, a ' +
-    'fuse at the pack, and a controller or relay that the battery guard can stop.',
+    'fuse at the pack, and a controller or relay that the BMS can stop.',
   directNote: (share: string) =>
     `Straight on the pack the panels work at its volts: they lose ${share} of what a tracking controller ` +
     'would take, and nothing ends the charge.',

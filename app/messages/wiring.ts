@@ -24,7 +24,7 @@ export const wiringWords = {
   engine: 'Past the engine space',
   engines: { no: 'No', yes: 'Yes' },
   sized: (a: string) => `${a}, sized`,
-  awg: (gauge: string) => `American gauge ${gauge} or thicker.`,
+  awg: (gauge: string) => `AWG ${gauge} or thicker.`,
   parallel: (n: number) => `${n} side by side for each pole, all of one length.`,
   toMotor: 'Controller to motor',
   taps: 'Charger, house, panels',
@@ -56,7 +56,7 @@ export const wiringWords = {
   notes: [
     'Fuse within a hand’s breadth of the pack’s plus; every tap has a fuse of its own.',
     'Charger, panels and converter each with fuse and disconnect, on the pack’s side of the contactor only ' +
-      'where the guard can stop them.',
+      'where the BMS can stop them.',
     'Shore power: a galvanic isolator or an isolating transformer keeps her anodes; the bonding of the hull ' +
       'is a matter of local code.',
   ],

@@ -135,6 +135,7 @@ const engines = computed(
         <p v-if="boat.drive.count > 1" class="prose">{{ boardWords.boat.eachDrive }}</p>
         <ChoiceField
           v-if="boat.drive.kind !== 'jet'"
+          :columns="2"
           :label="PROJECT_FIELDS.boat.fields.drive.fields.still.label"
           :options="boardWords.boat.stillScrews"
           :model-value="boat.drive.still"

@@ -157,6 +157,15 @@ const cells = computed(() =>
 .current :deep(.ring) {
   stroke: var(--sheet);
 }
+@media (min-width: 900px) and (max-width: 1120px) {
+  .second,
+  .key {
+    display: none;
+  }
+  .cell {
+    padding: 5px 8px 4px;
+  }
+}
 @media (max-width: 899px) {
   .cell {
     padding: 4px 5px 2px 6px;

@@ -280,7 +280,7 @@ export const STORAGE_FIGURES = {
     'Plate of the cells; strings of several kinds by their resistance',
   ),
   guardAllDay: link(
-    'Battery guard',
+    'BMS',
     e => ({
       cells: current(e.model.pack.current, 'cells'),
       plate: current(design(e).wiring.bmsCurrent, 'its plate'),

@@ -144,7 +144,7 @@ export function oneLine(project: Project): OneLine {
     add(
       of('guard'),
       'guard',
-      named('Battery guard'),
+      named('BMS'),
       [ofAmps(report.bmsCurrent, ' all day'), words('watches every cell')],
       'pack',
     )
@@ -280,7 +280,7 @@ export function oneLine(project: Project): OneLine {
     join(`${id}Fuse`, fitted.disconnect ? 'disconnect' : 'fuse')
     join(id, 'guard', 'signal')
   })
-  // charging: what feeds it, charger, a relay that the guard opens, a fuse at the pack's side
+  // charging: what feeds it, charger, a relay that the BMS opens, a fuse at the pack's side
   const { charging, solar } = design,
     tap = single ? (fitted.disconnect ? 'disconnect' : 'fuse') : 'bus'
   /** a source through a relay and a fuse of its own to the pack */
@@ -290,7 +290,7 @@ export function oneLine(project: Project): OneLine {
     const size = tapCable(name === 'charge' ? 'charge' : 'sun')
     add(`${name}Fuse`, 'fuse', 'Fuse', [ofAmps(chargeFuse(current))], bench)
     if (fitted.chargeRelays) {
-      add(`${name}Relay`, 'relay', 'Charge relay', [words('the guard opens it')], bench)
+      add(`${name}Relay`, 'relay', 'Charge relay', [words('the BMS opens it')], bench)
       join(from, `${name}Relay`)
       join(`${name}Relay`, `${name}Fuse`, 'dc', size)
       for (const guard of guards) join(guard, `${name}Relay`, 'signal')

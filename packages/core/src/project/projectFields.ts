@@ -494,7 +494,7 @@ const WIRING = group('Wiring', {
     open: true,
   }),
   bmsCurrent: number({
-    label: 'Battery guard switches',
+    label: 'BMS switches',
     quantity: 'current',
     least: 1,
     most: 3000,

@@ -5,7 +5,7 @@ import { chargeStart, modelOf, wiringReport } from '../system'
 import type { Setting, SettingGroup } from './controllerSettings'
 
 /**
- * V that a charger stays below the sum of its cells, so that the guard never has to end the charge (common practice).
+ * V that a charger stays below the sum of its cells, so that the BMS never has to end the charge (common practice).
  */
 const MARGIN = 0.5
 /**
@@ -125,7 +125,7 @@ export function chargerSettings(project: Project): SettingGroup[] {
         ]
       : []),
     {
-      head: 'Battery guard',
+      head: 'BMS',
       settings: [
         {
           label: 'Cell too high, stop charge',

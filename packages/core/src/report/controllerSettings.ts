@@ -23,7 +23,7 @@ export interface SettingGroup {
  */
 const WINDING_MARGIN = 15
 /**
- * Share of the pack's full volts at which regeneration should have stopped (common practice: before the battery guard
+ * Share of the pack's full volts at which regeneration should have stopped (common practice: before the BMS
  * opens).
  */
 const REGEN_STOP = 0.985
@@ -121,7 +121,7 @@ export function controllerSettings(project: Project): SettingGroup[] {
         {
           label: 'Regeneration stops at',
           value: one(REGEN_STOP * full, 'voltage'),
-          why: 'before the battery guard opens under way',
+          why: 'before the BMS opens under way',
         },
       ],
     },

@@ -78,13 +78,7 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
     design.pack.series * design.pack.parallel * design.pack.cell.price,
   )
   if (!design.pack.cell.complete) {
-    add(
-      'guard',
-      `Battery management, ${model.pack.cellsInSeries} cells, ${Math.round(report.bmsCurrent)} A`,
-      banks,
-      'pack',
-      null,
-    )
+    add('guard', `BMS, ${model.pack.cellsInSeries} cells, ${Math.round(report.bmsCurrent)} A`, banks, 'pack', null)
     add('pack', 'Link between cells', (design.pack.series - 1) * design.pack.parallel, 'pack', null)
   }
   for (const group of design.banks.others)

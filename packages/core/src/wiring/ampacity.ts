@@ -53,7 +53,7 @@ const GAUGES = [18, 16, 14, 12, 10, 8, 6, 4, 2, 1, 0, -1, -2, -3].map(gauge => (
 }))
 
 /**
- * The thinnest American gauge that is not thinner than an area.
+ * The thinnest AWG that is not thinner than an area.
  *
  * @param area mm²
  * @returns as printed, 18 … 4/0; null above 4/0

@@ -65,7 +65,7 @@ describe('the diagram of banks and sources', () => {
   )
   it('each bank has its own fuse, contactor and guard, and they carry as much together as one pack', () => {
     const { devices } = oneLine(launch)
-    for (const kind of ['Main fuse', 'Contactor', 'Battery guard', 'Disconnect'])
+    for (const kind of ['Main fuse', 'Contactor', 'BMS', 'Disconnect'])
       expect(devices.filter(d => d.label.startsWith(kind))).toHaveLength(2)
     const fuses = partsList(launch).find(l => l.use === 'main fuse, at each bank')!
     expect(fuses.quantity).toBe(2)

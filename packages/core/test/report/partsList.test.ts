@@ -46,7 +46,7 @@ describe('the parts list', () => {
       quantity: pack.series * pack.parallel,
       price: expect.closeTo(pack.series * pack.parallel * pack.cell.price, 2),
     })
-    const management = lines.filter(l => l.item.startsWith('Battery management')),
+    const management = lines.filter(l => l.item.startsWith('BMS, ')),
       links = lines.filter(l => l.item === 'Link between cells')
     expect(management.map(l => l.quantity)).toEqual(pack.cell.complete ? [] : [wiringReport(modelOf(boat)).banks])
     if (!pack.cell.complete && pack.series > 1) expect(links[0]!.quantity).toBe((pack.series - 1) * pack.parallel)

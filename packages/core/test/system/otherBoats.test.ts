@@ -198,7 +198,7 @@ describe('banks', () => {
       Array(2).fill(fillText({ text: '{a} all day', params: { a: amps(bmsCurrent) } })),
     )
     const lines = partsList(two)
-    expect(lines.find(l => l.item.startsWith('Battery management'))).toMatchObject({
+    expect(lines.find(l => l.item.startsWith('BMS, '))).toMatchObject({
       quantity: 2,
       item: expect.stringContaining(`${Math.round(bmsCurrent)} A`),
     })

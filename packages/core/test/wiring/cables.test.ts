@@ -35,7 +35,7 @@ describe('ampacity', () => {
     expect(ampacity(35, { ...OPEN, bundled: 25 })).toBeCloseTo(0.5 * 210, 9)
     expect(ampacity(35, { ...OPEN, insulation: 60, engineSpace: true })).toBe(0)
   })
-  it('in American gauge agrees with the other table within a sixth from 8 AWG up', () => {
+  it('in AWG agrees with the other table within a sixth from 8 AWG up', () => {
     for (const [name, outside] of table.dc_ampacity_under_50V.C105.rows as [string, number, number][]) {
       const row = table.awg.rows.find(r => r[0] === name) as [string, number, number]
       if (row[1] < 8) continue
@@ -114,7 +114,7 @@ describe('a run', () => {
     })!
     expect([run.area, run.decidedBy]).toEqual([1.5, 'strength'])
   })
-  it('American gauges are never thinner by more than a hair', () => {
+  it('AWGs are never thinner by more than a hair', () => {
     expect(awgFor(35)).toBe('1')
     expect(awgFor(16)).toBe('4')
     expect(awgFor(50)).toBe('1/0')

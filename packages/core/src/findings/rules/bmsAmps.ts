@@ -3,11 +3,11 @@ import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { lowerTopSpeed } from '../fixes'
 
-/** Battery guard that opens under way. */
+/** BMS that opens under way. */
 export const bmsAmps: Rule = {
   part: 'pack',
   slowerHelps: true,
-  checks: 'Battery guard switches no less than the drive draws',
+  checks: 'BMS switches no less than the drive draws',
   source: 'Plate of the battery management against the current all day',
   check(facts) {
     const {
@@ -24,11 +24,11 @@ export const bmsAmps: Rule = {
     if (bmsCurrent >= Math.min(current, pack.current * share)) return null
     return {
       severity: bmsCurrent < top.drive.packCurrent * share ? 'stop' : 'caution',
-      title: 'battery guard',
+      title: 'BMS',
       amount: { text: '{a}', params: { a: amps(bmsCurrent - current) } },
       sentence: {
         text:
-          `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} with headroom; the guard opens above {b}, ` +
+          `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} with headroom; the BMS opens above {b}, ` +
           `and ${banks > 1 ? 'the bank is gone' : 'she stops'} without warning.`,
         params: { c: amps(current), b: amps(bmsCurrent) },
       },

@@ -25,7 +25,7 @@ export const chargerAboveCells: Rule = {
       title: 'charger above the cells',
       amount: { text: '+{a}', params: { a: amps(pushes - takes) } },
       sentence: {
-        text: 'Chargers push {p}; the cells take {t}. Set the charger down, or it ages them and the guard opens.',
+        text: 'Chargers push {p}; the cells take {t}. Set the charger down, or it ages them and the BMS opens.',
         params: { p: amps(pushes), t: amps(takes) },
       },
       caution: 'Overcharged lithium cells can catch fire. Set the amps in the charger and see them held.',

@@ -34,7 +34,7 @@ export const coldCharge: Rule = {
       ...(never
         ? {
             caution:
-              'A cell charged in frost can short and burn months later. The guard must see the cells’ own ' +
+              'A cell charged in frost can short and burn months later. The BMS must see the cells’ own ' +
               'temperature. Local code first; a licensed electrician checks it.',
           }
         : {}),

@@ -9,5 +9,5 @@ export const houseTogether = missingFitting({
   title: 'house on the traction pack',
   applies: project => project.use.houseLoad > 0,
   sentence:
-    'When the guard opens, lights, bilge pump and radio go with the drive. A small battery of their own keeps them.',
+    'When the BMS opens, lights, bilge pump and radio go with the drive. A small battery of their own keeps them.',
 })

@@ -5,7 +5,7 @@ import type { Rule } from '../finding'
 /** Panels that nothing can stop. */
 export const panelsUncontrolled: Rule = {
   part: 'pack',
-  checks: 'The battery guard can stop the panels',
+  checks: 'the BMS can stop the panels',
   source: 'A source that cannot talk to the battery management gets a relay that it opens (common practice)',
   check({
     library,

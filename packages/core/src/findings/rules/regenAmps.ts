@@ -25,7 +25,7 @@ export const regenAmps: Rule = {
       sentence: {
         text:
           'The controller may push {r} back; the cells take {t}. Under sail she would give about {g}. Stop it ' +
-          'before the pack is full: a battery guard that opens under way can destroy the controller.',
+          'before the pack is full: a BMS that opens under way can destroy the controller.',
         params: {
           r: amps(regenCurrent),
           t: amps(takes),
