@@ -9,6 +9,8 @@ const route = useRoute()
 useBoardTheme().follow()
 useAutosave()
 void boats.start(typeof route.query.boat === 'string' ? route.query.boat : undefined)
+// a newcomer begins with a boat of their own, not in somebody else's
+if (boats.firstVisit && route.path === '/') await navigateTo('/start', { replace: true })
 </script>
 
 <template>

@@ -1,10 +1,11 @@
 import { expect, type Page } from '@playwright/test'
 
 /** Opens a bench as an owner does, on a browser that has never seen Remigo. */
-export async function openBench(page: Page, path = '/') {
+export async function openBench(page: Page, path = '/drive/boat') {
   await page.goto(path)
   // waitFor sees it at once, where expect looks again after half a second, then after a whole one
-  await page.locator('.strip .cells').waitFor()
+  await page.locator('.strip .cells, [data-start-form]').first().waitFor()
+  if (path.startsWith('/start')) return
   // the first view comes in stages: the findings, or the lying lever of a small screen, are the last of the frame
   await page.locator('.at-findings .rail, .flat, [data-room-rail]').first().waitFor()
 }

@@ -157,6 +157,19 @@ export function useFirstAnswers() {
       note: note && `${boardWords.held.nothingFits}: ${fillText(note, view.choice)}`,
     }
   }
+  /** the boat as answered so far; null while the answers contradict each other or make no sense */
+  const sketch = computed<Project | null>(() => {
+    const wrong = (Object.keys(QUESTIONS) as Question[]).some(q => typed[q].trim() && !readOf(q).ok)
+    if (wrong) return null
+    const project = newProject(answers.value, 'sketch')
+    return contradictionsOf(project.boat).length === 0 ? project : null
+  })
+  /** her first design so far; null where nothing fits */
+  function sketchDesign(): Project | null {
+    if (!sketch.value) return null
+    const { project, note } = firstDesign(answers.value, 'sketch', [], library.library)
+    return note ? null : project
+  }
   /** the next boat starts from an empty sheet */
   function clear() {
     given.value = {
@@ -184,6 +197,8 @@ export function useFirstAnswers() {
     check,
     readKnown,
     answers,
+    sketch,
+    sketchDesign,
     finish,
   }
 }

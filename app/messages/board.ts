@@ -75,6 +75,7 @@ export const boardWords = {
     findingsHint: 'all parts, worst first',
     noFindings: 'Nothing to mend. Every rule finds room.',
     benchesLabel: 'Benches',
+    toBoard: (name: string) => `Board of ${name}`,
     closeFindings: 'Close findings',
     findingsOpen: (clashes: number, tight: number) => `Open findings: ${clashes} Clashes, ${tight} Tight`,
   },

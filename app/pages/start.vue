@@ -1,5 +1,5 @@
 <script setup lang="ts">
-definePageMeta({ parts: [] })
+definePageMeta({ parts: [], alone: true })
 </script>
 
 <template>

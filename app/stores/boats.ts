@@ -63,6 +63,9 @@ export const useBoatsStore = defineStore('boats', () => {
   let attempts = 0,
     timer: ReturnType<typeof setTimeout> | undefined
 
+  /** no boat was ever open in this browser */
+  const firstVisit = ref(false)
+
   const dirty = () => document.changes !== savedChanges.value
   /** how the boat on the board stands with the store */
   const status = computed(() =>
@@ -95,6 +98,7 @@ export const useBoatsStore = defineStore('boats', () => {
   async function start(wanted?: string) {
     // Where no boat was open before, the demo boat may be drawn at once, and changed before the store has answered.
     const first = !wanted && !readText(OPEN)
+    firstVisit.value = first
     view.speed = document.project.use.cruiseSpeed
     shelf.watch(follow)
     ready.value = first
@@ -404,6 +408,7 @@ export const useBoatsStore = defineStore('boats', () => {
   return {
     list,
     ready,
+    firstVisit,
     savedAt,
     failure,
     conflict,

@@ -6,11 +6,34 @@ import { boardWords } from '~/messages/board'
 import { readingWords } from '~/messages/readings'
 import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
+import DemoBoats from '~/components/start/DemoBoats.vue'
+import FirstSketch from '~/components/start/FirstSketch.vue'
 
 /** Ten answers to a complete first design. */
 const boats = useBoatsStore()
-const { name, hullType, drive, drives, typed, known, massHolds, errors, show, check, readKnown, finish, clear } =
-  useFirstAnswers()
+const {
+  name,
+  hullType,
+  drive,
+  drives,
+  typed,
+  known,
+  massHolds,
+  errors,
+  sketch,
+  sketchDesign,
+  show,
+  check,
+  readKnown,
+  finish,
+  clear,
+} = useFirstAnswers()
+/** the question that has the caret: it is marked on the drawing */
+const asked = ref('')
+const followCaret = (event: FocusEvent) => {
+  const field = (event.target as HTMLElement).closest<HTMLElement>('[data-question]')
+  asked.value = field?.dataset.question ?? 'name'
+}
 const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record<HullTypeId, string>
 const driveWords = computed(
   () => Object.fromEntries(drives.value.map(d => [d, boardWords.boat.drives[d]])) as Record<DriveKind, string>,
@@ -44,113 +67,148 @@ async function make() {
 </script>
 
 <template>
-  <form class="start" novalidate data-start-form @submit.prevent="make">
-    <h2>{{ benchWords.start.title }}</h2>
-    <p class="prose soft">{{ benchWords.start.lead }}</p>
-    <ol>
-      <li>
-        <label for="start-name"><span class="n">1</span>{{ benchWords.start.name }}</label
-        ><VTextField
-          id="start-name"
-          v-model="name"
+  <div class="page">
+    <form class="start" novalidate data-start-form @submit.prevent="make" @focusin="followCaret">
+      <h2>{{ benchWords.start.title }}</h2>
+      <p class="prose soft">{{ benchWords.start.lead }}</p>
+      <ol>
+        <li>
+          <label for="start-name"><span class="n">1</span>{{ benchWords.start.name }}</label
+          ><VTextField
+            id="start-name"
+            v-model="name"
+            class="ink-field wide"
+            data-question="name"
+            maxlength="60"
+            placeholder="My boat"
+            persistent-placeholder
+          />
+        </li>
+        <li>
+          <span class="n">2</span
+          ><ChoiceField v-model="hullType" :columns="2" :label="benchWords.start.hullType" :options="types" />
+        </li>
+        <li>
+          <span class="n">3</span><ChoiceField v-model="drive" :label="benchWords.start.drive" :options="driveWords" />
+        </li>
+        <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
+          <label :for="`start-${question}`"
+            ><span class="n">{{ i + 4 }}</span
+            >{{ question === 'greatestDiameter' && drive === 'jet' ? benchWords.start.impeller : label
+            }}<small v-if="question === 'mass'" class="soft">{{ benchWords.start.weightHint }}</small></label
+          >
+          <VTextField
+            :id="`start-${question}`"
+            v-model="typed[question]"
+            class="ink-field"
+            :data-question="question"
+            autocomplete="off"
+            :placeholder="
+              question === 'oldEnginePower' ? benchWords.start.none : `${benchWords.start.typical} ${show(question)}`
+            "
+            persistent-placeholder
+            :aria-invalid="errors[question] ? 'true' : undefined"
+            :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
+            @blur="check(question)"
+          />
+          <ChoiceField
+            v-if="question === 'mass'"
+            v-model="massHolds"
+            :label="PROJECT_FIELDS.boat.fields.massHolds.label"
+            :options="boardWords.boat.massHolds"
+          />
+          <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">
+            {{ errors[question] }}
+          </p>
+        </li>
+      </ol>
+      <section class="taken">
+        <h3 class="section-head">{{ readingWords.readings.head }}</h3>
+        <label for="start-known"
+          >{{ readingWords.readings.label }}<small class="soft">{{ benchWords.start.knownHint }}</small></label
+        >
+        <VTextField
+          id="start-known"
+          v-model="known"
           class="ink-field wide"
-          data-question="name"
-          maxlength="60"
-          placeholder="My boat"
-          persistent-placeholder
-        />
-      </li>
-      <li>
-        <span class="n">2</span
-        ><ChoiceField v-model="hullType" :columns="2" :label="benchWords.start.hullType" :options="types" />
-      </li>
-      <li>
-        <span class="n">3</span><ChoiceField v-model="drive" :label="benchWords.start.drive" :options="driveWords" />
-      </li>
-      <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
-        <label :for="`start-${question}`"
-          ><span class="n">{{ i + 4 }}</span
-          >{{ question === 'greatestDiameter' && drive === 'jet' ? benchWords.start.impeller : label
-          }}<small v-if="question === 'mass'" class="soft">{{ benchWords.start.weightHint }}</small></label
-        >
-        <VTextField
-          :id="`start-${question}`"
-          v-model="typed[question]"
-          class="ink-field"
-          :data-question="question"
+          data-question="known"
           autocomplete="off"
-          :placeholder="
-            question === 'oldEnginePower' ? benchWords.start.none : `${benchWords.start.typical} ${show(question)}`
-          "
+          maxlength="200"
+          :placeholder="readingWords.readings.example"
           persistent-placeholder
-          :aria-invalid="errors[question] ? 'true' : undefined"
-          :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
-          @blur="check(question)"
+          :aria-invalid="errors.known ? 'true' : undefined"
+          :aria-describedby="errors.known ? 'start-known-error' : 'start-known-examples'"
+          @blur="readKnown"
         />
-        <ChoiceField
-          v-if="question === 'mass'"
-          v-model="massHolds"
-          :label="PROJECT_FIELDS.boat.fields.massHolds.label"
-          :options="boardWords.boat.massHolds"
-        />
-        <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
-      </li>
-    </ol>
-    <section class="taken">
-      <h3 class="section-head">{{ readingWords.readings.head }}</h3>
-      <label for="start-known"
-        >{{ readingWords.readings.label }}<small class="soft">{{ benchWords.start.knownHint }}</small></label
-      >
-      <VTextField
-        id="start-known"
-        v-model="known"
-        class="ink-field wide"
-        data-question="known"
-        autocomplete="off"
-        maxlength="200"
-        :placeholder="readingWords.readings.example"
-        persistent-placeholder
-        :aria-invalid="errors.known ? 'true' : undefined"
-        :aria-describedby="errors.known ? 'start-known-error' : 'start-known-examples'"
-        @blur="readKnown"
-      />
-      <p v-if="errors.known" id="start-known-error" class="error" role="alert">{{ errors.known }}</p>
-      <p v-else id="start-known-examples" class="small soft">{{ readingWords.readings.examples }}</p>
-    </section>
-    <section class="taken">
-      <h3 class="section-head">{{ benchWords.start.taken }}</h3>
-      <div v-for="[question, label, hint] in USUAL" :key="question" class="line" :class="{ wrong: errors[question] }">
-        <label :for="`start-${question}`"
-          >{{ label }}<small v-if="hint" class="soft">{{ hint }}</small></label
-        >
-        <VTextField
-          :id="`start-${question}`"
-          v-model="typed[question]"
-          class="ink-field"
-          :data-question="question"
-          autocomplete="off"
-          :placeholder="`${benchWords.start.typical} ${show(question)}`"
-          persistent-placeholder
-          :aria-invalid="errors[question] ? 'true' : undefined"
-          :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
-          @blur="check(question)"
-        />
-        <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">{{ errors[question] }}</p>
+        <p v-if="errors.known" id="start-known-error" class="error" role="alert">{{ errors.known }}</p>
+        <p v-else id="start-known-examples" class="small soft">{{ readingWords.readings.examples }}</p>
+      </section>
+      <section class="taken">
+        <h3 class="section-head">{{ benchWords.start.taken }}</h3>
+        <div v-for="[question, label, hint] in USUAL" :key="question" class="line" :class="{ wrong: errors[question] }">
+          <label :for="`start-${question}`"
+            >{{ label }}<small v-if="hint" class="soft">{{ hint }}</small></label
+          >
+          <VTextField
+            :id="`start-${question}`"
+            v-model="typed[question]"
+            class="ink-field"
+            :data-question="question"
+            autocomplete="off"
+            :placeholder="`${benchWords.start.typical} ${show(question)}`"
+            persistent-placeholder
+            :aria-invalid="errors[question] ? 'true' : undefined"
+            :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
+            @blur="check(question)"
+          />
+          <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">
+            {{ errors[question] }}
+          </p>
+        </div>
+        <p class="small soft">{{ benchWords.start.takenWords }}</p>
+      </section>
+      <div class="actions">
+        <button type="submit" class="btn btn--best" data-make>{{ benchWords.start.go }}</button>
+        <NuxtLink to="/boat" class="btn">{{ benchWords.start.back }}</NuxtLink>
+        <p v-if="failed" class="error" role="alert">{{ benchWords.start.errors }}</p>
       </div>
-      <p class="small soft">{{ benchWords.start.takenWords }}</p>
-    </section>
-    <div class="actions">
-      <button type="submit" class="btn btn--best" data-make>{{ benchWords.start.go }}</button>
-      <NuxtLink to="/boat" class="btn">{{ benchWords.start.back }}</NuxtLink>
-      <p v-if="failed" class="error" role="alert">{{ benchWords.start.errors }}</p>
-    </div>
-  </form>
+    </form>
+    <aside class="beside"><FirstSketch :project="sketch" :asked="asked || 'name'" :design="sketchDesign" /></aside>
+    <DemoBoats class="below" />
+  </div>
 </template>
 
 <style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 680px) minmax(320px, 1fr);
+  gap: 0 36px;
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 16px 24px 40px;
+}
 .start {
-  padding: 16px 20px 32px;
-  max-width: 680px;
+  padding-bottom: 32px;
+}
+.beside {
+  position: relative;
+}
+.beside > * {
+  position: sticky;
+  top: 16px;
+}
+.below {
+  grid-column: 1 / -1;
+}
+@media (max-width: 899px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 12px 16px 32px;
+  }
+  .beside {
+    order: -1;
+    margin-bottom: 14px;
+  }
 }
 h2 {
   font: 600 28px/32px var(--figures);

@@ -10,6 +10,8 @@ import { useScrolledDown } from '~/composables/useScrolledDown'
 import { useStages } from '~/composables/useStages'
 import { useSelectOnEntry } from '~/composables/useSelectOnEntry'
 import { useShortcuts } from '~/composables/useShortcuts'
+import { pathOf } from '~/benches'
+import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 
@@ -19,6 +21,7 @@ import { useViewStore } from '~/stores/view'
  */
 const compact = useCompact()
 const view = useViewStore()
+const document = useDocumentStore()
 const library = useLibraryStore()
 const FindingsRail = defineAsyncComponent(() => import('~/components/findings/FindingsRail.vue'))
 const CompactHeader = defineAsyncComponent(() => import('~/components/shell/CompactHeader.vue'))
@@ -52,7 +55,22 @@ watch(stage, reached => {
 </script>
 
 <template>
+  <div v-if="route.meta.alone" class="alone">
+    <header class="alone__head">
+      <BoatsMenu />
+      <button type="button" class="btn" data-find-open @click="view.findOpen = true">{{ boardWords.find.name }}</button>
+      <NuxtLink :to="pathOf('boat')" class="btn">{{ boardWords.shell.toBoard(document.shown.name) }}</NuxtLink>
+    </header>
+    <main id="bench" ref="bench" class="alone__page" tabindex="-1">
+      <NoticeBands />
+      <PanelBoundary :panel="troubleWords.panels.bench"><slot /></PanelBoundary>
+    </main>
+    <SettingsDialog v-if="view.settingsOpen" />
+    <FindDialog v-if="view.findOpen" />
+    <KeysDialog v-if="view.keysOpen" />
+  </div>
   <div
+    v-else
     class="board"
     :class="{ 'board--compact': compact, 'board--room': roomy, 'board--scrolled': compact && scrolled }"
   >
@@ -95,6 +113,32 @@ watch(stage, reached => {
 </template>
 
 <style scoped>
+/* a page by itself: no boat's findings stand around it */
+.alone {
+  display: flex;
+  flex-direction: column;
+  height: 100dvh;
+  background: var(--paper);
+}
+.alone__head {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 48px;
+  padding: 0 14px 0 4px;
+  background: var(--sheet);
+  border-bottom: 2px solid var(--ink);
+}
+.alone__page {
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+  scrollbar-width: thin;
+  scrollbar-color: var(--rule) transparent;
+}
+.alone__page:focus {
+  outline: none;
+}
 .board {
   display: grid;
   height: 100dvh;

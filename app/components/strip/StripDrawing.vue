@@ -6,6 +6,7 @@ import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { dimensionLine } from './dimensionLine'
 import BoatElevation from './BoatElevation.vue'
+import DrawingPatterns from './DrawingPatterns.vue'
 import { STAGES } from './stages'
 import type { StripScale } from './strokesToPath'
 
@@ -66,17 +67,7 @@ const bottomY = computed(() => props.scale.waterY - props.elevation.bottom * pro
 
 <template>
   <svg :width="width" :height="height" class="still" aria-hidden="true">
-    <defs>
-      <pattern id="ballast" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <path d="M0 0v7" stroke="var(--ink)" stroke-width=".9" />
-      </pattern>
-      <pattern id="cells" width="9" height="40" patternUnits="userSpaceOnUse">
-        <path d="M0 0v40M1 40 8 0" stroke="var(--ink)" stroke-width="1" fill="none" />
-      </pattern>
-      <pattern id="ribs" width="4" height="10" patternUnits="userSpaceOnUse">
-        <path d="M2 0v10" stroke="var(--ink)" stroke-width="1" />
-      </pattern>
-    </defs>
+    <DrawingPatterns />
     <BoatElevation :elevation="elevation" :scale="scale" />
     <path v-for="l in leaders" :key="l.part" :d="l.path" class="leader" />
     <circle v-for="l in leaders" :key="`${l.part}-dot`" :cx="l.x" :cy="l.y" r="2" class="dot" />
