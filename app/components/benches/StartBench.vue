@@ -207,7 +207,13 @@ async function make() {
   }
   .beside {
     order: -1;
-    margin-bottom: 14px;
+    position: sticky;
+    top: 0;
+    z-index: 3;
+    margin: -12px 0 14px;
+  }
+  .beside > * {
+    position: static;
   }
 }
 h2 {

@@ -125,9 +125,12 @@ watch(stage, reached => {
   gap: 8px;
   align-items: center;
   min-height: 48px;
-  padding: 0 14px 0 4px;
+  padding: 4px 14px 4px 4px;
   background: var(--sheet);
   border-bottom: 2px solid var(--ink);
+}
+.alone__head > :nth-child(2) {
+  margin-left: auto;
 }
 .alone__page {
   flex: 1;

@@ -47,6 +47,11 @@ async function copy(boat: Project) {
 </template>
 
 <style scoped>
+.section-head {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useElementSize, watchDebounced } from '@vueuse/core'
 import { designPrice, doubtShares, evaluate, hullLabel, type Project } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
+import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
 import { whenIdle } from '~/composables/whenIdle'
 import BoatSketch from './BoatSketch.vue'
@@ -10,6 +11,7 @@ import BoatSketch from './BoatSketch.vue'
 /** The boat as she is answered so far: drawn, with what she takes, and a first design once the hand rests. */
 const props = defineProps<{ project: Project | null; asked: string; design: () => Project | null }>()
 const words = benchWords.start
+const compact = useCompact()
 const { text } = useQuantities()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
@@ -31,11 +33,13 @@ watchDebounced(
   },
   { debounce: 600, immediate: true },
 )
-const now = computed(() => {
-  if (!shown.value) return null
-  const e = evaluate(shown.value, shown.value.use.cruiseSpeed)
+const title = computed(() => shown.value && (shown.value.name || hullLabel(shown.value.boat)))
+/** every figure is the design's own: what she takes hangs on her motor and propeller */
+const first = computed(() => {
+  if (!sized.value) return null
+  const { design } = sized.value
+  const e = evaluate(sized.value, sized.value.use.cruiseSpeed)
   return {
-    title: shown.value.name || hullLabel(shown.value.boat),
     takes: words.takes(
       text(e.point.speed, 'speed'),
       text(e.point.drive.packPower, 'electricPower'),
@@ -43,18 +47,13 @@ const now = computed(() => {
       text(e.point.packPowerHigh, 'electricPower'),
     ),
     matters: doubtShares(e.point.resistance)[0] ?? null,
+    rows: [
+      [words.fits, (design.wholeDrive ?? design.motor).name],
+      [words.pack, `${text(e.model.pack.energy, 'energy')}, ${text(e.model.pack.nominalVoltage, 'voltage')}`],
+      [words.lasts, text(e.cruise.timeLeft, 'duration')],
+      [words.costs, text(designPrice(e.model), 'price')],
+    ] as const,
   }
-})
-const first = computed(() => {
-  if (!sized.value) return null
-  const { design } = sized.value
-  const e = evaluate(sized.value, sized.value.use.cruiseSpeed)
-  return [
-    [words.fits, (design.wholeDrive ?? design.motor).name],
-    [words.pack, `${text(e.model.pack.energy, 'energy')}, ${text(e.model.pack.nominalVoltage, 'voltage')}`],
-    [words.lasts, text(e.cruise.timeLeft, 'duration')],
-    [words.costs, text(designPrice(e.model), 'price')],
-  ] as const
 })
 </script>
 
@@ -65,21 +64,21 @@ const first = computed(() => {
         v-if="shown && width"
         :project="shown"
         :width="width"
-        :height="Math.min(260, 0.6 * width)"
+        :height="compact ? 130 : Math.min(260, 0.6 * width)"
         :asked="asked"
       />
     </div>
-    <template v-if="now">
-      <h2>{{ now.title }}</h2>
-      <p class="prose">{{ now.takes }}</p>
-      <p v-if="now.matters" class="prose soft">{{ words.matters(now.matters.label, now.matters.advice) }}</p>
+    <h2>{{ title }}</h2>
+    <template v-if="first">
+      <p class="prose takes">{{ first.takes }}</p>
+      <p v-if="first.matters" class="prose soft">{{ words.matters(first.matters.label, first.matters.advice) }}</p>
+      <dl>
+        <div v-for="[label, value] in first.rows" :key="label">
+          <dt>{{ label }}</dt>
+          <dd class="figures">{{ value }}</dd>
+        </div>
+      </dl>
     </template>
-    <dl v-if="first">
-      <template v-for="[label, value] in first" :key="label"
-        ><dt>{{ label }}</dt>
-        <dd class="figures">{{ value }}</dd></template
-      >
-    </dl>
     <p v-else class="soft small">{{ words.noneYet }}</p>
   </section>
 </template>
@@ -97,13 +96,12 @@ h2 {
   overflow-wrap: anywhere;
 }
 dl {
-  display: grid;
-  grid-template-columns: max-content minmax(0, 1fr);
-  gap: 0 16px;
   margin-top: 10px;
 }
-dt,
-dd {
+dl div {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
   padding: 5px 0;
   border-bottom: 0.75px solid var(--rule);
   font-size: 14.5px;
@@ -111,5 +109,25 @@ dd {
 dd {
   text-align: right;
   overflow-wrap: anywhere;
+}
+/* on the phone the drawing stays in sight while one answers; the rest follows on the sheet */
+@media (max-width: 899px) {
+  .first {
+    padding-bottom: 6px;
+    background: var(--paper);
+    border-bottom: 1px solid var(--ink);
+  }
+  .paper {
+    min-height: 120px;
+  }
+  h2,
+  .soft,
+  dl {
+    display: none;
+  }
+  .takes {
+    margin-top: 4px;
+    font-size: 14px;
+  }
 }
 </style>
