@@ -212,6 +212,26 @@ export const benchWords = {
       'Weight may be a fifth out; bottom not known; 15 % for sea and wind; 20 % kept in the pack and 20 % ' +
       'free of every rating; 230 V and 16 A on the quay. All of it stands on the benches to be changed.',
   },
+  way: {
+    fit: (drive: string, energy: string, price: string, mass: string) =>
+      `Fit ${drive} with a pack of ${energy}: ${price} and ${mass} for drive and pack.`,
+    far: (way: string, hours: string, speed: string, reserve: string) =>
+      `She goes ${way} in ${hours} at ${speed}, with ${reserve} kept back.`,
+    against: (n: number, first: string) =>
+      n === 1 ? `One thing does not fit yet: ${first}.` : `${n} things do not fit yet; first: ${first}.`,
+    tight: (n: number) => (n === 1 ? 'It all fits; one thing is tight.' : `It all fits; ${n} things are tight.`),
+    none: 'Nothing stands against it.',
+    decided: 'Decided',
+    nothingYet: 'Nothing is held yet: hold what you have bought.',
+    typed: (n: number) => (n === 1 ? 'one figure of your own' : `${n} figures of your own`),
+    guess: 'Still a guess',
+    because: (what: string, share: number, advice: string) => `${share} % of the range is ${what}: ${advice}`,
+    next: 'What to do next',
+    mend: (what: string) => `See to it: ${what}`,
+    measure: 'Measure the space for the pack',
+    wiring: 'Cables, fuse and parts list',
+    charging: 'How she is charged',
+  },
   beside: {
     head: 'Beside the motor',
     hint: 'who pushes how hard',

@@ -146,6 +146,7 @@ const print = () => window.print()
         {{ Math.round(boat.massUncertainty * 100) }} %. {{ document.shown.story }}
       </p>
     </header>
+    <SheetWay />
     <section>
       <h3>{{ benchWords.sheet.fit }}</h3>
       <table class="table fit">
