@@ -143,7 +143,7 @@ const SENSELESS =
 async function enter(page: Page, boat: Entered) {
   await openBench(page, '/start')
   for (const [question, text] of Object.entries({ name: boat.name, ...boat.answers })) {
-    if (question === 'name') await page.getByText(boat.kind, { exact: true }).click()
+    if (question === 'name') await page.locator('[data-start-form]').getByText(boat.kind, { exact: true }).click()
     const box = page.locator(`[data-question=${question}] input, input[data-question=${question}]`)
     await box.click()
     await page.keyboard.type(text)
@@ -174,7 +174,7 @@ for (const boat of FIFTEEN) {
       '/pack',
       '/wiring',
       '/charging',
-      '/solar',
+      '/year',
     ]) {
       await goBench(page, path)
       await leverRests(page)

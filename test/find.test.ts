@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { checkFindings, DEMO, METRIC_UNITS, SHIPPED_LIBRARY } from '@remigo/core'
 import { findEntries } from '../app/find/entries'
+import { TERMS } from '../app/find/terms'
 import { findIndex } from '../app/find/findIndex'
 
 const entries = findEntries({
@@ -30,8 +31,18 @@ describe('find by everyday words', () => {
     ['units', 'action/units'],
     ['new boat', 'action/start'],
     ['Tirrick', 'boat/demo-tirrick'],
+    ['MPPT', 'term/MPPT'],
+    ['slip', 'term/Slip'],
+    ['stuffing box', 'term/Shaft seal'],
     ['pack 51.2 V 105 Ah', 'part/pack/ostra-pack-48-105'],
   ])('“%s” leads to %s among the first six', (words, id) => expect(ids(words).slice(0, 6)).toContain(id))
+  it('words of the trade are explained in one or two sentences', () => {
+    for (const [term, , meaning] of TERMS) {
+      expect(meaning.length, term).toBeLessThan(140)
+      expect(meaning).toMatch(/\.$/)
+    }
+    expect(TERMS.length).toBeGreaterThan(75)
+  })
   it('finds nothing for nothing, and says nothing of nonsense', () => {
     expect(ids('   ')).toEqual([])
     expect(ids('zzqqxx')).toEqual([])

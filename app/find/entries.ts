@@ -15,6 +15,7 @@ import {
 } from '@remigo/core'
 import { BENCHES, type BenchId } from '~/benches'
 import { boardWords } from '~/messages/board'
+import { TERMS } from './terms'
 import { BENCH_WORDS, FIELD_WORDS, FIGURE_WORDS } from './synonyms'
 
 /** What is found: its words, and where it leads. */
@@ -34,6 +35,7 @@ export interface FindEntry {
     | { to: 'finding'; rule: string }
     | { to: 'boat'; boat: string }
     | { to: 'action'; action: ActionId }
+    | { to: 'term'; meaning: string }
 }
 
 /** What can be done by its name. */
@@ -133,7 +135,15 @@ function stillEntries(): FindEntry[] {
     where: '',
     leads: { to: 'action', action: id },
   }))
-  return (still = [...benches, ...fields, ...figures, ...actions])
+  const terms = TERMS.map(([term, also, meaning]): FindEntry => ({
+    id: `term/${term}`,
+    kind: 'term',
+    title: term,
+    words: also,
+    where: '',
+    leads: { to: 'term', meaning },
+  }))
+  return (still = [...benches, ...fields, ...figures, ...actions, ...terms])
 }
 
 /**

@@ -15,6 +15,7 @@ const WEIGHT: Record<FindEntry['kind'], number> = {
   bench: 3,
   finding: 1,
   action: 1,
+  term: 0.6,
   boat: 0.9,
   part: 0.7,
 }

@@ -35,6 +35,7 @@ export const boardWords = {
       finding: 'Finding',
       boat: 'Boat',
       action: 'Do',
+      term: 'Word',
     },
     missing: (what: string) => `${what} is not asked of this kind of boat.`,
     close: 'Close',

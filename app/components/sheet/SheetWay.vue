@@ -78,7 +78,7 @@ const next = computed(() => [
     <div class="no-print three">
       <div>
         <h3>{{ words.decided }}</h3>
-        <p v-if="decided.length">{{ decided.join(', ') }}.</p>
+        <p v-if="decided.length">{{ decided.join(', ').replace(/^./, c => c.toUpperCase()) }}.</p>
         <p v-else class="soft">{{ words.nothingYet }}</p>
       </div>
       <div>
@@ -102,6 +102,9 @@ const next = computed(() => [
 </template>
 
 <style scoped>
+.way {
+  margin-top: 12px;
+}
 .answer {
   font: 500 17px/23px var(--labels);
   max-width: 62ch;

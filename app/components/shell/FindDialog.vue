@@ -21,6 +21,7 @@ const { exportBoat } = useBoatFiles()
 const words = ref('')
 const at = ref(0)
 const told = ref('')
+const meaning = ref<{ term: string; words: string } | null>(null)
 const input = ref<HTMLInputElement>()
 const index = shallowRef(
   findIndex(
@@ -35,6 +36,8 @@ const index = shallowRef(
 const found = computed(() => index.value.find(words.value))
 watch(found, () => {
   at.value = 0
+  meaning.value = null
+  told.value = ''
 })
 onMounted(() => nextTick(() => input.value?.focus()))
 
@@ -71,6 +74,10 @@ async function go(entry: FindEntry | undefined) {
     return close()
   }
   if (leads.to === 'action') return act(leads.action)
+  if (leads.to === 'term') {
+    meaning.value = { term: entry.title, words: leads.meaning }
+    return
+  }
   await navigateTo(pathOf(leads.bench))
   const el = await appears(leads.to === 'field' ? `[data-field="${leads.path}"]` : `[data-figure="${leads.figure}"]`)
   if (!el && leads.to === 'field') {
@@ -134,6 +141,9 @@ function key(event: KeyboardEvent) {
       <p v-if="told" class="told" role="alert">{{ told }}</p>
       <p v-else-if="!words" class="soft hint">{{ boardWords.find.hint }}</p>
       <p v-else-if="!found.length" class="hint" role="status">{{ boardWords.find.none }}</p>
+      <p v-if="meaning" class="meaning" role="status" data-meaning>
+        <b>{{ meaning.term }}.</b> {{ meaning.words }}
+      </p>
       <ul id="found" role="listbox" :aria-label="boardWords.find.name">
         <li
           v-for="(entry, i) in found"
@@ -182,6 +192,12 @@ function key(event: KeyboardEvent) {
 }
 .told {
   color: var(--clash);
+}
+.meaning {
+  padding: 12px 16px;
+  border-bottom: 1.5px solid var(--ink);
+  font-size: 16px;
+  line-height: 22px;
 }
 ul {
   max-height: min(430px, calc(100dvh - 160px));
