@@ -108,6 +108,8 @@ async function nothingCutOff(page: Page, where: string) {
       where,
     )
     .toEqual({ page: 0, bench: 0 })
+  // the page of a first visit stands by itself
+  if (await page.locator('[data-start-form]').count()) return
   await expect(page.locator('[data-lever]')).toBeInViewport({ ratio: 0.9 })
   await expect(page.locator('.strip')).toBeInViewport()
 }

@@ -39,7 +39,7 @@ test('what an owner asks for by an everyday word is found: caret, working, part,
   ).toBeFocused()
   await page.locator('h1, h2').first().click()
   await find(page, 'range')
-  await expect(page.getByRole('dialog').filter({ hasText: 'Miles left' })).toBeVisible()
+  await expect(page.locator('.working')).toContainText('Miles left')
   await page.keyboard.press('Escape')
   await find(page, 'propellor tern 15')
   await expect(page).toHaveURL(/\/library\?kind=propeller/)
@@ -61,6 +61,23 @@ test('room for a bench: strip and findings fold, are remembered, and open over i
   await expect(page.locator('.at-findings .rail')).toBeVisible()
   await page.reload()
   await expect(page.locator('.at-findings .rail')).toBeVisible()
+})
+
+test('the last changes stand in a list with what they moved; one goes back to before any of them', async ({ page }) => {
+  await openBench(page)
+  await page.keyboard.press('6')
+  const series = page
+    .locator('[data-field="design.pack.parallel"] input, input[data-field="design.pack.parallel"]')
+    .first()
+  await series.fill('2')
+  await series.press('Enter')
+  await page.locator('[data-menu]').click()
+  await page.locator('[data-open-history]').click()
+  const list = page.locator('[data-history]')
+  await expect(list.locator('li')).toHaveCount(1)
+  await expect(list).toContainText(/Range|Usable|Price/i)
+  await list.getByRole('button', { name: 'Undo' }).click()
+  await expect(series).toHaveValue('1')
 })
 
 test.describe('on a phone', () => {

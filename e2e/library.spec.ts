@@ -105,7 +105,7 @@ test('of a new part one figure is enough: the rest is estimated, said so, and to
   await page.locator('[data-try-part]').click()
   await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
   await page.locator('[data-bench=motor]').click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Lift truck motor')
+  await expect(page.locator('#bench')).toContainText('Lift truck motor')
 })
 
 test('a trolling motor of which its box tells pounds and volts drives a dinghy', async ({ page }) => {

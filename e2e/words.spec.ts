@@ -17,7 +17,7 @@ const BENCHES = [
   '/pack?view=wear',
   '/wiring',
   '/charging',
-  '/solar',
+  '/year',
   '/sheet',
   '/library',
   '/settings-sheet',
@@ -64,7 +64,9 @@ for (const [i, boat] of TWELVE.entries()) {
       await goBench(page, path)
       for (const size of [LAPTOP, PHONE]) {
         await page.setViewportSize(size)
-        await expect(page.locator(size === PHONE ? '.flat' : '.at-findings .rail').first()).toBeVisible()
+        await expect(
+          page.locator(size === PHONE ? '.flat' : '.at-findings .rail, [data-room-rail]').first(),
+        ).toBeVisible()
         if (await page.locator('[data-drawn]').count()) await page.locator('[data-drawn=true]').first().waitFor()
         await expect
           .poll(async () => (await wordFaults(page)).length, { timeout: 1500, intervals: [100, 300, 600] })

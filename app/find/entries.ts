@@ -44,6 +44,7 @@ export const ACTIONS = {
   start: ['Begin with a boat of your own', 'new boat ten answers start first design'],
   export: ['Export this boat', 'save file download backup json'],
   print: ['Print the sheet', 'paper pdf'],
+  history: ['Last changes', 'undo history what did I change'],
   keys: ['Keys', 'keyboard shortcuts help'],
 } as const
 /** One of them. */

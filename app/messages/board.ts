@@ -40,6 +40,14 @@ export const boardWords = {
     missing: (what: string) => `${what} is not asked of this kind of boat.`,
     close: 'Close',
   },
+  history: {
+    title: 'Last changes',
+    open: 'Last changes',
+    none: 'Nothing was changed since this boat was opened.',
+    nothing: 'moves no figure by more than half a per cent',
+    clashes: (before: number, after: number) => `Clashes ${before} → ${after}`,
+    back: (n: number) => (n === 1 ? 'Undo' : `Undo ${n}`),
+  },
   room: {
     name: 'Room',
     key: 'W',

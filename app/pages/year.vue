@@ -1,5 +1,5 @@
 <script setup lang="ts">
-definePageMeta({ parts: [] })
+definePageMeta({ parts: [], alias: ['/solar'] })
 </script>
 
 <template>

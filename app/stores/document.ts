@@ -139,6 +139,7 @@ export const useDocumentStore = defineStore('document', () => {
 
   return {
     project,
+    past,
     trial,
     shown,
     changes,

@@ -31,6 +31,7 @@ export const useViewStore = defineStore('view', () => {
   const focusedFinding = ref<string | null>(null)
   const findOpen = ref(false)
   const keysOpen = ref(false)
+  const historyOpen = ref(false)
   /** the bench last open in each set, that set, and which benches have room by the owner's wish */
   const lastBenches = useStorage<Partial<Record<SetId, BenchId>>>('remigo-last-benches', {})
   const lastSet = useStorage<SetId>('remigo-last-set', 'drive')
@@ -52,6 +53,7 @@ export const useViewStore = defineStore('view', () => {
     focusedFinding,
     findOpen,
     keysOpen,
+    historyOpen,
     lastBenches,
     lastSet,
     roomy,

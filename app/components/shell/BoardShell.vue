@@ -28,6 +28,7 @@ const CompactHeader = defineAsyncComponent(() => import('~/components/shell/Comp
 const SpeedLeverFlat = defineAsyncComponent(() => import('~/components/lever/SpeedLeverFlat.vue'))
 const WorkingPopover = defineAsyncComponent(() => import('~/components/figures/WorkingPopover.vue'))
 const FindDialog = defineAsyncComponent(() => import('~/components/shell/FindDialog.vue'))
+const HistoryDialog = defineAsyncComponent(() => import('~/components/shell/HistoryDialog.vue'))
 const KeysDialog = defineAsyncComponent(() => import('~/components/shell/KeysDialog.vue'))
 const RoomRail = defineAsyncComponent(() => import('~/components/shell/RoomRail.vue'))
 const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
@@ -68,6 +69,7 @@ watch(stage, reached => {
     <SettingsDialog v-if="view.settingsOpen" />
     <FindDialog v-if="view.findOpen" />
     <KeysDialog v-if="view.keysOpen" />
+    <HistoryDialog v-if="view.historyOpen" />
   </div>
   <div
     v-else
@@ -109,6 +111,7 @@ watch(stage, reached => {
     <SettingsDialog v-if="view.settingsOpen" />
     <FindDialog v-if="view.findOpen" />
     <KeysDialog v-if="view.keysOpen" />
+    <HistoryDialog v-if="view.historyOpen" />
   </div>
 </template>
 

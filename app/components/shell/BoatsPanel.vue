@@ -57,6 +57,18 @@ async function picked(event: Event) {
           {{ boardWords.boats.add }}
         </button>
         <button type="button" class="btn" @click="go(() => boats.duplicate())">{{ boardWords.boats.duplicate }}</button>
+        <button
+          type="button"
+          class="btn"
+          data-open-history
+          @click="
+            go(() => {
+              view.historyOpen = true
+            })
+          "
+        >
+          {{ boardWords.history.open }}
+        </button>
         <button type="button" class="btn" @click="go(exportBoat)">{{ boardWords.boats.export }}</button>
         <button type="button" class="btn" @click="picker?.click()">{{ boardWords.boats.import }}</button>
         <button type="button" class="btn" @click="go(() => boats.remove())">{{ boardWords.boats.remove }}</button>

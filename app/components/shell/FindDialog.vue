@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import { boardWords } from '~/messages/board'
 import { pathOf } from '~/benches'
-import { findEntries, type FindEntry } from '~/find/entries'
+import { findEntries, type ActionId, type FindEntry } from '~/find/entries'
 import { findIndex } from '~/find/findIndex'
 import { useBoatFiles } from '~/composables/useBoatFiles'
 import { useCompact } from '~/composables/useCompact'
@@ -97,12 +97,13 @@ async function go(entry: FindEntry | undefined) {
   // after the dialog has given the focus back
   setTimeout(() => field?.focus({ preventScroll: true }), 60)
 }
-function act(action: 'units' | 'start' | 'export' | 'print' | 'keys') {
+function act(action: ActionId) {
   close()
   if (action === 'units') view.settingsOpen = true
   else if (action === 'start') void navigateTo('/start')
   else if (action === 'export') exportBoat()
   else if (action === 'keys') view.keysOpen = true
+  else if (action === 'history') view.historyOpen = true
   else void navigateTo(pathOf('sheet'))
 }
 function key(event: KeyboardEvent) {
