@@ -19,7 +19,7 @@ test('starts cold with no server, on any bench, with the boat as it was left', a
         ),
       )
       .toBe(200)
-    await openBench(page, `http://localhost:${PORT}/`)
+    await openBench(page, `http://localhost:${PORT}/drive/boat`)
     await type(page, 'boat.mass', '5100 kg')
     await expect(page.getByText('Saved')).toBeVisible()
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))

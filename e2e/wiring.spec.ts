@@ -28,6 +28,8 @@ test('a longer and thinner cable is told, and one touch mends it; gear left out 
   await type(page, 'design.wiring.mainLength', '8 m')
   await expect.poll(() => figure(page, 'mainDrop')).toBeGreaterThan(drop)
   await type(page, 'design.wiring.mainArea', '10 mm²')
+  // the diagram has the room: the findings are opened over it
+  await page.locator('[data-room-rail]').click()
   const finding = page
     .locator('.rail')
     .getByText(/cable from the pack/)

@@ -127,6 +127,15 @@ export function useFirstAnswers() {
     return !errors[question]
   }
 
+  // a sentence goes as soon as its answer makes sense: were it to go when the field is left, the button that is being
+  // pressed would move away under the hand
+  watch(
+    () => ({ ...typed }),
+    () => {
+      for (const q of Object.keys(QUESTIONS) as Question[]) if (errors[q]) check(q)
+    },
+  )
+
   /** What the owner knows already, as a reading; null with the error set when it makes no sense. */
   function readKnown(): TrialPoint[] | null {
     errors.known = undefined

@@ -73,7 +73,7 @@ const lastOf = (set: (typeof SETS)[number]) => pathOf(view.lastBenches[set.id] ?
       :class="{ on: room.on.value }"
       :aria-pressed="room.on.value"
       :title="room.on.value ? boardWords.room.take : boardWords.room.give"
-      data-room
+      data-give-room
       @click="room.toggle()"
     >
       <span class="number">{{ boardWords.room.key }}</span><span class="wide">{{ boardWords.room.name }}</span
