@@ -22,7 +22,7 @@ const VIEWS = [
   ['wiring', '/wiring', {}],
   ['charging', '/charging', {}],
   ['library', '/library', { click: '[data-library] .list button' }],
-  ['jet', '/propeller?boat=demo-rillet', {}],
+  ['find', '/use', { click: '[data-find-open]', words: 'prop' }],
   ['heat', '/motor?boat=demo-merrin', { click: '[data-view=heat]' }],
   ['phone-curve', '/curve', { size: [390, 844] }],
   ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }],
@@ -40,7 +40,7 @@ const browser = await chromium.launch({
   executablePath: (await ensureChromium()) ?? undefined,
   args: ['--no-sandbox', '--disable-gpu'],
 })
-for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS) {
+for (const [name, path, { size = [1280, 800], theme = 'light', click, words }] of VIEWS) {
   const phone = size[0] < 900
   const page = await browser.newPage({
     viewport: { width: size[0], height: size[1] },
@@ -49,9 +49,10 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
     isMobile: phone,
   })
   await page.goto(`http://localhost:${PORT}${path}`)
-  await page.locator('.strip svg.still').waitFor()
+  await page.locator('.strip .cells, [data-first-sketch] dl').first().waitFor()
   if (/curve|motor|working|heat|charging/.test(name)) await page.locator('[data-drawn=true]').waitFor()
   if (click) await page.click(click)
+  if (words) await page.locator('[data-find-words]').fill(words)
   await page.evaluate(() => document.fonts.ready)
   await page.waitForTimeout(400)
   await page.screenshot({ path: join(OUT, `${name}.png`) })
