@@ -228,7 +228,7 @@ watch(stage, reached => {
 }
 .board--room:not(.board--compact) {
   grid-template-columns: 216px minmax(0, 1fr) 44px;
-  grid-template-rows: 62px 38px minmax(0, 1fr);
+  grid-template-rows: 78px 38px minmax(0, 1fr);
   grid-template-areas: 'title strip strip' 'lever tabs tabs' 'lever bench rail';
 }
 .at-rail {

@@ -34,6 +34,8 @@ const saved = computed(() =>
     ? `${shelfWords.status.saved} ${clock(boats.savedAt)}, ${boardWords.shell.onThisMachine}`
     : shelfWords.status[boats.status],
 )
+/** a longer name has the two lines for itself */
+const LONG_NAME = 24
 const short = computed(() =>
   boats.status === 'saved' && boats.savedAt ? clock(boats.savedAt) : shelfWords.short[boats.status],
 )
@@ -99,8 +101,9 @@ const kind = computed(() =>
       </button>
     </div>
     <p v-if="folded" class="line soft">
-      <b>{{ document.shown.name }}</b> {{ rows[0]?.value }}, {{ text(boat.mass, 'mass') }},
-      <span :class="{ bad }" data-saved>{{ short }}</span>
+      <b>{{ document.shown.name }}</b><template v-if="document.shown.name.length <= LONG_NAME">
+        {{ rows[0]?.value }}, {{ text(boat.mass, 'mass') }}</template
+      ><span v-if="document.shown.name.length <= LONG_NAME || bad" :class="{ bad }" data-saved> {{ short }}</span>
     </p>
     <div v-if="!folded" class="name">
       <h1 :class="{ long: document.shown.name.length > 17, longer: document.shown.name.length > 36 }">
@@ -139,10 +142,8 @@ const kind = computed(() =>
 .line {
   padding: 2px 10px 0 12px;
   font-size: 12.5px;
-  line-height: 18px;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
+  line-height: 17px;
+  overflow-wrap: anywhere;
 }
 .line b {
   color: var(--text);
