@@ -36,9 +36,11 @@ const saved = computed(() =>
 )
 /** a longer name has the two lines for itself */
 const LONG_NAME = 24
-const short = computed(() =>
-  boats.status === 'saved' && boats.savedAt ? clock(boats.savedAt) : shelfWords.short[boats.status],
-)
+const short = computed(() => {
+  const state = boats.status === 'saved' && boats.savedAt ? clock(boats.savedAt) : shelfWords.short[boats.status]
+  const weight = orElse('', () => text(boat.value.mass, 'mass'))
+  return [rows.value[0]?.value, weight, state].filter(Boolean).join(', ')
+})
 /** the block with undo and the menu of boats stays alive whatever the boat holds */
 const rows = computed(() =>
   orElse([], () => [
@@ -101,9 +103,10 @@ const kind = computed(() =>
       </button>
     </div>
     <p v-if="folded" class="line soft">
-      <b>{{ document.shown.name }}</b><template v-if="document.shown.name.length <= LONG_NAME">
-        {{ rows[0]?.value }}, {{ text(boat.mass, 'mass') }}</template
-      ><span v-if="document.shown.name.length <= LONG_NAME || bad" :class="{ bad }" data-saved> {{ short }}</span>
+      <b>{{ document.shown.name }}</b>
+      <span v-if="document.shown.name.length <= LONG_NAME || bad" class="line__rest" :class="{ bad }" data-saved>{{
+        short
+      }}</span>
     </p>
     <div v-if="!folded" class="name">
       <h1 :class="{ long: document.shown.name.length > 17, longer: document.shown.name.length > 36 }">
@@ -147,6 +150,9 @@ const kind = computed(() =>
 }
 .line b {
   color: var(--text);
+}
+.line__rest {
+  display: block;
 }
 .name {
   padding: 8px 14px 6px;
