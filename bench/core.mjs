@@ -20,7 +20,7 @@ export async function coreBench() {
     [
       'evaluation of a new boat with its findings',
       10,
-      boat => core.evaluate(boat, boat.use.cruiseSpeed).findings.counts,
+      boat => [core.evaluate(boat, boat.use.cruiseSpeed), core.checkFindings(boat).counts],
     ],
     ['power curve, 60 speeds, all methods', 20, boat => core.powerCurve(boat)],
     ['system voltages side by side', 50, boat => core.voltageChoices(boat)],

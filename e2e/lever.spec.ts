@@ -156,6 +156,8 @@ test('every figure opens its working', async ({ page }) => {
   // them, lead
   await page.locator('select[data-regulator]').selectOption('')
   await openAll('panels straight on')
+  // panels stand in Days, the charger in Drive
+  await page.locator('[data-set=drive]').click()
   await page
     .getByRole('link', { name: /Charging/ })
     .first()
