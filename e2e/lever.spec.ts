@@ -173,7 +173,7 @@ test('every figure opens its working', async ({ page }) => {
   await page.locator('[data-add-string]').click()
   await openAll('strings')
   await page.locator('[data-view=volts]').click()
-  await page.locator('[data-cells] tr', { hasText: 'AGM' }).getByRole('button').click()
+  await page.locator('[data-cells] tr', { hasText: 'AGM' }).getByRole('button').first().click()
   await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
   await page.locator('[data-view=wear]').click()
   await openAll('lead')
