@@ -1,35 +1,29 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { useElementSize } from '@vueuse/core'
-import { DEVICE_BOX, NARROW_BOX, oneLine, placeOneLine } from '@remigo/core'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import Panzoom, { type PanzoomObject } from '@panzoom/panzoom'
+import { findingDevice, oneLine, placeOneLine, type Severity } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { sunWords } from '~/messages/sun'
 import { wiringWords } from '~/messages/wiring'
+import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
-import { download } from '~/composables/useBoatFiles'
-import { deviceRows } from './deviceRows'
-import OneLinePaths from './OneLinePaths.vue'
+import { downloadDrawing } from '~/composables/useDrawingFile'
 
-/** The one-line diagram, drawn from the document. The device chosen is shared with the parts list. */
+/**
+ * The one-line diagram, drawn from the document by rule. The first touch on a device chooses it, here and in the parts
+ * list; the second opens its bench. On a phone it is panned and pinched like a map.
+ */
 const document = useDocumentStore()
+const answer = useAnswerStore()
+const router = useRouter()
 const { fill } = useQuantities()
 const chosen = defineModel<string | null>({ required: true })
-const diagram = computed(() => oneLine(document.shown))
-const frame = ref<HTMLElement>()
-const { width } = useElementSize(frame)
 const compact = useCompact()
-/** with usual boxes, or with narrow ones where that would be wider than its place */
-const usual = computed(() => placeOneLine(diagram.value))
-const narrow = computed(() => width.value > 0 && usual.value.width > width.value)
-const box = computed(() => (narrow.value ? NARROW_BOX : DEVICE_BOX))
-const placed = computed(() => (narrow.value ? placeOneLine(diagram.value, NARROW_BOX) : usual.value))
+const placed = computed(() => placeOneLine(oneLine(document.shown)))
 const device = computed(() => placed.value.devices.find(d => d.id === chosen.value))
-const svg = ref<SVGSVGElement>()
-/** a label that would run out of the drawing stands left of its wire */
-const LABEL_WIDTH = 96
-const outside = (x: number) => x > placed.value.width - LABEL_WIDTH
 const BENCH = {
   pack: boardWords.benches.pack,
   motor: boardWords.benches.motor,
@@ -37,109 +31,134 @@ const BENCH = {
   charging: boardWords.benches.charging,
   solar: sunWords.head,
 }
-
-/** The picture as a file: colours are written into it, since it leaves the page's style behind. */
-function save() {
-  const source = svg.value
-  if (!source) return
-  const copy = source.cloneNode(true) as SVGSVGElement
-  const from = [source, ...source.querySelectorAll('*')],
-    to = [copy, ...copy.querySelectorAll('*')]
-  from.forEach((element, i) => {
-    const style = getComputedStyle(element)
-    for (const key of ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'paint-order', 'font', 'color'])
-      (to[i] as SVGElement).style.setProperty(key, style.getPropertyValue(key))
-  })
-  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
-  download(
-    `${document.shown.name.toLowerCase()}-one-line.svg`,
-    new XMLSerializer().serializeToString(copy),
-    'image/svg+xml',
-  )
+const PATH = {
+  pack: '/drive/pack',
+  motor: '/drive/motor',
+  wiring: '',
+  charging: '/drive/charging',
+  solar: '/days/year',
 }
+
+/** The worst of what does not fit at each device. */
+const states = computed(() => {
+  const worst = new Map<string, Severity>()
+  for (const f of answer.findings.findings) {
+    const id = findingDevice(f)
+    if (id && !worst.has(id)) worst.set(id, f.severity)
+  }
+  return worst
+})
+/** what is told of the device chosen: the sentences of its findings */
+const found = computed(() =>
+  answer.findings.findings.filter(f => findingDevice(f) === chosen.value).map(f => fill(f.sentence)),
+)
+const name = (id: string) => placed.value.devices.find(d => d.id === id)?.label ?? id
+
+function choose(id: string) {
+  const path = PATH[placed.value.devices.find(d => d.id === id)!.bench]
+  if (chosen.value === id && path) void router.push(path)
+  else chosen.value = id
+}
+
+const frame = ref<HTMLElement>()
+const svg = ref<SVGSVGElement>()
+let map: PanzoomObject | undefined
+/** the whole of it in its frame */
+const whole = () => (frame.value ? Math.min(1, frame.value.clientWidth / placed.value.width) : 1)
+function startMap() {
+  map?.destroy()
+  map = undefined
+  if (!svg.value || !compact.value) {
+    svg.value?.removeAttribute('style')
+    return
+  }
+  map = Panzoom(svg.value, { maxScale: 3, minScale: whole(), origin: '0 0', step: 0.35, cursor: 'grab' })
+  showWhole()
+}
+function showWhole() {
+  map?.zoom(whole())
+  map?.pan(0, 0)
+}
+onMounted(startMap)
+watch([compact, () => placed.value.width], startMap, { flush: 'post' })
+onBeforeUnmount(() => map?.destroy())
+
+const save = () => svg.value && downloadDrawing(svg.value, `${document.shown.name.toLowerCase()}-one-line`)
 const print = () => window.print()
 </script>
 
 <template>
   <section class="block" :aria-label="wiringWords.diagram" data-one-line>
     <h2 class="section-head">
-      {{ wiringWords.diagram }}<span>{{ wiringWords.diagramHint }}</span>
+      {{ wiringWords.diagram }}<span>{{ compact ? wiringWords.mapHint : wiringWords.diagramHint }}</span>
     </h2>
-    <OneLinePaths v-if="compact" v-model="chosen" :diagram="diagram" />
-    <div v-else class="place">
-      <div ref="frame">
-        <svg
-          ref="svg"
-          :viewBox="`0 0 ${placed.width} ${placed.height}`"
-          :width="placed.width"
-          :height="placed.height"
-          role="group"
-          :aria-label="`${wiringWords.diagram}, ${document.shown.name}`"
-        >
-          <g v-for="(w, i) in placed.wires" :key="i"><path :d="w.path" class="wire" :class="w.kind" /></g>
+    <div ref="frame" class="place" :class="{ map: compact }">
+      <svg
+        ref="svg"
+        :viewBox="`0 0 ${placed.width} ${placed.height}`"
+        :width="placed.width"
+        :height="placed.height"
+        role="group"
+        :aria-label="`${wiringWords.diagram}, ${document.shown.name}`"
+      >
+        <g v-for="(w, i) in placed.wires" :key="i"><path :d="w.path" class="wire" :class="w.kind" /></g>
+        <polyline :points="placed.bus.map(p => `${p.x},${p.y}`).join(' ')" class="bus" />
+        <circle v-for="(n, i) in placed.nodes" :key="`n${i}`" :cx="n.x" :cy="n.y" r="3.5" class="node" />
+        <template v-for="(w, i) in placed.wires" :key="`l${i}`">
           <g
-            v-for="d in placed.devices"
-            :key="d.id"
-            class="device"
-            :class="{ on: chosen === d.id }"
-            :transform="`translate(${d.x - box.width / 2} ${d.y - box.height / 2})`"
+            v-if="w.label && w.labelAt"
             tabindex="0"
-            role="button"
-            :aria-pressed="chosen === d.id"
-            :aria-label="`${d.label}: ${d.lines.map(fill).join(', ')}`"
-            :data-device="d.id"
-            @click="chosen = d.id"
-            @keydown.enter.prevent="chosen = d.id"
-            @keydown.space.prevent="chosen = d.id"
+            role="img"
+            class="cable"
+            :aria-label="wiringWords.cable(name(w.from), name(w.to), fill(w.label))"
           >
-            <rect :width="box.width" :height="box.height" class="box" />
-            <g transform="translate(5 4)"><DeviceSymbol :kind="d.kind" /></g>
             <text
-              v-for="(row, i) in narrow ? deviceRows([d.label], 11, 2) : [d.label]"
-              :key="`n${i}`"
-              x="35"
-              :y="(narrow ? 17 : 22) + 14 * i"
-              class="name"
-            >
-              {{ row }}
-            </text>
-            <text
-              v-for="(row, i) in deviceRows(d.lines.map(fill), narrow ? 18 : 23, narrow ? 4 : 3)"
-              :key="i"
-              :x="8"
-              :y="(narrow ? 50 : 41) + 13 * i"
-              class="line"
+              v-for="(row, k) in w.labelAt.rows === 2 ? fill(w.label).split(', ') : [fill(w.label)]"
+              :key="k"
+              :x="w.labelAt.x"
+              :y="w.labelAt.y + 13 * k"
+              text-anchor="middle"
+              class="label"
+              :class="{ first: k === 0 }"
             >
               {{ row }}
             </text>
           </g>
-          <template v-for="(w, i) in placed.wires" :key="`l${i}`">
-            <text
-              v-if="w.label"
-              :x="w.labelAt.x + (outside(w.labelAt.x) ? -6 : 6)"
-              :y="w.labelAt.y + 4"
-              :text-anchor="outside(w.labelAt.x) ? 'end' : 'start'"
-              class="label"
-            >
-              {{ fill(w.label) }}
-            </text>
-          </template>
-        </svg>
-      </div>
+        </template>
+        <DeviceBox
+          v-for="d in placed.devices.filter(d => d.kind !== 'bus')"
+          :key="d.id"
+          :device="d"
+          :on="chosen === d.id"
+          :state="states.get(d.id) ?? null"
+          @choose="choose(d.id)"
+        />
+        <LeverAmps :tags="placed.tags" />
+      </svg>
     </div>
-    <p v-if="!compact" class="small key"><i /> {{ wiringWords.power }} <i class="signal" /> {{ wiringWords.signal }}</p>
-    <p v-if="device" class="told" role="status">
-      <b>{{ device.label }}</b> {{ device.lines.map(fill).join(', ') }}.
-      <NuxtLink v-if="device.bench !== 'wiring'" class="link" :to="`/${device.bench}`">{{
-        wiringWords.open(BENCH[device.bench])
-      }}</NuxtLink>
-    </p>
-    <p v-else class="told soft">{{ wiringWords.choose }}</p>
-    <div class="tools no-print">
-      <button v-if="!compact" type="button" class="btn" data-save-svg @click="save">
-        {{ wiringWords.svg }}</button><button type="button" class="btn" @click="print">
-        {{ wiringWords.print }}
-      </button>
+    <div class="under">
+      <p v-if="device" class="told" role="status">
+        <b>{{ device.label }}</b> {{ device.lines.map(fill).join(', ') }}.
+        <NuxtLink v-if="device.bench !== 'wiring'" class="link" :to="PATH[device.bench]">{{
+          wiringWords.open(BENCH[device.bench])
+        }}</NuxtLink>
+        <span v-for="sentence in found" :key="sentence" class="found">{{ sentence }}</span>
+      </p>
+      <p v-else class="told soft">{{ wiringWords.choose }}</p>
+      <div class="tools no-print">
+        <template v-if="compact">
+          <button type="button" class="btn" :aria-label="wiringWords.larger" @click="map?.zoomIn()">+</button
+          ><button type="button" class="btn" :aria-label="wiringWords.smaller" @click="map?.zoomOut()">−</button
+          ><button type="button" class="btn" @click="showWhole">{{ wiringWords.whole }}</button>
+        </template>
+        <button type="button" class="btn" data-save-svg @click="save">{{ wiringWords.svg }}</button><button
+          type="button"
+          class="btn"
+          @click="print"
+        >
+          {{ wiringWords.print }}
+        </button>
+      </div>
     </div>
   </section>
 </template>
@@ -148,50 +167,20 @@ const print = () => window.print()
 .place {
   background: var(--sheet);
   border: 0.75px solid var(--rule);
-  padding: 6px;
+  overflow: hidden;
 }
 svg {
   display: block;
-  max-width: 100%;
+}
+.place:not(.map) svg {
+  width: 100%;
   height: auto;
+  max-height: calc(100dvh - 280px);
+  min-height: 340px;
   margin: 0 auto;
 }
-.box {
-  fill: var(--sheet);
-  stroke: var(--ink);
-  stroke-width: 1.25;
-}
-.device {
-  cursor: pointer;
-  color: var(--ink);
-}
-.device:hover .box {
-  fill: var(--desk);
-}
-.device.on .box {
-  fill: var(--band);
-  stroke-width: 2.5;
-}
-.device:focus-visible {
-  outline: none;
-}
-.device:focus-visible .box {
-  stroke: var(--text);
-  stroke-width: 3;
-}
-.name {
-  font: 600 13px var(--labels);
-  fill: var(--text);
-}
-.line,
-.label {
-  font: 400 12px var(--labels);
-  fill: var(--text);
-}
-.label {
-  paint-order: stroke;
-  stroke: var(--sheet);
-  stroke-width: 5px;
+.map {
+  height: min(62dvh, 430px);
 }
 .wire {
   fill: none;
@@ -201,31 +190,62 @@ svg {
 .wire.phase {
   stroke-width: 4;
 }
+.wire.ac {
+  stroke-width: 1.75;
+}
 .wire.signal {
   stroke: var(--soft);
   stroke-width: 1.25;
   stroke-dasharray: 5 4;
 }
-.key {
+.bus {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 8;
+}
+.node {
+  fill: var(--ink);
+}
+.label {
+  font: 400 12px var(--labels);
+  fill: var(--text);
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 4px;
+}
+.label.first {
+  font-weight: 600;
+}
+.cable:focus-visible {
+  outline: 2px solid var(--text);
+}
+.under {
   display: flex;
-  gap: 6px;
-  align-items: center;
-  margin: 4px 0;
-}
-.key i {
-  width: 26px;
-  border-top: 2.5px solid var(--ink);
-}
-.key .signal {
-  border-top: 1.25px dashed var(--soft);
-  margin-left: 10px;
+  gap: 16px;
+  align-items: flex-start;
+  justify-content: space-between;
+  margin-top: 8px;
 }
 .told {
   min-height: 36px;
   font-size: 13.5px;
 }
+.found {
+  display: block;
+}
 .tools {
   display: flex;
   gap: 6px;
+  flex: none;
+}
+@media (max-width: 899px) {
+  .under {
+    flex-direction: column-reverse;
+  }
+}
+@media print {
+  .place svg {
+    max-height: none;
+  }
 }
 </style>

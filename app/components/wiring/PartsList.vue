@@ -39,17 +39,22 @@ const save = () =>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(l, i) in lines" :key="i" :class="{ current: chosen === l.device }">
-          <td>
-            <button type="button" class="item" :data-part-of="l.device" @click="chosen = l.device">
-              {{ l.item }}<small class="soft">{{ l.use }}</small>
-            </button>
-          </td>
-          <td class="num">{{ count(l.quantity, l.unit) }}</td>
-          <td class="num" :class="{ soft: l.price === null }">
-            {{ l.price === null ? wiringWords.noPrice : text(l.price, 'price') }}
-          </td>
-        </tr>
+        <template v-for="(l, i) in lines" :key="i">
+          <tr v-if="l.group !== lines[i - 1]?.group" class="group">
+            <th colspan="3" scope="rowgroup">{{ l.group }}</th>
+          </tr>
+          <tr :class="{ current: chosen !== null && [l.device, ...l.also].includes(chosen) }">
+            <td>
+              <button type="button" class="item" :data-part-of="l.device" @click="chosen = l.device">
+                {{ l.item }}<small class="soft">{{ l.use }}</small>
+              </button>
+            </td>
+            <td class="num">{{ count(l.quantity, l.unit) }}</td>
+            <td class="num" :class="{ soft: l.price === null }">
+              {{ l.price === null ? wiringWords.noPrice : text(l.price, 'price') }}
+            </td>
+          </tr>
+        </template>
       </tbody>
     </table>
     <p class="small soft">{{ sum }}</p>
@@ -58,6 +63,10 @@ const save = () =>
 </template>
 
 <style scoped>
+.group th {
+  padding-top: 12px;
+  text-align: left;
+}
 .item {
   text-align: left;
   width: 100%;

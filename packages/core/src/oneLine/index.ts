@@ -1,3 +1,6 @@
-export * from './devices'
+export * from './device'
+export * from './deviceRows'
+export * from './oneLine'
+export { panelId } from './sourceChains'
 export * from './placeOneLine'
-export * from './powerPaths'
+export * from './wirePath'

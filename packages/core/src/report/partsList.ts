@@ -2,9 +2,22 @@ import { csvFormatRows } from 'd3-dsv'
 import { REDUCTION_PRICE } from '../drive'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { chargersOf, wholeDriveOf, type Project } from '../project'
-import { modelOf, smallMotorNeeds, tapRuns, wiringReport } from '../system'
+import { panelId } from '../oneLine'
+import { arrayRuns, modelOf, smallMotorNeeds, tapRuns, wiringReport } from '../system'
 import { stringVoltage } from '../solar'
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent, type CableRun } from '../wiring'
+
+/** What is ordered together, in the order in which one would order. */
+export const PARTS_GROUPS = [
+  'Battery and BMS',
+  'Motor and drive',
+  'Fuses and switches',
+  'Cables and lugs',
+  'Charging',
+  'Panels',
+  'House',
+  'Small motor',
+] as const
 
 /**
  * One line of the parts list: the device of the diagram that it belongs to, what, how many, for what. €; null where no
@@ -12,6 +25,9 @@ import { chargeFuse, converterPower, houseFuse, panelSourceCurrent, type CableRu
  */
 export interface PartsLine {
   device: string
+  /** further devices that it is bought for */
+  also: string[]
+  group: (typeof PARTS_GROUPS)[number]
   item: string
   quantity: number
   unit: 'piece' | 'm'
@@ -32,7 +48,7 @@ const cheapest = <P>(parts: readonly P[], price: (part: P) => number): P | undef
  *
  * @param project the boat
  * @param library names and prices of cables and fuses; the cheapest that suits
- * @returns lines in the order of the power
+ * @returns lines by what is ordered together; what is the same is one line
  */
 export function partsList(project: Project, library: Library = SHIPPED_LIBRARY): PartsLine[] {
   const { boat, design, use } = project
@@ -49,7 +65,16 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
     unit: PartsLine['unit'] = 'piece',
   ) => {
     if (quantity > 0)
-      lines.push({ device, item, quantity, unit, use, price: price === null ? null : Math.round(100 * price) / 100 })
+      lines.push({
+        device,
+        also: [],
+        group: groupOf(device, item, unit),
+        item,
+        quantity,
+        unit,
+        use,
+        price: price === null ? null : Math.round(100 * price) / 100,
+      })
   }
   const run = (r: CableRun, device: string, where: string) => {
     const metres = Math.ceil(10 * r.conductors * r.parallel * r.length * (1 + SPARE)) / 10
@@ -81,14 +106,22 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
     add('guard', `BMS, ${model.pack.cellsInSeries} cells, ${Math.round(report.bmsCurrent)} A`, banks, 'pack', null)
     add('pack', 'Link between cells', (design.pack.series - 1) * design.pack.parallel, 'pack', null)
   }
-  for (const group of design.banks.others)
+  for (const [i, group] of design.banks.others.entries()) {
     add(
-      'others1',
+      `others${i + 1}`,
       group.cell.name,
       group.series * group.parallel,
       'strings beside the pack',
       group.series * group.parallel * group.cell.price,
     )
+    add(
+      `others${i + 1}Fuse`,
+      `Fuse ${chargeFuse(group.parallel * group.cell.current)} A`,
+      1,
+      'strings beside the pack',
+      null,
+    )
+  }
   if (report.fuse)
     add(
       'fuse',
@@ -105,7 +138,13 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
       'main line',
       null,
     )
-  if (banks > 1) add('bus', `Busbar, ${Math.ceil(1.25 * report.current)} A`, 2, 'plus and minus of the banks', null)
+  add(
+    'bus',
+    `Busbar, ${Math.ceil(1.25 * report.current)} A`,
+    2,
+    banks > 1 ? 'plus and minus of the banks' : 'plus and minus',
+    null,
+  )
   if (wiring.fitted.contactor)
     add(
       'contactor',
@@ -114,11 +153,12 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
       'main line',
       null,
     )
-  if (wiring.fitted.precharge)
+  // every bank that may come in alone fills the capacitors first
+  if (wiring.fitted.precharge && (wiring.fitted.contactor || wiring.fitted.disconnect))
     add(
       'precharge',
       `Resistor ${report.precharge.resistance.toFixed(0)} ohm for ${Math.ceil(report.precharge.energy)} J, with relay`,
-      1,
+      banks,
       'precharge',
       null,
     )
@@ -189,9 +229,16 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
   const small = smallMotorNeeds(project)
   if (small) {
     const { name, voltage, chemistry, power } = design.smallMotor
-    add('motor', `${name}, ${Math.round(power)} W, ${Math.round(voltage)} V`, 1, 'by itself', null)
-    add('motor', `Battery, ${Math.round(voltage)} V, ${Math.ceil(small.ampHours)} Ah, ${chemistry}`, 1, name, null)
-    run(small.cable, 'motor', `battery to ${name}`)
+    add('smallMotor', `${name}, ${Math.round(power)} W, ${Math.round(voltage)} V`, 1, 'by itself', null)
+    add('smallFuse', `Fuse ${chargeFuse(power / voltage)} A`, 1, name, null)
+    add(
+      'smallBattery',
+      `Battery, ${Math.round(voltage)} V, ${Math.ceil(small.ampHours)} Ah, ${chemistry}`,
+      1,
+      name,
+      null,
+    )
+    run(small.cable, 'smallMotor', `battery to ${name}`)
   }
   const { charging } = design
   const chargers = chargersOf(design)
@@ -220,29 +267,76 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
   source('charge', chargers.count * chargers.charger.current, 'charger')
   const { solar } = design
   if (solar.fitted) {
-    const panels = solar.series * solar.parallel
-    add('panels', solar.panel.name, panels, 'sun', panels * solar.panel.price)
-    add(
-      'panelSwitch',
-      `Disconnect, ${Math.ceil(solar.parallel * solar.panel.shortCurrent)} A, ` +
-        `${Math.ceil(stringVoltage(solar).cold)} V DC`,
-      1,
-      'sun',
-      null,
-    )
-    run(taps.panels!, 'panels', 'panels to their controller')
-    run(taps.sun!, 'panels', 'from there to the pack')
-    if (solar.controller) add('regulator', solar.controller.name, 1, 'sun', solar.controller.price)
-    source('panel', panelSourceCurrent(solar), 'sun')
-    for (const array of solar.others) {
-      const pieces = array.series * array.parallel,
-        where = `sun, ${array.name}${array.feeds === 'house' ? ', to the house' : ''}`
-      add('panels', array.panel.name, pieces, where, pieces * array.panel.price)
-      if (array.controller) add('regulator', array.controller.name, 1, where, array.controller.price)
-      if (array.feeds === 'drive') tapFuse('panelFuse', chargeFuse(panelSourceCurrent({ ...solar, ...array })), where)
+    const runs = arrayRuns(project)
+    for (const [k, each] of [{ name: '', feeds: 'drive' as const, ...solar }, ...solar.others].entries()) {
+      const array = { ...solar, ...each },
+        of = (id: string) => panelId(id, k),
+        pieces = array.series * array.parallel,
+        where = k === 0 ? 'sun' : `sun, ${each.name}${each.feeds === 'house' ? ', to the house' : ''}`
+      add(of('panels'), array.panel.name, pieces, where, pieces * array.panel.price)
+      add(
+        of('panelSwitch'),
+        `Disconnect, ${Math.ceil(array.parallel * array.panel.shortCurrent)} A, ` +
+          `${Math.ceil(stringVoltage(array).cold)} V DC`,
+        1,
+        where,
+        null,
+      )
+      if (array.controller) add(of('regulator'), array.controller.name, 1, where, array.controller.price)
+      if (each.feeds === 'house') continue
+      const { panels, sun } = runs.shift()!
+      run(panels, of('panels'), 'panels to their controller')
+      run(sun, of('panels'), 'from there to the pack')
+      source(of('panel'), panelSourceCurrent(array), where)
     }
   }
-  return lines
+  return ordered(lines)
+}
+
+/** Devices by what is ordered together, where their own name does not say it. */
+const GROUP_OF: Record<string, PartsLine['group']> = {
+  pack: 'Battery and BMS',
+  guard: 'Battery and BMS',
+  others1: 'Battery and BMS',
+  controller: 'Motor and drive',
+  motor: 'Motor and drive',
+  charger: 'Charging',
+  inlet: 'Charging',
+  isolator: 'Charging',
+  generator: 'Charging',
+  changeover: 'Charging',
+  panels: 'Panels',
+  panelSwitch: 'Panels',
+  regulator: 'Panels',
+  converter: 'House',
+  house: 'House',
+  smallBattery: 'Small motor',
+  smallMotor: 'Small motor',
+}
+
+function groupOf(device: string, item: string, unit: PartsLine['unit']): PartsLine['group'] {
+  if (unit === 'm' || item.startsWith('Lug ')) return 'Cables and lugs'
+  return GROUP_OF[device.replace(/\d+$/, '')] ?? GROUP_OF[device] ?? 'Fuses and switches'
+}
+
+/** By group, the same things together in one line, lugs behind their cables. */
+function ordered(lines: PartsLine[]): PartsLine[] {
+  const merged = new Map<string, PartsLine>()
+  for (const line of lines) {
+    const key = `${line.group} ${line.item} ${line.unit}`,
+      same = merged.get(key)
+    if (!same) merged.set(key, line)
+    else
+      merged.set(key, {
+        ...same,
+        also: [...same.also, line.device],
+        quantity: Math.round(10 * (same.quantity + line.quantity)) / 10,
+        use: same.use === line.use ? same.use : `${same.use}; ${line.use}`,
+        price: same.price === null || line.price === null ? null : Math.round(100 * (same.price + line.price)) / 100,
+      })
+  }
+  const place = (l: PartsLine) => 2 * PARTS_GROUPS.indexOf(l.group) + Number(l.item.startsWith('Lug '))
+  return [...merged.values()].sort((a, b) => place(a) - place(b))
 }
 
 /**

@@ -1,8 +1,8 @@
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent } from '../wiring/taps'
 import { chargersOf } from '../project/charging'
 import type { Project } from '../project/projectFields'
-import { stringVoltage } from '../solar'
-import { cableRun, sizeConductor, STOCK_AREAS, type CableRun } from '../wiring'
+import { arraysOf, stringVoltage, type SolarArray } from '../solar'
+import { cableRun, sizeConductor, STOCK_AREAS, type CableRun, type Wiring } from '../wiring'
 import { modelOf } from './model'
 
 /**
@@ -27,29 +27,49 @@ export function tapRuns(project: Project): Partial<Record<TapName, CableRun>> {
     design: { wiring, charging, solar, pack },
     use,
   } = project
-  const figures = modelOf(project).pack,
-    voltage = figures.nominalVoltage
-  const place = { insulation: wiring.insulation, engineSpace: false, bundled: 2 }
-  const run = (current: number, guard: number, length: number, volts: number): CableRun => {
-    const demand = { current, guard, length, voltage: volts, place, conductors: 2 }
-    return sizeConductor(demand) ?? cableRun(demand, STOCK_AREAS.at(-1)!, 1)
-  }
+  const voltage = modelOf(project).pack.nominalVoltage
   const chargers = chargersOf({ charging, pack })
   const charge = Math.min(chargers.count * chargers.charger.current, pack.parallel * pack.cell.chargeCurrent)
   const house = (wiring.dcdcPower ?? converterPower(use.houseLoad)) / CONVERTER / (0.85 * voltage)
-  const runs: Partial<Record<TapName, CableRun>> = {
-    charge: run(charge, chargeFuse(chargers.count * chargers.charger.current), wiring.chargeLength, voltage),
-    house: run(house, houseFuse(use.houseLoad, voltage), wiring.houseLength, voltage),
+  return {
+    charge: tapRun(wiring, charge, chargeFuse(chargers.count * chargers.charger.current), wiring.chargeLength, voltage),
+    house: tapRun(wiring, house, houseFuse(use.houseLoad, voltage), wiring.houseLength, voltage),
+    ...(solar.fitted ? panelRuns(project, solar) : {}),
   }
-  if (solar.fitted) {
-    const shorted = solar.parallel * solar.panel.shortCurrent
-    runs.panels = run(
-      solar.parallel * solar.panel.current,
-      1.25 * shorted,
+}
+
+/**
+ * The cables of each array of panels that feeds the drive.
+ *
+ * @param project the boat
+ * @returns from the panels to their controller, and from there to the pack, for each array; none where none is fitted
+ */
+export const arrayRuns = (project: Project): { panels: CableRun; sun: CableRun }[] =>
+  project.design.solar.fitted ? arraysOf(project.design.solar, 'drive').map(array => panelRuns(project, array)) : []
+
+function panelRuns(project: Project, array: SolarArray): { panels: CableRun; sun: CableRun } {
+  const { wiring } = project.design,
+    pushed = panelSourceCurrent(array)
+  return {
+    panels: tapRun(
+      wiring,
+      array.parallel * array.panel.current,
+      1.25 * array.parallel * array.panel.shortCurrent,
       wiring.panelLength,
-      stringVoltage(solar).hot,
-    )
-    runs.sun = run(panelSourceCurrent(solar), chargeFuse(panelSourceCurrent(solar)), wiring.chargeLength, voltage)
+      stringVoltage(array).hot,
+    ),
+    sun: tapRun(wiring, pushed, chargeFuse(pushed), wiring.chargeLength, modelOf(project).pack.nominalVoltage),
   }
-  return runs
+}
+
+function tapRun({ insulation }: Wiring, current: number, guard: number, length: number, voltage: number): CableRun {
+  const demand = {
+    current,
+    guard,
+    length,
+    voltage,
+    place: { insulation, engineSpace: false, bundled: 2 },
+    conductors: 2,
+  }
+  return sizeConductor(demand) ?? cableRun(demand, STOCK_AREAS.at(-1)!, 1)
 }

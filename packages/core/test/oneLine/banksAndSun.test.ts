@@ -53,14 +53,15 @@ describe('the diagram of banks and sources', () => {
     '%s: every wire joins two devices, every source reaches the motor, and each line of the parts list is drawn',
     (_, change) => {
       const boat = with_(...change),
-        { devices, wires } = oneLine(boat),
+        diagram = oneLine(boat),
+        { devices, wires } = diagram,
         ids = new Set(devices.map(d => d.id))
       expect(ids.size).toBe(devices.length)
       for (const w of wires) expect([ids.has(w.from), ids.has(w.to)], `${w.from} to ${w.to}`).toEqual([true, true])
       for (const id of ['pack', 'pack2', 'panels', 'inlet', 'generator', 'others1'])
         if (ids.has(id)) expect(reached(boat, id).has('motor'), id).toBe(true)
       for (const line of partsList(boat)) expect(ids.has(line.device), line.item).toBe(true)
-      expect(() => placeOneLine({ devices, wires })).not.toThrow()
+      expect(() => placeOneLine(diagram)).not.toThrow()
     },
   )
   it('each bank has its own fuse, contactor and guard, and they carry as much together as one pack', () => {

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { DEMO_BOATS, fillText, oneLine, withEdits } from '@remigo/core'
-import { deviceRows } from '~/components/wiring/deviceRows'
+import { deviceRows, oneLine } from '../../src/oneLine'
+import { DEMO_BOATS, withEdits } from '../../src/project'
+import { fillText } from '../../src/units'
 
 describe('words in a device’s box', () => {
   it('go on in the next row, and are cut only where there is none', () => {
