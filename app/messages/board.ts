@@ -71,6 +71,7 @@ export const boardWords = {
     ] as readonly (readonly [string, string])[],
   },
   shell: {
+    printed: (version: string) => `Remigo ${version} · advice, not certified`,
     undo: 'Undo',
     redo: 'Redo',
     nothing: 'nothing',

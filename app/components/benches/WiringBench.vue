@@ -52,8 +52,8 @@ const sized = (mm2: number) => wiringWords.sized(text(mm2 * 1e-6, 'copperArea'))
       </div>
       <aside class="bench__side">
         <ChoiceField v-model="beside" class="no-print" :label="wiringWords.besideLabel" :options="wiringWords.beside" />
-        <PartsList v-if="beside === 'parts'" v-model="chosen" />
-        <div v-else class="no-print">
+        <PartsList v-model="chosen" :class="{ 'on-paper': beside !== 'parts' }" />
+        <div v-if="beside === 'gear'" class="no-print">
           <section :aria-label="wiringWords.runs">
             <h2 class="section-head">{{ wiringWords.runs }}</h2>
             <FigureRow id="wiringCurrent" /><FigureRow id="mainAmpacity" /><FigureRow id="mainDrop" /><FigureRow

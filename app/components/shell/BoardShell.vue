@@ -63,6 +63,7 @@ watch(stage, reached => {
       <NuxtLink :to="pathOf('boat')" class="btn">{{ boardWords.shell.toBoard(document.shown.name) }}</NuxtLink>
     </header>
     <main id="bench" ref="bench" class="alone__page" tabindex="-1">
+      <PrintHead />
       <NoticeBands />
       <PanelBoundary :panel="troubleWords.panels.bench"><slot /></PanelBoundary>
     </main>
@@ -104,6 +105,7 @@ watch(stage, reached => {
       </div>
     </template>
     <main id="bench" ref="bench" class="at-bench" tabindex="-1">
+      <PrintHead />
       <NoticeBands />
       <PanelBoundary :panel="troubleWords.panels.bench"><slot /></PanelBoundary>
     </main>

@@ -56,7 +56,7 @@ const start = computed(() => {
     >
       {{ row }}
     </text>
-    <g v-if="state" :transform="`translate(${HALF - 8} ${-HALF - 8})`">
+    <g v-if="state" :transform="`translate(${-HALF - 8} ${-HALF - 8})`">
       <rect width="16" height="16" class="under" /><StateMark :state="state" :size="16" />
     </g>
   </g>

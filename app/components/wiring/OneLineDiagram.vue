@@ -73,7 +73,9 @@ function startMap() {
     return
   }
   map = Panzoom(svg.value, { maxScale: 3, minScale: whole(), origin: '0 0', step: 0.35, cursor: 'grab' })
-  showWhole()
+  // as high as its frame, so that it can be read; the rest lies at the right
+  map.zoom(Math.min(1, frame.value!.clientHeight / placed.value.height))
+  map.pan(0, 0)
 }
 function showWhole() {
   map?.zoom(whole())
@@ -244,8 +246,12 @@ svg {
   }
 }
 @media print {
-  .place svg {
-    max-height: none;
+  [data-one-line] {
+    page: drawing;
+    break-inside: avoid;
+  }
+  .place:not(.map) svg {
+    max-height: 150mm;
   }
 }
 </style>

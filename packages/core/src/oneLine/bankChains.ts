@@ -82,7 +82,7 @@ export function bankChains(project: Project): Bank[] {
         report.fuse
           ? [
               { text: '{a}, {v}', params: { a: amps(report.fuse.rating), v: volts(report.fuse.voltage) } },
-              ofAmps(report.fuse.interrupt, ' breaks'),
+              { text: 'breaks {a}', params: { a: amps(report.fuse.interrupt) } },
             ]
           : [words('none suits')],
       ),

@@ -1,11 +1,10 @@
-/** Letters that a device's usual box is wide, and rows that it is high below its name. */
+/** Letters of a row, and rows below a device's name. */
 const WIDE = 23,
   ROWS = 3
 
 /**
- * Words of a device as rows of its box: long lines go on in the next row; a line for which there is no room stands
- * below the diagram
- * alone, where all of them do.
+ * Words of a device as rows beside its square: long lines go on in the next row; a line for which there is no room
+ * stands only below the diagram, where all of them do.
  *
  * @param lines of the device, the first of them the most wanted
  * @param wide letters of a row
@@ -23,7 +22,7 @@ export function deviceRows(lines: readonly string[], wide = WIDE, high = ROWS): 
     }
     rows.push(...more)
   }
-  return rows
+  return rows.map(row => row.replaceAll('\u00A0', ' '))
 }
 
 const short = (text: string, wide: number): string =>
@@ -31,7 +30,8 @@ const short = (text: string, wide: number): string =>
 
 function wrapped(line: string, wide: number): string[] {
   const rows = ['']
-  for (const word of line.split(' ')) {
+  // a figure keeps its unit
+  for (const word of line.replace(/(\d) (?=(?:k?[WVA]|Ah|rpm|mm²?|m)(?![A-Za-z]))/g, '$1\u00A0').split(' ')) {
     const last = rows.at(-1)!,
       longer = last ? `${last} ${word}` : word
     if (longer.length <= wide || !last) rows[rows.length - 1] = short(longer, wide)

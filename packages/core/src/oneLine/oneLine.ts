@@ -35,7 +35,7 @@ export function oneLine(project: Project): OneLine {
     precharge,
     drives: driveChains(project),
     stop: fitted.emergencyStop
-      ? device('stop', 'stop', 'Emergency stop', [words('at the helm,'), words('cuts the coil’s feed')])
+      ? device('stop', 'stop', 'Emergency stop', [words('at the helm,'), words('cuts the coil feed')])
       : null,
     watch:
       fitted.insulationWatch && report.aboveTouch

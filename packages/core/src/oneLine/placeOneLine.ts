@@ -8,7 +8,7 @@ const HALF = DEVICE / 2
 /** From one device to the next along a line, and down a chain of sources. */
 const ACROSS = 100,
   DOWN = 56
-/** From the bus to the next device at its right, and to the contactors of banks at its left, with room for a precharge. */
+/** From the bus to the next device at its right, and to the contactors of banks at its left, past a precharge. */
 const BUS_GAP = 66,
   BANK_GAP = 140
 /** Where banks, strings and drives stand below one another. */
@@ -246,7 +246,7 @@ function placeBank(sheet: Sheet, bank: Bank, xs: number[], y: number, bus: strin
   const bridged = bank.precharge && bank.devices.at(-1)
   const row = sheet.along(bank, xs, y, d =>
     d.kind === 'contactor' || d === bridged
-      ? { side: 'above', wide: 16, rows: 1 }
+      ? { side: 'above', wide: 18, rows: 1 }
       : below(d.kind === 'battery' ? 3 : 2),
   )
   const last = row.at(-1)!,
@@ -303,7 +303,7 @@ function placeDrives(
     several = banks.length + strings.length > 1
   const xs = line.devices.map((_, i) => BUS_GAP + ACROSS * i)
   const row = sheet.along({ ...line, cables: {} }, xs, main, d =>
-    d.kind === 'contactor' ? { side: 'above', wide: 16, rows: 1 } : below(),
+    d.kind === 'contactor' ? { side: 'above', wide: 18, rows: 1 } : below(),
   )
   const first = row[0],
     last = row.at(-1)
@@ -444,7 +444,7 @@ function placeTelling(sheet: Sheet, diagram: OneLine, main: number) {
   relays.forEach((relay, i) => {
     relay.words = { ...relay.words, side: 'right', rows: 1 }
     if (i === 0) {
-      const up = first.x + HALF + 6,
+      const up = first.x + 134,
         y = first.y - 14
       sheet.wire(first.id, relay.id, 'signal', [
         { x: first.x + HALF, y },

@@ -44,13 +44,23 @@ const cheapest = <P>(parts: readonly P[], price: (part: P) => number): P | undef
   [...parts].sort((a, b) => price(a) - price(b))[0]
 
 /**
- * Everything to buy for the drive as it is drawn.
+ * Everything to buy for the drive as it is drawn, as one orders it.
  *
  * @param project the boat
  * @param library names and prices of cables and fuses; the cheapest that suits
  * @returns lines by what is ordered together; what is the same is one line
  */
-export function partsList(project: Project, library: Library = SHIPPED_LIBRARY): PartsLine[] {
+export const partsList = (project: Project, library: Library = SHIPPED_LIBRARY): PartsLine[] =>
+  ordered(partsByDevice(project, library))
+
+/**
+ * The same device by device.
+ *
+ * @param project the boat
+ * @param library names and prices of cables and fuses; the cheapest that suits
+ * @returns lines in the order of the power
+ */
+export function partsByDevice(project: Project, library: Library = SHIPPED_LIBRARY): PartsLine[] {
   const { boat, design, use } = project
   const { wiring } = design
   const model = modelOf(project),
@@ -290,7 +300,7 @@ export function partsList(project: Project, library: Library = SHIPPED_LIBRARY):
       source(of('panel'), panelSourceCurrent(array), where)
     }
   }
-  return ordered(lines)
+  return lines
 }
 
 /** Devices by what is ordered together, where their own name does not say it. */

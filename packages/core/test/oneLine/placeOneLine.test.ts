@@ -74,8 +74,8 @@ function boxesOf(project: Project, units: UnitChoice): { squares: Box[]; words: 
 const meet = (a: Box, b: Box) =>
   a.left < b.right - 0.5 && b.left < a.right - 0.5 && a.top < b.bottom - 0.5 && b.top < a.bottom - 0.5
 /** An upright or level stretch through the middle of words. */
-const strikes = (p: Point, q: Point, b: Box) =>
-  Math.max(p.x, q.x) > b.left + 1 &&
+const strikes = (p: Point, q: Point, b: Box, near = 0) =>
+  Math.max(p.x, q.x) > b.left + 1 - near &&
   Math.min(p.x, q.x) < b.right - 1 &&
   Math.max(p.y, q.y) > b.top + 1 &&
   Math.min(p.y, q.y) < b.bottom - 1
@@ -94,7 +94,7 @@ function faults(project: Project, units: UnitChoice): string[] {
   for (const w of placed.wires)
     w.points.slice(1).forEach((to, i) => {
       const from = w.points[i]!
-      for (const b of words) if (strikes(from, to, b)) wrong.push(`${w.from}–${w.to} through ${b.of}`)
+      for (const b of words) if (strikes(from, to, b, 2.5)) wrong.push(`${w.from}–${w.to} through ${b.of}`)
       for (const b of squares)
         if (!b.of.startsWith('tag') && strikes(from, to, b)) wrong.push(`${w.from}–${w.to} through ${b.of}`)
     })

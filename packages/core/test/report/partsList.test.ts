@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { REDUCTION_PRICE } from '../../src/drive'
 import { SHIPPED_CABLES } from '../../src/parts'
 import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'
-import { partsList, partsListCsv } from '../../src/report'
+import { partsByDevice, partsList, partsListCsv, PARTS_GROUPS } from '../../src/report'
 import { modelOf, tapRuns, wiringReport } from '../../src/system'
 
 const named = DEMO_BOATS.map(b => [b.name, b] as const)
@@ -21,7 +21,7 @@ describe('the parts list', () => {
     '%s: has each cable as long as its run there and back and a tenth over, with a lug at each end',
     (_, boat) => {
       const report = wiringReport(modelOf(boat)),
-        lines = partsList(boat)
+        lines = partsByDevice(boat)
       for (const [where, run] of [
         [report.banks > 1 ? 'busbar to controller' : 'pack to controller', report.main],
         ['controller to motor', report.motor],
@@ -66,7 +66,22 @@ describe('the parts list', () => {
     for (const item of [/^Disconnect/, /^Contactor/])
       expect(of(banks, item)[0]!.quantity).toBe(2 * of(yacht, item)[0]!.quantity)
     expect(of(banks, /^Busbar/).map(l => l.quantity)).toEqual([2])
-    expect(of(yacht, /^Busbar/)).toEqual([])
+    expect(of(yacht, /^Busbar/).map(l => l.use)).toEqual(['plus and minus'])
+  })
+  it.each(named)('%s: puts the same things into one line, by what is ordered together, and loses none', (_, boat) => {
+    const lines = partsList(boat),
+      pieces = partsByDevice(boat)
+    const groups = lines.map(l => PARTS_GROUPS.indexOf(l.group))
+    expect(groups).toEqual([...groups].sort((a, b) => a - b))
+    expect(new Set(lines.map(l => `${l.group} ${l.item}`)).size).toBe(lines.length)
+    for (const line of lines) {
+      const same = pieces.filter(p => p.item === line.item && p.group === line.group)
+      expect(line.quantity).toBeCloseTo(
+        same.reduce((sum, p) => sum + p.quantity, 0),
+        6,
+      )
+      expect([line.device, ...line.also]).toEqual(same.map(p => p.device))
+    }
   })
   it('leaves out what is not fitted', () => {
     for (const [fitting, item] of [

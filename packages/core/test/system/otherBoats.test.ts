@@ -195,7 +195,7 @@ describe('banks', () => {
     const { bmsCurrent, fuse } = wiringReport(modelOf(two)),
       guards = oneLine(two).devices.filter(d => d.kind === 'guard')
     expect(guards.map(d => fillText(d.lines[0]!))).toEqual(
-      Array(2).fill(fillText({ text: '{a} all day', params: { a: amps(bmsCurrent) } })),
+      Array(2).fill(fillText({ text: '{a} continuous', params: { a: amps(bmsCurrent) } })),
     )
     const lines = partsList(two)
     expect(lines.find(l => l.item.startsWith('BMS, '))).toMatchObject({

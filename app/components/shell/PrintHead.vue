@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { version } from '~~/package.json'
+import { boardWords } from '~/messages/board'
+import { useDocumentStore } from '~/stores/document'
+
+/** Head of every printed page's first sheet: boat, day, version, and that it is advice. */
+const document = useDocumentStore()
+const today = () => new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
+const date = ref(today())
+const onPrint = () => {
+  date.value = today()
+}
+onMounted(() => window.addEventListener('beforeprint', onPrint))
+onBeforeUnmount(() => window.removeEventListener('beforeprint', onPrint))
+</script>
+
+<template>
+  <header class="print-head" data-print-head>
+    <b>{{ document.shown.name }}</b><span>{{ date }}</span
+    ><span>{{ boardWords.shell.printed(version) }}</span>
+  </header>
+</template>
+
+<style scoped>
+.print-head {
+  display: none;
+}
+@media print {
+  .print-head {
+    display: flex;
+    gap: 18px;
+    justify-content: space-between;
+    padding-bottom: 4px;
+    margin-bottom: 10px;
+    border-bottom: 1px solid var(--ink);
+    font-size: 12px;
+  }
+}
+</style>
