@@ -4,7 +4,7 @@ import { figure, openBench, type } from './board'
 
 test('the one-line diagram and the parts list point at each other, and go out as files', async ({ page }) => {
   await openBench(page, '/wiring')
-  await page.getByRole('button', { name: 'Parts to buy' }).click()
+  await page.getByText('Parts to buy').first().click()
   await page.locator('[data-device=contactor]').click()
   await expect(page.locator('[data-parts-list] tr.current')).toContainText('Contactor, 150 A, 60 V DC')
   await page.locator('[data-part-of=fuse]').click()

@@ -83,7 +83,7 @@ const start = computed(() => {
   stroke-width: 2.5;
 }
 .device:focus-visible {
-  outline: none;
+  outline: none !important;
 }
 .device:focus-visible .box {
   stroke: var(--text);
