@@ -27,6 +27,14 @@ const start = computed(() => {
   }
   return { x: 0, y: 0, anchor: 'middle' }
 })
+/** square and words together can be touched */
+const touched = computed(() => {
+  const { side } = props.device.words,
+    words = 20 + WORD_ROW * rows.value.length
+  if (side === 'below') return { x: -46, y: -HALF, width: 92, height: DEVICE + words }
+  if (side === 'above') return { x: -HALF, y: -HALF - words, width: DEVICE + 70, height: DEVICE + words }
+  return { x: -HALF, y: -HALF, width: DEVICE + 88, height: DEVICE }
+})
 </script>
 
 <template>
@@ -43,6 +51,7 @@ const start = computed(() => {
     @keydown.enter.prevent="emit('choose')"
     @keydown.space.prevent="emit('choose')"
   >
+    <rect v-bind="touched" class="touched" />
     <rect :x="-HALF" :y="-HALF" :width="DEVICE" :height="DEVICE" class="box" />
     <g transform="translate(-13 -13)"><DeviceSymbol :kind="device.kind" /></g>
     <text :x="start.x" :y="start.y" :text-anchor="start.anchor" class="name">{{ device.label }}</text>
@@ -63,6 +72,9 @@ const start = computed(() => {
 </template>
 
 <style scoped>
+.touched {
+  fill: transparent;
+}
 .box,
 .under {
   fill: var(--sheet);
