@@ -31,7 +31,7 @@ test('from an empty browser to the printed sheet: ten answers, a first design, e
   await expect(sheet.getByRole('heading', { name: 'Kittiwake of Sarn' })).toBeVisible()
   await expect(sheet).toContainText('What to fit')
   await expect(sheet).toContainText(/Brindle .* kW/)
-  await expect(sheet).toContainText(/Holds all day \d/)
+  await expect(sheet).toContainText(/Continuous top speed \d/)
   await expect(sheet).toContainText(/NM at 4\.6.kn/)
   await expect(sheet.locator('[data-sheet-findings]')).toContainText(/Open, weight ± 20.%/)
   await expect(page.locator('[data-tally=stop] .count')).toHaveText('0')

@@ -46,6 +46,7 @@ export const ACTIONS = {
   print: ['Print the sheet', 'paper pdf'],
   history: ['Last changes', 'undo history what did I change'],
   keys: ['Keys', 'keyboard shortcuts help'],
+  compare: ['Boats side by side', 'compare variants versus difference options'],
 } as const
 /** One of them. */
 export type ActionId = keyof typeof ACTIONS

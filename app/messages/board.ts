@@ -218,7 +218,7 @@ export const boardWords = {
     stretches: { hours: 'Hours', distance: 'Distance' },
     condition: 'Bottom',
     conditions: { unknown: 'Not known', clean: 'Clean', slime: 'Slime', weed: 'Weed', barnacles: 'Barnacles' },
-    lead: (d: string, t: string) => `Wished: ${d}, ${t} at cruise.`,
+    lead: (d: string, t: string) => `You asked for ${d}, ${t} at cruise.`,
     enough: 'The pack carries it with the reserve kept.',
     short: 'The pack does not carry it with the reserve kept.',
     reach: 'From low to high is what weight, growth and methods leave open.',
@@ -232,7 +232,8 @@ export const boardWords = {
   boats: {
     title: 'Boats',
     add: 'New boat',
-    duplicate: 'Duplicate',
+    duplicate: 'Duplicate as a variant',
+    compare: 'Side by side',
     remove: 'Delete',
     export: 'Export file',
     import: 'Import file',

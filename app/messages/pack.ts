@@ -60,7 +60,7 @@ export const packWords = {
   ownedNo: 'No way to wire them suits motor and controller.',
   way: 'Wired',
   full: 'full',
-  fastest: 'all day',
+  fastest: 'continuous',
   range: 'at cruise',
   spare: 'spare',
   power: 'Power of the pack',
@@ -72,7 +72,7 @@ export const packWords = {
   asked: 'lever',
   least: 'drive’s least',
   chain: 'What the amps pass',
-  chainHint: 'all day',
+  chainHint: 'continuous',
   links: {
     cells: 'Cells',
     guard: 'BMS',

@@ -9,7 +9,7 @@ export const readingWords = {
     progress: (n: number, of: number) => `${n} of ${of}`,
     power: 'Power at cruise',
     range: 'Range',
-    top: 'Top, all day',
+    top: 'Top, continuous',
     of: '1 in 10 below, middle, 1 in 10 above',
     most: (advice: string, label: string, share: string) =>
       `${advice[0]!.toUpperCase()}${advice.slice(1)}: ${label} makes ${share} of the spread.`,

@@ -16,6 +16,13 @@ export interface OpenWorking {
   method?: MethodId
 }
 
+/** A word of the trade that explains itself beside where it stands. */
+export interface OpenTerm {
+  word: string
+  meaning: string
+  anchor: HTMLElement
+}
+
 /**
  * How this owner looks at things: the lever, units, light or dark, the working that is open. Nothing of it is in the
  * boat.
@@ -26,6 +33,7 @@ export const useViewStore = defineStore('view', () => {
   const units = useStorage<UnitChoice>('remigo-units', METRIC_UNITS)
   const theme = useStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
   const working = shallowRef<OpenWorking | null>(null)
+  const term = shallowRef<OpenTerm | null>(null)
   const findingsOpen = ref(false)
   const settingsOpen = ref(false)
   const focusedFinding = ref<string | null>(null)
@@ -48,6 +56,7 @@ export const useViewStore = defineStore('view', () => {
     choice,
     theme,
     working,
+    term,
     findingsOpen,
     settingsOpen,
     focusedFinding,

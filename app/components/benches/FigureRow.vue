@@ -9,7 +9,7 @@ const document = useDocumentStore()
 
 <template>
   <div class="figure-row">
-    <span>{{ figureOn(id, document.shown).label }}</span><FigureValue :id="id" :band="band" />
+    <span><WithTerms :text="figureOn(id, document.shown).label" /></span><FigureValue :id="id" :band="band" />
   </div>
 </template>
 

@@ -10,7 +10,7 @@ const words = computed(() => Object.entries(props.options) as [T, string][])
 
 <template>
   <div class="choice">
-    <span :id="id" class="label">{{ label }}</span>
+    <span :id="id" class="label"><WithTerms :text="label" /></span>
     <div
       class="options"
       :class="{ grid: columns }"

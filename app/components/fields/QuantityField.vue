@@ -16,7 +16,9 @@ const id = useId()
 <template>
   <div class="field" :class="{ 'field--wrong': error }">
     <label :for="id"
-      >{{ label ?? field.label }}<span v-if="hint ?? field.hint" class="hint">{{ hint ?? field.hint }}</span></label
+      ><WithTerms :text="label ?? field.label" /><span v-if="hint ?? field.hint" class="hint">{{
+        hint ?? field.hint
+      }}</span></label
     >
     <div class="box">
       <VTextField

@@ -91,7 +91,7 @@ function tryFix(index: number) {
       </h3>
       <span class="amount figures">{{ fill(finding.amount) }}</span>
     </header>
-    <p>{{ fill(finding.sentence) }}</p>
+    <p><WithTerms :text="fill(finding.sentence)" /></p>
     <p v-if="finding.caution" class="caution">
       <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
         <path :d="mdiFlashOutline" fill="currentColor" /></svg

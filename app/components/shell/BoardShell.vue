@@ -8,6 +8,7 @@ import { useCompact } from '~/composables/useCompact'
 import { useRoom } from '~/composables/useRoom'
 import { useScrolledDown } from '~/composables/useScrolledDown'
 import { useStages } from '~/composables/useStages'
+import { fetchTerms } from '~/composables/useTerms'
 import { useSelectOnEntry } from '~/composables/useSelectOnEntry'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { pathOf } from '~/benches'
@@ -31,6 +32,7 @@ const FindDialog = defineAsyncComponent(() => import('~/components/shell/FindDia
 const HistoryDialog = defineAsyncComponent(() => import('~/components/shell/HistoryDialog.vue'))
 const KeysDialog = defineAsyncComponent(() => import('~/components/shell/KeysDialog.vue'))
 const RoomRail = defineAsyncComponent(() => import('~/components/shell/RoomRail.vue'))
+const TermPopover = defineAsyncComponent(() => import('~/components/shell/TermPopover.vue'))
 const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
 const { stage, start, LAST_STAGE } = useStages()
 const { on: roomy } = useRoom()
@@ -51,6 +53,7 @@ watch(stage, reached => {
   if (reached === 1) void useAdvice().fetchAdvice()
   if (reached !== LAST_STAGE) return
   useOfflineCopy()
+  void fetchTerms()
   void library.start()
 })
 </script>
@@ -70,6 +73,7 @@ watch(stage, reached => {
     <SettingsDialog v-if="view.settingsOpen" />
     <FindDialog v-if="view.findOpen" />
     <KeysDialog v-if="view.keysOpen" />
+    <TermPopover v-if="view.term" />
     <HistoryDialog v-if="view.historyOpen" />
   </div>
   <div
@@ -113,6 +117,7 @@ watch(stage, reached => {
     <SettingsDialog v-if="view.settingsOpen" />
     <FindDialog v-if="view.findOpen" />
     <KeysDialog v-if="view.keysOpen" />
+    <TermPopover v-if="view.term" />
     <HistoryDialog v-if="view.historyOpen" />
   </div>
 </template>

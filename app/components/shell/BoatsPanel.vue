@@ -56,7 +56,15 @@ async function picked(event: Event) {
         <button type="button" class="btn btn--best" @click="go(() => navigateTo('/start'))">
           {{ boardWords.boats.add }}
         </button>
-        <button type="button" class="btn" @click="go(() => boats.duplicate())">{{ boardWords.boats.duplicate }}</button>
+        <button type="button" class="btn" @click="go(() => boats.duplicate())">
+          {{ boardWords.boats.duplicate }}</button><button
+          type="button"
+          class="btn"
+          data-compare-boats
+          @click="go(() => navigateTo(`/compare?with=${document.project.id}`))"
+        >
+          {{ boardWords.boats.compare }}
+        </button>
         <button
           type="button"
           class="btn"

@@ -104,6 +104,7 @@ function act(action: ActionId) {
   else if (action === 'export') exportBoat()
   else if (action === 'keys') view.keysOpen = true
   else if (action === 'history') view.historyOpen = true
+  else if (action === 'compare') void navigateTo('/compare')
   else void navigateTo(pathOf('sheet'))
 }
 function key(event: KeyboardEvent) {

@@ -9,7 +9,7 @@ export type Mount = (typeof MOUNTS)[number]
 /** Motor, controller, leg and propeller sold as one, as its plate says. */
 export interface WholeDriveSpec extends NamedPart {
   mount: Mount
-  /** what it takes from the battery all day, W */
+  /** what it takes from the battery continuously, W */
   inputPower: number
   /** what reaches the propeller's shaft of that, W */
   ratedPower: number

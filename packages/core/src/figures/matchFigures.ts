@@ -132,7 +132,7 @@ const coolantLoss = ({ point }: Evaluation) =>
 /** Figures of the match between motor and propeller, and of heat. */
 export const MATCH_FIGURES = {
   quayThrust: figure({
-    label: 'At the quay, for minutes',
+    label: 'At the quay, peak',
     quantity: 'force',
     part: 'propeller',
     inputs: ({ holding: { by, train } }) => ({

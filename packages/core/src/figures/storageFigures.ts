@@ -272,7 +272,7 @@ export const STORAGE_FIGURES = {
   cellsAllDay: link(
     'Cells',
     e => ({
-      cell: current(design(e).pack.cell.current, 'a cell, all day'),
+      cell: current(design(e).pack.cell.current, 'a cell, continuous'),
       strings: count(design(e).pack.parallel, 'strings'),
     }),
     ({ cell, strings }, e) => (design(e).banks.others.length > 0 ? e.model.pack.current : cell * strings),
@@ -293,7 +293,7 @@ export const STORAGE_FIGURES = {
     'Contactor',
     e => ({ amps: current(wiringReport(e.model).current, 'all day') }),
     (_, e) => wiringReport(e.model).contactor.current,
-    'the next stock rating above 1.25 × the amps all day',
+    'the next stock rating above 1.25 × the continuous amps',
     'Stock ratings; the margin is common practice',
   ),
   voltageCruise: figure({

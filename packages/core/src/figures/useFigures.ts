@@ -118,13 +118,13 @@ export const USE_FIGURES = {
     depends: RANGE_FIELDS,
   }),
   allDaySpeed: figure({
-    label: 'Holds all day',
+    label: 'Continuous top speed',
     quantity: 'speed',
     part: 'use',
     inputs: ({ model: { project, pack } }) => ({
       motor: of('power')(project.design.motor.ratedPower, 'motor, rated'),
       controller: current(project.design.controller.batteryCurrent, 'controller, battery amps'),
-      pack: current(pack.current, 'pack, all day'),
+      pack: current(pack.current, 'pack, continuous'),
     }),
     formula: (_, { allDaySpeed: s }) => (s.outcome === 'none' ? 0 : s.speed),
     words: 'the speed at which the first all-day rating of motor, controller or pack is reached',
@@ -133,7 +133,7 @@ export const USE_FIGURES = {
     depends: [...PACK_FIELDS, 'design.motor.ratedPower', 'design.pack.series'],
   }),
   minutesSpeed: figure({
-    label: 'Holds for minutes',
+    label: 'Peak speed',
     quantity: 'speed',
     part: 'use',
     inputs: ({ model: { project, pack } }) => ({

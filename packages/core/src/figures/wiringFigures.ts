@@ -68,7 +68,7 @@ const ofRun = <K extends string>(
     holds: ALWAYS,
   })
 
-const allDay = (run: CableRun) => current(run.current, 'all day, with headroom')
+const allDay = (run: CableRun) => current(run.current, 'continuous, with headroom')
 const oneWay = (run: CableRun) => length(run.length, 'one way')
 const size = (run: CableRun) =>
   of('copperArea')(run.area * 1e-6, run.parallel > 1 ? `a conductor, ${run.parallel} side by side` : 'a conductor')
@@ -142,7 +142,7 @@ const copper = (words: RunWords, label: string) =>
 /** Figures of cables, fuse and precharge. */
 export const WIRING_FIGURES = {
   wiringCurrent: figure({
-    label: 'Drawn all day',
+    label: 'Continuous current',
     quantity: 'current',
     part: 'pack',
     inputs: e => ({
@@ -195,7 +195,7 @@ export const WIRING_FIGURES = {
     inputs: e => ({
       amps: current(
         report(e).bank.current,
-        report(e).banks > 1 ? 'of the bank all day, with headroom' : 'all day, with headroom',
+        report(e).banks > 1 ? 'of the bank, continuous, with headroom' : 'continuous, with headroom',
       ),
       carries: current(report(e).bank.lead.ampacity, 'the cable carries'),
       clears: voltage(report(e).fuse?.voltage ?? null, 'it clears'),
@@ -203,7 +203,7 @@ export const WIRING_FIGURES = {
     }),
     formula: (_, e) => report(e).fuse?.rating ?? 0,
     words:
-      `the smallest above ${FUSE_MARGIN} × amps all day that clears the volts and breaks the short, and that ` +
+      `the smallest above ${FUSE_MARGIN} × the continuous amps that clears the volts and breaks the short, and that ` +
       'its cable carries',
     source: 'Common practice; ISO 13297 and ABYC E-11 by name',
     holds: () => ({

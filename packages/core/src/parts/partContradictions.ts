@@ -39,7 +39,7 @@ export function partContradictions(kind: PartKindId, part: Part): PartContradict
   }
   if (kind === 'wholeDrive') {
     below('ratedPower', 'inputPower', 'More reaches the propeller than goes in.')
-    below('inputPower', 'peakInput', 'The peak is below what it takes all day.')
+    below('inputPower', 'peakInput', 'The peak is below what it takes continuously.')
     const most = idealQuayThrust(Number(part.ratedPower), Number(part.diameter), SEA)
     if (Number(part.thrust) > 1.005 * most)
       found.push({
@@ -58,8 +58,8 @@ export function partContradictions(kind: PartKindId, part: Part): PartContradict
     under('current', 'shortCurrent', 'The amps at full power must be below the short-circuit amps.')
   }
   if (kind === 'controller') {
-    below('batteryCurrent', 'batteryCurrentPeak', 'The amps for a minute are below those all day.')
-    below('phaseCurrent', 'phaseCurrentPeak', 'The amps for a minute are below those all day.')
+    below('batteryCurrent', 'batteryCurrentPeak', 'The amps for a minute are below the continuous ones.')
+    below('phaseCurrent', 'phaseCurrentPeak', 'The amps for a minute are below the continuous ones.')
     if (Number(part.rollbackFrom) < PLATE_AIR + LEAST_RISE)
       found.push({
         key: 'rollbackFrom',
@@ -68,6 +68,7 @@ export function partContradictions(kind: PartKindId, part: Part): PartContradict
       })
     below('rollbackFrom', 'rollbackTo', 'It is off below where it begins to cut back.')
   }
-  if (kind === 'cell' || kind === 'pack') below('current', 'currentPeak', 'The amps for 30 s are below those all day.')
+  if (kind === 'cell' || kind === 'pack')
+    below('current', 'currentPeak', 'The amps for 30 s are below the continuous ones.')
   return found
 }

@@ -283,7 +283,7 @@ const USE = group('Use', {
     quantity: 'shortTime',
     least: 10,
     most: 86_400,
-    hint: 'An hour is as good as all day for the motor',
+    hint: 'For the motor an hour counts as continuous',
   }),
   stretchKind: choice({ label: 'Stretch by', options: ['hours', 'distance'], usual: 'hours' }),
   duration: number({ label: 'Hours at cruise', quantity: 'duration', least: 60, most: 1_440_000 }),

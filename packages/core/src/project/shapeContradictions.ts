@@ -88,7 +88,7 @@ function coefficientsAtOdds(boat: BoatDimensions): Contradiction[] {
       : [
           say(
             field,
-            `A ${names[field]} of {v} is none of a boat; hulls have {from} to {to}`,
+            `A ${names[field]} of {v} fits no boat; hulls have {from} to {to}`,
             { v: plain(value), from: plain(least), to: plain(most) },
             unknown(
               field,

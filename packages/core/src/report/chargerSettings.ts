@@ -140,7 +140,7 @@ export function chargerSettings(project: Project): SettingGroup[] {
         },
         { label: 'Warn from', value: cell(chemistry.sensibleVoltage[0]), why: 'the end of kind use' },
         {
-          label: 'Discharge, all day',
+          label: 'Discharge, continuous',
           value: a(wiringReport(modelOf(project)).bmsCurrent),
           why: wiring.bmsCurrent === null ? 'what the cells give' : 'its plate',
         },

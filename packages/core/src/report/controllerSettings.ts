@@ -90,7 +90,7 @@ export function controllerSettings(project: Project): SettingGroup[] {
       head: 'Amps',
       settings: [
         {
-          label: 'Battery amps, all day',
+          label: 'Battery amps, continuous',
           value: one(Math.min(controller.batteryCurrent, model.pack.current), 'current'),
           why: 'the smaller of controller and cells',
         },
@@ -102,7 +102,7 @@ export function controllerSettings(project: Project): SettingGroup[] {
             `cruise ${Math.round(cruise.drive.controllerCurrent)} A`,
         },
         {
-          label: 'Motor amps, all day',
+          label: 'Motor amps, continuous',
           value: one(phase, 'current'),
           why:
             'the smaller of controller and the motor’s rated torque; DC amps, some controllers want them × 0.82 ' +

@@ -85,7 +85,7 @@ export function thrustBalance(model: Model, count = 24): ThrustBalance {
 }
 
 /**
- * Thrust at the quay for minutes with the rating that ends it, the wind's drag on her bow, N, and the one over the
+ * Peak thrust at the quay with the rating that ends it, the wind's drag on her bow, N, and the one over the
  * other.
  */
 export interface WindHolding {

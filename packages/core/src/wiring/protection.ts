@@ -18,7 +18,7 @@ export type FuseFault = 'tooSmall' | 'aboveCable' | 'voltage' | 'interrupt'
  * What is wrong with a fuse.
  *
  * @param fuse its rating, volts and interrupting amps
- * @param demand current all day, what the cable carries, greatest volts, short circuit
+ * @param demand continuous current, what the cable carries, greatest volts, short circuit
  * @returns faults, none when it suits
  *
  * Source: rating between 1.25 × current and the cable's ampacity; volts and interrupt rating at least the source's

@@ -115,7 +115,7 @@ describe('what a finding says is what the boat says', () => {
         'design.controller.phaseCurrentPeak',
         10,
         'controllerPlate',
-        /amps for a minute are below those all day: it says 10\.0\sA/,
+        /amps for a minute are below the continuous ones: it says 10\.0\sA/,
       ],
     ] as const) {
       const boat = with_([path, value]),

@@ -85,7 +85,7 @@ describe('a part that cannot be', () => {
       'rollbackTo: It is off below where it begins to cut back.',
     )
     expect(messages('cell', { current: 100, currentPeak: 50 })).toContain(
-      'currentPeak: The amps for 30 s are below those all day.',
+      'currentPeak: The amps for 30 s are below the continuous ones.',
     )
     expect(messages('motor', { noLoadCurrent: 60 }).join()).toMatch(/ratedEfficiency: /)
   })

@@ -101,11 +101,11 @@ describe('the settings sheet', () => {
     for (const { settings } of controllerSettings(boat))
       for (const s of settings) expect(`${fillText(s.value, METRIC_UNITS)} ${s.why}`).not.toMatch(/NaN|undefined|–/)
     expect(valueOf(boat, 'Under-voltage, off below')).toBeLessThan(valueOf(boat, 'Full pack'))
-    expect(valueOf(boat, 'Battery amps, all day')).toBeLessThanOrEqual(boat.design.controller.batteryCurrent)
+    expect(valueOf(boat, 'Battery amps, continuous')).toBeLessThanOrEqual(boat.design.controller.batteryCurrent)
   })
   it('never asks more of the cells than they give', () => {
     const weak = tried('design.pack.cell', { ...yacht.design.pack.cell, current: 60, chargeCurrent: 20 })
-    expect(valueOf(weak, 'Battery amps, all day')).toBe(60)
+    expect(valueOf(weak, 'Battery amps, continuous')).toBe(60)
     expect(valueOf(weak, 'Regeneration, battery amps')).toBe(20)
   })
 })

@@ -8,7 +8,7 @@ export const bmsAmps: Rule = {
   part: 'pack',
   slowerHelps: true,
   checks: 'BMS switches no less than the drive draws',
-  source: 'Plate of the battery management against the current all day',
+  source: 'Plate of the battery management against the continuous current',
   check(facts) {
     const {
         wiring: {

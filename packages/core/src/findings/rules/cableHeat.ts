@@ -7,7 +7,7 @@ import { FIRE, sizedCable } from '../wiringFixes'
 export const cableHeat: Rule = {
   part: 'pack',
   slowerHelps: true,
-  checks: 'Cables carry the current all day where they lie',
+  checks: 'Cables carry the continuous current where they lie',
   source: 'ISO 13297 annex A: insulation, engine space, bundling',
   check(facts) {
     const { main, motor, bank } = facts.wiring

@@ -7,7 +7,7 @@ import { FIRE } from '../wiringFixes'
 export const contactorRating: Rule = {
   part: 'pack',
   checks: 'Contactor breaks the pack’s volts and carries its amps',
-  source: 'DC break rating at the end of charge; 1.25 × current all day (common practice)',
+  source: 'DC break rating at the end of charge; 1.25 × continuous current (common practice)',
   check({
     wiring: { contactor: c },
     model: {

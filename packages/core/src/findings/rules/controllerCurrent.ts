@@ -38,12 +38,12 @@ export const controllerCurrent: Rule = {
       sentence: {
         text:
           `At ${atCruise ? 'cruise' : 'top'} it draws {amps} from the battery. It is built for {limit} ` +
-          `${use.case === 'topBeyond' ? 'for a minute' : use.case === 'topTime' ? 'for {t}' : 'all day'}.`,
+          `${use.case === 'topBeyond' ? 'for a minute' : use.case === 'topTime' ? 'for {t}' : 'continuously'}.`,
         params: { amps: amps(drawn), limit: amps(limit), t: seconds(project.use.topTime) },
       },
       measure: use.share,
       need: {
-        text: 'It takes a controller for {v} that passes {a} from the battery all day.',
+        text: 'It takes a controller for {v} that passes {a} from the battery continuously.',
         params: {
           v: volts(facts.model.pack.fullVoltage),
           a: amps(Math.max(top.drive.controllerCurrent, cruise.drive.controllerCurrent / (1 - project.use.headroom))),

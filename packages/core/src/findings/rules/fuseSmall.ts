@@ -7,8 +7,8 @@ import { bestFuse } from '../wiringFixes'
 export const fuseSmall: Rule = {
   part: 'pack',
   slowerHelps: true,
-  checks: 'Main fuse has a quarter to spare over the current all day',
-  source: 'Rating of at least 1.25 × current all day (common practice)',
+  checks: 'Main fuse has a quarter to spare over the continuous current',
+  source: 'Rating of at least 1.25 × continuous current (common practice)',
   check(facts) {
     const {
       fuse,
@@ -23,7 +23,7 @@ export const fuseSmall: Rule = {
       amount: { text: '+{a}', params: { a: amps(FUSE_MARGIN * current - fuse.rating) } },
       sentence: {
         text:
-          `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} all day, with headroom. A fuse of {f} ages, ` +
+          `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} continuously, with headroom. A fuse of {f} ages, ` +
           'then blows when she is pushed.',
         params: { c: amps(current), f: amps(fuse.rating) },
       },

@@ -20,7 +20,7 @@ export const motorOversized: Rule = {
       title: 'motor far larger than needed',
       amount: { text: '{s}', params: { s: share(times) } },
       sentence: {
-        text: 'The motor gives {p} all day; top and cruise ask {n} of it. The rest is weight and money.',
+        text: 'The motor gives {p} continuously; top and cruise ask {n} of it. The rest is weight and money.',
         params: { p: watts(motor.ratedPower), n: watts(asked) },
       },
       measure: times,

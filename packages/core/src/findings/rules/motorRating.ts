@@ -9,7 +9,7 @@ import { ratingUse, shareAtTop } from '../ratingUse'
 export const motorRating: Rule = {
   part: 'motor',
   slowerHelps: true,
-  checks: 'Motor holds cruise all day, and top as long as it is wanted',
+  checks: 'Motor holds cruise continuously, and top as long as it is wanted',
   source: 'Nameplate: rated torque to rated speed, rated power above; headroom as set',
   check(facts) {
     const {
@@ -41,7 +41,7 @@ export const motorRating: Rule = {
       amount: shareUsed(use.share),
       measure: use.share,
       need: {
-        text: 'It takes a motor of {p} or more all day, for {v}, or a slower wish.',
+        text: 'It takes a motor of {p} or more, continuous, for {v}, or a slower wish.',
         params: {
           p: {
             value:

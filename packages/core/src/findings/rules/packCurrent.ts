@@ -38,12 +38,12 @@ export const packCurrent: Rule = {
       sentence: {
         text:
           `At ${atCruise ? 'cruise' : 'top'} the pack gives {amps}. Its cells allow {limit} ` +
-          `${use.case === 'topBeyond' ? 'for half a minute' : use.case === 'topTime' ? 'for {t}' : 'all day'}.`,
+          `${use.case === 'topBeyond' ? 'for half a minute' : use.case === 'topTime' ? 'for {t}' : 'continuously'}.`,
         params: { amps: amps(drawn), limit: amps(limit), t: seconds(project.use.topTime) },
       },
       measure: use.share,
       need: {
-        text: 'It takes a pack that gives {a} all day.',
+        text: 'It takes a pack that gives {a} continuously.',
         params: {
           a: amps(Math.max(top.drive.packCurrent, cruise.drive.packCurrent / (1 - project.use.headroom))),
         },

@@ -38,12 +38,12 @@ export const phaseCurrent: Rule = {
       sentence: {
         text:
           `The torque at ${atCruise ? 'cruise' : 'top'} takes {amps} in the motor cables. The controller gives ` +
-          `{limit} ${use.case === 'topBeyond' ? 'for a minute' : use.case === 'topTime' ? 'for {t}' : 'all day'}.`,
+          `{limit} ${use.case === 'topBeyond' ? 'for a minute' : use.case === 'topTime' ? 'for {t}' : 'continuously'}.`,
         params: { amps: amps(drawn), limit: amps(limit), t: seconds(project.use.topTime) },
       },
       measure: use.share,
       need: {
-        text: 'It takes a controller for {v} that gives the motor {a} all day.',
+        text: 'It takes a controller for {v} that gives the motor {a} continuously.',
         params: {
           v: volts(facts.model.pack.fullVoltage),
           a: amps(Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom))),

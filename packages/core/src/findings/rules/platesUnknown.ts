@@ -9,7 +9,7 @@ const FIGURE_OF: Partial<Record<LimitName, { part: 'motor' | 'controller' | 'cel
   motorTorque: { part: 'motor', key: 'ratedPower', words: 'the motor’s rated power' },
   batteryAmps: { part: 'controller', key: 'batteryCurrent', words: 'the controller’s battery amps' },
   phaseAmps: { part: 'controller', key: 'phaseCurrent', words: 'the controller’s motor amps' },
-  packAmps: { part: 'cell', key: 'current', words: 'the amps that the cells give all day' },
+  packAmps: { part: 'cell', key: 'current', words: 'the continuous amps of the cells' },
 }
 
 /** Ratings that nobody knows and that may be too low: the one nearest to its end. */

@@ -7,7 +7,7 @@ import { RESIZE } from '../fixes'
 export const windHolding: Rule = {
   part: 'propeller',
   checks: 'She holds her ground in 25 kn of wind',
-  source: 'Thrust at the quay for minutes against air drag on her bow (common practice)',
+  source: 'Peak thrust at the quay against air drag on her bow (common practice)',
   check({ holding }) {
     if (holding.share <= 1) return null
     return {

@@ -1,0 +1,7 @@
+<script setup lang="ts">
+definePageMeta({ parts: [], alone: true })
+</script>
+
+<template>
+  <CompareBoats />
+</template>
