@@ -14,7 +14,7 @@ const ORDER = [
   ['project'],
   ['trial'],
   ['system'],
-  ['uncertainty', 'oneLine'],
+  ['uncertainty', 'oneLine', 'voyage'],
   ['findings'],
   ['sizing'],
   ['advice'],

@@ -3,6 +3,7 @@ import { expect, type Page } from '@playwright/test'
 /** Opens a bench as an owner does, on a browser that has never seen Remigo. */
 export async function openBench(page: Page, path = '/drive/boat') {
   await page.goto(path)
+  if (path.startsWith('/compare')) return page.locator('[data-compare]').waitFor()
   // waitFor sees it at once, where expect looks again after half a second, then after a whole one
   await page.locator('.strip .cells, [data-start-form]').first().waitFor()
   if (path.startsWith('/start')) return

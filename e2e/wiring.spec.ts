@@ -10,7 +10,7 @@ test('the one-line diagram and the parts list point at each other, and go out as
   await page.locator('[data-part-of=fuse]').click()
   await expect(page.locator('[data-device=fuse]')).toHaveAttribute('aria-pressed', 'true')
   await page.locator('[data-device=motor]').press('Enter')
-  await expect(page.locator('[data-one-line] [role=status] a')).toHaveAttribute('href', '/motor')
+  await expect(page.locator('[data-one-line] [role=status] a')).toHaveAttribute('href', '/drive/motor')
   const [svg] = await Promise.all([page.waitForEvent('download'), page.locator('[data-save-svg]').click()])
   const picture = readFileSync((await svg.path())!, 'utf8')
   expect(picture).toContain('xmlns="http://www.w3.org/2000/svg"')

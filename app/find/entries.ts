@@ -57,6 +57,7 @@ const BENCH_OF_FIELD: readonly (readonly [string, BenchId])[] = [
   ['boat.drive.runOut', 'motor'],
   ['boat.', 'boat'],
   ['use.place.', 'year'],
+  ['day.', 'day'],
   ['use.mooredStream', 'propeller'],
   ['use.houseHours', 'charging'],
   ['use.ambient', 'motor'],

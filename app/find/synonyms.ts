@@ -92,6 +92,7 @@ export const BENCH_WORDS: Partial<Record<BenchId, string>> = {
   pack: 'battery batteries cells BMS amp hours lithium LFP wear',
   wiring: 'cables AWG fuse contactor precharge one-line diagram ground earth',
   charging: 'charger shore power generator plug hours to full',
+  day: 'voyage trip route passage legs tide stream current wind reach turn home GPX waypoints',
   year: 'sun solar panels MPPT charge controller photovoltaic',
   sheet: 'print summary report compare designs variants',
   library: 'parts catalogue catalog motors batteries import CSV',

@@ -17,6 +17,7 @@ export const boardWords = {
     charging: 'Charging',
     sheet: 'Sheet',
     library: 'Library',
+    day: 'Day out',
     year: 'Year',
   },
   sets: { drive: 'Drive', days: 'Days' },

@@ -61,6 +61,7 @@ function choose(id: string) {
 }
 
 const frame = ref<HTMLElement>()
+const bus = computed(() => placed.value.devices.find(d => d.kind === 'bus'))
 const svg = ref<SVGSVGElement>()
 let map: PanzoomObject | undefined
 /** the whole of it in its frame */
@@ -104,7 +105,20 @@ const print = () => window.print()
         :aria-label="`${wiringWords.diagram}, ${document.shown.name}`"
       >
         <g v-for="(w, i) in placed.wires" :key="i"><path :d="w.path" class="wire" :class="w.kind" /></g>
-        <polyline :points="placed.bus.map(p => `${p.x},${p.y}`).join(' ')" class="bus" />
+        <polyline
+          v-if="bus"
+          :points="placed.bus.map(p => `${p.x},${p.y}`).join(' ')"
+          class="bus"
+          :class="{ on: chosen === 'bus' }"
+          tabindex="0"
+          role="button"
+          :aria-pressed="chosen === 'bus'"
+          :aria-label="`${bus.label}: ${bus.lines.map(fill).join(', ')}`"
+          data-device="bus"
+          @click="choose('bus')"
+          @keydown.enter.prevent="choose('bus')"
+          @keydown.space.prevent="choose('bus')"
+        />
         <circle v-for="(n, i) in placed.nodes" :key="`n${i}`" :cx="n.x" :cy="n.y" r="3.5" class="node" />
         <template v-for="(w, i) in placed.wires" :key="`l${i}`">
           <g
@@ -204,6 +218,13 @@ svg {
   fill: none;
   stroke: var(--ink);
   stroke-width: 8;
+  cursor: pointer;
+}
+.bus.on,
+.bus:focus-visible {
+  outline: none;
+  stroke: var(--text);
+  stroke-width: 10;
 }
 .node {
   fill: var(--ink);

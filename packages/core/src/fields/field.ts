@@ -42,6 +42,8 @@ export interface TextField extends Named {
   kind: 'text'
   shortest: number
   longest: number
+  /** what it must look like, with an example */
+  like?: { pattern: RegExp; example: string }
 }
 
 /** Fields that belong together. */

@@ -71,9 +71,10 @@ function choiceError({ label, options, open }: ChoiceField, value: unknown): str
   )
 }
 
-function textError({ label, shortest, longest }: TextField, value: unknown): string | null {
+function textError({ label, shortest, longest, like }: TextField, value: unknown): string | null {
   if (typeof value !== 'string') return `${label} should be words; ${given(value)}.`
   if (value.length < shortest) return `${label} is empty: give it a word or two.`
+  if (like && !like.pattern.test(value)) return `${label} is written like ${like.example}; ${given(value)}.`
   return value.length > longest ? `${label} has at most ${longest} letters; these are ${value.length}.` : null
 }
 

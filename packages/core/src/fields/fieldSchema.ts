@@ -35,7 +35,12 @@ function bareSchema(field: Field): z.ZodType {
     case 'yes':
       return z.boolean({ error }).describe(field.label)
     case 'text':
-      return z.string({ error }).min(field.shortest, { error }).max(field.longest, { error }).describe(field.label)
+      return z
+        .string({ error })
+        .min(field.shortest, { error })
+        .max(field.longest, { error })
+        .regex(field.like?.pattern ?? /^/, { error })
+        .describe(field.label)
     case 'group':
       return groupSchema(field.fields, error).describe(field.label)
     case 'list':

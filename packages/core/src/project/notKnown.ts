@@ -11,6 +11,7 @@ export const UNKNOWN_GEARS = usualOf(PROJECT_FIELDS.boat.fields.drive.fields)
 export const NOTHING_RECORDED = {
   trial: { points: [], setups: [], use: 'theory' as const },
   heat: { points: [] },
+  day: usualOf(PROJECT_FIELDS.day.fields),
   typed: {},
 }
 

@@ -42,6 +42,7 @@ import {
 import { ARRAY_FEEDS, type OtherArray, type SolarArray } from '../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Wiring } from '../wiring'
 import { CHARGE_SUPPLIES, CHARGER_PLACES, type Charging } from './charging'
+import { DAY_OUT } from './dayFields'
 import { PROJECT_VERSION } from './projectVersion'
 import { READING_KINDS } from './readingKind'
 import { WAYS_HOME } from './wayHome'
@@ -824,6 +825,7 @@ export const PROJECT_FIELDS = {
     use: choice({ label: 'Curve used', options: ['theory', 'measured'] }),
   }),
   heat: group('Heat', { points: list({ label: 'Readings', of: HEAT_POINT, longest: 500 }) }),
+  day: DAY_OUT,
   held: group('Held: bought already', {
     motor: held('Motor held'),
     controller: held('Controller held'),

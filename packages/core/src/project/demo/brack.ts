@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { canalDay } from './demoDays'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
@@ -77,5 +78,6 @@ export const brack: Project = {
     ...usualGear(55.2),
   },
   ...NOTHING_RECORDED,
+  day: canalDay,
   held: NOTHING_HELD,
 }

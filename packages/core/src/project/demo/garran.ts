@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { soundDay } from './demoDays'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
@@ -76,5 +77,6 @@ export const garran: Project = {
     ...usualGear(165.6),
   },
   ...NOTHING_RECORDED,
+  day: soundDay,
   held: NOTHING_HELD,
 }

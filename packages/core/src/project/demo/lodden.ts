@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { reservoirDay } from './demoDays'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
@@ -68,5 +69,6 @@ export const lodden: Project = {
     ...usualGear(55.2),
   },
   ...NOTHING_RECORDED,
+  day: reservoirDay,
   held: { ...NOTHING_HELD, pack: true },
 }

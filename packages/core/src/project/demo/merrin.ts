@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { diveDay } from './demoDays'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
@@ -76,5 +77,6 @@ export const merrin: Project = {
     ...usualGear(110.4),
   },
   ...NOTHING_RECORDED,
+  day: diveDay,
   held: { ...NOTHING_HELD, voltage: true },
 }

@@ -1,6 +1,7 @@
 import { ONE_NEW_BANK } from '../../battery'
 import { KNOT } from '../../constants'
 import { usualSolar } from '../usualSolar'
+import { lakeDay } from './demoDays'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
@@ -87,5 +88,6 @@ export const osprel: Project = {
     },
   },
   ...NOTHING_RECORDED,
+  day: lakeDay,
   held: { ...NOTHING_HELD, propeller: true },
 }

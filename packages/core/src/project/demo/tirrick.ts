@@ -1,4 +1,5 @@
 import { KNOT } from '../../constants'
+import { islandDay } from './demoDays'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
@@ -69,5 +70,6 @@ export const tirrick: Project = {
     ...usualGear(58.4),
   },
   ...NOTHING_RECORDED,
+  day: islandDay,
   held: { ...NOTHING_HELD, motor: true },
 }

@@ -8,6 +8,7 @@ import { toVersion6 } from './toVersion6'
 import { toVersion7 } from './toVersion7'
 import { toVersion8 } from './toVersion8'
 import { toVersion9 } from './toVersion9'
+import { toVersion10 } from './toVersion10'
 
 /** Migrations by the version that they start from. */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
@@ -19,6 +20,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   6: toVersion7,
   7: toVersion8,
   8: toVersion9,
+  9: toVersion10,
 }
 
 /** A document of today's version, or the reason why it cannot be had. */

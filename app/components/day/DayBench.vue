@@ -1,0 +1,436 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import {
+  clockText,
+  DAY_LEG,
+  dayCsv,
+  edit,
+  legsAlong,
+  readGpx,
+  routeGpx,
+  SKIES,
+  usualOf,
+  type Day,
+  type Leg,
+} from '@remigo/core'
+import { dayWords as words } from '~/messages/day'
+import { download } from '~/composables/useBoatFiles'
+import { useDayReport } from '~/composables/useDayReport'
+import { useQuantities } from '~/composables/useQuantities'
+import { useRestingSpeed } from '~/composables/useRestingSpeed'
+import { useDocumentStore } from '~/stores/document'
+import { useViewStore } from '~/stores/view'
+
+/** A day on the water: its legs, what is left at the berth, when to turn home, whether to go. */
+const document = useDocumentStore()
+const view = useViewStore()
+const { text } = useQuantities()
+const { report, running, leg: chosen, home } = useDayReport()
+const day = computed(() => document.shown.day)
+const legs = computed(() => day.value.legs)
+const MOST = 60
+
+const put = (label: string, next: Leg[], visit?: symbol) => document.edit(label, [edit('day.legs', next)], visit)
+const fresh = (of: Partial<Leg> = {}): Leg => ({
+  ...usualOf(DAY_LEG.fields),
+  speed: document.shown.use.cruiseSpeed,
+  stream: day.value.streams.length > 0 ? 1 : 0,
+  ...of,
+})
+function add(of: Partial<Leg> = {}) {
+  if (legs.value.length >= MOST) return
+  put(words.addLeg, [...legs.value, fresh(of)])
+  choose(legs.value.length - 1)
+}
+const change = (i: number, change: Partial<Leg>) =>
+  put(
+    words.editLeg(i + 1),
+    legs.value.map((l, k) => (k === i ? { ...l, ...change } : l)),
+  )
+function remove(i: number) {
+  put(
+    words.remove,
+    legs.value.filter((_, k) => k !== i),
+  )
+  chosen.value = Math.max(0, Math.min(i, legs.value.length - 1))
+}
+function duplicate(i: number) {
+  const next = [...legs.value]
+  next.splice(i + 1, 0, { ...legs.value[i]! })
+  put(words.duplicate, next)
+  chosen.value = i + 1
+}
+function move(from: number, to: number) {
+  if (to < 0 || to >= legs.value.length) return
+  const next = [...legs.value]
+  next.splice(to, 0, ...next.splice(from, 1))
+  put(words.editLeg(from + 1), next)
+  chosen.value = to
+}
+/** the way so far, the other way round */
+function back() {
+  const homeward = [...legs.value]
+    .reverse()
+    .filter(l => l.does === 'goes')
+    .map((l, i, all) => ({
+      ...l,
+      course: (l.course + Math.PI) % (2 * Math.PI),
+      to: all[i + 1] ? (legs.value[legs.value.indexOf(all[i + 1]!)]?.to ?? '') : day.value.berth,
+      sailing: 0,
+      regenerates: false,
+    }))
+  put(words.back, [...legs.value, ...homeward].slice(0, MOST))
+}
+
+// the lever sets the speed of the leg that is chosen
+let visit = Symbol('leg speed')
+function choose(i: number) {
+  chosen.value = i
+  visit = Symbol('leg speed')
+  const l = legs.value[i]
+  if (l?.does === 'goes' && l.by !== 'power') view.speed = l.speed
+}
+const resting = useRestingSpeed()
+watch(resting, speed => {
+  const l = legs.value[chosen.value]
+  if (!l || l.does !== 'goes' || (l.by !== 'water' && l.by !== 'ground') || Math.abs(l.speed - speed) < 1e-3) return
+  document.edit(
+    words.setSpeed(chosen.value + 1, text(speed, 'speed')),
+    [
+      edit(
+        'day.legs',
+        legs.value.map((one, k) => (k === chosen.value ? { ...one, speed } : one)),
+      ),
+    ],
+    visit,
+  )
+})
+
+let clockVisit = Symbol('departs')
+const endVisit = useTimeoutFn(() => (clockVisit = Symbol('departs')), 1500)
+function depart(time: number) {
+  document.edit(words.departs, [edit('day.departs', Math.min(86_340, Math.max(0, time)))], clockVisit)
+  endVisit.start()
+}
+function setClock(value: string) {
+  const [h, m] = value.split(':').map(Number)
+  if (Number.isFinite(h) && Number.isFinite(m)) depart(h! * 3600 + m! * 60)
+}
+function setDate(value: string) {
+  if (/^\d{4}-\d\d-\d\d$/.test(value)) document.edit(words.date, [edit('day.date', value)])
+}
+const setSky = (sky: string) => document.edit(words.sky.label, [edit('day.sky', sky as Day['sky'])])
+const skies = Object.fromEntries(SKIES.map(s => [s, words.sky.options[s]])) as Record<Day['sky'], string>
+
+const picker = ref<HTMLInputElement>()
+const fileNews = ref('')
+async function read(event: Event) {
+  const input = event.target as HTMLInputElement,
+    file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  const found = readGpx(await file.text())
+  if (!found.ok) {
+    fileNews.value = `${words.readFailed} ${found.message}`
+    return
+  }
+  const next = legsAlong(found.points, document.shown.use.cruiseSpeed).map(l => ({
+    ...l,
+    stream: day.value.streams.length > 0 ? 1 : 0,
+  }))
+  const { latitude, longitude, name } = found.points[0]!
+  document.edit(words.read, [
+    edit('day.legs', next),
+    edit('use.place.latitude', latitude),
+    edit('use.place.longitude', longitude),
+    ...(name ? [edit('day.berth', name)] : []),
+  ])
+  fileNews.value = words.readDone(found.kind, next.length)
+  choose(0)
+}
+const file = computed(() => `${document.shown.name.toLowerCase()}-${day.value.date}`)
+const csv = () => report.value && download(`${file.value}.csv`, dayCsv(report.value.points), 'text/csv')
+const gpx = () => download(`${file.value}.gpx`, routeGpx(document.shown), 'application/gpx+xml')
+const print = () => window.print()
+
+const under = computed(
+  () =>
+    report.value?.legs.reduce((sum, l, i) => sum + (legs.value[i]?.does === 'goes' ? l.arrives - l.departs : 0), 0) ??
+    0,
+)
+const energyRows = computed(() => {
+  const e = report.value?.energy
+  if (!e) return []
+  return (
+    [
+      ['drive', e.drive],
+      ['house', e.house],
+      ['lost', e.lost],
+      ['sun', -e.sun],
+      ['shore', -e.shore],
+      ['towed', -e.towed],
+      ['stored', e.stored],
+    ] as const
+  )
+    .map(([id, joules]) => ({ id, joules: Math.abs(joules), takes: ['drive', 'house', 'lost'].includes(id) }))
+    .filter(r => r.joules > 3600)
+})
+const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
+</script>
+
+<template>
+  <div class="day" data-day>
+    <div class="day__main">
+      <div class="lead">
+        <p class="figure" :class="{ soft: running && !report }" data-day-left>
+          {{ report ? Math.round(100 * report.left) : '–' }}<span>%</span>
+        </p>
+        <p v-if="report" class="prose">
+          <strong v-if="report.outcome === 'home'">{{
+            words.left(
+              words.range(`${Math.round(100 * report.leftLow)}`, `${Math.round(100 * report.leftHigh)} %`),
+              clockText(report.points.at(-1)!.time),
+            )
+          }}</strong><strong v-else>{{ words.stopped }}</strong>
+          {{
+            words.sum(
+              text(report.distance, 'distance'),
+              text(under, 'duration'),
+              text(report.energy.drive + report.energy.house, 'energy'),
+              text(report.energy.sun, 'energy'),
+            )
+          }}
+        </p>
+        <p v-else class="prose">{{ legs.length === 0 ? words.noLegs : words.working }}</p>
+        <div class="tools no-print">
+          <button type="button" class="btn" data-add-leg @click="add()">{{ words.add }}</button><button
+            type="button"
+            class="btn"
+            data-add-wait
+            @click="add({ does: 'waits', duration: 3600, speed: 0, stream: 0 })"
+          >
+            {{ words.wait }}</button
+          ><button v-if="legs.length > 0" type="button" class="btn" data-and-home @click="back">{{ words.back }}</button
+          ><button type="button" class="btn" data-read-gpx @click="picker?.click()">{{ words.read }}</button>
+        </div>
+        <input
+          ref="picker"
+          type="file"
+          accept=".gpx,application/gpx+xml,text/xml"
+          class="visually-hidden"
+          tabindex="-1"
+          :aria-label="words.read"
+          @change="read"
+        />
+      </div>
+      <p v-if="fileNews" class="small news" role="status">{{ fileNews }}</p>
+      <DayChart
+        v-if="report"
+        :report="report"
+        :legs="legs"
+        :chosen="chosen"
+        :departs="day.departs"
+        @choose="choose"
+        @depart="depart"
+      />
+      <ul v-if="report && report.bites.length" class="bites" data-bites>
+        <li v-for="(b, i) in report.bites" :key="i">
+          <StateMark :state="b.why === 'empty' || b.why === 'stream' ? 'stop' : 'caution'" :size="14" />
+          {{
+            words.biteLine(
+              b.leg + 1,
+              clockText(b.from),
+              text(Math.max(60, b.until - b.from), 'shortTime'),
+              words.bite[b.why],
+              text(b.slowest, 'speed'),
+            )
+          }}
+        </li>
+      </ul>
+      <DayLegs
+        v-if="legs.length > 0"
+        :day="day"
+        :report="report"
+        :chosen="chosen"
+        @choose="choose"
+        @change="change"
+        @remove="remove"
+        @duplicate="duplicate"
+        @move="move"
+      />
+      <DayWater />
+      <section v-if="report" class="block" data-day-energy>
+        <h2 class="section-head">{{ words.energy }}</h2>
+        <ul class="uses">
+          <li v-for="r in energyRows" :key="r.id">
+            <span>{{ words.energyRows[r.id] }}</span>
+            <i :class="{ gives: !r.takes }" :style="{ width: `${(40 * r.joules) / most}%` }" />
+            <b>{{ text(r.joules, 'energy') }}</b>
+          </li>
+        </ul>
+        <p class="small soft">{{ words.how }}</p>
+      </section>
+    </div>
+    <aside class="day__side">
+      <div class="departs">
+        <label for="day-departs">{{ words.departs }}</label>
+        <span class="clock"
+          ><button type="button" class="btn no-print" :aria-label="words.earlier" @click="depart(day.departs - 900)">
+            −</button
+          ><input
+            id="day-departs"
+            type="time"
+            class="ink-input"
+            data-field="day.departs"
+            :value="clockText(day.departs)"
+            @change="setClock(($event.target as HTMLInputElement).value)"
+          /><button type="button" class="btn no-print" :aria-label="words.later" @click="depart(day.departs + 900)">
+            +
+          </button></span
+        >
+        <label for="day-date">{{ words.date }}</label>
+        <input
+          id="day-date"
+          type="date"
+          class="ink-input"
+          :value="day.date"
+          @change="setDate(($event.target as HTMLInputElement).value)"
+        />
+      </div>
+      <DayPlan
+        v-if="legs.length > 0"
+        :report="report"
+        :day="day"
+        :chosen="chosen"
+        :home="home"
+        @choose="choose"
+        @draw="add({ ...$event })"
+        @home="home = $event"
+      />
+      <GoOrStay v-if="report" :project="document.shown" :report="report" @depart="depart" />
+      <div class="fields">
+        <QuantityField path="day.charge" /><QuantityField path="day.zone" :estimate="words.noStream" />
+        <ChoiceField :label="words.sky.label" :options="skies" :model-value="day.sky" @update:model-value="setSky" />
+      </div>
+      <div class="tools no-print">
+        <button type="button" class="btn" data-day-gpx @click="gpx">{{ words.gpx }}</button><button
+          type="button"
+          class="btn"
+          data-day-csv
+          :disabled="!report"
+          @click="csv"
+        >
+          {{ words.csv }}</button
+        ><button type="button" class="btn" @click="print">{{ words.print }}</button>
+      </div>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.day {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  gap: 16px;
+  padding: 16px;
+}
+.day__main {
+  min-width: 0;
+}
+.lead {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 4px 24px;
+  align-items: end;
+  margin-bottom: 12px;
+}
+.figure {
+  font: 600 58px/58px var(--figures);
+  border-bottom: 2px dotted var(--text);
+  padding-bottom: 6px;
+  min-width: 116px;
+}
+.figure span {
+  font-size: 30px;
+  margin-left: 6px;
+  font-weight: 500;
+}
+.lead .prose strong {
+  display: block;
+  font-size: 17px;
+}
+.lead .tools {
+  grid-column: 1 / -1;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 8px;
+}
+.news {
+  margin-bottom: 8px;
+}
+.bites {
+  margin: 8px 0;
+}
+.bites li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  padding: 4px 0;
+  font-size: 13.5px;
+}
+.departs {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 6px;
+  align-items: center;
+  margin-bottom: 12px;
+}
+.clock {
+  display: flex;
+  gap: 4px;
+}
+.clock .ink-input,
+.departs > .ink-input {
+  width: 116px;
+}
+.fields {
+  margin-top: 14px;
+}
+.uses li {
+  display: grid;
+  grid-template-columns: 200px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  min-height: 28px;
+  border-top: 0.75px solid var(--rule);
+  font-size: 13.5px;
+}
+.uses i {
+  height: 12px;
+  background: var(--ink);
+}
+.uses i.gives {
+  background: var(--band);
+  border: 1px solid var(--ink);
+}
+@media (max-width: 1099px) {
+  .day {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (min-width: 1700px) {
+  .day {
+    grid-template-columns: minmax(0, 1fr) 420px;
+  }
+}
+@media print {
+  .day {
+    display: block;
+    padding: 0;
+  }
+}
+</style>

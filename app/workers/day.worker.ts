@@ -1,0 +1,4 @@
+import { dayReport } from '@remigo/core'
+import { serveRun } from './serveRun'
+
+serveRun(dayReport)

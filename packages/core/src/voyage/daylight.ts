@@ -1,0 +1,110 @@
+import { getTimes } from 'suncalc'
+import { restVoltage } from '../battery'
+import type { Project } from '../project'
+import {
+  arrayPower,
+  arraysOf,
+  haurwitz,
+  onPanel,
+  stringFaults,
+  sunAngle,
+  usualClearness,
+  type SolarArray,
+} from '../solar'
+import { LEVER_CHARGE, modelOf } from '../system'
+
+/** Share of a clear sky's light: clear days are never quite clear, grey ones keep a third (common practice, ± 20 %). */
+const CLEAR = 0.95,
+  GREY = 0.3
+/** Between two moments at which the panels are asked, s. */
+const STEP = 600
+const DEGREES = 180 / Math.PI,
+  DAY = 86_400
+
+/** Light and panels of a day, by its clock. */
+export interface Daylight {
+  /** UTC of its midnight, ms */
+  midnight: number
+  /** s of the clock; null where the sun does not rise or set */
+  sunrise: number | null
+  sunset: number | null
+  /** W into the pack, and W to the house, at a time of the clock, s */
+  drivePower(time: number): number
+  housePower(time: number): number
+}
+
+/** Clock ahead of UTC, s: as given, else by the longitude in whole hours. */
+export const zoneOf = ({ day, use }: Project): number =>
+  day.zone ?? Math.round((use.place.longitude * DEGREES) / 15) * 3600
+
+/**
+ * The day's light at the berth: rise and set, and what each array gives at any time under the sky that is meant.
+ *
+ * @param project the boat and her day
+ * @returns light of this day and the next
+ *
+ * Source: sun position by package; Haurwitz clear sky; arrayPower().
+ */
+export function daylight(project: Project): Daylight {
+  const { day, design, use, boat } = project
+  const midnight = Date.parse(`${day.date}T00:00:00Z`) - 1000 * zoneOf(project)
+  const month = Number(day.date.slice(5, 7)) - 1,
+    clearness = day.sky === 'clear' ? CLEAR : day.sky === 'grey' ? GREY : usualClearness(use.place.latitude, month)
+  const { fullVoltage } = modelOf(project).pack
+  const give = (arrays: readonly SolarArray[], packVoltage: number): number[] =>
+    Array.from({ length: (2 * DAY) / STEP + 1 }, (_, i) => {
+      const at = new Date(midnight + 1000 * i * STEP),
+        angle = sunAngle(at, use.place),
+        light = haurwitz(Math.sin(angle.altitude)) * clearness
+      return light <= 0
+        ? 0
+        : arrays.reduce(
+            (sum, array) =>
+              sum +
+              arrayPower(
+                array,
+                onPanel(light, angle, dayOfYear(at), {
+                  tilt: array.tilt,
+                  heading: array.swings ? null : array.heading,
+                }),
+                { packVoltage, air: boat.waterTemperature },
+              ),
+            0,
+          )
+    })
+  const fitted = design.solar.fitted
+  const drive = fitted
+      ? give(
+          arraysOf(design.solar, 'drive').filter(a => stringFaults(a, fullVoltage).length === 0),
+          restVoltage(design.pack, LEVER_CHARGE),
+        )
+      : [],
+    house = fitted ? give(arraysOf(design.solar, 'house'), HOUSE_VOLTS) : []
+  const times = getTimes(
+    new Date(midnight + (1000 * DAY) / 2),
+    use.place.latitude * DEGREES,
+    use.place.longitude * DEGREES,
+  )
+  const clock = (t: Date | null | undefined) =>
+    t && Number.isFinite(t.getTime()) ? (t.getTime() - midnight) / 1000 : null
+  return {
+    midnight,
+    sunrise: clock(times.sunrise),
+    sunset: clock(times.sunset),
+    drivePower: time => at(drive, time),
+    housePower: time => at(house, time),
+  }
+}
+
+/** V of the house (common practice: a 12 V battery on charge). */
+const HOUSE_VOLTS = 13
+
+function at(row: readonly number[], time: number): number {
+  if (row.length === 0) return 0
+  const t = Math.max(0, time / STEP) % ((2 * DAY) / STEP),
+    i = Math.floor(t)
+  return row[i]! + ((row[i + 1] ?? row[i]!) - row[i]!) * (t - i)
+}
+
+const dayOfYear = (date: Date): number =>
+  Math.floor((date.getTime() - Date.UTC(date.getUTCFullYear(), 0, 0)) / (1000 * DAY))
