@@ -198,7 +198,7 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
               text(report.distance, 'distance'),
               text(under, 'duration'),
               text(report.energy.drive + report.energy.house, 'energy'),
-              text(report.energy.sun, 'energy'),
+              report.energy.sun > 0 ? text(report.energy.sun, 'energy') : '',
             )
           }}
         </p>

@@ -115,7 +115,7 @@ const from = computed(() =>
 </script>
 
 <template>
-  <section :aria-label="words.reach" data-day-plan>
+  <section class="block" :aria-label="words.reach" data-day-plan>
     <h2 class="section-head">
       {{ words.reach }}<span>{{ from }}</span>
     </h2>

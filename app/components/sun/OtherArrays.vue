@@ -150,17 +150,6 @@ label {
   align-items: center;
   min-height: var(--hit);
 }
-.ink-input {
-  width: 84px;
-  min-height: var(--hit);
-  padding: 0 8px;
-  text-align: right;
-  font: 600 15px/20px var(--figures);
-  background: var(--sheet);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  color: var(--text);
-}
 .name {
   width: 130px;
   text-align: left;

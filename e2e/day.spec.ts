@@ -1,0 +1,76 @@
+import { expect, test, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { openBench } from './board'
+
+const left = async (page: Page) => Number.parseInt((await page.locator('[data-day-left]').textContent()) ?? '', 10)
+
+test('a day of the demo yacht: what is left, when to turn home, whether to go; a better hour is taken at a touch', async ({
+  page,
+}) => {
+  await openBench(page, '/days/day')
+  await expect(page.locator('[data-leg]')).toHaveCount(7)
+  await expect(page.locator('[data-day-left]')).toContainText(/\d+%/)
+  await expect(page.locator('[data-turn-home]')).toContainText('Last turn home')
+  await expect(page.locator('[data-weighed=charge]')).toContainText('the reserve is 32')
+  const before = await left(page)
+  await page.locator('[data-better-hour]').click()
+  await expect.poll(() => left(page)).toBeGreaterThan(before)
+  await expect(page.locator('[data-better-hour]')).toHaveCount(0)
+})
+
+test('choosing a leg hands it to the lever, and the lever sets its speed', async ({ page }) => {
+  await openBench(page, '/days/day')
+  await page.locator('[data-leg="1"] button').click()
+  await expect(page.locator('[data-leg="1"]')).toContainText('4.3')
+  const lever = page.getByRole('slider').first()
+  await expect(lever).toHaveAttribute('aria-valuetext', /4\.3/)
+  await lever.focus()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowDown')
+  await expect(page.locator('[data-leg="1"] .tag')).toHaveText('3.8')
+  await page.keyboard.press('Control+z')
+  await expect(page.locator('[data-leg="1"] .tag')).toHaveText('4.3')
+})
+
+test('a day of one’s own: legs typed, waits, home again, moved by keys; bad input is told and nothing is lost', async ({
+  page,
+}) => {
+  await openBench(page, '/days/day?boat=demo-halcyne')
+  await expect(page.locator('[data-day]')).toContainText('No legs yet')
+  await page.locator('[data-add-leg]').click()
+  const fields = page.locator('[data-leg-fields]')
+  await fields.getByLabel('To').fill('Pass')
+  await fields.getByLabel('Distance').fill('6 km')
+  await fields.getByLabel('Distance').press('Enter')
+  await expect(page.locator('[data-leg="0"]')).toContainText('3.2')
+  await fields.getByLabel('Distance').fill('far')
+  await fields.getByLabel('Distance').press('Enter')
+  await expect(fields.getByRole('alert')).toContainText('Distance')
+  await page.locator('[data-add-wait]').click()
+  await page.locator('[data-and-home]').click()
+  await expect(page.locator('[data-leg]')).toHaveCount(3)
+  await expect(page.locator('[data-day-left]')).toContainText(/\d+%/)
+  await page.locator('[data-leg="1"] button').press('Alt+ArrowUp')
+  await expect(page.locator('[data-leg="0"]')).toContainText('waits')
+  await page.locator('[data-add-stream]').click()
+  await expect(page.locator('[data-day-water]')).toContainText('Where it goes')
+})
+
+test('a route comes in as GPX and goes out again; the run goes out as CSV; a broken file is told', async ({ page }) => {
+  await openBench(page, '/days/day?boat=demo-wisp')
+  const input = page.locator('input[type=file][accept^=".gpx"]')
+  await input.setInputFiles({ name: 'x.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from('<gpx><rte>') })
+  await expect(page.getByRole('status')).toContainText('was not read')
+  const gpx =
+    '<?xml version="1.0"?><gpx version="1.1"><rte><rtept lat="54.0" lon="10.0"><name>Jetty</name></rtept>' +
+    '<rtept lat="54.02" lon="10.0"><name>Island</name></rtept><rtept lat="54.0" lon="10.0"/></rte></gpx>'
+  await input.setInputFiles({ name: 'r.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(gpx) })
+  await expect(page.locator('[data-leg]')).toHaveCount(2)
+  await expect(page.locator('[data-leg="0"]')).toContainText('Island')
+  // 0.02 degrees of latitude are 1.2 miles
+  await expect(page.locator('[data-leg="0"]')).toContainText('1.2')
+  await expect(page.locator('[data-day-csv]')).toBeEnabled()
+  const [route] = await Promise.all([page.waitForEvent('download'), page.locator('[data-day-gpx]').click()])
+  expect(readFileSync((await route.path())!, 'utf8')).toContain('<name>Island</name>')
+  const [csv] = await Promise.all([page.waitForEvent('download'), page.locator('[data-day-csv]').click()])
+  expect(readFileSync((await csv.path())!, 'utf8').split('\n').length).toBeGreaterThan(20)
+})
