@@ -4,9 +4,7 @@ import { openBench } from './board'
 
 const left = async (page: Page) => Number.parseInt((await page.locator('[data-day-left]').textContent()) ?? '', 10)
 
-test('a day of the demo yacht: what is left, when to turn home, whether to go; a better hour is taken at a touch', async ({
-  page,
-}) => {
+test('what is left of a day, when to turn home, whether to go; a better hour is a touch away', async ({ page }) => {
   await openBench(page, '/days/day')
   await expect(page.locator('[data-leg]')).toHaveCount(7)
   await expect(page.locator('[data-day-left]')).toContainText(/\d+%/)

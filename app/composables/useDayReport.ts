@@ -10,7 +10,8 @@ const REST = 120
 /** The day of the boat on the board, worked out in a worker; what stood there stays until the new one is ready. */
 export function useDayReport() {
   const document = useDocumentStore()
-  const leg = ref(0)
+  /** the leg that is chosen; none at first, so that the lever stays where it is */
+  const leg = ref(-1)
   const home = ref(false)
   const run = useWorkerRun<DayQuestion, DayReport>(
     () => new Worker(new URL('../workers/day.worker.ts', import.meta.url), { type: 'module' }),
@@ -22,7 +23,7 @@ export function useDayReport() {
       return
     }
     // a plain copy: what Vue watches cannot be sent
-    run.start({ project: structuredClone(toRaw(document.shown)), leg: leg.value, home: home.value })
+    run.start({ project: structuredClone(toRaw(document.shown)), leg: Math.max(0, leg.value), home: home.value })
   }
   watchDebounced([() => document.shown, leg, home], ask, { debounce: REST, maxWait: 500 })
   // another boat's day is not shown under this one's name
@@ -30,7 +31,7 @@ export function useDayReport() {
     () => document.project.id,
     () => {
       run.result.value = null
-      leg.value = 0
+      leg.value = -1
     },
   )
   ask()

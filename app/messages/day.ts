@@ -3,7 +3,7 @@ export const dayWords = {
   left: (range: string, clock: string) => `left at the berth, ${range}, at ${clock}.`,
   range: (low: string, high: string) => `${low} to ${high}`,
   sum: (way: string, under: string, used: string, sun: string) =>
-    `${way} in ${under} under way: ${used}, the sun gives ${sun}.`,
+    `${way} in ${under} under way: ${used}${sun ? `, the sun gives ${sun}` : ''}.`,
   stopped: 'She does not come home as planned.',
   noLegs: 'No legs yet. Add one, read a route or a track, or draw them on the plan.',
   working: 'working it out …',

@@ -53,7 +53,7 @@ function remove(i: number) {
     words.remove,
     legs.value.filter((_, k) => k !== i),
   )
-  chosen.value = Math.max(0, Math.min(i, legs.value.length - 1))
+  chosen.value = Math.min(i, legs.value.length - 1)
 }
 function duplicate(i: number) {
   const next = [...legs.value]

@@ -33,7 +33,9 @@ const ends = computed(() => {
   })
   return all
 })
-const start = computed(() => ends.value[props.chosen] ?? ends.value[0]!)
+/** the reach begins where the chosen leg does, else at the berth */
+const at = computed(() => Math.max(0, props.chosen))
+const start = computed(() => ends.value[at.value] ?? ends.value[0]!)
 const curve = (of: readonly { north: number; east: number }[]) =>
   of.map(p => ({ north: p.north + start.value.north, east: p.east + start.value.east }))
 const reach = computed(() => {
@@ -83,9 +85,9 @@ const scale = computed(() => {
     step = [100, 250, 500, 1000, 1852, 3704, 9260, 18_520, 37_040, 92_600].filter(s => s <= wanted).at(-1) ?? 100
   return { wide: step * view.value.scale, label: text(step, 'distance') }
 })
-const moment = computed(() => props.report?.legs[props.chosen]?.departs ?? props.day.departs)
+const moment = computed(() => props.report?.legs[at.value]?.departs ?? props.day.departs)
 const drift = computed(() => {
-  const leg = props.day.legs[props.chosen],
+  const leg = props.day.legs[at.value],
     stream = streamAt(leg && leg.stream > 0 ? props.day.streams[leg.stream - 1] : null, moment.value),
     wind = windAt(props.day.wind, moment.value)
   const arrow = (d: { north: number; east: number }) => ({
@@ -108,7 +110,7 @@ function touch(event: MouseEvent) {
 }
 const from = computed(() =>
   words.reachFrom(
-    props.chosen === 0 ? props.day.berth : props.day.legs[props.chosen - 1]?.to || `${props.chosen}`,
+    at.value === 0 ? props.day.berth : props.day.legs[at.value - 1]?.to || `${at.value}`,
     clockText(moment.value),
   ),
 )

@@ -128,6 +128,10 @@ const shown = (array: Other, key: (typeof NUMBERS)[number]) =>
 </template>
 
 <style scoped>
+.ink-input {
+  width: 84px;
+  text-align: right;
+}
 .array {
   border: 0;
   border-bottom: 0.75px solid var(--rule);

@@ -98,8 +98,9 @@ const turn = (angle: number) => ((angle % (2 * Math.PI)) + 2 * Math.PI) % (2 * M
  * Source: haversine distance and forward azimuth by package.
  */
 export function legsAlong(points: readonly Waypoint[], speed: number): Leg[] {
-  let kept = points.filter((p, i) => i === 0 || metres(points[i - 1]!, p) >= NEAREST)
-  kept = thinned(kept.length > 1 ? kept : points.slice(0, 2))
+  const apart = points.slice(0, 1)
+  for (const p of points) if (metres(apart.at(-1)!, p) >= NEAREST) apart.push(p)
+  const kept = thinned(apart.length > 1 ? apart : points.slice(0, 2))
   return kept.slice(1).map((to, i) => ({
     ...usualOf(DAY_LEG.fields),
     to: to.name,
