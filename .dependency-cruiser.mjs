@@ -14,7 +14,7 @@ const ORDER = [
   ['project'],
   ['trial'],
   ['system'],
-  ['uncertainty', 'oneLine', 'voyage'],
+  ['uncertainty', 'oneLine', 'voyage', 'hybrid'],
   ['findings'],
   ['sizing'],
   ['advice'],

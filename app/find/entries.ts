@@ -58,6 +58,7 @@ const BENCH_OF_FIELD: readonly (readonly [string, BenchId])[] = [
   ['boat.', 'boat'],
   ['use.place.', 'year'],
   ['day.', 'day'],
+  ['use.costs.', 'hybrid'],
   ['use.mooredStream', 'propeller'],
   ['use.houseHours', 'charging'],
   ['use.ambient', 'motor'],

@@ -19,6 +19,7 @@ export const boardWords = {
     library: 'Library',
     day: 'Day out',
     year: 'Year',
+    hybrid: 'Hybrid',
   },
   sets: { drive: 'Drive', days: 'Days' },
   setKeys: { drive: 'D', days: 'A' },

@@ -310,7 +310,9 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
       />
       <GoOrStay v-if="report" :project="document.shown" :report="report" @depart="depart" />
       <div class="fields">
-        <QuantityField path="day.charge" /><QuantityField path="day.zone" :estimate="words.noStream" />
+        <QuantityField path="day.charge" /><template v-if="document.shown.design.charging.supply === 'generator'"
+          ><QuantityField path="day.generatorStart" /><QuantityField path="day.generatorStop" /></template
+        ><QuantityField path="day.zone" :estimate="words.noStream" />
         <ChoiceField :label="words.sky.label" :options="skies" :model-value="day.sky" @update:model-value="setSky" />
       </div>
       <div class="tools no-print">

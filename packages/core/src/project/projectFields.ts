@@ -270,7 +270,21 @@ const BOAT = group('Boat', {
   compartments: list({ label: 'Spaces for the pack', of: COMPARTMENT, longest: 12, usual: [] }),
 } as const satisfies FieldsFor<BoatDimensions> & Fields)
 
+/** What fuel and power cost, for ways side by side. */
+const COSTS = group('Costs', {
+  fuel: choice({ label: 'Fuel', options: ['diesel', 'petrol'], usual: 'diesel' }),
+  fuelPrice: number({ label: 'Fuel costs', quantity: 'pricePerFuel', least: 0, most: 20_000, usual: 1800 }),
+  shorePrice: number({
+    label: 'Shore power costs',
+    quantity: 'pricePerEnergy',
+    least: 0,
+    most: 5 / 3.6e6,
+    usual: 0.3 / 3.6e6,
+  }),
+  years: number({ label: 'Counted over', quantity: 'years', least: 1, most: 40, usual: 10 }),
+})
 const USE = group('Use', {
+  costs: COSTS,
   cruiseSpeed: number({ label: 'Cruise', quantity: 'speed', least: 0.2, most: 20 }),
   topSpeed: number({
     label: 'Top',

@@ -22,6 +22,7 @@ export const usualHabits = (boat: { hullType: HullTypeId; variant: string }) => 
   beside: usualOf(use.fields.beside.fields),
   houseHours: usualOf(use.fields).houseHours,
   mooredStream: usualOf(use.fields).mooredStream,
+  costs: usualOf(use.fields.costs.fields),
 })
 
 /**

@@ -95,9 +95,12 @@ export function formatIn(value: number | null, id: UnitId, choice: UnitChoice = 
   if (id === 'percent' && Math.abs(number) > MOST_PERCENT)
     return { text: `${number < 0 ? TRUE_MINUS : ''}${MOST_PERCENT}+`, unit: unit.symbol }
   const text = formatNumber(number, small ? unit.smallDecimals! : whole ? 0 : unit.decimals)
-  if (id === 'euro' || id === 'euroPerKWh') return money(text, id === 'euro' ? '' : '/kWh', choice)
+  if (id in PER) return money(text, PER[id as keyof typeof PER], choice)
   return { text: unit.nominal ? text.replace(/\.0+$/, '') : text, unit: unit.symbol }
 }
+
+/** What an amount of money is for. */
+const PER = { euro: '', euroPerKWh: '/kWh', euroPerLitre: '/l', euroPerGal: '/gal' } as const
 
 /** An amount with the sign of the owner's money, before or behind it. */
 function money(text: string, per: string, choice: UnitChoice): FormattedQuantity {

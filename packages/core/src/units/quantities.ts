@@ -75,6 +75,12 @@ export const QUANTITIES = {
   volume: { name: 'volume', units: ['m3', 'ft3'], us: 'ft3', example: '2.4 m³' },
   temperature: { name: 'temperature', units: ['degC', 'degF'], us: 'degF', example: '15 °C or 59 °F' },
   speedPerVolt: { name: 'speed per volt', units: ['rpmPerVolt'], us: 'rpmPerVolt', example: '45 rpm/V' },
+  pricePerFuel: {
+    name: 'price of fuel',
+    units: ['euroPerLitre', 'euroPerGal'],
+    us: 'euroPerGal',
+    example: '1.80 €/l',
+  },
   pricePerEnergy: { name: 'price for energy', units: ['euroPerKWh'], us: 'euroPerKWh', example: '180 €/kWh' },
   price: { name: 'price', units: ['euro'], us: 'euro', example: '1200' },
 } as const satisfies Record<string, Quantity>

@@ -131,6 +131,8 @@ export const UNITS = {
   WhPerKm: { symbol: 'Wh/km', aliases: [], scale: HOUR / 1000, decimals: 0 },
   WhPerMi: { symbol: 'Wh/mi', aliases: [], scale: HOUR / MILE, decimals: 0 },
   rpmPerVolt: { symbol: 'rpm/V', aliases: ['rpm per volt'], scale: 1, decimals: 1 },
+  euroPerLitre: { symbol: '€/l', aliases: ['eur/l'], scale: 1000, decimals: 2 },
+  euroPerGal: { symbol: '€/gal', aliases: ['eur/gal', '$/gal'], scale: 1 / 0.003785411784, decimals: 2 },
   euroPerKWh: { symbol: '€/kWh', aliases: ['eur/kwh'], scale: 1 / (1000 * HOUR), decimals: 2 },
   euro: { symbol: '€', aliases: ['eur', 'euro', 'euros'], scale: 1, decimals: 0 },
 } as const satisfies Record<string, Unit>

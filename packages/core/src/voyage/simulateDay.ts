@@ -164,7 +164,9 @@ export function simulateDay(project: Project, start: DayStart = {}): DayRun {
     east = 0,
     winding: MotorTemperatures | null = ways && coldDrive(ways.path),
     controller: number | null = ways && ways.controller.ambient,
-    hot = false
+    hot = false,
+    /** the generator, once it was started, runs until the charge at which it stops */
+    generating = false
   const first = time
   let stopped = false
 
@@ -226,7 +228,7 @@ export function simulateDay(project: Project, start: DayStart = {}): DayRun {
             tight.name,
           )
         if (hot) slower(drive.withinRatings(speed, leg, meets, 'allDay'), 'heat', null)
-        if (start.until === undefined && charge <= levels.reserve && !leg.plugged)
+        if (start.until === undefined && charge <= levels.reserve && !leg.plugged && !generating)
           slower(Math.max(SPARING * wanted, drive.cheapest(leg, meets, house)), 'reserve', null)
       }
       kept_ = { at, wanted, speed, why, limit }
@@ -278,7 +280,9 @@ export function simulateDay(project: Project, start: DayStart = {}): DayRun {
         amps: number,
         dq: number
       const rest = restVoltage(design.pack, charge)
-      if (leg.plugged && shore.supply) {
+      const own = shore.supply?.kind === 'generator' && day.generatorStart > 0
+      if (own) generating = charge <= day.generatorStart || (generating && charge < day.generatorStop)
+      if ((leg.plugged || (own && generating)) && shore.supply) {
         const flow = chargePoint({ ...shore, helpers: given, house: taken }, charge)
         into = flow.current * rest
         volts = flow.voltage
@@ -330,7 +334,7 @@ export function simulateDay(project: Project, start: DayStart = {}): DayRun {
       charge = Math.min(1, charge + dq * dt)
       const stored = (charge - before) * pack.energy
       // only what is used or stored is taken from the panels
-      const taking = into > 0 || leg.plugged ? Math.max(0, taken + (into > 0 ? into / kept : 0) - shorePower) : given
+      const taking = into > 0 || shorePower > 0 ? Math.max(0, taken + (into > 0 ? into / kept : 0) - shorePower) : given
       const share = given > 0 ? Math.min(1, taking / given) : 0
       energy.drive += train.packPower * dt
       energy.house += house * dt
@@ -361,7 +365,7 @@ export function simulateDay(project: Project, start: DayStart = {}): DayRun {
         stopped = true
         break
       }
-      if (charge <= levels.spared + 1e-9 && !leg.plugged && goes && train.packPower > 0) {
+      if (charge <= levels.spared + 1e-9 && !leg.plugged && !generating && goes && train.packPower > 0) {
         bite('empty', null, index, 0, 0)
         stopped = true
         break

@@ -1,8 +1,12 @@
-import type { Migration } from './migration'
+import { part, type Migration } from './migration'
 
-/** 9 to 10: a day out, with its legs, stream, wind and loads; none is planned yet. */
+/** 9 to 10: a day out, of which none is planned yet; what fuel and shore power cost. */
 export const toVersion10: Migration = document => ({
   ...document,
+  use: {
+    ...part(document.use),
+    costs: { fuel: 'diesel', fuelPrice: 1800, shorePrice: 0.3 / 3.6e6, years: 10 },
+  },
   day: {
     date: '2027-06-21',
     departs: 32_400,
@@ -10,6 +14,8 @@ export const toVersion10: Migration = document => ({
     charge: 1,
     sky: 'mixed',
     berth: 'Berth',
+    generatorStart: 0,
+    generatorStop: 0.8,
     wind: [],
     streams: [],
     loads: [],

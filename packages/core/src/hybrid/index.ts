@@ -1,0 +1,3 @@
+export * from './engineFuel'
+export * from './generator'
+export * from './ways'
