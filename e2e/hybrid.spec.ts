@@ -1,9 +1,7 @@
 import { expect, test } from '@playwright/test'
 import { openBench, type } from './board'
 
-test('where the pack carries the use it says so; a longer use shows ways side by side, each with what it means', async ({
-  page,
-}) => {
+test('where the pack carries the use it says so; a longer use shows what each way would mean', async ({ page }) => {
   await openBench(page, '/days/hybrid')
   await expect(page.locator('[data-hybrid]')).toContainText('Pure electric carries this use.')
   await expect(page.locator('[data-way]')).toHaveCount(8)

@@ -75,3 +75,13 @@ test('two banks, panels and what stops them stand in the one-line diagram', asyn
   await page.getByRole('link', { name: 'Open Sun' }).click()
   await expect(page.locator('[data-sun]')).toBeVisible()
 })
+
+test('a hundred years of clouds: how often she plugs in, by how she is used', async ({ page }) => {
+  await openBench(page, '/days/year?boat=demo-osprel')
+  const said = page.locator('[data-year-said]')
+  await expect(said).toContainText(/plugs in on \d+ days/)
+  const days = async () => Number(/plugs in on (\d+)/.exec((await said.textContent()) ?? '')?.[1])
+  const sundays = await days()
+  await page.locator('[data-pattern]').selectOption('hire')
+  await expect.poll(days).toBeGreaterThan(sundays)
+})

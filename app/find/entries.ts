@@ -57,6 +57,7 @@ const BENCH_OF_FIELD: readonly (readonly [string, BenchId])[] = [
   ['boat.drive.runOut', 'motor'],
   ['boat.', 'boat'],
   ['use.place.', 'year'],
+  ['use.year.', 'year'],
   ['day.', 'day'],
   ['use.costs.', 'hybrid'],
   ['use.mooredStream', 'propeller'],

@@ -93,7 +93,7 @@ export const BENCH_WORDS: Partial<Record<BenchId, string>> = {
   wiring: 'cables AWG fuse contactor precharge one-line diagram ground earth',
   charging: 'charger shore power generator plug hours to full',
   day: 'voyage trip route passage legs tide stream current wind reach turn home GPX waypoints',
-  hybrid: 'generator series parallel engine diesel petrol gasoline fuel range extender cost CO2 genset',
+  hybrid: 'generator series parallel engine diesel petrol gasoline fuel extender cost CO2 genset',
   year: 'sun solar panels MPPT charge controller photovoltaic',
   sheet: 'print summary report compare designs variants',
   library: 'parts catalogue catalog motors batteries import CSV',

@@ -63,6 +63,6 @@ export const hybridWords = {
     'Exhaust kills: a generator or engine wants its own air, exhaust and a CO alarm; petrol below deck a blower. ' +
     'Shore and generator meet at a changeover, never both. Local code and a licensed electrician come first.',
   how:
-    'Energy of an outing at cruise against the pack, times outings in a year; engines by a straight line of fuel over ' +
+    'Energy of an outing at cruise against the pack, times outings in a year; engines by a line of fuel over ' +
     'load; prices, weights and services by common practice, ± 30 %; weight of an added engine is not yet in her curve.',
 } as const

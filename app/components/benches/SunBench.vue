@@ -45,6 +45,7 @@ const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
         <strong>{{ sunWords.none }}</strong> {{ sunWords.noneWords }}
       </p>
       <SunChart />
+      <YearPlan />
       <p v-if="solar.fitted && !solar.controller?.tracking" class="prose">
         {{ sunWords.directNote(text(report.lostWithoutTracking, 'ratio')) }}
       </p>

@@ -5,6 +5,7 @@ import {
   fuelMap,
   holdingGenerators,
   SERVICE_HOURS,
+  YEAR,
   waysOf,
   wishOf,
   type Project,
@@ -37,6 +38,8 @@ const band = (of: { low: number; high: number }, show: (n: number) => string) =>
 const money = (n: number) => text(n, 'price')
 const volume = (n: number) => text(n, 'fuelVolume')
 const weight = (n: number) => text(n, 'partMass')
+/** years are kept as such */
+const years = computed(() => text(costs.value.years * YEAR, 'years').replace(/\.0\b/, ''))
 const setFuel = (fuel: string) =>
   document.edit(words.fuel, [edit('use.costs.fuel', fuel as Project['use']['costs']['fuel'])])
 const speeds = computed(() => {
@@ -57,7 +60,7 @@ const MILE = 1852
           <strong>{{ wish.short > 0 ? words.short(text(wish.short, 'energy')) : words.serves }}</strong>
           {{ words.servesMore(text(wish.needed, 'energy'), text(wish.available, 'energy')) }}
           <template v-if="best">{{
-            words.best(words.names[best.id].toLowerCase(), money(best.overYears.value), text(costs.years, 'years'))
+            words.best(words.names[best.id].toLowerCase(), money(best.overYears.value), years)
           }}</template>
         </p>
       </div>
@@ -75,7 +78,7 @@ const MILE = 1852
                 <th v-if="!compact" class="num">{{ words.columns.silent }}</th>
                 <th v-if="!compact" class="num">{{ words.columns.mass }}</th>
                 <th class="num">{{ words.columns.price }}</th>
-                <th class="num">{{ words.columns.years(text(costs.years, 'years')) }}</th>
+                <th class="num">{{ words.columns.years(years) }}</th>
                 <th v-if="!compact" class="num">{{ words.columns.co2 }}</th>
               </tr>
             </thead>
@@ -128,7 +131,7 @@ const MILE = 1852
           >
           <dt>{{ words.columns.price }}, {{ words.detail.range }}</dt>
           <dd>{{ band(way.price, money) }}</dd>
-          <dt>{{ words.columns.years(text(costs.years, 'years')) }}, {{ words.detail.range }}</dt>
+          <dt>{{ words.columns.years(years) }}, {{ words.detail.range }}</dt>
           <dd>{{ band(way.overYears, money) }}</dd>
           <dt>{{ words.columns.silent }}</dt>
           <dd>{{ words.silentOf(text(way.silent, 'duration'), text(way.all, 'duration')) }}</dd>

@@ -1,3 +1,4 @@
+import { YEAR } from '../constants'
 import { BANKS_TOGETHER, type Banks, type Compartment, type StringGroup } from '../battery'
 import {
   CONTROLLER_COOLING,
@@ -281,10 +282,21 @@ const COSTS = group('Costs', {
     most: 5 / 3.6e6,
     usual: 0.3 / 3.6e6,
   }),
-  years: number({ label: 'Counted over', quantity: 'years', least: 1, most: 40, usual: 10 }),
+  years: number({ label: 'Counted over', quantity: 'years', least: 1, most: 40, keptPerSi: 1 / YEAR, usual: 10 }),
+})
+/** How she is used over the year. */
+const YEAR_OF_USE = group('Year', {
+  pattern: choice({
+    label: 'She is used',
+    options: ['daySailor', 'weekends', 'weekAtAnchor', 'passage', 'commuter', 'hire'],
+    usual: 'daySailor',
+  }),
+  seasonFrom: number({ label: 'Season from month', quantity: 'count', least: 0, most: 11, whole: true, usual: 3 }),
+  seasonTo: number({ label: 'To month', quantity: 'count', least: 0, most: 11, whole: true, usual: 9 }),
 })
 const USE = group('Use', {
   costs: COSTS,
+  year: YEAR_OF_USE,
   cruiseSpeed: number({ label: 'Cruise', quantity: 'speed', least: 0.2, most: 20 }),
   topSpeed: number({
     label: 'Top',
@@ -633,6 +645,7 @@ const BANKS = group('Banks', {
     quantity: 'years',
     least: 0,
     most: 40,
+    keptPerSi: 1 / YEAR,
     open: true,
     hint: 'Second-hand; empty for new',
   }),

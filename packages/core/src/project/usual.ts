@@ -23,6 +23,7 @@ export const usualHabits = (boat: { hullType: HullTypeId; variant: string }) => 
   houseHours: usualOf(use.fields).houseHours,
   mooredStream: usualOf(use.fields).mooredStream,
   costs: usualOf(use.fields.costs.fields),
+  year: usualOf(use.fields.year.fields),
 })
 
 /**

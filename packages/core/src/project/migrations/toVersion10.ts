@@ -5,6 +5,7 @@ export const toVersion10: Migration = document => ({
   ...document,
   use: {
     ...part(document.use),
+    year: { pattern: 'daySailor', seasonFrom: 3, seasonTo: 9 },
     costs: { fuel: 'diesel', fuelPrice: 1800, shorePrice: 0.3 / 3.6e6, years: 10 },
   },
   day: {

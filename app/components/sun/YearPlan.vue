@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { computed, toRaw } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { edit, typicalDay, type Project, type YearSpread } from '@remigo/core'
+import { sunWords } from '~/messages/sun'
+import { yearWords as words } from '~/messages/yearPlan'
+import { useQuantities } from '~/composables/useQuantities'
+import { useWorkerRun } from '~/composables/useWorkerRun'
+import { useDocumentStore } from '~/stores/document'
+
+/** The year as she is used, a hundred times with other clouds: what the sun gives and what she takes by month. */
+const document = useDocumentStore()
+const { text } = useQuantities()
+const use = computed(() => document.shown.use.year)
+const run = useWorkerRun<Project, YearSpread>(
+  () => new Worker(new URL('../../workers/year.worker.ts', import.meta.url), { type: 'module' }),
+)
+const ask = () => run.start(structuredClone(toRaw(document.shown)))
+watchDebounced(() => document.shown, ask, { debounce: 250, maxWait: 1000 })
+ask()
+const spread = computed(() => run.result.value)
+type Pattern = Project['use']['year']['pattern']
+const set = (pattern: string) => document.edit(words.pattern, [edit('use.year.pattern', pattern as Pattern)])
+const setMonth = (end: 'seasonFrom' | 'seasonTo', month: string) =>
+  document.edit(words.from, [edit(`use.year.${end}`, Number(month))])
+
+const KWH = 3.6e6,
+  WIDE = 624,
+  HIGH = 190,
+  LEFT = 40,
+  FOOT = 34
+const months = computed(() => spread.value?.months ?? [])
+const most = computed(() =>
+  Math.max(0.01, ...months.value.flatMap(m => [m.sun.high, m.drive + m.house]).map(v => v / KWH)),
+)
+const step = (WIDE - LEFT) / 12
+const y = (joules: number) => HIGH - FOOT - (joules / KWH / most.value) * (HIGH - FOOT - 12)
+const inUse = computed(() => months.value.map((m, i) => ({ ...m, i })).filter(m => m.used > 0))
+const enough = computed(() => inUse.value.filter(m => m.plugged.high === 0))
+const headline = computed(() =>
+  enough.value.length === 0
+    ? words.never
+    : enough.value.length === inUse.value.length
+      ? words.all
+      : words.enough(enough.value.map(m => sunWords.months[m.i]).join(', ')),
+)
+const sum = (of: (m: YearSpread['months'][number]) => number) => months.value.reduce((s, m) => s + of(m), 0)
+const plugged = computed(() =>
+  words.plugged(String(sum(m => m.plugged.middle)), String(sum(m => m.plugged.low)), String(sum(m => m.plugged.high))),
+)
+const energy = computed(() => {
+  const shore = sum(m => m.shore.middle)
+  return words.energy(
+    text(shore, 'energy'),
+    text(shore * document.shown.use.costs.shorePrice, 'price'),
+    (spread.value?.cycles ?? 0).toFixed(0),
+  )
+})
+const month = computed(() => document.shown.design.charging.month)
+const day = computed(() => typicalDay(document.shown, month.value))
+const dayMost = computed(() => Math.max(1, ...day.value.map(h => Math.max(h.clear, h.house))))
+const dayX = (h: number) => LEFT + ((h + 0.5) / 24) * (WIDE - LEFT)
+const dayY = (w: number) => 120 - (w / dayMost.value) * 104
+const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
+  day.value.map((h, i) => `${i === 0 ? 'M' : 'L'}${dayX(h.hour).toFixed(1)} ${dayY(h[of]).toFixed(1)}`).join('')
+</script>
+
+<template>
+  <section class="block" :aria-label="words.title" data-year-plan>
+    <h2 class="section-head">
+      {{ words.title }}<span>{{ words.hint }}</span>
+    </h2>
+    <div class="asks">
+      <label
+        >{{ words.pattern
+        }}<select
+          class="ink-select"
+          :value="use.pattern"
+          data-pattern
+          @change="set(($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="(word, id) in words.patterns" :key="id" :value="id">{{ word }}</option>
+        </select></label
+      ><label
+        >{{ words.from
+        }}<select
+          class="ink-select"
+          :value="String(use.seasonFrom)"
+          data-field="use.year.seasonFrom"
+          @change="setMonth('seasonFrom', ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="(name, i) in sunWords.months" :key="i" :value="String(i)">{{ name }}</option>
+        </select></label
+      ><label
+        >{{ words.to
+        }}<select
+          class="ink-select"
+          :value="String(use.seasonTo)"
+          data-field="use.year.seasonTo"
+          @change="setMonth('seasonTo', ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="(name, i) in sunWords.months" :key="i" :value="String(i)">{{ name }}</option>
+        </select></label
+      >
+    </div>
+    <template v-if="spread">
+      <p class="prose" data-year-said>
+        <strong>{{ headline }}</strong> {{ plugged }} {{ energy }}
+      </p>
+      <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" class="chart" role="img" :aria-label="words.title">
+        <text :x="LEFT - 6" y="14" text-anchor="end" class="tick">{{ words.axis }}</text>
+        <g v-for="v in [0, 0.5, 1]" :key="v">
+          <path :d="`M${LEFT} ${y(v * most * KWH)}H${WIDE}`" class="grid" />
+          <text v-if="v > 0" :x="LEFT - 6" :y="y(v * most * KWH) + (v === 1 ? 14 : 4)" text-anchor="end" class="tick">
+            {{ v === 1 ? '' : (v * most).toFixed(most < 10 ? 1 : 0) }}
+          </text>
+        </g>
+        <g v-for="(m, i) in months" :key="i" :transform="`translate(${LEFT + i * step} 0)`">
+          <rect x="6" :y="y(m.sun.middle)" :width="step / 2 - 8" :height="HIGH - FOOT - y(m.sun.middle)" class="sun" />
+          <path :d="`M${2 + step / 4} ${y(m.sun.high)}V${y(m.sun.low)}`" class="spread" />
+          <rect
+            :x="step / 2"
+            :y="y(m.drive + m.house)"
+            :width="step / 2 - 8"
+            :height="HIGH - FOOT - y(m.drive + m.house)"
+            class="takes"
+          />
+          <text :x="step / 2" :y="HIGH - 19" text-anchor="middle" class="tick">
+            {{ sunWords.months[i]!.slice(0, 3) }}
+          </text>
+          <text
+            v-if="m.used > 0"
+            :x="step / 2"
+            :y="HIGH - 4"
+            text-anchor="middle"
+            class="tick"
+            :class="{ plug: m.plugged.middle > 0 }"
+          >
+            {{ m.plugged.middle }}
+          </text>
+        </g>
+        <text :x="LEFT - 6" :y="HIGH - 4" text-anchor="end" class="tick">⏻</text>
+      </svg>
+      <p class="small key">
+        <i class="sun" /> {{ words.given }} <i class="takes" /> {{ words.takes }} <b>⏻</b> {{ words.days }}
+      </p>
+    </template>
+    <p v-else class="prose">{{ words.working }}</p>
+    <template v-if="document.shown.design.solar.fitted">
+      <h3 class="section-head">{{ words.typical(sunWords.months[month]!) }}, {{ words.typicalHint }}</h3>
+      <svg :viewBox="`0 0 ${WIDE} 140`" class="chart" role="img" :aria-label="words.typical(sunWords.months[month]!)">
+        <path :d="`M${LEFT} 120H${WIDE}`" class="grid" />
+        <text :x="LEFT - 6" y="20" text-anchor="end" class="tick">{{ Math.round(dayMost) }}</text>
+        <text v-for="h in [0, 6, 12, 18]" :key="h" :x="dayX(h)" y="136" text-anchor="middle" class="tick">{{ h }}</text>
+        <path :d="path('clear')" class="line" />
+        <path :d="path('mixed')" class="line dash" />
+        <path :d="path('grey')" class="line dot" />
+        <path :d="path('house')" class="line house" />
+      </svg>
+      <p class="small key">
+        <i class="l" /> {{ words.skies.clear }} <i class="l dash" /> {{ words.skies.mixed }} <i class="l dot" />
+        {{ words.skies.grey }} <i class="l house" /> {{ words.house }}
+      </p>
+    </template>
+    <p class="small soft">{{ words.how }}</p>
+  </section>
+</template>
+
+<style scoped>
+.asks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  margin: 6px 0 10px;
+}
+.asks label {
+  font-size: 12.5px;
+  flex: 1 1 150px;
+}
+.chart {
+  display: block;
+  width: 100%;
+  max-width: 900px;
+}
+.grid {
+  stroke: var(--grid);
+}
+.tick {
+  font: 400 12px var(--labels);
+  fill: var(--text);
+}
+.plug {
+  font-weight: 600;
+  fill: var(--clash);
+}
+.sun {
+  fill: var(--band);
+  stroke: var(--ink);
+}
+.takes {
+  fill: var(--ink);
+}
+.spread {
+  stroke: var(--text);
+  stroke-width: 1.75;
+}
+.line {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2.2;
+}
+.dash {
+  stroke-dasharray: 7 4;
+}
+.dot {
+  stroke-dasharray: 2 4;
+}
+.line.house {
+  stroke: var(--tight);
+  stroke-width: 1.5;
+}
+.key {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
+.key i {
+  width: 16px;
+  height: 11px;
+  border: 1px solid var(--ink);
+}
+.key i.sun {
+  background: var(--band);
+}
+.key i.takes {
+  background: var(--ink);
+}
+.key i.l {
+  height: 0;
+  width: 24px;
+  border: 0;
+  border-top: 2.2px solid var(--ink);
+}
+.key i.dash {
+  border-top-style: dashed;
+}
+.key i.dot {
+  border-top-style: dotted;
+}
+.key i.house {
+  border-top-color: var(--tight);
+}
+</style>

@@ -1,0 +1,35 @@
+/** Words of the year by the hour. */
+export const yearWords = {
+  title: 'The year, as she is used',
+  hint: 'a hundred years of clouds',
+  pattern: 'She is used',
+  patterns: {
+    daySailor: 'Sundays',
+    weekends: 'Weekends',
+    weekAtAnchor: 'A week at anchor each month',
+    passage: 'Five days of passage each month',
+    commuter: 'To work and home',
+    hire: 'For hire, daily',
+  },
+  from: 'Season from',
+  to: 'to',
+  enough: (months: string) => `The sun alone keeps her in ${months}.`,
+  never: 'The sun alone keeps her in no month of use.',
+  all: 'The sun alone keeps her in every month of use.',
+  plugged: (middle: string, low: string, high: string) =>
+    `She plugs in on ${middle} days of an ordinary year, ${low} to ${high} of nine years in ten.`,
+  given: 'sun gives',
+  takes: 'drive and house take',
+  days: 'days on the plug',
+  axis: 'kWh',
+  energy: (shore: string, price: string, cycles: string) =>
+    `${shore} from the shore, ${price} a year; ${cycles} full cycles of the pack.`,
+  typical: (month: string) => `A day in the middle of ${month}`,
+  typicalHint: 'watts from the panels by hour',
+  skies: { clear: 'clear', mixed: 'mixed', grey: 'grey' },
+  house: 'house',
+  working: 'working it out …',
+  how:
+    'Every hour of the year: panels under that day’s sky, house while she is in use (5 % of it else), drive at cruise. ' +
+    'Clouds are random about the month’s mean, common practice from memory, ± 20 %. Cold packs and heating are left out.',
+} as const
