@@ -16,6 +16,8 @@ const BENCHES = [
   '/wiring',
   '/charging',
   '/solar?boat=demo-osprel',
+  '/days/day',
+  '/days/hybrid',
   '/sheet',
   '/library',
   '/settings-sheet',

@@ -18,6 +18,8 @@ const BENCHES = [
   '/wiring',
   '/charging',
   '/year',
+  '/days/day',
+  '/days/hybrid',
   '/sheet',
   '/library',
   '/settings-sheet',

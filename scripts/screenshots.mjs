@@ -23,10 +23,10 @@ const VIEWS = [
   ['charging', '/charging', {}],
   ['library', '/library', { click: '[data-library] .list button' }],
   ['find', '/use', { click: '[data-find-open]', words: 'prop' }],
-  ['heat', '/motor?boat=demo-merrin', { click: '[data-view=heat]' }],
+  ['day', '/days/day', {}],
+  ['hybrid', '/days/hybrid', {}],
   ['phone-curve', '/curve', { size: [390, 844] }],
   ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }],
-  ['tablet', '/propeller', { size: [820, 1180] }],
 ]
 
 await ensureBuilt()
@@ -50,6 +50,7 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click, words }] o
   })
   await page.goto(`http://localhost:${PORT}${path}`)
   await page.locator('.strip .cells, [data-first-sketch] dl').first().waitFor()
+  if (name === 'day') await page.locator('[data-turn-home]').waitFor()
   if (/curve|motor|working|heat|charging/.test(name)) await page.locator('[data-drawn=true]').waitFor()
   if (click) await page.click(click)
   if (words) await page.locator('[data-find-words]').fill(words)

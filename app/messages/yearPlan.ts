@@ -30,6 +30,7 @@ export const yearWords = {
   house: 'house',
   working: 'working it out …',
   how:
-    'Every hour of the year: panels under that day’s sky, house while she is in use (5 % of it else), drive at cruise. ' +
-    'Clouds are random about the month’s mean, common practice from memory, ± 20 %. Cold packs and heating are left out.',
+    'Every hour of the year: panels under that day’s sky, house while she is in use (5 % of it else), drive at ' +
+    'cruise. Clouds are random about the month’s mean, common practice from memory, ± 20 %. Cold packs and heating ' +
+    'are left out.',
 } as const

@@ -1,4 +1,4 @@
-import { chargePoint, CHEMISTRIES, packLoad, restVoltage, type Chemistry } from '../battery'
+import { CHEMISTRIES, restVoltage, type Chemistry } from '../battery'
 import { controllerTemperature, rollback, temperaturesAfter, type MotorTemperatures } from '../drive'
 import type { HouseUse, Leg, Project } from '../project'
 import {
@@ -7,11 +7,11 @@ import {
   driveHeat,
   HOUSE_CONVERTER_EFFICIENCY,
   motorHeatAt,
-  usableAt,
   type DriveTrain,
   type LimitName,
 } from '../system'
 import { CRAWL, DayDrive, type Meets } from './dayDrive'
+import { keptShare, packFlow } from './packFlow'
 import { daylight, type Daylight } from './daylight'
 import { along, overGround, streamAt, throughWater } from './stream'
 import { windAt } from './wind'
@@ -27,8 +27,6 @@ const AGAIN = 600
 const COOLER = 5
 /** On the reserve she goes at the cheapest speed, but no slower than this share of the one wanted: she must arrive. */
 const SPARING = 0.5
-/** Share of the energy put in that stays in the cells (LFP and NMC 0.97, lead 0.85: common practice). */
-const KEPT = { lead: 0.85, other: 0.97 }
 
 /** The boat at a moment of her day. SI; time of the day's clock, s. */
 export interface DayPoint {
@@ -148,8 +146,7 @@ export function simulateDay(project: Project, start: DayStart = {}): DayRun {
     light = start.light ?? daylight(project),
     { model } = drive
   const { pack } = model,
-    { usableShare }: Chemistry = CHEMISTRIES[design.pack.cell.chemistry],
-    kept = CHEMISTRIES[design.pack.cell.chemistry].peukert > 1 ? KEPT.lead : KEPT.other,
+    kept = keptShare(model),
     levels = chargeLevels(project),
     longest = start.step ?? STEP,
     shore = chargeSetup(project),
@@ -274,37 +271,16 @@ export function simulateDay(project: Project, start: DayStart = {}): DayRun {
         house = Math.max(0, now.house - light.housePower(middle)) / HOUSE_CONVERTER_EFFICIENCY
       const taken = train.packPower + house,
         given = sun + towed.power
-      let shorePower = 0,
-        into = 0,
-        volts: number,
-        amps: number,
-        dq: number
-      const rest = restVoltage(design.pack, charge)
       const own = shore.supply?.kind === 'generator' && day.generatorStart > 0
       if (own) generating = charge <= day.generatorStart || (generating && charge < day.generatorStop)
-      if ((leg.plugged || (own && generating)) && shore.supply) {
-        const flow = chargePoint({ ...shore, helpers: given, house: taken }, charge)
-        into = flow.current * rest
-        volts = flow.voltage
-        amps = -flow.current
-        shorePower = Math.max(0, into / kept + taken - given)
-        dq = into / pack.energy
-      } else {
-        const net = taken - given
-        if (net >= 0) {
-          const load = packLoad(rest, pack.resistance, net)
-          volts = load.voltage
-          amps = load.current
-          dq = (-net * usableShare) / usableAt(model, load.current)
-        } else {
-          // what does not go into a full pack is not taken from the panels
-          const room = ((1 - charge) * pack.energy) / dt
-          into = Math.min(-net * kept, room)
-          amps = -into / rest
-          volts = rest - amps * pack.resistance
-          dq = into / pack.energy
-        }
-      }
+      const chargers = leg.plugged || (own && generating) ? shore : null
+      const {
+        volts,
+        amps,
+        change,
+        into,
+        shore: shorePower,
+      } = packFlow(model, { charge, taken, given, chargers, time: dt })
       if (aim.why && goes) bite(aim.why, aim.limit, index, dt, water)
       if (goes && !byTime && ground < CRAWL) {
         bite('stream', null, index, dt, water)
@@ -331,7 +307,7 @@ export function simulateDay(project: Project, start: DayStart = {}): DayRun {
         controller,
       })
       const before = charge
-      charge = Math.min(1, charge + dq * dt)
+      charge = Math.min(1, charge + change * dt)
       const stored = (charge - before) * pack.energy
       // only what is used or stored is taken from the panels
       const taking = into > 0 || shorePower > 0 ? Math.max(0, taken + (into > 0 ? into / kept : 0) - shorePower) : given

@@ -269,3 +269,25 @@ describe('what a day comes to', () => {
     expect(best.departs).toBeLessThan(36_000 + HALF_TIDE)
   })
 })
+
+describe('a generator under way', () => {
+  it('starts and stops by the charge, gives no more than its chargers can, and leaves more than none', () => {
+    const legs = [leg({ ...out, distance: 30 * MILE })]
+    const own = day(
+      legs,
+      edit('design.charging.supply', 'generator'),
+      edit('design.charging.generatorPower', 1500),
+      edit('day.generatorStart', 0.6),
+      edit('day.generatorStop', 0.8),
+    )
+    const without = simulateDay(day(legs)),
+      run = simulateDay(own)
+    expect(run.points.at(-1)!.charge).toBeGreaterThan(without.points.at(-1)!.charge)
+    expect(run.energy.shore).toBeGreaterThan(0)
+    const fed = own.design.charging.generatorPower * own.design.charging.generatorShare
+    for (const p of run.points) expect(p.shore).toBeLessThanOrEqual(fed)
+    expect(run.points.filter(p => p.charge > 0.8).every(p => p.shore === 0)).toBe(true)
+    const { drive, house, sun, shore, towed, lost, stored } = run.energy
+    expect(Math.abs(sun + shore + towed - drive - house - lost - stored)).toBeLessThan(1e-9 * drive)
+  })
+})
