@@ -4,7 +4,7 @@ import { useElementSize } from '@vueuse/core'
 import { clockText, type DayReport, type Leg } from '@remigo/core'
 import { dayWords as words } from '~/messages/day'
 import { useQuantities } from '~/composables/useQuantities'
-import { between, hours, line, thin } from './dayChart'
+import { between, hours, line, thin } from './chartPaths'
 
 /**
  * Charge over the day with its band, legs as blocks above it, sun and stream below. A touch on a block chooses its leg;

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { clockText, streamAt, windAt, type DayReport, type Day } from '@remigo/core'
 import { dayWords as words } from '~/messages/day'
 import { useQuantities } from '~/composables/useQuantities'
-import { line } from './dayChart'
+import { line } from './chartPaths'
 
 /**
  * The day from above, north up: the legs, how far she would come from where the chosen one begins, stream and wind of
