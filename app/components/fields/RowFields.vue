@@ -61,7 +61,7 @@ function typed(key: string, input: HTMLInputElement) {
           @change="emit('change', { [key]: ($event.target as HTMLInputElement).checked })"
         /><span>{{ fields[key]!.label }}</span></label
       >
-      <label v-else class="one"
+      <label v-else class="one" :class="{ wordy: fields[key]!.kind === 'text' }"
         ><span>{{ fields[key]!.label }}</span
         ><select
           v-if="picks?.[key]"
@@ -125,6 +125,11 @@ function typed(key: string, input: HTMLInputElement) {
 .one .ink-select {
   min-width: 0;
   width: 100%;
+}
+/* names want more room than numbers */
+.one.wordy {
+  flex-basis: 170px;
+  max-width: 260px;
 }
 .error {
   flex-basis: 100%;

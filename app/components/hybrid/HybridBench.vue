@@ -77,7 +77,7 @@ const MILE = 1852
                 <th v-if="!compact" class="num">{{ words.columns.shore }}</th>
                 <th v-if="!compact" class="num">{{ words.columns.silent }}</th>
                 <th v-if="!compact" class="num">{{ words.columns.mass }}</th>
-                <th class="num">{{ words.columns.price }}</th>
+                <th v-if="!compact" class="num">{{ words.columns.price }}</th>
                 <th class="num">{{ words.columns.years(years) }}</th>
                 <th v-if="!compact" class="num">{{ words.columns.co2 }}</th>
               </tr>
@@ -99,14 +99,14 @@ const MILE = 1852
                   </button>
                 </th>
                 <template v-if="w.not">
-                  <td :colspan="compact ? 3 : 7" />
+                  <td :colspan="compact ? 2 : 7" />
                 </template>
                 <template v-else>
                   <td class="num">{{ volume(w.fuel.value) }}</td>
                   <td v-if="!compact" class="num">{{ text(w.shore, 'energy') }}</td>
                   <td v-if="!compact" class="num">{{ text(w.silent, 'duration') }}</td>
                   <td v-if="!compact" class="num">{{ weight(w.mass.value) }}</td>
-                  <td class="num">{{ money(w.price.value) }}</td>
+                  <td v-if="!compact" class="num">{{ money(w.price.value) }}</td>
                   <td class="num" :class="{ best: w === best }">{{ money(w.overYears.value) }}</td>
                   <td v-if="!compact" class="num">{{ weight(w.co2.value) }}</td>
                 </template>
