@@ -230,6 +230,10 @@ const MILE = 1852
 .ways th[scope='row'] {
   text-align: left;
   font-weight: 400;
+  white-space: normal;
+}
+.ways th[scope='row'] small {
+  overflow-wrap: anywhere;
 }
 .name {
   display: flex;
