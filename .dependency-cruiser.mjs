@@ -2,7 +2,7 @@
 const CORE = 'packages/core/src'
 const ORDER = [
   ['constants', 'checkRange', 'units', 'numeric'],
-  ['fields'],
+  ['fields', 'working'],
   ['hull'],
   ['propulsor'],
   ['battery'],
@@ -14,7 +14,7 @@ const ORDER = [
   ['project'],
   ['trial'],
   ['system'],
-  ['uncertainty', 'oneLine', 'voyage', 'hybrid'],
+  ['uncertainty', 'oneLine', 'voyage', 'hybrid', 'mass'],
   ['findings'],
   ['sizing'],
   ['advice'],

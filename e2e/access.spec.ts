@@ -18,6 +18,7 @@ const BENCHES = [
   '/solar?boat=demo-osprel',
   '/days/day',
   '/days/hybrid',
+  '/days/under',
   '/sheet',
   '/library',
   '/settings-sheet',

@@ -20,6 +20,7 @@ const BENCHES = [
   '/year',
   '/days/day',
   '/days/hybrid',
+  '/days/under',
   '/sheet',
   '/library',
   '/settings-sheet',

@@ -18,6 +18,7 @@ export const boardWords = {
     sheet: 'Sheet',
     library: 'Library',
     day: 'Day out',
+    under: 'Under way',
     year: 'Year',
     hybrid: 'Hybrid',
   },

@@ -45,7 +45,7 @@ export const hybridWords = {
     range: 'range',
   },
   range: (low: string, high: string) => `${low} to ${high}`,
-  silentOf: (silent: string, all: string) => `${silent} of ${all}`,
+  ofAll: (all: string) => `of ${all} under way`,
   costs: 'What things cost',
   fuels: { diesel: 'Diesel', petrol: 'Petrol' },
   fuel: 'Fuel',
@@ -64,5 +64,6 @@ export const hybridWords = {
     'Shore and generator meet at a changeover, never both. Local code and a licensed electrician come first.',
   how:
     'Energy of an outing at cruise against the pack, times outings in a year; engines by a line of fuel over ' +
-    'load; prices, weights and services by common practice, ± 30 %; weight of an added engine is not yet in her curve.',
+    'load; prices, weights and services by common practice, ± 30 %; what an engine ' +
+    'or generator weighs is carried along.',
 } as const

@@ -28,9 +28,17 @@ export const yearWords = {
   typicalHint: 'watts from the panels by hour',
   skies: { clear: 'clear', mixed: 'mixed', grey: 'grey' },
   house: 'house',
+  winter: 'Cold, month by month',
+  air: 'Air, °',
+  capacity: 'Capacity, %',
+  charging: 'Charging',
+  charges: { freely: 'yes', little: 'slow', none: 'no' },
+  ice: (months: string) => `Still water freezes in ${months}: out of the water, or kept open.`,
+  noIce: 'Still water stays open.',
+  heat: (energy: string, month: string) => `Heat of a day aboard in ${month}: ${energy}.`,
   working: 'working it out …',
   how:
     'Every hour of the year: panels under that day’s sky, house while she is in use (5 % of it else), drive at ' +
-    'cruise. Clouds are random about the month’s mean, common practice from memory, ± 20 %. Cold packs and heating ' +
-    'are left out.',
+    'cruise. Clouds are random about the month’s mean, common practice from memory, ± 20 %. The pack is as warm as ' +
+    'the mean air: cold takes capacity, frost stops charging, heat runs while she is lived in.',
 } as const

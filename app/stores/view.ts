@@ -2,7 +2,15 @@ import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { BenchId, SetId } from '~/benches'
-import { METRIC_UNITS, KNOT, type FigureId, type MethodId, type Project, type UnitChoice } from '@remigo/core'
+import {
+  METRIC_UNITS,
+  KNOT,
+  type FigureId,
+  type MethodId,
+  type Project,
+  type UnitChoice,
+  type Worked,
+} from '@remigo/core'
 
 /**
  * A working that is open: of a figure, at a speed (else the lever's), of another design than the one on the board, or
@@ -14,6 +22,12 @@ export interface OpenWorking {
   speed?: number
   project?: Project
   method?: MethodId
+}
+
+/** A working of a report’s own figure, worked out already. */
+export interface OpenWorked {
+  worked: Worked
+  anchor: HTMLElement
 }
 
 /** A word of the trade that explains itself beside where it stands. */
@@ -32,7 +46,7 @@ export const useViewStore = defineStore('view', () => {
   // a browser that keeps no site data forgets them; useLocalStorage would stop the page there
   const units = useStorage<UnitChoice>('remigo-units', METRIC_UNITS)
   const theme = useStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
-  const working = shallowRef<OpenWorking | null>(null)
+  const working = shallowRef<OpenWorking | OpenWorked | null>(null)
   const term = shallowRef<OpenTerm | null>(null)
   const findingsOpen = ref(false)
   const settingsOpen = ref(false)

@@ -5,6 +5,7 @@ import {
   clockText,
   DAY_LEG,
   dayCsv,
+  dayWorked,
   edit,
   legsAlong,
   readGpx,
@@ -176,6 +177,7 @@ const energyRows = computed(() => {
     .map(([id, joules]) => ({ id, joules: Math.abs(joules), takes: ['drive', 'house', 'lost'].includes(id) }))
     .filter(r => r.joules > 3600)
 })
+const worked = computed(() => (report.value ? dayWorked(document.shown, report.value) : null))
 const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
 </script>
 
@@ -184,7 +186,7 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
     <div class="day__main">
       <div class="lead">
         <p class="figure" :class="{ soft: running && !report }" data-day-left>
-          {{ report ? Math.round(100 * report.left) : '–' }}<span>%</span>
+          <WorkedValue v-if="worked" :worked="worked.left" size="bench" /><template v-else>–<span>%</span></template>
         </p>
         <p v-if="report" class="prose">
           <strong v-if="report.outcome === 'home'">{{

@@ -32,6 +32,7 @@ const open = computed({
 })
 const working = computed(() => {
   if (!view.working) return null
+  if ('worked' in view.working) return { ...view.working.worked, sensitivities: [] }
   const { id, method, project = document.shown, speed = Math.min(view.speed, answer.greatestSpeed) } = view.working
   return method ? explainMethod(method, project, speed) : explain(id, project, speed)
 })

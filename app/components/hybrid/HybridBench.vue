@@ -7,6 +7,7 @@ import {
   SERVICE_HOURS,
   YEAR,
   waysOf,
+  wayWorked,
   wishOf,
   type Project,
   type Way,
@@ -25,6 +26,7 @@ const wish = computed(() => wishOf(document.shown))
 const ways = computed(() => waysOf(document.shown))
 const chosen = ref<WayId>('electric')
 const way = computed(() => ways.value.find(w => w.id === chosen.value)!)
+const worked = computed(() => wayWorked(document.shown, way.value))
 const costs = computed(() => document.shown.use.costs)
 /** of a kind that makes her electric at all */
 const best = computed(() =>
@@ -131,10 +133,12 @@ const MILE = 1852
           >
           <dt>{{ words.columns.price }}, {{ words.detail.range }}</dt>
           <dd>{{ band(way.price, money) }}</dd>
-          <dt>{{ words.columns.years(years) }}, {{ words.detail.range }}</dt>
-          <dd>{{ band(way.overYears, money) }}</dd>
+          <dt>{{ words.columns.years(years) }}</dt>
+          <dd><WorkedValue :worked="worked.overYears" ranged data-worked="overYears" /></dd>
+          <dt>{{ words.columns.co2 }}</dt>
+          <dd><WorkedValue :worked="worked.co2" ranged /></dd>
           <dt>{{ words.columns.silent }}</dt>
-          <dd>{{ words.silentOf(text(way.silent, 'duration'), text(way.all, 'duration')) }}</dd>
+          <dd><WorkedValue :worked="worked.silent" />, {{ words.ofAll(text(way.all, 'duration')) }}</dd>
         </dl>
         <p class="small soft">{{ words.how }}</p>
       </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { edit, typicalDay, type Project, type YearSpread } from '@remigo/core'
+import { edit, typicalDay, type Project, winter, type YearSpread } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { yearWords as words } from '~/messages/yearPlan'
 import { useQuantities } from '~/composables/useQuantities'
@@ -10,7 +10,7 @@ import { useDocumentStore } from '~/stores/document'
 
 /** The year as she is used, a hundred times with other clouds: what the sun gives and what she takes by month. */
 const document = useDocumentStore()
-const { text } = useQuantities()
+const { text, format } = useQuantities()
 const use = computed(() => document.shown.use.year)
 const run = useWorkerRun<Project, YearSpread>(
   () => new Worker(new URL('../../workers/year.worker.ts', import.meta.url), { type: 'module' }),
@@ -57,7 +57,17 @@ const energy = computed(() => {
   )
 })
 const month = computed(() => document.shown.design.charging.month)
+const cold = computed(() => winter(document.shown))
+const coldest = computed(() => Math.min(...cold.value.map(m => m.air)))
 const day = computed(() => typicalDay(document.shown, month.value))
+const degrees = (kelvin: number) => format(kelvin, 'temperature').text
+const icy = computed(() => cold.value.flatMap((m, i) => (m.ice ? [sunWords.months[i]!] : [])))
+const iceSaid = computed(() => (icy.value.length > 0 ? words.ice(icy.value.join(', ')) : words.noIce))
+const heatSaid = computed(() => {
+  if (use.value.heating <= 0) return ''
+  const worst = cold.value.reduce((a, b) => (b.heating > a.heating ? b : a))
+  return words.heat(text(worst.heating * 86_400, 'energy'), sunWords.months[cold.value.indexOf(worst)]!)
+})
 const dayMost = computed(() => Math.max(1, ...day.value.map(h => Math.max(h.clear, h.house))))
 const dayX = (h: number) => LEFT + ((h + 0.5) / 24) * (WIDE - LEFT)
 const dayY = (w: number) => 120 - (w / dayMost.value) * 104
@@ -102,6 +112,10 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
           <option v-for="(name, i) in sunWords.months" :key="i" :value="String(i)">{{ name }}</option>
         </select></label
       >
+      <QuantityField path="use.year.heating" /><QuantityField
+        path="use.year.coldest"
+        :estimate="text(coldest, 'temperature')"
+      />
     </div>
     <template v-if="spread">
       <p class="prose" data-year-said>
@@ -146,6 +160,34 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
       </p>
     </template>
     <p v-else class="prose">{{ words.working }}</p>
+    <h3 class="section-head">{{ words.winter }}</h3>
+    <div class="wide">
+      <table class="table months" data-winter>
+        <thead>
+          <tr>
+            <th />
+            <th v-for="(m, i) in cold" :key="i" class="num">{{ sunWords.months[i]!.slice(0, 3) }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">{{ words.air }}</th>
+            <td v-for="(m, i) in cold" :key="i" class="num">{{ degrees(m.air) }}</td>
+          </tr>
+          <tr>
+            <th scope="row">{{ words.capacity }}</th>
+            <td v-for="(m, i) in cold" :key="i" class="num">{{ Math.round(100 * m.capacity) }}</td>
+          </tr>
+          <tr>
+            <th scope="row">{{ words.charging }}</th>
+            <td v-for="(m, i) in cold" :key="i" class="num" :class="{ plug: m.charging === 'none' }">
+              {{ words.charges[m.charging] }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p class="small">{{ iceSaid }} {{ heatSaid }}</p>
     <template v-if="document.shown.design.solar.fitted">
       <h3 class="section-head">{{ words.typical(sunWords.months[month]!) }}, {{ words.typicalHint }}</h3>
       <svg :viewBox="`0 0 ${WIDE} 140`" class="chart" role="img" :aria-label="words.typical(sunWords.months[month]!)">
@@ -214,6 +256,13 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
 }
 .dot {
   stroke-dasharray: 2 4;
+}
+.wide {
+  overflow-x: auto;
+}
+.months th[scope='row'] {
+  font-weight: 400;
+  white-space: nowrap;
 }
 .line.house {
   stroke: var(--tight);

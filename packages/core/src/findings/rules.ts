@@ -28,7 +28,10 @@ import { fuseSmall } from './rules/fuseSmall'
 import { fuseVoltage } from './rules/fuseVoltage'
 import { gearSpeed } from './rules/gearSpeed'
 import { gearTorque } from './rules/gearTorque'
+import { generatorHump } from './rules/generatorHump'
 import { generatorWeak } from './rules/generatorWeak'
+import { chargerNarrow } from './rules/chargerNarrow'
+import { noChangeover } from './rules/noChangeover'
 import { heatCruise } from './rules/heatCruise'
 import { heatTop } from './rules/heatTop'
 import { houseConverter } from './rules/houseConverter'
@@ -163,6 +166,9 @@ export const RULES = {
   otherArrays,
   panelsUncontrolled,
   generatorWeak,
+  generatorHump,
+  chargerNarrow,
+  noChangeover,
   chargeTakenByHouse,
   noGalvanicIsolator,
   noBonding,

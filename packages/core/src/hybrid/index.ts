@@ -1,3 +1,4 @@
 export * from './engineFuel'
 export * from './generator'
 export * from './ways'
+export * from './wayWorked'

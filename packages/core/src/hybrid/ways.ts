@@ -1,4 +1,5 @@
-import { edit, withEdits, type Project } from '../project'
+import type { NumberField } from '../fields'
+import { edit, FIELDS, withEdits, type Project } from '../project'
 import { designMass, designPrice, energyBalance, modelOf, operatingPoint, paceOf, type Model } from '../system'
 import { kilograms, longSeconds, metresPerSecond, watts, type Text } from '../units'
 import { FUELS, fuelFor } from './engineFuel'
@@ -43,6 +44,8 @@ export interface Way {
   /** € now, and over the years that are counted */
   price: Ranged
   overYears: Ranged
+  /** € a year for oil, filters, impeller */
+  service: number
   /** share of the fuel's or the pack's energy that reaches the propeller's shaft */
   efficiency: number
   noise: string
@@ -78,7 +81,7 @@ const BESIDE = 0.95
 const DONOR_PRICE = 0.35,
   DONOR_MASS = 1.1
 /** kg of CO2 for a J from the shore (a mixed grid, 0.25 kg/kWh, common practice), and what of it charging keeps. */
-const GRID_CO2 = 0.25 / 3.6e6,
+export const GRID_CO2 = 0.25 / 3.6e6,
   CHARGING = 0.88
 /** A pack may weigh this share of the boat before she is no longer herself. */
 const HEAVY = 0.35
@@ -194,6 +197,7 @@ function summed(
       low: of.price * (1 - UNSURE) + costs.years * year(fuel.low),
       high: of.price * (1 + UNSURE) + costs.years * year(fuel.high),
     },
+    service: of.service,
     efficiency: of.efficiency,
     noise: of.noise,
     fails: of.fails,
@@ -236,11 +240,24 @@ function electric(project: Project, wish: Wish): Way {
   })
 }
 
+/** The boat with so much more aboard, kg: what an engine or a generator weighs makes her slower or thirstier. */
+function carrying(project: Project, more: number): Project {
+  const { least, most } = FIELDS['boat.mass'] as NumberField
+  return withEdits(project, [edit('boat.mass', Math.min(most, Math.max(least, project.boat.mass + more)))])
+}
+
 /** Generators that hold cruise with an empty pack, run at three quarters for what the pack is short of. */
-function series(project: Project, wish: Wish, count: 1 | 2): Way {
-  const { fuel } = project.use.costs,
-    power = wish.packPower / INTO_BUS,
-    each = generatorOf(fuel, power / HOURS_SHARE / count)
+function series(today: Project, asked: Wish, count: 1 | 2): Way {
+  const { fuel } = today.use.costs,
+    sized = (w: Wish) => generatorOf(fuel, w.packPower / INTO_BUS / HOURS_SHARE / count)
+  // its own weight is carried along: two rounds are within a thousandth
+  let project = today,
+    wish = asked
+  for (let i = 0; i < 2; i++) {
+    project = carrying(today, count * sized(wish).mass)
+    wish = wishOf(project)
+  }
+  const each = sized(wish)
   const fromFuel = wish.outings * wish.short,
     burnt = (fromFuel / INTO_BUS) * fuelPerElectric(fuel, HOURS_SHARE),
     time = fromFuel > 0 ? fromFuel / wish.packPower : 0
@@ -270,11 +287,19 @@ const operatingDrive = (project: Project) =>
   operatingPoint(modelOf(project), project.use.cruiseSpeed).drive.controllerInput
 
 /** An engine on the motor's shaft, new or from a donor: it runs what the pack is short of. */
-function beside(project: Project, wish: Wish, id: 'parallel' | 'donor'): Way {
-  const { fuel } = project.use.costs,
-    model = modelOf(project),
+function beside(today: Project, asked: Wish, id: 'parallel' | 'donor'): Way {
+  const { fuel } = today.use.costs,
+    more = id === 'donor' ? (DONOR_MASS - 1) * designMass(modelOf(today)) : 0,
+    ratedFor = (w: Wish) => w.shaftPower / BESIDE / CRUISE_LOAD
+  let project = today,
+    wish = asked
+  for (let i = 0; i < 2; i++) {
+    project = carrying(today, (ratedFor(wish) / 1000) * ENGINE_MASS + more)
+    wish = wishOf(project)
+  }
+  const model = modelOf(project),
     shaft = wish.shaftPower / BESIDE,
-    rated = shaft / CRUISE_LOAD
+    rated = ratedFor(wish)
   const share = wish.needed > 0 ? wish.short / wish.needed : 0,
     time = wish.outings * wish.duration * share
   const donor = id === 'donor'
@@ -286,7 +311,7 @@ function beside(project: Project, wish: Wish, id: 'parallel' | 'donor'): Way {
     fuel: fuelFor(fuel, rated, shaft, time),
     fromPack: wish.outings * Math.min(wish.needed, wish.available),
     engineTime: time,
-    mass: (rated / 1000) * ENGINE_MASS + (donor ? (DONOR_MASS - 1) * designMass(model) : 0),
+    mass: (rated / 1000) * ENGINE_MASS + more,
     room: 0.05 + (0.02 * rated) / 1000,
     price: (rated / 1000) * ENGINE_PRICE + designPrice(model) * (donor ? DONOR_PRICE : 1),
     service: ENGINE_SERVICE,
@@ -299,10 +324,13 @@ function beside(project: Project, wish: Wish, id: 'parallel' | 'donor'): Way {
 }
 
 /** The old engine stays, and a motor beside it; or one of two engines makes room. */
-function keptEngine(project: Project, wish: Wish, id: 'keepEngine' | 'oneOfTwo'): Way {
-  const { oldEngine, drive } = project.boat,
-    model = modelOf(project),
-    twin = id === 'oneOfTwo'
+function keptEngine(today: Project, asked: Wish, id: 'keepEngine' | 'oneOfTwo'): Way {
+  const { oldEngine, drive } = today.boat,
+    twin = id === 'oneOfTwo',
+    heavier = oldEngine.mass * (twin ? 0.5 : 1),
+    project = heavier > 0 ? carrying(today, heavier) : today,
+    wish = heavier > 0 ? wishOf(project) : asked,
+    model = modelOf(project)
   const share = wish.needed > 0 ? wish.short / wish.needed : 0,
     time = wish.outings * wish.duration * share,
     shaft = wish.shaftPower / (twin ? 1 : BESIDE)
@@ -334,8 +362,11 @@ function keptEngine(project: Project, wish: Wish, id: 'keepEngine' | 'oneOfTwo')
 }
 
 /** The old engine as it is, to compare with. */
-function asItIs(project: Project, wish: Wish): Way {
-  const { oldEngine } = project.boat,
+function asItIs(today: Project, asked: Wish): Way {
+  const { oldEngine } = today.boat,
+    lighter = designMass(modelOf(today)) - oldEngine.mass,
+    project = oldEngine.ratedPower > 0 ? carrying(today, -lighter) : today,
+    wish = oldEngine.ratedPower > 0 ? wishOf(project) : asked,
     all = wish.outings * wish.duration
   return summed(project, wish, {
     id: 'asItIs',

@@ -39,6 +39,8 @@ export interface Charging {
   generatorPower: number
   generatorShare: number
   generatorFuel: number
+  /** a switch that never lets shore and generator feed at once */
+  changeover: boolean
   /** what helps: the panels by day in a month (0 is January), the propeller under sail */
   sun: boolean
   sailing: boolean

@@ -293,6 +293,22 @@ const YEAR_OF_USE = group('Year', {
   }),
   seasonFrom: number({ label: 'Season from month', quantity: 'count', least: 0, most: 11, whole: true, usual: 3 }),
   seasonTo: number({ label: 'To month', quantity: 'count', least: 0, most: 11, whole: true, usual: 9 }),
+  heating: number({
+    label: 'Electric heat aboard, at freezing point',
+    quantity: 'smallPower',
+    least: 0,
+    most: 10_000,
+    usual: 0,
+    hint: 'Of it less in milder weather; 500 to 2,000 W',
+  }),
+  coldest: number({
+    label: 'Coldest month, mean air',
+    quantity: 'temperature',
+    least: 223,
+    most: 303,
+    open: true,
+    hint: 'Empty: by the latitude',
+  }),
 })
 const USE = group('Use', {
   costs: COSTS,
@@ -593,6 +609,7 @@ const CHARGING = group('Charging', {
     usual: 0.4e-3 / 3.6e6,
     hint: 'Diesel 0.35 to 0.5, petrol 0.5 to 0.8',
   }),
+  changeover: yes({ label: 'Changeover between shore and generator', usual: false }),
   sun: yes({ label: 'Panels help', usual: false }),
   sailing: yes({ label: 'The propeller under sail helps', usual: false }),
   month: number({ label: 'Month, January is 0', quantity: 'count', least: 0, most: 11, whole: true, usual: 6 }),

@@ -21,6 +21,8 @@ import { waterwayOf } from './theoryResistance'
 export interface Hump {
   speed: number
   resistance: number
+  /** W from the pack there */
+  power: number
   climbs: boolean
 }
 
@@ -56,6 +58,7 @@ export function humpOf(points: readonly OperatingPoint[]): Hump | null {
     return {
       speed: points[i]!.speed,
       resistance: points[i]!.resistance.centre,
+      power: points[i]!.drive.packPower,
       climbs: points.slice(i, beyond + 1).every(p => p.holds !== 'beyond'),
     }
   }

@@ -28,9 +28,9 @@ export interface Daylight {
   /** s of the clock; null where the sun does not rise or set */
   sunrise: number | null
   sunset: number | null
-  /** W into the pack, and W to the house, at a time of the clock, s */
-  drivePower(time: number): number
-  housePower(time: number): number
+  /** W into the pack, and W to the house, at a time of the clock, s; under way her heading is anyone's */
+  drivePower(time: number, underWay?: boolean): number
+  housePower(time: number, underWay?: boolean): number
 }
 
 /** Clock ahead of UTC, s: as given, else by the longitude in whole hours. */
@@ -51,7 +51,7 @@ export function daylight(project: Project): Daylight {
   const month = Number(day.date.slice(5, 7)) - 1,
     clearness = day.sky === 'clear' ? CLEAR : day.sky === 'grey' ? GREY : usualClearness(use.place.latitude, month)
   const { fullVoltage } = modelOf(project).pack
-  const give = (arrays: readonly SolarArray[], packVoltage: number): number[] =>
+  const give = (arrays: readonly SolarArray[], packVoltage: number, underWay: boolean): number[] =>
     Array.from({ length: (2 * DAY) / STEP + 1 }, (_, i) => {
       const at = new Date(midnight + 1000 * i * STEP),
         angle = sunAngle(at, use.place),
@@ -65,21 +65,25 @@ export function daylight(project: Project): Daylight {
                 array,
                 onPanel(light, angle, dayOfYear(at), {
                   tilt: array.tilt,
-                  heading: array.swings ? null : array.heading,
+                  heading: array.swings || underWay ? null : array.heading,
                 }),
                 { packVoltage, air: boat.waterTemperature },
               ),
             0,
           )
     })
-  const fitted = design.solar.fitted
-  const drive = fitted
-      ? give(
-          arraysOf(design.solar, 'drive').filter(a => stringFaults(a, fullVoltage).length === 0),
-          restVoltage(design.pack, LEVER_CHARGE),
-        )
-      : [],
-    house = fitted ? give(arraysOf(design.solar, 'house'), HOUSE_VOLTS) : []
+  const { fitted } = design.solar
+  const drive = fitted ? arraysOf(design.solar, 'drive').filter(a => stringFaults(a, fullVoltage).length === 0) : [],
+    house = fitted ? arraysOf(design.solar, 'house') : [],
+    driveVolts = restVoltage(design.pack, LEVER_CHARGE)
+  /** at rest, and under way where that differs */
+  const both = (arrays: readonly SolarArray[], volts: number) => {
+    if (arrays.length === 0) return { rest: [], way: [] }
+    const rest = give(arrays, volts, false)
+    return { rest, way: arrays.every(a => a.swings || a.tilt === 0) ? rest : give(arrays, volts, true) }
+  }
+  const driven = both(drive, driveVolts),
+    lived = both(house, HOUSE_VOLTS)
   const times = getTimes(
     new Date(midnight + (1000 * DAY) / 2),
     use.place.latitude * DEGREES,
@@ -91,8 +95,8 @@ export function daylight(project: Project): Daylight {
     midnight,
     sunrise: clock(times.sunrise),
     sunset: clock(times.sunset),
-    drivePower: time => at(drive, time),
-    housePower: time => at(house, time),
+    drivePower: (time, underWay = false) => at(underWay ? driven.way : driven.rest, time),
+    housePower: (time, underWay = false) => at(underWay ? lived.way : lived.rest, time),
   }
 }
 

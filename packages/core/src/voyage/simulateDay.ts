@@ -7,13 +7,15 @@ import {
   driveHeat,
   HOUSE_CONVERTER_EFFICIENCY,
   motorHeatAt,
+  type DriveHeat,
   type DriveTrain,
   type LimitName,
 } from '../system'
 import { CRAWL, DayDrive, type Meets } from './dayDrive'
-import { keptShare, packFlow } from './packFlow'
+import { LegSpeed, type BiteWhy } from './legSpeed'
+import { keptShare, packFlow, type PackFlow } from './packFlow'
 import { daylight, type Daylight } from './daylight'
-import { along, overGround, streamAt, throughWater } from './stream'
+import { along, overGround, streamAt } from './stream'
 import { windAt } from './wind'
 
 /** Longest step, s; legs end exactly. */
@@ -21,12 +23,8 @@ const STEP = 60
 /** A leg that makes no way is given up after so long, and a day after so many legs' time, s. */
 const PATIENCE = 6 * 3600,
   LONGEST = 14 * 86_400
-/** How often a search for a speed is made anew while nothing jumps, s. */
-const AGAIN = 600
 /** A drive that was too hot goes on once it is so much cooler, K. */
 const COOLER = 5
-/** On the reserve she goes at the cheapest speed, but no slower than this share of the one wanted: she must arrive. */
-const SPARING = 0.5
 
 /** The boat at a moment of her day. SI; time of the day's clock, s. */
 export interface DayPoint {
@@ -55,7 +53,7 @@ export interface DayPoint {
 
 /** What made her slower than was wanted, or stopped her. */
 export interface Bite {
-  why: 'volts' | 'amps' | 'power' | 'heat' | 'reserve' | 'stream' | 'empty'
+  why: BiteWhy
   limit: LimitName | null
   leg: number
   from: number
@@ -139,268 +137,327 @@ export interface DayStart {
  *
  * Source: Vg by the triangle of velocities; P = drive + house − sun; dq/dt = −P/E with E by Peukert; midpoint rule.
  */
-export function simulateDay(project: Project, start: DayStart = {}): DayRun {
-  const { day, design } = project
-  const legs = start.legs ?? day.legs,
-    drive = start.drive ?? new DayDrive(project, start.z ?? 0),
-    light = start.light ?? daylight(project),
-    { model } = drive
-  const { pack } = model,
-    kept = keptShare(model),
-    levels = chargeLevels(project),
-    longest = start.step ?? STEP,
-    shore = chargeSetup(project),
-    ways = driveHeat(model)
-  const points: DayPoint[] = [],
-    runs: LegRun[] = [],
-    bites: Bite[] = [],
-    energy = { drive: 0, house: 0, sun: 0, shore: 0, towed: 0, lost: 0, stored: 0 }
-  let time = start.departs ?? day.departs,
-    charge = start.charge ?? day.charge,
-    north = 0,
-    east = 0,
-    winding: MotorTemperatures | null = ways && coldDrive(ways.path),
-    controller: number | null = ways && ways.controller.ambient,
-    hot = false,
-    /** the generator, once it was started, runs until the charge at which it stops */
-    generating = false
-  const first = time
-  let stopped = false
+export const simulateDay = (project: Project, start: DayStart = {}): DayRun => new DayRunner(project, start).run()
 
-  const bite = (why: Bite['why'], limit: LimitName | null, leg: number, dt: number, slowest: number) => {
-    const last = bites.at(-1)
-    if (last && last.why === why && last.leg === leg && Math.abs(last.until - time) < 1) {
-      last.until = time + dt
-      last.slowest = Math.min(last.slowest, slowest)
-    } else bites.push({ why, limit, leg, from: time, until: time + dt, slowest })
+/** What a leg has come to while it is run. */
+interface LegSums {
+  index: number
+  departs: number
+  /** m, J, J */
+  way: number
+  used: number
+  driven: number
+  /** sums over time of the speed through the water and of the stream, m */
+  water: number
+  stream: number
+  /** s without way */
+  still: number
+}
+
+/** A step of a leg: what she meets in its middle, and what she does about it. */
+interface Step {
+  time: number
+  middle: number
+  meets: Meets
+  house: number
+  water: number
+  ground: number
+  towed: number
+  train: DriveTrain
+  why: BiteWhy | null
+  limit: LimitName | null
+}
+
+/** The boat while her day is run. */
+class DayRunner {
+  private readonly legs: readonly Leg[]
+  private readonly drive: DayDrive
+  private readonly light: Daylight
+  private readonly levels: ReturnType<typeof chargeLevels>
+  private readonly longest: number
+  private readonly shore: ReturnType<typeof chargeSetup>
+  private readonly ways: DriveHeat | null
+  private readonly first: number
+  private readonly points: DayPoint[] = []
+  private readonly runs: LegRun[] = []
+  private readonly bites: Bite[] = []
+  private readonly energy: DayRun['energy'] = { drive: 0, house: 0, sun: 0, shore: 0, towed: 0, lost: 0, stored: 0 }
+  private time: number
+  private charge: number
+  private north = 0
+  private east = 0
+  private winding: MotorTemperatures | null
+  private controller: number | null
+  private hot = false
+  /** the generator, once it was started, runs until the charge at which it stops */
+  private generating = false
+  private stopped = false
+
+  constructor(
+    private readonly project: Project,
+    private readonly start: DayStart,
+  ) {
+    const { day } = project
+    this.legs = start.legs ?? day.legs
+    this.drive = start.drive ?? new DayDrive(project, start.z ?? 0)
+    this.light = start.light ?? daylight(project)
+    this.levels = chargeLevels(project)
+    this.longest = start.step ?? STEP
+    this.shore = chargeSetup(project)
+    this.ways = driveHeat(this.drive.model)
+    this.first = this.time = start.departs ?? day.departs
+    this.charge = start.charge ?? day.charge
+    this.winding = this.ways && coldDrive(this.ways.path)
+    this.controller = this.ways && this.ways.controller.ambient
   }
 
-  for (const [index, leg] of legs.entries()) {
-    if (stopped) break
-    const departs = time,
-      stream = leg.stream > 0 ? day.streams[leg.stream - 1] : null,
-      goes = leg.does === 'goes',
-      byTime = !goes || leg.measure === 'time'
-    let way = 0,
-      used = 0,
-      driven = 0,
-      waterSum = 0,
-      streamSum = 0,
-      still = 0,
-      /** a speed that was searched for, and when */
-      kept_: { at: number; wanted: number; speed: number; why: Bite['why'] | null; limit: LimitName | null } | null =
-        null
-    const left = () => (byTime ? leg.duration - (time - departs) : leg.distance - way)
-    const wantedAt = (at: number, meets: Meets): number => {
-      if (!goes) return 0
-      if (leg.by === 'power') return drive.byPower(leg.power, leg, meets)
-      if (leg.by === 'ground') return throughWater(leg.speed, meets.stream, leg.course)
-      if (leg.by === 'arrive' && !byTime) {
-        const until = leg.arrive - at
-        return until > 0 ? throughWater(left() / until, meets.stream, leg.course) : project.use.topSpeed
-      }
-      return leg.speed
+  run(): DayRun {
+    for (const [index, leg] of this.legs.entries()) {
+      if (this.stopped) break
+      this.runLeg(leg, index)
     }
-    /** the speed that is wanted, less what a limit takes */
-    const speedAt = (at: number, meets: Meets, house: number) => {
-      const searched = leg.by === 'power',
-        fresh = kept_ && at - kept_.at < AGAIN && at >= kept_.at
-      const wanted = searched && fresh ? kept_!.wanted : wantedAt(at, meets)
-      if (fresh && Math.abs(kept_!.wanted - wanted) < 1e-3) return { ...kept_!, at: kept_!.at }
-      let speed = wanted,
-        why: Bite['why'] | null = null,
-        limit: LimitName | null = null
-      const slower = (to: number, reason: Bite['why'], name: LimitName | null) => {
-        if (to >= speed - 1e-3) return
-        speed = to
-        why = reason
-        limit = name
-      }
-      if (speed > 0) {
-        const tight = drive.limit(drive.at(speed, leg, meets), 'minutes')
-        if (tight.share > 1)
-          slower(
-            drive.withinRatings(speed, leg, meets, 'minutes'),
-            tight.name === 'voltage' ? 'volts' : tight.name.endsWith('Amps') ? 'amps' : 'power',
-            tight.name,
-          )
-        if (hot) slower(drive.withinRatings(speed, leg, meets, 'allDay'), 'heat', null)
-        if (start.until === undefined && charge <= levels.reserve && !leg.plugged && !generating)
-          slower(Math.max(SPARING * wanted, drive.cheapest(leg, meets, house)), 'reserve', null)
-      }
-      kept_ = { at, wanted, speed, why, limit }
-      return kept_
+    this.points.push(this.lastPoint())
+    return {
+      points: this.points,
+      legs: this.runs,
+      bites: this.bites,
+      energy: this.energy,
+      outcome: this.stopped || this.runs.length < this.legs.length ? 'stopped' : 'home',
+      distance: this.runs.reduce((sum, r) => sum + r.distance, 0),
     }
-    while (left() > (byTime ? 1e-6 : 1e-4) && time - first < LONGEST) {
+  }
+
+  private runLeg(leg: Leg, index: number): void {
+    const sums: LegSums = { index, departs: this.time, way: 0, used: 0, driven: 0, water: 0, stream: 0, still: 0 }
+    const speed = new LegSpeed(this.project, this.drive, leg),
+      byTime = leg.does !== 'goes' || leg.measure === 'time'
+    const left = () => (byTime ? leg.duration - (this.time - sums.departs) : leg.distance - sums.way)
+    while (!this.stopped && left() > (byTime ? 1e-6 : 1e-4) && this.time - this.first < LONGEST) {
       const remaining = left()
-      let dt = byTime ? Math.min(longest, remaining) : longest
-      // what she meets in the middle of the step
-      const measure = (step: number) => {
-        const middle = time + step / 2
-        const dark =
-          light.sunrise !== null &&
-          light.sunset !== null &&
-          (middle % 86_400 < light.sunrise || middle % 86_400 > light.sunset)
-        const meets: Meets = { stream: streamAt(stream, middle), wind: windAt(day.wind, middle), charge }
-        const house = housePower(project, leg, dark)
-        const aim = speedAt(middle, meets, house)
-        // under sail alone the propeller may charge; with the motor it does not
-        const sailsAlone = goes && leg.sailing > 0 && aim.wanted <= leg.sailing + 1e-9
-        const towed = sailsAlone && leg.regenerates ? drive.towed(leg.sailing) : { power: 0, speedLost: 0 }
-        const water = sailsAlone && leg.by === 'water' ? Math.max(0, leg.sailing - towed.speedLost) : aim.speed
-        return {
-          meets,
-          house,
-          aim,
-          towed,
-          water,
-          ground: goes ? overGround(water, meets.stream, leg.course) : 0,
-          middle,
-          sailsAlone,
-        }
+      let time = byTime ? Math.min(this.longest, remaining) : this.longest,
+        step = this.measure(leg, speed, time, remaining)
+      if (!byTime && step.ground > 0 && remaining / step.ground < time) {
+        time = remaining / step.ground
+        step = { ...step, time, middle: this.time + time / 2 }
       }
-      let now = measure(dt)
-      if (!byTime && now.ground > 0 && remaining / now.ground < dt) {
-        dt = remaining / now.ground
-        now = { ...now, middle: time + dt / 2 }
-      }
-      const { meets, aim, towed, water, middle } = now
-      const ground = Math.max(byTime ? -Infinity : 0, now.ground)
-      const train: DriveTrain = drive.at(now.sailsAlone ? 0 : water, leg, meets)
-      const sun = light.drivePower(middle),
-        house = Math.max(0, now.house - light.housePower(middle)) / HOUSE_CONVERTER_EFFICIENCY
-      const taken = train.packPower + house,
-        given = sun + towed.power
-      const own = shore.supply?.kind === 'generator' && day.generatorStart > 0
-      if (own) generating = charge <= day.generatorStart || (generating && charge < day.generatorStop)
-      const chargers = leg.plugged || (own && generating) ? shore : null
-      const {
-        volts,
-        amps,
-        change,
-        into,
-        shore: shorePower,
-      } = packFlow(model, { charge, taken, given, chargers, time: dt })
-      if (aim.why && goes) bite(aim.why, aim.limit, index, dt, water)
-      if (goes && !byTime && ground < CRAWL) {
-        bite('stream', null, index, dt, water)
-        still += dt
-      }
-      points.push({
-        time,
-        leg: index,
-        along: way,
-        north,
-        east,
-        water,
-        ground,
-        stream: goes ? along(meets.stream, leg.course).with : 0,
-        charge,
-        volts,
-        amps,
-        drive: train.packPower,
-        house,
-        sun,
-        shore: shorePower,
-        towed: towed.power,
-        winding: winding?.winding ?? null,
-        controller,
-      })
-      const before = charge
-      charge = Math.min(1, charge + change * dt)
-      const stored = (charge - before) * pack.energy
-      // only what is used or stored is taken from the panels
-      const taking = into > 0 || shorePower > 0 ? Math.max(0, taken + (into > 0 ? into / kept : 0) - shorePower) : given
-      const share = given > 0 ? Math.min(1, taking / given) : 0
-      energy.drive += train.packPower * dt
-      energy.house += house * dt
-      energy.sun += sun * share * dt
-      energy.towed += towed.power * share * dt
-      energy.shore += shorePower * dt
-      energy.stored += stored
-      energy.lost += (sun * share + towed.power * share + shorePower - taken) * dt - stored
-      used -= stored
-      driven += train.packPower * dt
-      way += ground * dt
-      north += ground * Math.cos(leg.course) * dt
-      east += ground * Math.sin(leg.course) * dt
-      waterSum += water * dt
-      streamSum += (goes ? along(meets.stream, leg.course).with : 0) * dt
-      if (ways && winding && controller !== null) {
-        winding = temperaturesAfter(ways.path, motorHeatAt(model, train), winding, dt)
-        controller = controllerTemperature(ways.controller, train.controllerLoss / model.drives, controller, dt)
-        const tooHot = winding.winding >= ways.path.limit || rollback(ways.controller, controller) < 1
-        const cool = winding.winding < ways.path.limit - COOLER && controller < ways.controller.from - COOLER
-        if (tooHot !== hot && (tooHot || cool)) {
-          hot = tooHot
-          kept_ = null
-        }
-      }
-      time += dt
-      if (start.until !== undefined && charge <= start.until) {
-        stopped = true
-        break
-      }
-      if (charge <= levels.spared + 1e-9 && !leg.plugged && !generating && goes && train.packPower > 0) {
-        bite('empty', null, index, 0, 0)
-        stopped = true
-        break
-      }
-      if (charge <= 0) {
-        charge = 0
-        if (goes) {
-          stopped = true
-          break
-        }
-      }
-      if (still > PATIENCE) {
-        stopped = true
-        break
-      }
+      if (!byTime) step.ground = Math.max(0, step.ground)
+      this.take(leg, speed, sums, step)
     }
-    const took = time - departs
-    runs.push({
-      departs,
-      arrives: time,
-      distance: way,
-      energy: used,
-      drive: driven,
-      charge,
-      water: took > 0 ? waterSum / took : 0,
-      ground: took > 0 ? way / took : 0,
-      stream: took > 0 ? streamSum / took : 0,
+    const took = this.time - sums.departs,
+      mean = (sum: number) => (took > 0 ? sum / took : 0)
+    this.runs.push({
+      departs: sums.departs,
+      arrives: this.time,
+      distance: sums.way,
+      energy: sums.used,
+      drive: sums.driven,
+      charge: this.charge,
+      water: mean(sums.water),
+      ground: mean(sums.way),
+      stream: mean(sums.stream),
     })
   }
-  const last = points.at(-1)
-  points.push({
-    ...(last ?? {
-      leg: 0,
-      along: 0,
-      water: 0,
-      ground: 0,
-      stream: 0,
-      volts: restVoltage(design.pack, charge),
-      amps: 0,
-      drive: 0,
-      house: 0,
-      sun: 0,
-      shore: 0,
-      towed: 0,
-      winding: null,
-      controller: null,
-    }),
-    time,
-    north,
-    east,
-    charge,
-    along: runs.at(-1)?.distance ?? 0,
-  })
-  return {
-    points,
-    legs: runs,
-    bites,
-    energy,
-    outcome: stopped || runs.length < legs.length ? 'stopped' : 'home',
-    distance: runs.reduce((sum, r) => sum + r.distance, 0),
+
+  /** What she meets in the middle of a step, and the speed that she makes of it. */
+  private measure(leg: Leg, speed: LegSpeed, time: number, left: number): Step {
+    const { project, light } = this,
+      { day } = project,
+      middle = this.time + time / 2,
+      goes = leg.does === 'goes',
+      stream = leg.stream > 0 ? day.streams[leg.stream - 1] : null
+    const dark =
+      light.sunrise !== null &&
+      light.sunset !== null &&
+      (middle % 86_400 < light.sunrise || middle % 86_400 > light.sunset)
+    const meets: Meets = { stream: streamAt(stream, middle), wind: windAt(day.wind, middle), charge: this.charge },
+      house = housePower(project, leg, dark)
+    const sparing =
+      this.start.until === undefined && this.charge <= this.levels.reserve && !leg.plugged && !this.generating
+    const aim = speed.at({ time: middle, meets, house, left, hot: this.hot, sparing })
+    // under sail alone the propeller may charge; with the motor it does not
+    const sailsAlone = goes && leg.sailing > 0 && aim.wanted <= leg.sailing + 1e-9,
+      towed = sailsAlone && leg.regenerates ? this.drive.towed(leg.sailing) : { power: 0, speedLost: 0 },
+      water = sailsAlone && leg.by === 'water' ? Math.max(0, leg.sailing - towed.speedLost) : aim.speed
+    return {
+      time,
+      middle,
+      meets,
+      house,
+      water,
+      ground: goes ? overGround(water, meets.stream, leg.course) : 0,
+      towed: towed.power,
+      train: this.drive.at(sailsAlone ? 0 : water, leg, meets),
+      why: goes ? aim.why : null,
+      limit: aim.limit,
+    }
+  }
+
+  /** Takes a step: what flows, what is written down, where she is then. */
+  private take(leg: Leg, speed: LegSpeed, sums: LegSums, step: Step): void {
+    const { light, drive } = this,
+      { time, middle, water, ground, train } = step,
+      goes = leg.does === 'goes',
+      with_ = goes ? along(step.meets.stream, leg.course).with : 0
+    const sun = light.drivePower(middle, goes),
+      house = Math.max(0, step.house - light.housePower(middle, goes)) / HOUSE_CONVERTER_EFFICIENCY,
+      taken = train.packPower + house
+    const flow = packFlow(drive.model, {
+      charge: this.charge,
+      taken,
+      given: sun + step.towed,
+      chargers: this.fed(leg) ? this.shore : null,
+      time,
+    })
+    if (step.why) this.bite({ why: step.why, limit: step.limit, leg: sums.index, slowest: water }, time)
+    if (goes && leg.measure === 'distance' && ground < CRAWL) {
+      this.bite({ why: 'stream', limit: null, leg: sums.index, slowest: water }, time)
+      sums.still += time
+    }
+    this.points.push({
+      time: this.time,
+      leg: sums.index,
+      along: sums.way,
+      north: this.north,
+      east: this.east,
+      water,
+      ground,
+      stream: with_,
+      charge: this.charge,
+      volts: flow.volts,
+      amps: flow.amps,
+      drive: train.packPower,
+      house,
+      sun,
+      shore: flow.shore,
+      towed: step.towed,
+      winding: this.winding?.winding ?? null,
+      controller: this.controller,
+    })
+    const stored = this.account({ flow, time, taken, sun, towed: step.towed, drive: train.packPower, house })
+    sums.used -= stored
+    sums.driven += train.packPower * time
+    sums.way += ground * time
+    sums.water += water * time
+    sums.stream += with_ * time
+    this.north += ground * Math.cos(leg.course) * time
+    this.east += ground * Math.sin(leg.course) * time
+    if (this.warm(train, time)) speed.forget()
+    this.time += time
+    this.mayStop(leg, sums, train)
+  }
+
+  /** Whether chargers are fed: on a socket, or by the generator between its two levels. */
+  private fed(leg: Leg): boolean {
+    const { day } = this.project,
+      own = this.shore.supply?.kind === 'generator' && day.generatorStart > 0
+    if (own) this.generating = this.charge <= day.generatorStart || (this.generating && this.charge < day.generatorStop)
+    return leg.plugged || (own && this.generating)
+  }
+
+  /** Changes the charge and sums up the energies; only what is used or stored is taken from the panels. J stored. */
+  private account(of: {
+    flow: PackFlow
+    time: number
+    taken: number
+    sun: number
+    towed: number
+    drive: number
+    house: number
+  }): number {
+    const { flow, time, taken, sun, towed } = of,
+      { model } = this.drive,
+      before = this.charge
+    this.charge = Math.min(1, before + flow.change * time)
+    const stored = (this.charge - before) * model.pack.energy,
+      given = sun + towed
+    const taking =
+      flow.into > 0 || flow.shore > 0
+        ? Math.max(0, taken + (flow.into > 0 ? flow.into / keptShare(model) : 0) - flow.shore)
+        : given
+    const share = given > 0 ? Math.min(1, taking / given) : 0,
+      { energy } = this
+    energy.drive += of.drive * time
+    energy.house += of.house * time
+    energy.sun += sun * share * time
+    energy.towed += towed * share * time
+    energy.shore += flow.shore * time
+    energy.stored += stored
+    energy.lost += (given * share + flow.shore - taken) * time - stored
+    return stored
+  }
+
+  /** Warms motor and controller; true when the drive became too hot, or cool enough again. */
+  private warm(train: DriveTrain, time: number): boolean {
+    const { ways, drive } = this
+    if (!ways || !this.winding || this.controller === null) return false
+    this.winding = temperaturesAfter(ways.path, motorHeatAt(drive.model, train), this.winding, time)
+    this.controller = controllerTemperature(
+      ways.controller,
+      train.controllerLoss / drive.model.drives,
+      this.controller,
+      time,
+    )
+    const { winding } = this.winding,
+      tooHot = winding >= ways.path.limit || rollback(ways.controller, this.controller) < 1,
+      cool = winding < ways.path.limit - COOLER && this.controller < ways.controller.from - COOLER
+    if (tooHot === this.hot || !(tooHot || cool)) return false
+    this.hot = tooHot
+    return true
+  }
+
+  /** Ends the day where the charge asked for is reached, the pack is empty, or she makes no way. */
+  private mayStop(leg: Leg, sums: LegSums, train: DriveTrain): void {
+    const goes = leg.does === 'goes',
+      { until } = this.start
+    if (until !== undefined && this.charge <= until) this.stopped = true
+    else if (
+      this.charge <= this.levels.spared + 1e-9 &&
+      !leg.plugged &&
+      !this.generating &&
+      goes &&
+      train.packPower > 0
+    ) {
+      this.bite({ why: 'empty', limit: null, leg: sums.index, slowest: 0 }, 0)
+      this.stopped = true
+    } else if (this.charge <= 0) {
+      this.charge = 0
+      this.stopped ||= goes
+    }
+    this.stopped ||= sums.still > PATIENCE
+  }
+
+  private bite(of: Omit<Bite, 'from' | 'until'>, time: number): void {
+    const last = this.bites.at(-1),
+      until = this.time + time
+    if (last && last.why === of.why && last.leg === of.leg && Math.abs(last.until - this.time) < 1) {
+      last.until = until
+      last.slowest = Math.min(last.slowest, of.slowest)
+    } else this.bites.push({ ...of, from: this.time, until })
+  }
+
+  /** The moment at which she has arrived. */
+  private lastPoint(): DayPoint {
+    return {
+      ...(this.points.at(-1) ?? {
+        leg: 0,
+        water: 0,
+        ground: 0,
+        stream: 0,
+        volts: restVoltage(this.project.design.pack, this.charge),
+        amps: 0,
+        drive: 0,
+        house: 0,
+        sun: 0,
+        shore: 0,
+        towed: 0,
+        winding: null,
+        controller: null,
+      }),
+      time: this.time,
+      north: this.north,
+      east: this.east,
+      charge: this.charge,
+      along: this.runs.at(-1)?.distance ?? 0,
+    }
   }
 }

@@ -13,6 +13,7 @@ import {
 } from '../solar'
 import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE, modelOf, operatingPoint, stretchOf } from '../system'
 import { chargeLevels } from './simulateDay'
+import { winter } from './winter'
 
 /** How a boat is used over the year. */
 export const USE_PATTERNS = ['daySailor', 'weekends', 'weekAtAnchor', 'passage', 'commuter', 'hire'] as const
@@ -186,7 +187,8 @@ export function yearRun(project: Project, seed: number | null = null): YearRun {
     drive = Math.max(0, cruise - house),
     { energy } = model.pack,
     stretch = Math.max(1, Math.round(stretchOf(use).duration / 3600)),
-    season = { from: use.year.seasonFrom, to: use.year.seasonTo }
+    season = { from: use.year.seasonFrom, to: use.year.seasonTo },
+    cold = winter(project)
   const months: YearMonth[] = Array.from({ length: 12 }, () => ({
     sun: 0,
     drive: 0,
@@ -200,6 +202,8 @@ export function yearRun(project: Project, seed: number | null = null): YearRun {
     drawn = 0
   for (let day = 0; day < 365; day++) {
     const month = months[monthOf(day)]!,
+      { capacity, charging, heating } = cold[monthOf(day)]!,
+      holds = energy * capacity,
       at = hoursOf(use.year.pattern, day, season, stretch),
       sky = skies[day]!
     // which two skies it lies between
@@ -209,17 +213,19 @@ export function yearRun(project: Project, seed: number | null = null): YearRun {
     let short = false
     for (let hour = 0; hour < 24; hour++) {
       const h = day * 24 + hour
-      const given = light.drive[s]![h]! + share * (light.drive[s + 1]![h]! - light.drive[s]![h]!),
+      // cells below their limit take nothing from the panels
+      const given =
+          charging === 'none' ? 0 : light.drive[s]![h]! + share * (light.drive[s + 1]![h]! - light.drive[s]![h]!),
         own = light.house[s]![h]! + share * (light.house[s + 1]![h]! - light.house[s]![h]!)
       const aboard = at.aboard >= 24 || (at.aboard > 0 && hour >= at.from && hour < at.from + at.aboard),
         runs = hour >= at.from && hour < at.from + at.hours
-      const homely = Math.max(0, house * (aboard ? 1 : ALONE) - own),
+      const homely = Math.max(0, (aboard ? house + heating : house * ALONE) - own),
         driven = runs ? drive : 0
       const net = given - homely - driven
       // a full pack takes no more of the sun
       const before = charge
-      charge = Math.min(1, charge + (3600 * (net > 0 ? INTO * net : net)) / energy)
-      const taken = net > 0 ? Math.min(given, homely + driven + ((charge - before) * energy) / 3600 / INTO) : given
+      charge = Math.min(1, charge + (3600 * (net > 0 ? INTO * net : net)) / holds)
+      const taken = net > 0 ? Math.min(given, homely + driven + ((charge - before) * holds) / 3600 / INTO) : given
       month.sun += taken * 3600
       month.drive += driven * 3600
       month.house += homely * 3600
@@ -229,7 +235,7 @@ export function yearRun(project: Project, seed: number | null = null): YearRun {
         short = true
         if (charge < spared) {
           // nothing is left: what is missing comes from a socket
-          month.shore += (spared - charge) * energy
+          month.shore += (spared - charge) * holds
           charge = spared
         }
       }
@@ -238,7 +244,7 @@ export function yearRun(project: Project, seed: number | null = null): YearRun {
     if (short) {
       month.plugged++
       if (at.berth) {
-        month.shore += (1 - charge) * energy
+        month.shore += (1 - charge) * holds
         charge = 1
       }
     }

@@ -1,7 +1,8 @@
 import { sizeRest } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
 import { ratingUse, RULES, type Rule } from '../../src/findings'
-import { DEMO, DEMO_BOATS, withEdits, type Edit } from '../../src/project'
+import { usualOf } from '../../src/fields'
+import { DAY_LEG, DEMO, DEMO_BOATS, withEdits, type Edit } from '../../src/project'
 
 import { chargerNamed } from '../../src/parts'
 import { fillText } from '../../src/units'
@@ -208,6 +209,20 @@ const BROKEN: Record<string, Edit[]> = {
     { path: 'design.charging.generatorPower', value: 900 },
     { path: 'design.charging.count', value: 2 },
   ],
+  generatorHump: [
+    { path: 'design.charging.supply', value: 'generator' },
+    { path: 'design.charging.generatorPower', value: 300 },
+    { path: 'day.generatorStart', value: 0.4 },
+  ],
+  chargerNarrow: [
+    { path: 'design.charging.supply', value: 'generator' },
+    { path: 'design.charging.generatorPower', value: 30_000 },
+  ],
+  noChangeover: [
+    { path: 'design.charging.supply', value: 'generator' },
+    { path: 'design.charging.generatorPower', value: 4000 },
+    { path: 'day.legs', value: [{ ...usualOf(DAY_LEG.fields), does: 'waits', plugged: true }] },
+  ],
   chargeTakenByHouse: [{ path: 'design.charging.supply', value: 'none' }],
   noGalvanicIsolator: leftOut('galvanicIsolator'),
   noBonding: leftOut('bonding'),
@@ -217,6 +232,7 @@ const BROKEN: Record<string, Edit[]> = {
 /** Rules on something that is there or not, in words alone. */
 const IN_WORDS = new Set([
   'packPlace',
+  'noChangeover',
   'boxUnvented',
   'noContactor',
   'noPrecharge',

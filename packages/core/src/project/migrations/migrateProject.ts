@@ -9,6 +9,7 @@ import { toVersion7 } from './toVersion7'
 import { toVersion8 } from './toVersion8'
 import { toVersion9 } from './toVersion9'
 import { toVersion10 } from './toVersion10'
+import { toVersion11 } from './toVersion11'
 
 /** Migrations by the version that they start from. */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
@@ -21,6 +22,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   7: toVersion8,
   8: toVersion9,
   9: toVersion10,
+  10: toVersion11,
 }
 
 /** A document of today's version, or the reason why it cannot be had. */

@@ -1,0 +1,2 @@
+export type { Inputs, WorkingInput } from './inputs'
+export { workedOut, type Worked, type WorkedFrom } from './worked'
