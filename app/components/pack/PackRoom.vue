@@ -45,6 +45,7 @@ function add() {
       width: up(Math.ceil(series / columns) * parallel * cell.width + 0.06),
       height: up(cell.height + 0.1),
       clearance: 0.02,
+      along: null,
     },
   ])
 }

@@ -402,6 +402,10 @@ function turnHome() {
 .where {
   max-width: 480px;
 }
+.where .section-head .small {
+  display: block;
+  font-weight: 400;
+}
 .pick {
   display: grid;
   gap: 2px;

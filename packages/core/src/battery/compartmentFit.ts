@@ -9,6 +9,8 @@ export interface Compartment {
   height: number
   /** kept free all round, for air, straps and hands */
   clearance: number
+  /** its middle, m aft of the bow; null where nobody measured it */
+  along: number | null
 }
 
 /** A block in its place: m from the compartment's aft port corner, layer from below, string of the pack. */

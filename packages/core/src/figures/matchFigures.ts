@@ -307,7 +307,7 @@ function loadingOf({ model, point }: Evaluation) {
   return burrillLoading(
     model.project.design.propeller,
     { thrust, shaftSpeed, waterSpeed: advanceSpeed },
-    model.project.boat.drive.shaftDepth,
+    model.boat.drive.shaftDepth,
     model.water.density,
   )
 }

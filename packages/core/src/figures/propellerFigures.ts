@@ -240,7 +240,7 @@ export const PROPELLER_FIGURES = {
     inputs: e => ({
       thrust: eachThrust(e),
       blades: count(design(e).propeller.blades, 'blades'),
-      depth: length(e.model.project.boat.drive.shaftDepth, 'shaft below the water'),
+      depth: length(e.model.boat.drive.shaftDepth, 'shaft below the water'),
       diameter: diameterOf(e),
       density: densityOf(e),
       added: plain(kellerAddition(design(e).propeller.kind), 'added for its kind of boat'),

@@ -59,6 +59,10 @@ import { noPrecharge } from './rules/noPrecharge'
 import { noShunt } from './rules/noShunt'
 import { noWayHome } from './rules/noWayHome'
 import { otherArrays } from './rules/otherArrays'
+import { capacityPlate } from './rules/capacityPlate'
+import { trimOff } from './rules/trimOff'
+import { listOff } from './rules/listOff'
+import { weightHigh } from './rules/weightHigh'
 import { overloaded } from './rules/overloaded'
 import { packAboveWindow } from './rules/packAboveWindow'
 import { packBelowWindow } from './rules/packBelowWindow'
@@ -91,6 +95,10 @@ import { windHolding } from './rules/windHolding'
 /** Every rule, by its short name, in the order in which they are told. A new one is its own file and its line here. */
 export const RULES = {
   dimensionsOdd,
+  capacityPlate,
+  trimOff,
+  listOff,
+  weightHigh,
   overloaded,
   packAboveWindow,
   packBelowWindow,

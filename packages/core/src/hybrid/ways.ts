@@ -1,4 +1,5 @@
 import type { NumberField } from '../fields'
+import type { Ranged } from '../numeric'
 import { edit, FIELDS, withEdits, type Project } from '../project'
 import { designMass, designPrice, energyBalance, modelOf, operatingPoint, paceOf, type Model } from '../system'
 import { kilograms, longSeconds, metresPerSecond, watts, type Text } from '../units'
@@ -18,13 +19,6 @@ export const WAY_IDS = [
 ] as const
 /** One of them. */
 export type WayId = (typeof WAY_IDS)[number]
-
-/** A number with its ends, since most of it is common practice. */
-export interface Ranged {
-  value: number
-  low: number
-  high: number
-}
 
 /** One way on the wished use. A year's sums. */
 export interface Way {

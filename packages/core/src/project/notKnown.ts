@@ -12,6 +12,7 @@ export const NOTHING_RECORDED = {
   trial: { points: [], setups: [], use: 'theory' as const },
   heat: { points: [] },
   day: usualOf(PROJECT_FIELDS.day.fields),
+  yard: usualOf(PROJECT_FIELDS.yard.fields),
   typed: {},
 }
 

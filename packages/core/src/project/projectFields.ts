@@ -42,6 +42,7 @@ import {
 } from '../parts/partFields'
 import { ARRAY_FEEDS, type OtherArray, type SolarArray } from '../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Wiring } from '../wiring'
+import { YARD } from './yardFields'
 import { CHARGE_SUPPLIES, CHARGER_PLACES, type Charging } from './charging'
 import { DAY_OUT } from './dayFields'
 import { PROJECT_VERSION } from './projectVersion'
@@ -154,6 +155,14 @@ export const COMPARTMENT = group('Space for the pack', {
     least: 0,
     most: 0.3,
     hint: 'For air, straps and hands',
+  }),
+  along: number({
+    label: 'Its middle, aft of the bow',
+    quantity: 'length',
+    least: 0,
+    most: 45,
+    open: true,
+    hint: 'For the best place of the pack; empty if not measured',
   }),
 } as const satisfies FieldsFor<Compartment>)
 
@@ -870,6 +879,7 @@ export const PROJECT_FIELDS = {
   }),
   heat: group('Heat', { points: list({ label: 'Readings', of: HEAT_POINT, longest: 500 }) }),
   day: DAY_OUT,
+  yard: YARD,
   held: group('Held: bought already', {
     motor: held('Motor held'),
     controller: held('Controller held'),

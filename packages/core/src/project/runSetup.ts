@@ -11,8 +11,9 @@ const HALF_CHARGE = 0.5
  * @param project the boat
  * @returns the setup; its watts hold the house
  */
-export function setupOf({ boat, use, design }: Project): RunSetup {
-  const { motor, controller, reduction, propeller, jet } = design
+export function setupOf(project: Project): RunSetup {
+  const { boat, use, design } = project,
+    { motor, controller, reduction, propeller, jet } = design
   return {
     motor,
     controller,
@@ -23,7 +24,7 @@ export function setupOf({ boat, use, design }: Project): RunSetup {
     drives: boat.drive.count,
     still: boat.drive.still,
     legRatio: boat.drive.legRatio,
-    mass: weightAfloat({ boat, design }).mass,
+    mass: weightAfloat(project).mass,
     houseLoad: use.houseLoad,
     hullCondition: use.hullCondition,
     packVoltage: restVoltage(design.pack, HALF_CHARGE),

@@ -2,6 +2,7 @@ import { peakTorque } from '../drive'
 import { hasSails, hullSpeed as naturalSpeed } from '../hull'
 import type { Project } from '../project/projectFields'
 import { bladeReynolds, burrillLoading, type BurrillLoading } from '../propulsor'
+import { balanceOf, isPlaced, plateCheck, type Balance, type PlateCheck } from '../mass'
 import { mixReport, type ChargePoint, type MixReport, type PackFit } from '../battery'
 import { stringFaults, type StringFault } from '../solar'
 import { wearOf, type AgeingReport } from './ageingReport'
@@ -68,6 +69,9 @@ export interface BoatFacts {
   sunFaults: StringFault[]
   /** under sail at nine tenths of hull speed, where the controller may push back more than the cells take; else null */
   regeneration: Regeneration | null
+  /** how she floats with the new drive; null until something has a place */
+  balance: Balance | null
+  plate: PlateCheck
 }
 
 const known = new WeakMap<Project, BoatFacts>()
@@ -138,6 +142,8 @@ function workOut(model: Model): BoatFacts {
       hasSails(boat) && !jet && design.controller.regenCurrent > design.pack.parallel * design.pack.cell.chargeCurrent
         ? regenerationAt(model, SAILING_SHARE * hullSpeed)
         : null,
+    balance: isPlaced(model.project) ? balanceOf(model.project) : null,
+    plate: plateCheck(model.project),
   }
 }
 

@@ -10,6 +10,7 @@ import {
   type HullType,
   type Water,
 } from '../hull'
+import { balanceShift, shaftDepth, shiftedForm } from '../mass'
 import type { Project } from '../project/projectFields'
 import { weightAfloat } from '../project/weightAfloat'
 import { driveDoubt, spreadOf } from './plateDoubt'
@@ -79,15 +80,23 @@ export function modelOf(project: Project): Model {
 function buildModel(project: Project): Model {
   const { design } = project
   const weight = weightAfloat(project),
-    boat = { ...project.boat, mass: weight.mass }
+    boat = {
+      ...project.boat,
+      mass: weight.mass,
+      drive: { ...project.boat.drive, shaftDepth: shaftDepth(project.boat.drive, balanceShift(project)) },
+    }
   const condition = HULL_CONDITIONS[project.use.hullCondition]
   const hullType = hullTypeOf(boat.hullType)
   const water = waterProperties(boat.water, boat.waterTemperature)
-  const form = hullType.form(boat, water.density)
+  const shift = balanceShift(project),
+    form = shiftedForm(hullType.form(boat, water.density), shift)
   const sure = boat.massUncertainty === 0
   const heavy = sure
     ? form
-    : hullType.form({ ...boat, mass: weight.mass + weight.typed * boat.massUncertainty }, water.density)
+    : shiftedForm(
+        hullType.form({ ...boat, mass: weight.mass + weight.typed * boat.massUncertainty }, water.density),
+        shift,
+      )
   const methods = hullType.methods.map(({ method: id, doubt }) => {
     const method = resistanceMethodOf(id)
     const prepare = (f: HullForm) =>

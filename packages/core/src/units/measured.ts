@@ -42,6 +42,8 @@ export const fewSeconds = of('seconds')
 /** of a day: shown in hours */
 export const longSeconds = of('duration')
 export const kilograms = of('mass')
+/** of parts and loads: shown in kilograms or pounds */
+export const partKilograms = of('partMass')
 /** 0.2 is 20 % */
 export const share = of('ratio')
 /** without a unit */

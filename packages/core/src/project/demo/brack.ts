@@ -41,7 +41,9 @@ export const brack: Project = {
       fuelRate: 1.4e-3 / 3600,
     },
     drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.46, shaftDepth: 0.35, ...UNKNOWN_GEARS },
-    compartments: [{ name: 'Engine room, port side', length: 1.6, width: 0.6, height: 0.7, clearance: 0.03 }],
+    compartments: [
+      { name: 'Engine room, port side', length: 1.6, width: 0.6, height: 0.7, clearance: 0.03, along: null },
+    ],
   },
   use: {
     cruiseSpeed: 2.8 * KNOT,

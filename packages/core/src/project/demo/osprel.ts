@@ -41,7 +41,9 @@ export const osprel: Project = {
       fuelRate: 1.6e-3 / 3600,
     },
     drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.42, shaftDepth: 0.5, ...UNKNOWN_GEARS },
-    compartments: [{ name: 'Under the side benches', length: 1.8, width: 0.45, height: 0.35, clearance: 0.02 }],
+    compartments: [
+      { name: 'Under the side benches', length: 1.8, width: 0.45, height: 0.35, clearance: 0.02, along: null },
+    ],
   },
   use: {
     cruiseSpeed: 5 * KNOT,

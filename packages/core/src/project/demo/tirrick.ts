@@ -33,7 +33,7 @@ export const tirrick: Project = {
     waterTemperature: 287.15,
     oldEngine: { kind: 'dieselNatural', ratedPower: 13_400, ratedRpm: 2800, mass: 165, usualRpm: 1900, fuelRate: null },
     drive: { kind: 'shaft', legRatio: 1, greatestDiameter: 0.38, shaftDepth: 0.55, ...UNKNOWN_GEARS },
-    compartments: [{ name: 'Engine space', length: 1.25, width: 0.55, height: 0.5, clearance: 0.03 }],
+    compartments: [{ name: 'Engine space', length: 1.25, width: 0.55, height: 0.5, clearance: 0.03, along: 5.35 }],
   },
   use: {
     cruiseSpeed: 4.6 * KNOT,

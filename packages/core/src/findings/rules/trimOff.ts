@@ -1,0 +1,48 @@
+import { metres, smallMetres } from '../../units'
+import { edit } from '../../project/projectPath'
+import { bestPlace, placesWith } from '../../mass'
+import type { Rule } from '../finding'
+
+/** Share of the waterline that is let pass either way (common practice). */
+const LET_PASS = 0.01
+
+/** The new drive trims her by the bow or has her squat at the stern. */
+export const trimOff: Rule = {
+  part: 'hull',
+  checks: 'She floats level with the new drive',
+  source: 'Trim up to 1 % of the waterline either way is lived with (common practice)',
+  check({ balance, model: { project } }) {
+    if (!balance) return null
+    const { trim, hydro } = balance,
+      most = LET_PASS * hydro.length,
+      off = Math.abs(trim.value)
+    if (off <= most) return null
+    const better = bestPlace(project),
+      stern = trim.value > 0
+    return {
+      severity: 'caution',
+      title: stern ? 'trim, by the stern' : 'trim, by the bow',
+      amount: { text: '+{t}', params: { t: smallMetres(off - most) } },
+      sentence: {
+        text: stern
+          ? 'Her stern is {t} lower than her bow was; up to {m} is let pass. Water may come in through vents and drains.'
+          : 'Her bow is {t} lower than her stern was; up to {m} is let pass. She steers badly and takes water.',
+        params: { t: smallMetres(off), m: smallMetres(most) },
+      },
+      measure: off,
+      fixes: better
+        ? [
+            {
+              label: better.space
+                ? { text: 'Pack into {s}', params: { s: better.space.toLowerCase() } }
+                : {
+                    text: better.moves > 0 ? 'Pack {x} aft' : 'Pack {x} forward',
+                    params: { x: metres(Math.abs(better.moves)) },
+                  },
+              edits: [edit('yard.places', placesWith(project, better.place))],
+            },
+          ]
+        : [],
+    }
+  },
+}

@@ -1,0 +1,82 @@
+import { choice, group, list, number, text, type ValueOf } from '../fields/field'
+
+// The yard: what goes out and comes in, and where it stands. m aft of the bow, to starboard, above the waterline.
+
+const along = number({ label: 'Aft of the bow', quantity: 'length', least: -5, most: 45, usual: 3 })
+const across = number({
+  label: 'Off the middle',
+  quantity: 'length',
+  least: -10,
+  most: 10,
+  usual: 0,
+  hint: 'Starboard; port is negative',
+})
+const above = number({
+  label: 'Above the water',
+  quantity: 'length',
+  least: -5,
+  most: 15,
+  usual: 0,
+  hint: 'Below it is negative',
+})
+
+/** Parts of the design that bring their own weight, and the old engine where it is given as one number. */
+export const PLACED_PARTS = ['pack', 'motor', 'controller', 'charger', 'cables', 'oldEngine'] as const
+/** One of them. */
+export type PlacedPart = (typeof PLACED_PARTS)[number]
+
+/** Something that goes out or comes in. */
+export const WEIGHT = group('Weight', {
+  name: text({ label: 'What', shortest: 1, longest: 40, usual: 'Weight' }),
+  way: choice({ label: 'Goes', options: ['out', 'in'], usual: 'in' }),
+  mass: number({ label: 'Weighs', quantity: 'partMass', least: 0, most: 50_000, usual: 10 }),
+  doubt: number({ label: 'Give or take', quantity: 'partMass', least: 0, most: 10_000, usual: 1 }),
+  along,
+  across,
+  above,
+})
+
+/** Where a part of the design stands, once its owner has said so. */
+export const PART_PLACE = group('Place', {
+  part: choice({ label: 'Part', options: PLACED_PARTS, usual: 'pack' }),
+  along,
+  across,
+  above,
+})
+
+/** All of the yard. */
+export const YARD = group('Yard', {
+  weights: list({ label: 'Out and in', of: WEIGHT, longest: 60, usual: [] }),
+  places: list({ label: 'Places of parts', of: PART_PLACE, longest: 6, usual: [] }),
+  gm: number({
+    label: 'Metacentric height',
+    quantity: 'length',
+    least: 0.01,
+    most: 20,
+    open: true,
+    hint: 'As she was measured; empty to estimate',
+  }),
+  roll: number({
+    label: 'Rolls from side to side and back in',
+    quantity: 'seconds',
+    least: 0.5,
+    most: 30,
+    open: true,
+    hint: 'Rock her at the quay, count ten; empty if not',
+  }),
+  crew: number({ label: 'People aboard', quantity: 'count', least: 0, most: 60, whole: true, usual: 2 }),
+  platePeople: number({ label: 'Plate: people', quantity: 'count', least: 1, most: 60, whole: true, open: true }),
+  plateLoad: number({
+    label: 'Plate: load at most',
+    quantity: 'partMass',
+    least: 50,
+    most: 20_000,
+    open: true,
+    hint: 'People, motor and gear',
+  }),
+  platePower: number({ label: 'Plate: power at most', quantity: 'power', least: 500, most: 1_000_000, open: true }),
+})
+
+export type Yard = ValueOf<typeof YARD>
+export type Weight = ValueOf<typeof WEIGHT>
+export type PartPlace = ValueOf<typeof PART_PLACE>
