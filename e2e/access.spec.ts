@@ -19,6 +19,7 @@ const BENCHES = [
   '/days/day',
   '/days/hybrid',
   '/days/under',
+  '/yard/weights',
   '/sheet',
   '/library',
   '/settings-sheet',

@@ -21,6 +21,7 @@ const BENCHES = [
   '/days/day',
   '/days/hybrid',
   '/days/under',
+  '/yard/weights',
   '/sheet',
   '/library',
   '/settings-sheet',

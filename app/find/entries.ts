@@ -59,6 +59,7 @@ const BENCH_OF_FIELD: readonly (readonly [string, BenchId])[] = [
   ['use.place.', 'year'],
   ['use.year.', 'year'],
   ['day.', 'day'],
+  ['yard.', 'weights'],
   ['use.costs.', 'hybrid'],
   ['use.mooredStream', 'propeller'],
   ['use.houseHours', 'charging'],

@@ -21,9 +21,10 @@ export const boardWords = {
     under: 'Under way',
     year: 'Year',
     hybrid: 'Hybrid',
+    weights: 'Weights',
   },
-  sets: { drive: 'Drive', days: 'Days' },
-  setKeys: { drive: 'D', days: 'A' },
+  sets: { drive: 'Drive', days: 'Days', yard: 'Yard' },
+  setKeys: { drive: 'D', days: 'A', yard: 'Y' },
   find: {
     name: 'Find',
     key: 'F',

@@ -7,6 +7,9 @@ export interface Hydrostatics {
   /** where the waterline begins, and its length */
   from: number
   length: number
+  /** hulls side by side, and between their middle lines */
+  hulls: number
+  hullSpacing: number
   /** of all hulls together */
   plane: PlaneFigures
   /** half breadths of one hull, for drawing */
@@ -88,6 +91,8 @@ export function hydrostatics(
   return {
     from: elevation.waterlineFrom,
     length: form.lengthWaterline,
+    hulls: form.hulls,
+    hullSpacing: form.hullSpacing,
     plane,
     halfBreadths: offsets.halfBreadths,
     flotation: elevation.waterlineFrom + one.centre,

@@ -25,8 +25,8 @@ function cablesMass({ motor, systemVoltage, wiring }: Project['design'], drives:
 }
 
 /**
- * What the parts of a design weigh: pack with box and BMS, motor with its reduction (and jet), controller, charger, main
- * cables; all drives together.
+ * What the parts of a design weigh: pack with box and BMS, motor with its reduction (and jet), controller, charger,
+ * main cables; all drives together.
  *
  * @param project the boat
  * @returns parts with kilograms

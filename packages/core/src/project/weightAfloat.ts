@@ -7,7 +7,7 @@ export interface WeightAfloat {
   typed: number
   /** old engine, gearbox, exhaust and tank; 0 where they are not in what was typed */
   out: number
-  /** motor, controller, reduction, jet, pack with box, charger, cables, and what the yard lists; 0 where they are in what was typed */
+  /** motor, controller, reduction, jet, pack with box, charger, cables, what the yard lists; 0 where typed along */
   in: number
   mass: number
 }

@@ -204,6 +204,7 @@ describe('blocks in the spaces of the boat', () => {
     width,
     height,
     clearance,
+    along: null,
   })
   it('none overlap, none leave the space, and what finds no place is counted', () => {
     fc.assert(

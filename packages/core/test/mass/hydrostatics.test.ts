@@ -84,9 +84,9 @@ const float = (form: HullForm, known = { gm: null as number | null, roll: null a
 describe('how a boat floats', () => {
   it('a box: BM is B²/12T and L²/12T, buoyancy half way down', () => {
     const h = float(box())
-    // ends are a little rounded: a coefficient of 0.995
-    near(h.bmt, 9 / 6, 0.015)
-    near(h.bml, 100 / 6, 0.015)
+    // ends are a little rounded: a coefficient of 0.995, and inertias go by the cube
+    near(h.bmt, 9 / 6, 0.02)
+    near(h.bml, 100 / 6, 0.02)
     near(h.buoyancyDepth, 0.25, 0.01)
     near(h.perMetre, 30_000, 0.006)
     expect(h.flotation).toBeCloseTo(5.5, 2)

@@ -25,7 +25,7 @@ export const trimOff: Rule = {
       amount: { text: '+{t}', params: { t: smallMetres(off - most) } },
       sentence: {
         text: stern
-          ? 'Her stern is {t} lower than her bow was; up to {m} is let pass. Water may come in through vents and drains.'
+          ? 'Her stern is {t} lower than her bow was; up to {m} is let pass. Water may come in by the drains.'
           : 'Her bow is {t} lower than her stern was; up to {m} is let pass. She steers badly and takes water.',
         params: { t: smallMetres(off), m: smallMetres(most) },
       },

@@ -21,7 +21,9 @@ export const weightHigh: Rule = {
       title: 'weight higher up',
       amount: { text: '{s}', params: { s: share(balance.raised) } },
       sentence: {
-        text: 'Of her weight {s} comes in higher than what went out; GM falls to {g}. She rolls further and is easier to turn over.',
+        text:
+          'Of her weight {s} comes in higher than what went out; GM falls to {g}. She rolls further and turns over ' +
+          'more easily.',
         params: { s: share(balance.raised), g: smallMetres(balance.gm.value) },
       },
       caution: 'Have her stability looked at by a surveyor before people go aboard. Local rules first.',
