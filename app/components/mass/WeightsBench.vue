@@ -319,7 +319,7 @@ const sides = computed(() => [
           </li>
           <li>
             <span /><span>{{ words.fromPack }} {{ text(speed, 'speed') }}</span
-            ><FigureValue id="packPower" size="row" />
+            ><FigureValue id="packPower" size="inline" />
           </li>
         </ul>
         <button v-if="better" type="button" class="btn btn--best wide" data-best-place @click="takeBetter">

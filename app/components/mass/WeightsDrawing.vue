@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useElementSize } from '@vueuse/core'
 import { elevationOf, type Balance, type Project, type WeightRow } from '@remigo/core'
 import { weightWords as words } from '~/messages/weights'
 import { useQuantities } from '~/composables/useQuantities'
@@ -17,14 +18,20 @@ const emit = defineEmits<{
 }>()
 const { text } = useQuantities()
 
-const WIDE = 760,
-  EDGE = 26,
+const root = ref<HTMLElement>()
+const { width } = useElementSize(root)
+const WIDE = computed(() => Math.max(320, Math.round(width.value || 760)))
+/** with little width the chips have their number alone */
+const narrow = computed(() => WIDE.value < 560)
+const EDGE = 26,
   CHIPS = 74,
   TIMES = 5
+/** m aft of the bow that the picture shows: what hangs at the stern too */
+const longest = computed(() => Math.max(elevation.value.lengthOverAll, ...props.balance.rows.map(r => r.along + 0.3)))
 const elevation = computed(() => elevationOf(props.project))
 /** masts run out of the picture */
 const top = computed(() => Math.min(elevation.value.top, 0.32 * elevation.value.lengthOverAll))
-const k = computed(() => (WIDE - 2 * EDGE) / elevation.value.lengthOverAll)
+const k = computed(() => (WIDE.value - 2 * EDGE) / longest.value)
 const waterY = computed(() => CHIPS + 16 + top.value * k.value)
 const high = computed(() => waterY.value - elevation.value.bottom * k.value + 22)
 const scale = computed(() => ({ pixelsPerMetre: k.value, bowX: EDGE, waterY: waterY.value }))
@@ -58,9 +65,9 @@ const chips = computed(() => {
     const rows = props.balance.rows.map((row, i) => ({ row, i })).filter(r => r.row.way === way && r.row.mass > 0)
     const places = spreadAlong(
       rows.map(r => x(r.row.along)),
-      62,
-      EDGE + 20,
-      WIDE - EDGE - 20,
+      narrow.value ? 26 : 66,
+      EDGE + 44,
+      WIDE.value - (narrow.value ? 12 : 54),
     )
     return rows.map((r, n) => ({ ...r, at: places[n]! }))
   }
@@ -68,6 +75,20 @@ const chips = computed(() => {
 })
 const leader = ({ at, row }: { at: number; row: WeightRow }) =>
   `M${at} ${row.way === 'out' ? 30 : 64}V${CHIPS}L${x(row.along)} ${CHIPS + 12}V${y(row.above)}`
+/** where the numbers of the plan stand: those of neighbours keep apart */
+const numbers = computed(() => {
+  const places = new Map<number, number>()
+  for (const way of ['out', 'in'] as const) {
+    const of = chips.value.filter(c => c.row.way === way)
+    spreadAlong(
+      of.map(c => x(c.row.along)),
+      13,
+      8,
+      WIDE.value - 8,
+    ).forEach((at, n) => places.set(of[n]!.i, at))
+  }
+  return places
+})
 const boxOf = (row: WeightRow) => {
   const side = Math.min(46, Math.max(14, Math.cbrt(row.mass / 1200) * k.value))
   return { width: side * 1.3, height: side * 0.8 }
@@ -106,7 +127,7 @@ function move(event: PointerEvent) {
   const h = held.value
   if (!h) return
   const svg = (event.currentTarget as SVGElement).ownerSVGElement ?? (event.currentTarget as SVGSVGElement)
-  const perPixel = WIDE / svg.getBoundingClientRect().width / k.value
+  const perPixel = WIDE.value / svg.getBoundingClientRect().width / k.value
   const along = snapped(h.along + (event.clientX - h.x) * perPixel),
     other = h.other - (event.clientY - h.y) * perPixel
   emit('drag', h.row, h.view === 'side' ? { along, above: round(other) } : { along, across: round(other) })
@@ -150,7 +171,7 @@ const spaces = computed(() => props.project.boat.compartments.filter(c => c.alon
 </script>
 
 <template>
-  <div class="drawing">
+  <div ref="root" class="drawing">
     <svg :viewBox="`0 0 ${WIDE} ${high}`" role="group" :aria-label="words.elevation" data-weights-side>
       <DrawingPatterns />
       <rect x="0" :y="waterY" :width="WIDE" :height="high - waterY" class="water" />
@@ -169,11 +190,7 @@ const spaces = computed(() => props.project.boat.compartments.filter(c => c.alon
         class="space"
       />
       <g v-for="c in chips" :key="`l${c.i}`">
-        <path
-          :d="leader(c)"
-          class="leader"
-          :class="{ out: c.row.way === 'out', on: c.i === chosen }"
-        />
+        <path :d="leader(c)" class="leader" :class="{ out: c.row.way === 'out', on: c.i === chosen }" />
       </g>
       <g
         v-for="c in chips"
@@ -207,7 +224,7 @@ const spaces = computed(() => props.project.boat.compartments.filter(c => c.alon
         <text :x="c.at - 16" :y="(c.row.way === 'out' ? 20 : 54) + 4.5" text-anchor="middle" class="no">
           {{ c.i + 1 }}
         </text>
-        <text :x="c.at - 3" :y="(c.row.way === 'out' ? 20 : 54) + 4.5" class="mass">
+        <text v-if="!narrow" :x="c.at - 3" :y="(c.row.way === 'out' ? 20 : 54) + 4.5" class="mass">
           {{ text(c.row.mass, 'partMass') }}
         </text>
       </g>
@@ -259,7 +276,7 @@ const spaces = computed(() => props.project.boat.compartments.filter(c => c.alon
           class="box"
         />
         <text
-          :x="x(c.row.along)"
+          :x="numbers.get(c.i)"
           :y="py(c.row.across) + (c.row.way === 'out' ? -boxOf(c.row).height / 2 - 4 : boxOf(c.row).height / 2 + 14)"
           text-anchor="middle"
           class="no"
@@ -284,6 +301,11 @@ text {
 .strong,
 .mass {
   font-weight: 600;
+}
+.strong {
+  paint-order: stroke;
+  stroke: var(--desk);
+  stroke-width: 4px;
 }
 .tick {
   font-size: 11.5px;
