@@ -1,5 +1,6 @@
 export * from './advice'
 export * from './battery'
+export * from './build'
 export * from './constants'
 export * from './drive'
 export * from './fields'

@@ -63,6 +63,10 @@ import { capacityPlate } from './rules/capacityPlate'
 import { trimOff } from './rules/trimOff'
 import { listOff } from './rules/listOff'
 import { weightHigh } from './rules/weightHigh'
+import { stepOverridden } from './rules/stepOverridden'
+import { cellsApart } from './rules/cellsApart'
+import { powerStopped } from './rules/powerStopped'
+import { lugsNotSeen } from './rules/lugsNotSeen'
 import { overloaded } from './rules/overloaded'
 import { packAboveWindow } from './rules/packAboveWindow'
 import { packBelowWindow } from './rules/packBelowWindow'
@@ -95,6 +99,10 @@ import { windHolding } from './rules/windHolding'
 /** Every rule, by its short name, in the order in which they are told. A new one is its own file and its line here. */
 export const RULES = {
   dimensionsOdd,
+  powerStopped,
+  cellsApart,
+  lugsNotSeen,
+  stepOverridden,
   capacityPlate,
   trimOff,
   listOff,

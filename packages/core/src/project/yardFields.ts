@@ -1,4 +1,4 @@
-import { choice, group, list, number, text, type ValueOf } from '../fields/field'
+import { choice, group, list, number, text, yes, type ValueOf } from '../fields/field'
 
 // The yard: what goes out and comes in, and where it stands. m aft of the bow, to starboard, above the waterline.
 
@@ -44,10 +44,46 @@ export const PART_PLACE = group('Place', {
   above,
 })
 
+/** Who wrote a reading down. */
+export const WRITERS = ['owner', 'electrician'] as const
+const moment = text({ label: 'When', shortest: 0, longest: 30, usual: '' })
+
+/** A step of the first power-up, as it was read or done. */
+export const POWER_READING = group('Reading of first power', {
+  step: text({ label: 'Step', shortest: 1, longest: 40 }),
+  value: number({ label: 'Read', quantity: 'plain', least: -1e9, most: 1e9, open: true }),
+  done: yes({ label: 'Done', usual: false }),
+  who: choice({ label: 'Written by', options: WRITERS, usual: 'owner' }),
+  at: moment,
+  why: text({ label: 'Passed over because', shortest: 0, longest: 300, usual: '' }),
+  note: text({ label: 'Note', shortest: 0, longest: 300, usual: '' }),
+})
+
+/** Volts of all cells at one time. */
+export const CELL_READING = group('Cells', {
+  at: moment,
+  current: number({
+    label: 'Amps meanwhile',
+    quantity: 'current',
+    least: 0,
+    most: 5000,
+    usual: 0,
+    hint: 'Out of the pack; 0 at rest',
+  }),
+  volts: list({
+    label: 'Volts',
+    of: number({ label: 'Volts of a cell', quantity: 'cellVoltage', least: 0, most: 20 }),
+    longest: 400,
+    usual: [],
+  }),
+})
+
 /** All of the yard. */
 export const YARD = group('Yard', {
   weights: list({ label: 'Out and in', of: WEIGHT, longest: 60, usual: [] }),
   places: list({ label: 'Places of parts', of: PART_PLACE, longest: 6, usual: [] }),
+  readings: list({ label: 'First power', of: POWER_READING, longest: 120, usual: [] }),
+  cells: list({ label: 'Cell volts', of: CELL_READING, longest: 60, usual: [] }),
   gm: number({
     label: 'Metacentric height',
     quantity: 'length',
@@ -79,4 +115,6 @@ export const YARD = group('Yard', {
 
 export type Yard = ValueOf<typeof YARD>
 export type Weight = ValueOf<typeof WEIGHT>
+export type PowerReading = ValueOf<typeof POWER_READING>
+export type CellReading = ValueOf<typeof CELL_READING>
 export type PartPlace = ValueOf<typeof PART_PLACE>

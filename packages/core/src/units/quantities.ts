@@ -34,6 +34,7 @@ export const QUANTITIES = {
   resistance: { name: 'resistance', units: ['mohm', 'ohm'], us: 'mohm', example: '0.4 mohm' },
   thermalResistance: { name: 'rise for heat', units: ['KPerW'], us: 'KPerW', example: '0.3 K/W' },
   bigResistance: { name: 'resistance', units: ['wholeOhm'], us: 'wholeOhm', example: '60 ohm' },
+  insulation: { name: 'insulation', units: ['megohm', 'kohm'], us: 'megohm', example: '0.5 megohm or 25 kohm' },
   capacitance: { name: 'capacitance', units: ['mF', 'uF'], us: 'mF', example: '5 mF' },
   energy: { name: 'energy', units: ['kWh', 'Wh'], us: 'kWh', example: '14 kWh' },
   jouleEnergy: { name: 'energy', units: ['J'], us: 'J', example: '9 J' },

@@ -75,6 +75,8 @@ export const UNITS = {
   mohm: { symbol: 'mohm', aliases: ['mω', 'milliohm', 'milliohms'], scale: 0.001, decimals: 2 },
   ohm: { symbol: 'ohm', aliases: ['ω', 'ohms'], scale: 1, decimals: 4 },
   wholeOhm: { symbol: 'ohm', aliases: ['ω', 'ohms'], scale: 1, decimals: 1 },
+  megohm: { symbol: 'megohm', aliases: ['megohms', 'megaohm', 'meg'], scale: 1e6, decimals: 2 },
+  kohm: { symbol: 'kohm', aliases: ['kω', 'kiloohm', 'kilohm'], scale: 1000, decimals: 1 },
   mF: { symbol: 'mF', aliases: ['millifarad'], scale: 1e-3, decimals: 1 },
   uF: { symbol: 'µF', aliases: ['uf', 'μf', 'microfarad'], scale: 1e-6, decimals: 0 },
   kWh: { symbol: 'kWh', aliases: [], scale: 1000 * HOUR, decimals: 1, smallDecimals: 2 },

@@ -2,8 +2,9 @@ import { sizeRest } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
 import { ratingUse, RULES, type Rule } from '../../src/findings'
 import { usualOf } from '../../src/fields'
-import { DAY_LEG, DEMO, DEMO_BOATS, withEdits, type Edit } from '../../src/project'
+import { DAY_LEG, DEMO, DEMO_BOATS, withEdits, type Edit, type PowerReading } from '../../src/project'
 
+import { powerSteps } from '../../src/build'
 import { chargerNamed } from '../../src/parts'
 import { fillText } from '../../src/units'
 import { calm, calmJet, foundOn } from './calmBoats'
@@ -23,6 +24,17 @@ const fuse: FuseSpec = {
   price: 50,
 }
 const leftOut = (fitting: Fitting): Edit[] => [{ path: `design.wiring.fitted.${fitting}`, value: false }]
+
+const reading = (of: Partial<PowerReading>): PowerReading => ({
+  step: '',
+  value: null,
+  done: false,
+  who: 'owner',
+  at: '',
+  why: '',
+  note: '',
+  ...of,
+})
 
 /** One way to break each rule, from a boat on which every rule fits. */
 const BROKEN: Record<string, Edit[]> = {
@@ -227,6 +239,17 @@ const BROKEN: Record<string, Edit[]> = {
     { path: 'day.legs', value: [{ ...usualOf(DAY_LEG.fields), does: 'waits', plugged: true }] },
   ],
   capacityPlate: [{ path: 'yard.platePeople', value: 1 }],
+  powerStopped: [{ path: 'yard.readings', value: [reading({ step: 'packVolts', value: 20 })] }],
+  stepOverridden: [{ path: 'yard.readings', value: [reading({ step: 'polarity', why: 'the yard did it on 3 May' })] }],
+  cellsApart: [{ path: 'yard.cells', value: [{ at: '', current: 0, volts: [3.3, 3.31, 3.25, 3.3] }] }],
+  lugsNotSeen: [
+    {
+      path: 'yard.readings',
+      value: powerSteps(calm)
+        .filter(s => !['firstHour', 'firstTrip'].includes(s.group))
+        .map(s => reading({ step: s.id, why: 'seen 3 times' })),
+    },
+  ],
   trimOff: [{ path: 'yard.places', value: [{ part: 'pack', along: 1.5, across: 0, above: 0 }] }],
   listOff: [{ path: 'yard.places', value: [{ part: 'pack', along: 4.3, across: 1.2, above: 0 }] }],
   weightHigh: [
@@ -244,6 +267,7 @@ const BROKEN: Record<string, Edit[]> = {
 /** Rules on something that is there or not, in words alone. */
 const IN_WORDS = new Set([
   'packPlace',
+  'lugsNotSeen',
   'noChangeover',
   'boxUnvented',
   'noContactor',
@@ -264,7 +288,17 @@ const startOf = (id: string) =>
   id.startsWith('jet') ? calmJet : ['humpClimb', 'porpoising'].includes(id) ? planer : calm
 
 /** What another part or another hand mends: no edit of the document does. */
-const NO_FIX = ['motorOversized', 'platesUnknown', 'coolingWeak', 'couplingRuns', 'otherArrays', 'weightHigh']
+/** Rules on what was read or seen: only hands mend them. */
+const IN_THE_YARD = ['powerStopped', 'stepOverridden', 'cellsApart', 'lugsNotSeen']
+const NO_FIX = [
+  'motorOversized',
+  'platesUnknown',
+  'coolingWeak',
+  'couplingRuns',
+  'otherArrays',
+  'weightHigh',
+  ...IN_THE_YARD,
+]
 
 describe('every rule', () => {
   it('is content with the calm boat', () => {

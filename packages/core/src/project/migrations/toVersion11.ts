@@ -15,6 +15,8 @@ export const toVersion11: Migration = document => {
     yard: {
       weights: [],
       places: [],
+      readings: [],
+      cells: [],
       gm: null,
       roll: null,
       crew: 2,

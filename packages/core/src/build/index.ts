@@ -1,0 +1,4 @@
+export * from './cellVolts'
+export * from './commissioning'
+export * from './firstPower'
+export * from './powerCsv'

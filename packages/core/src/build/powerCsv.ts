@@ -1,0 +1,29 @@
+import { csvFormatRows } from 'd3-dsv'
+import type { Project } from '../project'
+import { firstPower } from './firstPower'
+
+/**
+ * The first power-up as a CSV file: every step with what is accepted, what was read, by whom and when. SI units.
+ *
+ * @param project the boat
+ * @returns text
+ */
+export const powerCsv = (project: Project): string =>
+  csvFormatRows([
+    ['group', 'step', 'by', 'low', 'high', 'read', 'verdict', 'who', 'when', 'passed over because', 'note'],
+    ...firstPower(project).groups.flatMap(g =>
+      g.steps.map(({ step, reading, value, state }) => [
+        step.group,
+        step.title,
+        step.by,
+        step.low === null ? '' : String(step.low),
+        step.high === null ? '' : String(step.high),
+        value === null ? (reading?.done ? 'done' : '') : String(value),
+        state,
+        reading?.who ?? '',
+        reading?.at ?? '',
+        reading?.why ?? '',
+        reading?.note ?? '',
+      ]),
+    ),
+  ])
