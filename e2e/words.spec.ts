@@ -22,6 +22,7 @@ const BENCHES = [
   '/days/hybrid',
   '/days/under',
   '/yard/weights',
+  '/yard/power',
   '/sheet',
   '/library',
   '/settings-sheet',

@@ -59,6 +59,8 @@ const BENCH_OF_FIELD: readonly (readonly [string, BenchId])[] = [
   ['use.place.', 'year'],
   ['use.year.', 'year'],
   ['day.', 'day'],
+  ['yard.readings', 'power'],
+  ['yard.cells', 'power'],
   ['yard.', 'weights'],
   ['use.costs.', 'hybrid'],
   ['use.mooredStream', 'propeller'],

@@ -22,6 +22,7 @@ export const boardWords = {
     year: 'Year',
     hybrid: 'Hybrid',
     weights: 'Weights',
+    power: 'First power',
   },
   sets: { drive: 'Drive', days: 'Days', yard: 'Yard' },
   setKeys: { drive: 'D', days: 'A', yard: 'Y' },

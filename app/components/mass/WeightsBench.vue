@@ -159,7 +159,7 @@ const sides = computed(() => [
   <div class="weights" data-weights>
     <div class="weights__main">
       <div class="lead">
-        <p class="figure" data-trim>{{ size(trim.value) }}</p>
+        <p class="headline" data-trim>{{ size(trim.value) }}</p>
         <p class="prose">
           <strong>{{
             Math.abs(trim.value) < 0.002
@@ -351,7 +351,7 @@ const sides = computed(() => [
   align-items: end;
   margin-bottom: 8px;
 }
-.figure {
+.headline {
   font: 600 54px/58px var(--figures);
   border-bottom: 2px dotted var(--text);
   padding-bottom: 4px;
@@ -429,7 +429,7 @@ const sides = computed(() => [
   .lead {
     grid-template-columns: minmax(0, 1fr);
   }
-  .figure {
+  .headline {
     justify-self: start;
   }
 }

@@ -76,6 +76,9 @@ export function powerSteps(project: Project): PowerStep[] {
     full = pack.fullVoltage,
     half = restVoltage(design.pack, 0.5),
     cells = pack.cellsInSeries
+  /** what the pack was read to have, once it was */
+  const read = (id: string) => project.yard.readings.find(r => r.step === id)?.value,
+    stands = read('beforeDisconnect') ?? read('packVolts') ?? half
   const limit = Math.min(wires.bmsCurrent * wires.banks, pack.current),
     most = Math.min(
       limit,
@@ -175,8 +178,8 @@ export function powerSteps(project: Project): PowerStep[] {
     title: 'Volts at the controller before the contactor closes',
     by: 'meter on the controller’s plus and minus',
     quantity: 'voltage',
-    low: CLOSE_AT * half,
-    fineLow: 0.97 * half,
+    low: CLOSE_AT * stands,
+    fineLow: 0.97 * stands,
     high: full * (1 + METER),
     why: '95 % of the pack’s volts; below, the contacts weld',
     look: 'Resistor, its fuse, a load that draws while it charges (converter, pump).',

@@ -1,5 +1,6 @@
 import { KNOT } from '../../constants'
 import { islandDay } from './demoDays'
+import { yachtYard } from './demoYards'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
@@ -70,6 +71,7 @@ export const tirrick: Project = {
     ...usualGear(58.4),
   },
   ...NOTHING_RECORDED,
+  yard: yachtYard,
   day: islandDay,
   held: { ...NOTHING_HELD, motor: true },
 }
