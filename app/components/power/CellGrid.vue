@@ -14,7 +14,7 @@ const spread = computed(() => row.value && cellSpread(row.value.volts))
 const limits = computed(() => CELL_LIMITS[props.kind])
 const state = computed(() => {
   const s = spread.value?.spread ?? 0
-  return s > limits.value.most ? 'stop' : s > limits.value.fine ? 'caution' : 'fits'
+  return s > limits.value.most + 1e-9 ? 'stop' : s > limits.value.fine + 1e-9 ? 'caution' : 'fits'
 })
 const millivolts = (v: number) => `${Math.round(1000 * v)} mV`
 const weak = computed(() => (props.kind === 'load' ? cellResistances(document.shown.yard.cells) : null))
@@ -76,6 +76,9 @@ const weakSaid = computed(() => {
   font: 600 14px/18px var(--figures);
   background: var(--sheet);
   text-align: right;
+}
+.grid b {
+  margin-left: 4px;
 }
 .grid small {
   display: block;

@@ -206,7 +206,7 @@ const print = () => window.print()
     </div>
     <aside class="power__side">
       <CellGrid v-for="kind in ['rest', 'load'] as const" :key="kind" :kind="kind" />
-      <section class="caution" data-live>
+      <section class="danger" data-live>
         <h2>{{ words.live[power.live] }}</h2>
         <p>{{ words.caution(text(power.shortCircuit, 'current')) }}</p>
         <p class="small">{{ words.ashore }}</p>
@@ -317,7 +317,7 @@ const print = () => window.print()
 }
 .row {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 112px 128px 92px;
+  grid-template-columns: minmax(0, 1fr) 92px 108px 84px;
   gap: 8px;
   align-items: center;
   min-height: 44px;
@@ -391,14 +391,15 @@ const print = () => window.print()
 .foot .room {
   flex: 1;
 }
-.caution {
+
+.danger {
   border: 1.25px solid var(--ink);
   background: var(--sheet);
   padding: 10px 12px;
   font-size: 13.5px;
   line-height: 18px;
 }
-.caution h2 {
+.danger h2 {
   font: 600 15px/19px var(--labels);
   margin-bottom: 4px;
 }

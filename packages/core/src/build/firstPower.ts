@@ -51,8 +51,11 @@ export const lastCells = (cells: readonly CellReading[], kind: 'rest' | 'load'):
 /** How a value stands against what is accepted. */
 export function verdict(step: PowerStep, value: number): 'fits' | 'tight' | 'stop' {
   const { low, high, fineLow, fineHigh } = step
-  if ((low !== null && value < low) || (high !== null && value > high)) return 'stop'
-  if ((fineLow !== undefined && value < fineLow) || (fineHigh !== undefined && value > fineHigh)) return 'tight'
+  // as read: a limit itself is inside
+  const below = (of: number) => value < of - 1e-9 * Math.max(1, Math.abs(of)),
+    above = (of: number) => value > of + 1e-9 * Math.max(1, Math.abs(of))
+  if ((low !== null && below(low)) || (high !== null && above(high))) return 'stop'
+  if ((fineLow !== undefined && below(fineLow)) || (fineHigh !== undefined && above(fineHigh))) return 'tight'
   return 'fits'
 }
 

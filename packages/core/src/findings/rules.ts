@@ -67,6 +67,7 @@ import { stepOverridden } from './rules/stepOverridden'
 import { cellsApart } from './rules/cellsApart'
 import { powerStopped } from './rules/powerStopped'
 import { lugsNotSeen } from './rules/lugsNotSeen'
+import { budgetOver } from './rules/budgetOver'
 import { overloaded } from './rules/overloaded'
 import { packAboveWindow } from './rules/packAboveWindow'
 import { packBelowWindow } from './rules/packBelowWindow'
@@ -103,6 +104,7 @@ export const RULES = {
   cellsApart,
   lugsNotSeen,
   stepOverridden,
+  budgetOver,
   capacityPlate,
   trimOff,
   listOff,

@@ -78,12 +78,55 @@ export const CELL_READING = group('Cells', {
   }),
 })
 
+/** How far something that is bought has come. */
+export const ITEM_STATES = ['wanted', 'ordered', 'arrived', 'have'] as const
+
+/** What is said of a line of the budget, or a line of the owner's own. Prices are for all of it, €. */
+export const BUDGET_ITEM = group('Item', {
+  key: text({ label: 'Line of the design', shortest: 0, longest: 160, usual: '' }),
+  name: text({ label: 'What', shortest: 1, longest: 80, usual: 'Thing' }),
+  group: text({ label: 'Group', shortest: 0, longest: 40, usual: 'Tools and hands' }),
+  supplier: text({ label: 'From', shortest: 0, longest: 60, usual: '' }),
+  quantity: number({ label: 'Count', quantity: 'plain', least: 0, most: 100_000, usual: 1 }),
+  price: number({ label: 'Price, all of it', quantity: 'price', least: 0, most: 10_000_000, open: true }),
+  sure: yes({ label: 'Price is known', usual: true }),
+  state: choice({ label: 'It is', options: ITEM_STATES, usual: 'wanted' }),
+  paid: number({ label: 'Paid', quantity: 'price', least: 0, most: 10_000_000, open: true }),
+  lead: number({ label: 'Comes after', quantity: 'duration', least: 0, most: 63_072_000, open: true }),
+})
+
 /** All of the yard. */
 export const YARD = group('Yard', {
   weights: list({ label: 'Out and in', of: WEIGHT, longest: 60, usual: [] }),
   places: list({ label: 'Places of parts', of: PART_PLACE, longest: 6, usual: [] }),
   readings: list({ label: 'First power', of: POWER_READING, longest: 120, usual: [] }),
   cells: list({ label: 'Cell volts', of: CELL_READING, longest: 60, usual: [] }),
+  items: list({ label: 'Parts and money', of: BUDGET_ITEM, longest: 2000, usual: [] }),
+  spare: number({ label: 'Spare for what is open', quantity: 'ratio', least: 0, most: 1, usual: 0.1 }),
+  sale: number({ label: 'Old parts bring', quantity: 'price', least: 0, most: 1_000_000, usual: 0 }),
+  budget: number({ label: 'Budget', quantity: 'price', least: 0, most: 10_000_000, open: true }),
+  fixed: number({
+    label: 'Insurance and such, with the new drive, a year',
+    quantity: 'price',
+    least: 0,
+    most: 100_000,
+    usual: 0,
+  }),
+  engineFixed: number({
+    label: 'The same with an engine, a year',
+    quantity: 'price',
+    least: 0,
+    most: 100_000,
+    usual: 0,
+  }),
+  newEngine: number({
+    label: 'A new engine, fitted',
+    quantity: 'price',
+    least: 0,
+    most: 1_000_000,
+    open: true,
+    hint: 'Empty: by its power',
+  }),
   gm: number({
     label: 'Metacentric height',
     quantity: 'length',
@@ -117,4 +160,5 @@ export type Yard = ValueOf<typeof YARD>
 export type Weight = ValueOf<typeof WEIGHT>
 export type PowerReading = ValueOf<typeof POWER_READING>
 export type CellReading = ValueOf<typeof CELL_READING>
+export type BudgetItem = ValueOf<typeof BUDGET_ITEM>
 export type PartPlace = ValueOf<typeof PART_PLACE>

@@ -41,6 +41,7 @@ export const seconds = of('shortTime')
 export const fewSeconds = of('seconds')
 /** of a day: shown in hours */
 export const longSeconds = of('duration')
+export const euros = of('price')
 export const kilograms = of('mass')
 /** of parts and loads: shown in kilograms or pounds */
 export const partKilograms = of('partMass')

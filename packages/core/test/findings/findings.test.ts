@@ -250,6 +250,7 @@ const BROKEN: Record<string, Edit[]> = {
         .map(s => reading({ step: s.id, why: 'seen 3 times' })),
     },
   ],
+  budgetOver: [{ path: 'yard.budget', value: 900 }],
   trimOff: [{ path: 'yard.places', value: [{ part: 'pack', along: 1.5, across: 0, above: 0 }] }],
   listOff: [{ path: 'yard.places', value: [{ part: 'pack', along: 4.3, across: 1.2, above: 0 }] }],
   weightHigh: [
@@ -289,7 +290,7 @@ const startOf = (id: string) =>
 
 /** What another part or another hand mends: no edit of the document does. */
 /** Rules on what was read or seen: only hands mend them. */
-const IN_THE_YARD = ['powerStopped', 'stepOverridden', 'cellsApart', 'lugsNotSeen']
+const IN_THE_YARD = ['powerStopped', 'stepOverridden', 'cellsApart', 'lugsNotSeen', 'budgetOver']
 const NO_FIX = [
   'motorOversized',
   'platesUnknown',

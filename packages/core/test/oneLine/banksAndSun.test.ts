@@ -2,7 +2,8 @@ import { edit } from '../../src/project/projectPath'
 import { describe, expect, it } from 'vitest'
 import { oneLine, placeOneLine } from '../../src/oneLine'
 import { DEMO, withEdits, type Edit, type Project } from '../../src/project'
-import { chargerSettings, partsList } from '../../src/report'
+import { chargerSettings } from '../../src/report'
+import { partsList } from '../../src/money'
 import { fillText } from '../../src/units'
 
 const launch = DEMO.osprel

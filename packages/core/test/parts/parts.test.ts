@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { findingsOf } from '../../src/advice'
 import { DEMO, edit, readProject, withEdits, writeProject } from '../../src/project'
-import { partsList } from '../../src/report'
+import { partsList } from '../../src/money'
 import { propellerChoices, putOnBoat } from '../../src/sizing'
 import { evaluate } from '../../src/system'
 import {

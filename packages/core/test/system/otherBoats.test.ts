@@ -18,7 +18,8 @@ import {
   withEdits,
   type Project,
 } from '../../src/project'
-import { chargerSettings, partsList } from '../../src/report'
+import { chargerSettings } from '../../src/report'
+import { partsList } from '../../src/money'
 import { chargeReport, chargeStart, evaluate, modelOf, solarReport, wiringReport } from '../../src/system'
 import { fillText, amps } from '../../src/units'
 import { FLEET } from '../fleet/fleetBoats'

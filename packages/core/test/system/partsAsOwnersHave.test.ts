@@ -12,7 +12,8 @@ import {
   withEdits,
   type Project,
 } from '../../src/project'
-import { decided, partsList } from '../../src/report'
+import { decided } from '../../src/report'
+import { partsList } from '../../src/money'
 import { fillText } from '../../src/units'
 import {
   ageingReport,

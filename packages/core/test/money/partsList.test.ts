@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { REDUCTION_PRICE } from '../../src/drive'
 import { SHIPPED_CABLES } from '../../src/parts'
 import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'
-import { partsByDevice, partsList, partsListCsv, PARTS_GROUPS } from '../../src/report'
+import { partsByDevice, partsList, partsListCsv, PARTS_GROUPS } from '../../src/money'
 import { modelOf, tapRuns, wiringReport } from '../../src/system'
 
 const named = DEMO_BOATS.map(b => [b.name, b] as const)

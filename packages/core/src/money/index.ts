@@ -1,0 +1,5 @@
+export * from './budget'
+export * from './orderCsv'
+export * from './partsList'
+export * from './running'
+export * from './usualPrices'
