@@ -20,6 +20,7 @@ const BENCHES = [
   '/days/hybrid',
   '/days/under',
   '/yard/weights',
+  '/yard/money',
   '/yard/power',
   '/sheet',
   '/library',

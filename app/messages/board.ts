@@ -22,6 +22,7 @@ export const boardWords = {
     year: 'Year',
     hybrid: 'Hybrid',
     weights: 'Weights',
+    money: 'Parts and money',
     power: 'First power',
   },
   sets: { drive: 'Drive', days: 'Days', yard: 'Yard' },

@@ -95,8 +95,9 @@ export function readCellVolts(text: string, cells: number): CellText {
   // an export may number its cells: the numbers alone are left out
   const numbered = volts.length === 2 * cells ? volts.filter((_, i) => i % 2 === 1) : volts
   if (numbered.length === cells) return { ok: true, volts: numbered }
+  const told = volts.length === 0 ? 'No volts were' : `${volts.length} values were`
   return {
     ok: false,
-    message: `${volts.length === 0 ? 'No volts were' : `${volts.length} values were`} found; the pack has ${cells} cells. Give one value for each, as in 3.306.`,
+    message: `${told} found; the pack has ${cells} cells. Give one value for each, as in 3.306.`,
   }
 }

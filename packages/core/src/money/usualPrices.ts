@@ -36,7 +36,7 @@ export function usualPrice(item: string): number | null {
   return null
 }
 
-/** Things for a conversion that no design names: € for all of it, weeks until it comes (common practice, from memory). */
+/** Things for a conversion that no design names: € for all of it (common practice, from memory). */
 export const SUNDRIES = [
   { name: 'Battery box, straps, vent', price: 180, group: 'Battery and BMS' },
   { name: 'Motor mounts', price: 140, group: 'Motor and drive' },

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { DEMO, DEMO_BOATS, edit, weightAfloat, withEdits, type Project } from '../../src/project'
 import { idealEfficiency } from '../../src/propulsor'
-import { partsList } from '../../src/report'
+import { partsList } from '../../src/money'
 import { sizeRest } from '../../src/sizing'
 import { driveTrain, evaluate, limitShares, modelOf, operatingPoint } from '../../src/system'
 

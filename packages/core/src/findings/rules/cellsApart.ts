@@ -22,7 +22,9 @@ export const cellsApart: Rule = {
         title: `cells apart ${where}`,
         amount: { text: '{s}', params: { s: cellVolts(spread.spread) } },
         sentence: {
-          text: `Cell ${spread.least.cell} is {s} below cell ${spread.most.cell} ${where}; {m} is let pass. It ends the pack early.`,
+          text:
+            `Cell ${spread.least.cell} is {s} below cell ${spread.most.cell} ${where}; {m} is let pass. ` +
+            'It ends the pack early.',
           params: { s: cellVolts(spread.spread), m: cellVolts(most) },
         },
         measure: spread.spread,
@@ -37,7 +39,9 @@ export const cellsApart: Rule = {
       title: 'a weak cell or joint',
       amount: { text: `cell ${first.cell}` },
       sentence: {
-        text: `Cell ${first.cell} has ${first.times.toFixed(1)} times the resistance of the middle one: a weak cell, or its link.`,
+        text:
+          `Cell ${first.cell} has ${first.times.toFixed(1)} times the resistance of the middle one: a weak cell, ` +
+          'or its link.',
       },
       measure: first.times,
       fixes: [],

@@ -1,0 +1,479 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import {
+  BUDGET_ITEM,
+  budgetCsv,
+  budgetOf,
+  edit,
+  readBudgetCsv,
+  runningCosts,
+  SUNDRIES,
+  usualOf,
+  withItem,
+  type BudgetItem,
+  type BudgetRow,
+} from '@remigo/core'
+import { moneyWords as words } from '~/messages/money'
+import { download } from '~/composables/useBoatFiles'
+import { useQuantities } from '~/composables/useQuantities'
+import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
+
+/** What the conversion costs, line by line, and what a year costs then. */
+const document = useDocumentStore()
+const library = useLibraryStore()
+const { text } = useQuantities()
+const budget = computed(() => budgetOf(document.shown, library.library))
+const money = (n: number) => text(n, 'price')
+const asked = ref('')
+const MOST_SHOWN = 120
+const shown = computed(() => {
+  const words_ = asked.value.trim().toLowerCase()
+  return budget.value.rows.filter(
+    r => words_ === '' || `${r.name} ${r.group} ${r.supplier} ${words.states[r.state]}`.toLowerCase().includes(words_),
+  )
+})
+const groups = computed(() =>
+  budget.value.groups.map(g => ({ ...g, rows: shown.value.filter(r => r.group === g.group).slice(0, MOST_SHOWN) })),
+)
+const openKey = ref<string | null>(null)
+const idOf = (r: BudgetRow) => r.key || `own ${r.index}`
+const put = (label: string, items: BudgetItem[]) => document.edit(label, [edit('yard.items', items)])
+const change = (r: BudgetRow, of: Record<string, unknown>) =>
+  put(r.name, withItem(document.shown, r, of as Partial<BudgetItem>))
+const MOST = 2000
+const adding = ref(false)
+function add(of: { name: string; price: number | null; group: string }) {
+  const { items } = document.shown.yard
+  if (items.length >= MOST) return
+  put(of.name, [...items, { ...usualOf(BUDGET_ITEM.fields), ...of, sure: false }])
+  adding.value = false
+  openKey.value = `own ${items.length}`
+}
+function remove(r: BudgetRow) {
+  put(
+    words.remove,
+    document.shown.yard.items.filter((_, i) => i !== r.index),
+  )
+  openKey.value = null
+}
+const keys = (r: BudgetRow) =>
+  r.key && !r.gone
+    ? ['price', 'supplier', 'state', 'paid', 'lead']
+    : ['name', 'quantity', 'price', 'sure', 'supplier', 'state', 'paid', 'lead']
+const valueOf = (r: BudgetRow): Record<string, unknown> =>
+  r.index === null
+    ? { ...usualOf(BUDGET_ITEM.fields), name: r.name, quantity: r.quantity }
+    : { ...document.shown.yard.items[r.index]! }
+
+const picker = ref<HTMLInputElement>()
+const news = ref('')
+async function read(event: Event) {
+  const input = event.target as HTMLInputElement,
+    file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  const found = readBudgetCsv(document.shown, await file.text())
+  if (!found.ok) return void (news.value = `${words.readFailed} ${found.message}`)
+  put(words.read, found.items)
+  news.value = words.readDone(found.changed, found.added)
+}
+const csv = () => download(`${document.shown.name.toLowerCase()}-budget.csv`, budgetCsv(document.shown), 'text/csv')
+const print = () => window.print()
+const suppliers = computed(() => {
+  const wanted = budget.value.rows.filter(r => r.state === 'wanted')
+  return [...new Set(wanted.map(r => r.supplier))]
+    .sort()
+    .map(supplier => ({ supplier, rows: wanted.filter(r => r.supplier === supplier) }))
+})
+
+// a year and ten
+const running = computed(() => runningCosts(document.shown))
+const years = (n: number | null) => (n === null ? words.open : words.years(n))
+const paysBack = computed(() => {
+  const { oldEngine, low, high } = running.value.payback
+  return oldEngine === null ? words.never : words.payback(words.years(oldEngine), words.range(years(low), years(high)))
+})
+const paysBackNew = computed(() => {
+  const { newEngine } = running.value.payback
+  return running.value.newEngine <= 0 || newEngine === null
+    ? ''
+    : newEngine === 0
+      ? words.cheaperNow
+      : words.paybackNew(words.years(newEngine))
+})
+const costRows = computed(() => {
+  const { electric, engine } = running.value.year
+  return [
+    { id: 'energy' as const, electric: electric.energy, engine: null },
+    { id: 'fuel' as const, electric: null, engine: engine.fuel },
+    { id: 'wear' as const, electric: electric.wear, engine: null },
+    { id: 'service' as const, electric: electric.service, engine: engine.service },
+    { id: 'fixed' as const, electric: electric.fixed, engine: engine.fixed },
+  ]
+})
+const WIDE = 560,
+  HIGH = 190,
+  LEFT = 52
+const LINES = ['electric', 'oldEngine', 'newEngine'] as const
+const most = computed(() => Math.max(1, ...running.value.spent.flatMap(s => LINES.map(l => s[l]))))
+const x = (year: number) => LEFT + (year / 10) * (WIDE - LEFT - 12)
+const y = (value: number) => HIGH - 24 - (value / most.value) * (HIGH - 40)
+const path = (line: (typeof LINES)[number]) =>
+  running.value.spent.map((s, i) => `${i === 0 ? 'M' : 'L'}${x(s.year).toFixed(1)} ${y(s[line]).toFixed(1)}`).join('')
+</script>
+
+<template>
+  <div class="money" data-money>
+    <div class="money__main">
+      <div class="lead">
+        <p class="headline" data-likely>{{ money(budget.likely.value) }}</p>
+        <p class="prose">
+          <strong>{{ words.likely(words.range(money(budget.likely.low), money(budget.likely.high))) }}</strong>
+          {{ words.sum(money(budget.parts.value), money(budget.paid), text(document.shown.yard.spare, 'ratio')) }}
+          <template v-if="budget.left !== null">{{
+            budget.left >= 0 ? words.left(money(budget.left)) : words.over(money(-budget.left))
+          }}</template>
+          <template v-if="budget.unknown > 0"> {{ words.unknown(budget.unknown) }}</template>
+        </p>
+        <div class="tools no-print">
+          <button type="button" class="btn" data-add-line :aria-expanded="adding" @click="adding = !adding">
+            {{ words.add }}</button><button type="button" class="btn" @click="picker?.click()">{{ words.read }}</button
+          ><button type="button" class="btn" data-budget-csv @click="csv">{{ words.csv }}</button
+          ><button type="button" class="btn" @click="print">{{ words.order }}</button>
+          <input
+            ref="picker"
+            type="file"
+            accept=".csv,text/csv"
+            class="visually-hidden"
+            tabindex="-1"
+            :aria-label="words.read"
+            @change="read"
+          />
+        </div>
+      </div>
+      <p v-if="news" class="small" role="status">{{ news }}</p>
+      <div v-if="adding" class="adding no-print">
+        <span class="small soft">{{ words.sundries }}</span>
+        <button
+          v-for="s in SUNDRIES"
+          :key="s.name"
+          type="button"
+          class="btn"
+          :data-sundry="s.name"
+          @click="add({ name: s.name, price: s.price, group: s.group })"
+        >
+          {{ s.name }}</button><button
+          type="button"
+          class="btn"
+          @click="add({ name: words.own, price: null, group: 'Tools and hands' })"
+        >
+          {{ words.own }}
+        </button>
+      </div>
+      <label class="find no-print"
+        ><span>{{ words.search }}</span
+        ><input v-model="asked" type="search" class="ink-input" :placeholder="words.all"
+      /></label>
+      <section v-for="g in groups" :key="g.group" class="group no-print" :aria-label="g.group">
+        <h2 v-if="g.rows.length > 0" class="section-head">
+          {{ g.group }}<span>{{ money(g.total) }}, {{ words.toBuy(g.open) }}</span>
+        </h2>
+        <ul>
+          <li v-for="r in g.rows" :key="idOf(r)" :class="{ open: openKey === idOf(r), gone: r.gone }">
+            <button
+              type="button"
+              class="row"
+              :aria-expanded="openKey === idOf(r)"
+              :data-line="r.name"
+              @click="openKey = openKey === idOf(r) ? null : idOf(r)"
+            >
+              <span class="name"
+                >{{ r.name }}<small>{{ r.gone ? words.gone : r.supplier || r.use }}</small></span
+              >
+              <span class="count">{{ r.unit === 'm' ? text(r.quantity, 'length') : r.quantity }}</span>
+              <span class="price"
+                >{{ r.basis === 'unknown' ? '–' : money(r.price.value) }}<small>{{ words.basis[r.basis] }}</small></span
+              >
+              <span class="state" :class="r.state"
+                >{{ words.states[r.state]
+                }}<small v-if="r.paid !== null">{{ words.columns.paid }} {{ money(r.paid) }}</small></span
+              >
+            </button>
+            <div v-if="openKey === idOf(r)" class="more">
+              <RowFields
+                :fields="BUDGET_ITEM.fields"
+                :value="valueOf(r)"
+                :keys="keys(r)"
+                :options="words.states"
+                @change="change(r, $event)"
+              />
+              <button v-if="r.index !== null" type="button" class="btn" @click="remove(r)">
+                {{ r.key && !r.gone ? words.forget : words.remove }}
+              </button>
+            </div>
+          </li>
+        </ul>
+      </section>
+      <section class="orders only-print">
+        <h2>{{ words.orderHead }}</h2>
+        <template v-for="s in suppliers" :key="s.supplier">
+          <h3>{{ s.supplier || words.noSupplier }}</h3>
+          <table class="table">
+            <tbody>
+              <tr v-for="r in s.rows" :key="idOf(r)">
+                <td>{{ r.unit === 'm' ? text(r.quantity, 'length') : r.quantity }}</td>
+                <td>{{ r.name }}</td>
+                <td class="num">{{ r.basis === 'unknown' ? '' : money(r.price.value) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </template>
+      </section>
+    </div>
+    <aside class="money__side">
+      <section>
+        <h2 class="section-head">{{ words.fields }}</h2>
+        <QuantityField path="yard.budget" /><QuantityField path="yard.spare" /><QuantityField path="yard.sale" />
+      </section>
+      <section class="block" data-running>
+        <h2 class="section-head">{{ words.running }}</h2>
+        <p class="prose">
+          <strong>{{ paysBack }}</strong> {{ paysBackNew }}
+          {{ words.per(money(running.perHour), money(running.perMile)) }}
+        </p>
+        <table class="table">
+          <thead>
+            <tr>
+              <th />
+              <th class="num">{{ words.heads.electric }}</th>
+              <th class="num">{{ words.heads.engine }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="r in costRows" :key="r.id">
+              <td>{{ words.rows[r.id] }}</td>
+              <td class="num">{{ r.electric === null ? '' : money(r.electric) }}</td>
+              <td class="num">{{ r.engine === null ? '' : money(r.engine) }}</td>
+            </tr>
+            <tr class="sum">
+              <th scope="row">{{ words.rows.sum }}</th>
+              <td class="num"><WorkedValue :worked="running.worked.year" /></td>
+              <td class="num">{{ money(running.year.engine.sum) }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" class="chart" role="img" :aria-label="words.chart">
+          <g v-for="s in [0, 0.5, 1]" :key="s">
+            <path :d="`M${LEFT} ${y(s * most)}H${WIDE - 12}`" class="grid" />
+            <text :x="LEFT - 6" :y="y(s * most) + 4" text-anchor="end">{{ money(s * most) }}</text>
+          </g>
+          <text v-for="n in [0, 2, 4, 6, 8, 10]" :key="n" :x="x(n)" :y="HIGH - 6" text-anchor="middle">{{ n }}</text>
+          <path v-for="l in LINES" :key="l" :d="path(l)" class="line" :class="l" />
+        </svg>
+        <p class="small key">
+          <template v-for="l in LINES" :key="l"><i :class="l" /> {{ words.lines[l] }} </template>
+        </p>
+        <QuantityField path="yard.fixed" /><QuantityField path="yard.engineFixed" /><QuantityField
+          path="yard.newEngine"
+          :estimate="money(running.newEngine)"
+        /><QuantityField path="use.costs.fuelPrice" /><QuantityField path="use.costs.shorePrice" />
+        <h3 class="section-head">{{ words.matters }}</h3>
+        <ul class="small">
+          <li v-for="m in running.matters.slice(0, 3)" :key="m.what">
+            {{ words.matter(m.what, years(m.lower), years(m.higher)) }}
+          </li>
+        </ul>
+        <p class="small soft">{{ words.how }}</p>
+      </section>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.money {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  gap: 20px;
+  padding: 16px;
+}
+.lead {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 4px 20px;
+  align-items: end;
+}
+.headline {
+  font: 600 46px/52px var(--figures);
+  border-bottom: 2px dotted var(--text);
+  padding-bottom: 4px;
+  white-space: nowrap;
+}
+.lead strong {
+  display: block;
+  font-size: 16px;
+}
+.tools,
+.adding {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 8px;
+}
+.lead .tools {
+  grid-column: 1 / -1;
+}
+.adding .soft {
+  flex-basis: 100%;
+}
+.find {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  margin-top: 12px;
+  font-size: 13px;
+}
+.group {
+  margin-top: 12px;
+}
+.group .section-head {
+  display: flex;
+  justify-content: space-between;
+  border-bottom: 1px solid var(--ink);
+  padding-bottom: 2px;
+}
+.group .section-head span {
+  font-weight: 400;
+  font-size: 12.5px;
+}
+.group li {
+  border-bottom: 0.75px solid var(--rule);
+}
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 58px 84px 84px;
+  gap: 8px;
+  align-items: center;
+  width: 100%;
+  min-height: 42px;
+  text-align: left;
+  font-size: 13.5px;
+  line-height: 17px;
+}
+.row small {
+  display: block;
+  font-size: 11.5px;
+  line-height: 14px;
+  color: var(--soft);
+}
+.name {
+  overflow-wrap: anywhere;
+}
+.count,
+.price {
+  text-align: right;
+  font-family: var(--figures);
+}
+.price small {
+  font-family: var(--labels);
+}
+.state.arrived,
+.state.have {
+  color: var(--fits);
+}
+.open .row {
+  background: var(--band);
+}
+.gone .name {
+  text-decoration: line-through;
+}
+.more {
+  padding: 8px 0 12px;
+}
+.more .btn {
+  margin-top: 8px;
+}
+.sum th,
+.sum td {
+  font-weight: 600;
+}
+.prose strong {
+  display: block;
+}
+.chart {
+  display: block;
+  width: 100%;
+  margin: 8px 0 2px;
+}
+.chart text {
+  font: 400 19px var(--labels);
+  fill: var(--text);
+}
+.grid {
+  stroke: var(--grid);
+}
+.line {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 4;
+}
+.line.oldEngine {
+  stroke-dasharray: 12 7;
+}
+.line.newEngine {
+  stroke-dasharray: 3 6;
+}
+.key {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+  align-items: center;
+}
+.key i {
+  width: 24px;
+  border-top: 2.5px solid var(--ink);
+}
+.key i.oldEngine {
+  border-top-style: dashed;
+}
+.key i.newEngine {
+  border-top-style: dotted;
+}
+.only-print {
+  display: none;
+}
+@media (max-width: 1099px) {
+  .money {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 620px) {
+  .lead {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .headline {
+    justify-self: start;
+  }
+  .row {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .count {
+    text-align: right;
+  }
+  .price {
+    text-align: left;
+  }
+}
+@media print {
+  .money {
+    display: block;
+    padding: 0;
+  }
+  .only-print {
+    display: block;
+  }
+  .money__side {
+    display: none;
+  }
+}
+</style>
