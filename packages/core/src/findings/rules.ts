@@ -68,6 +68,8 @@ import { cellsApart } from './rules/cellsApart'
 import { powerStopped } from './rules/powerStopped'
 import { lugsNotSeen } from './rules/lugsNotSeen'
 import { budgetOver } from './rules/budgetOver'
+import { partLate } from './rules/partLate'
+import { taskUninspected } from './rules/taskUninspected'
 import { overloaded } from './rules/overloaded'
 import { packAboveWindow } from './rules/packAboveWindow'
 import { packBelowWindow } from './rules/packBelowWindow'
@@ -105,6 +107,8 @@ export const RULES = {
   lugsNotSeen,
   stepOverridden,
   budgetOver,
+  taskUninspected,
+  partLate,
   capacityPlate,
   trimOff,
   listOff,

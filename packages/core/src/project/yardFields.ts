@@ -95,6 +95,27 @@ export const BUDGET_ITEM = group('Item', {
   lead: number({ label: 'Comes after', quantity: 'duration', least: 0, most: 63_072_000, open: true }),
 })
 
+/** A piece of work. */
+export const TASK = group('Task', {
+  id: text({ label: 'Short name', shortest: 1, longest: 40 }),
+  name: text({ label: 'What', shortest: 1, longest: 80, usual: 'Task' }),
+  after: list({ label: 'After', of: text({ label: 'Task before', shortest: 1, longest: 40 }), longest: 12, usual: [] }),
+  least: number({ label: 'Takes at least', quantity: 'duration', least: 0, most: 3_600_000, usual: 3600 }),
+  most: number({ label: 'And at most', quantity: 'duration', least: 0, most: 3_600_000, usual: 7200 }),
+  parts: text({
+    label: 'Wants the parts of',
+    shortest: 0,
+    longest: 40,
+    usual: '',
+    hint: 'A group of Parts and money',
+  }),
+  licensed: yes({ label: 'Wants a licensed person', usual: false }),
+  done: yes({ label: 'Done', usual: false }),
+  doneOn: text({ label: 'Done on', shortest: 0, longest: 10, usual: '' }),
+  inspected: text({ label: 'Inspected', shortest: 0, longest: 120, usual: '' }),
+  note: text({ label: 'Note', shortest: 0, longest: 1000, usual: '' }),
+})
+
 /** All of the yard. */
 export const YARD = group('Yard', {
   weights: list({ label: 'Out and in', of: WEIGHT, longest: 60, usual: [] }),
@@ -127,6 +148,15 @@ export const YARD = group('Yard', {
     open: true,
     hint: 'Empty: by its power',
   }),
+  tasks: list({ label: 'Work', of: TASK, longest: 300, usual: [] }),
+  start: text({
+    label: 'Begins on',
+    shortest: 10,
+    longest: 10,
+    usual: '2027-03-01',
+    like: { pattern: /^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$/, example: '2027-03-01' },
+  }),
+  hoursAWeek: number({ label: 'Hours a week', quantity: 'duration', least: 1800, most: 604_800, usual: 28_800 }),
   gm: number({
     label: 'Metacentric height',
     quantity: 'length',
@@ -161,4 +191,5 @@ export type Weight = ValueOf<typeof WEIGHT>
 export type PowerReading = ValueOf<typeof POWER_READING>
 export type CellReading = ValueOf<typeof CELL_READING>
 export type BudgetItem = ValueOf<typeof BUDGET_ITEM>
+export type Task = ValueOf<typeof TASK>
 export type PartPlace = ValueOf<typeof PART_PLACE>

@@ -8,6 +8,8 @@ import type { Fix } from '../../src/findings'
 /** A yacht on which a hurried owner has put everything that was cheap. */
 const bad = withEdits(DEMO.tirrick, [
   { path: 'held.motor', value: false },
+  // nothing was read yet
+  { path: 'yard', value: DEMO.osprel.yard },
   { path: 'boat.massUncertainty', value: 0.3 },
   { path: 'boat.drive.torqueLimit', value: 20 },
   { path: 'boat.drive.rpmLimit', value: 600 },

@@ -4,7 +4,7 @@ import { ratingUse, RULES, type Rule } from '../../src/findings'
 import { usualOf } from '../../src/fields'
 import { DAY_LEG, DEMO, DEMO_BOATS, withEdits, type Edit, type PowerReading } from '../../src/project'
 
-import { powerSteps } from '../../src/build'
+import { powerSteps, usualTasks } from '../../src/build'
 import { chargerNamed } from '../../src/parts'
 import { fillText } from '../../src/units'
 import { calm, calmJet, foundOn } from './calmBoats'
@@ -250,6 +250,15 @@ const BROKEN: Record<string, Edit[]> = {
         .map(s => reading({ step: s.id, why: 'seen 3 times' })),
     },
   ],
+  taskUninspected: [{ path: 'yard.tasks', value: [{ ...usualTasks(calm)[0]!, done: true }] }],
+  partLate: [
+    {
+      path: 'yard.tasks',
+      value: usualTasks(calm)
+        .filter(t => t.parts !== '')
+        .slice(0, 1),
+    },
+  ],
   budgetOver: [{ path: 'yard.budget', value: 900 }],
   trimOff: [{ path: 'yard.places', value: [{ part: 'pack', along: 1.5, across: 0, above: 0 }] }],
   listOff: [{ path: 'yard.places', value: [{ part: 'pack', along: 4.3, across: 1.2, above: 0 }] }],
@@ -290,7 +299,15 @@ const startOf = (id: string) =>
 
 /** What another part or another hand mends: no edit of the document does. */
 /** Rules on what was read or seen: only hands mend them. */
-const IN_THE_YARD = ['powerStopped', 'stepOverridden', 'cellsApart', 'lugsNotSeen', 'budgetOver']
+const IN_THE_YARD = [
+  'powerStopped',
+  'stepOverridden',
+  'cellsApart',
+  'lugsNotSeen',
+  'budgetOver',
+  'taskUninspected',
+  'partLate',
+]
 const NO_FIX = [
   'motorOversized',
   'platesUnknown',

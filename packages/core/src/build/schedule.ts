@@ -1,0 +1,192 @@
+import { randomLcg, randomUniform } from 'd3-random'
+import { DAY } from '../constants'
+import { budgetOf } from '../money'
+import type { Project, Task } from '../project'
+
+/** A task with its time. s from the first morning. */
+export interface ScheduledTask {
+  task: Task
+  /** hours of work as expected, s */
+  work: number
+  starts: number
+  ends: number
+  /** parts that it waits for, with when they come; null where all are there */
+  waits: { group: string; until: number } | null
+  /** it moves the last day if it takes longer */
+  critical: boolean
+  /** names of what comes before and is not there, or comes after it in a ring */
+  faults: string[]
+}
+
+/** The work as it will go. s from the first morning. */
+export interface Schedule {
+  tasks: ScheduledTask[]
+  ends: number
+  /** hours that are left and done */
+  left: number
+  done: number
+  /** short names of tasks that wait for one another in a ring */
+  ring: string[]
+}
+
+/** Days until parts come that are wanted or ordered and of which nothing was said (common practice). */
+const LEAD = { wanted: 14 * DAY, ordered: 7 * DAY } as const
+const WEEK = 7 * DAY
+
+/** When the parts of each group are all there, s from the first morning. */
+export function arrivals(project: Project): Map<string, number> {
+  const there = new Map<string, number>()
+  for (const row of budgetOf(project).rows) {
+    if (row.state === 'arrived' || row.state === 'have' || row.gone) continue
+    const lead = row.lead ?? LEAD[row.state]
+    there.set(row.group, Math.max(there.get(row.group) ?? 0, lead))
+  }
+  return there
+}
+
+/** Hours of a task: the middle of what it takes at least and at most. */
+const middle = (task: Task): number => (task.least + Math.max(task.least, task.most)) / 2
+
+/** Tasks that wait for one another in a ring. */
+function ringOf(tasks: readonly Task[]): string[] {
+  const left = new Map(tasks.map(t => [t.id, t.after]))
+  for (;;) {
+    const free = [...left].filter(([, after]) => after.every(a => !left.has(a))).map(([id]) => id)
+    if (free.length === 0) return [...left.keys()]
+    for (const id of free) left.delete(id)
+  }
+}
+
+/** Starts and ends of the tasks that are left, one pair of hands, the first of the list that can be done. */
+function run(
+  tasks: readonly Task[],
+  hours: (task: Task) => number,
+  arrive: (group: string) => number,
+  speed: number,
+): Map<string, { starts: number; ends: number }> {
+  const made = new Map<string, { starts: number; ends: number }>(),
+    known = new Set(tasks.map(t => t.id)),
+    left = tasks.filter(t => !t.done)
+  let now = 0
+  while (left.length > 0) {
+    const free = left.filter(t => t.after.every(a => !known.has(a) || made.has(a) || tasks.find(o => o.id === a)!.done))
+    if (free.length === 0) break
+    const ready = free.find(t => arrive(t.parts) <= now + 1e-6)
+    if (!ready) {
+      now = Math.min(...free.map(t => arrive(t.parts)))
+      continue
+    }
+    const ends = now + hours(ready) / speed
+    made.set(ready.id, { starts: now, ends })
+    now = ends
+    left.splice(left.indexOf(ready), 1)
+  }
+  return made
+}
+
+/**
+ * The work that is left in order, with the hours of a week and the parts as they come.
+ *
+ * @param project the boat
+ * @returns tasks with their times, which of them are critical, what is wrong with the order
+ *
+ * Source: one pair of hands; the first task of the list whose predecessors are done and whose parts are there.
+ */
+export function schedule(project: Project): Schedule {
+  const { tasks, hoursAWeek } = project.yard,
+    there = arrivals(project),
+    arrive = (group: string) => there.get(group) ?? 0,
+    speed = hoursAWeek / WEEK,
+    times = run(tasks, middle, arrive, speed)
+  const ends = Math.max(0, ...[...times.values()].map(t => t.ends)),
+    ring = ringOf(tasks),
+    ids = new Set(tasks.map(t => t.id))
+  const critical = criticalOf(tasks, times, ends)
+  return {
+    tasks: tasks.map(task => {
+      const at = times.get(task.id),
+        until = arrive(task.parts)
+      return {
+        task,
+        work: middle(task),
+        starts: at?.starts ?? 0,
+        ends: at?.ends ?? 0,
+        waits: !task.done && until > 0 ? { group: task.parts, until } : null,
+        critical: critical.has(task.id),
+        faults: [
+          ...task.after.filter(a => !ids.has(a)),
+          ...(ring.includes(task.id) ? task.after.filter(a => ring.includes(a)) : []),
+        ],
+      }
+    }),
+    ends,
+    left: tasks.filter(t => !t.done).reduce((s, t) => s + middle(t), 0),
+    done: tasks.filter(t => t.done).reduce((s, t) => s + middle(t), 0),
+    ring,
+  }
+}
+
+/** From the last task back: those that follow on one another without a pause, until one waited for parts. */
+function criticalOf(
+  tasks: readonly Task[],
+  times: ReadonlyMap<string, { starts: number; ends: number }>,
+  end: number,
+): Set<string> {
+  const chain = new Set<string>()
+  let at = end
+  for (;;) {
+    const last = tasks.find(t => !chain.has(t.id) && Math.abs((times.get(t.id)?.ends ?? -1) - at) < 1)
+    if (!last) return chain
+    chain.add(last.id)
+    at = times.get(last.id)!.starts
+    if (at <= 0) return chain
+  }
+}
+
+/** When the work is done: a tenth of the draws is before low, a tenth after high. s from the first morning. */
+export interface FinishRange {
+  low: number
+  middle: number
+  high: number
+  draws: number
+}
+
+/** Leads are off by so much either way (common practice). */
+const LEAD_SPREAD = 0.4
+
+/**
+ * The last day, with hours and deliveries drawn at random: hours by a triangle between least and most, deliveries by up
+ * to four tenths either way.
+ *
+ * @param project the boat
+ * @param draws how many
+ * @param seed of the draws
+ * @returns 10, 50 and 90 per cent; yields how far it is
+ */
+export function* finishRange(project: Project, draws = 400, seed = 1): Generator<number, FinishRange> {
+  const { tasks, hoursAWeek } = project.yard,
+    there = arrivals(project),
+    speed = hoursAWeek / WEEK,
+    draw = randomUniform.source(randomLcg(seed))(0, 1),
+    ends: number[] = []
+  for (let i = 0; i < draws; i++) {
+    const late = new Map([...there].map(([group, lead]) => [group, lead * (1 + LEAD_SPREAD * (2 * draw() - 1))])),
+      // the sum of two even draws is a triangle
+      hours = new Map(tasks.map(t => [t.id, t.least + ((Math.max(t.least, t.most) - t.least) * (draw() + draw())) / 2]))
+    const times = run(
+      tasks,
+      t => hours.get(t.id)!,
+      group => late.get(group) ?? 0,
+      speed,
+    )
+    ends.push(Math.max(0, ...[...times.values()].map(t => t.ends)))
+    if (i % 20 === 19) yield (i + 1) / draws
+  }
+  ends.sort((a, b) => a - b)
+  const at = (share: number) => ends[Math.round(share * (ends.length - 1))] ?? 0
+  return { low: at(0.1), middle: at(0.5), high: at(0.9), draws }
+}
+
+/** The day of a time of the schedule, as YYYY-MM-DD. */
+export const dayOf = ({ yard }: Project, time: number): string =>
+  new Date(Date.parse(`${yard.start}T00:00:00Z`) + 1000 * time).toISOString().slice(0, 10)

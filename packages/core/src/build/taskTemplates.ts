@@ -1,0 +1,289 @@
+import type { DriveKind } from '../hull'
+import type { Project, Task } from '../project'
+
+/** A task that conversions usually have: hours, tools, what is inspected and what is accepted (common practice). */
+export interface TaskTemplate {
+  id: string
+  name: string
+  after: readonly string[]
+  /** hours */
+  hours: readonly [number, number]
+  /** group of the budget that must be there */
+  parts?: string
+  tools: string
+  /** what is looked at before it counts as done; empty where nothing is read */
+  inspect: string
+  caution?: string
+  licensed?: boolean
+  /** drives that have it; all where it is left out */
+  drives?: readonly DriveKind[]
+}
+
+const INBOARD: readonly DriveKind[] = ['shaft', 'sailDrive', 'sternDrive', 'jet']
+
+/** In the order in which one works. */
+export const TASK_TEMPLATES: readonly TaskTemplate[] = [
+  {
+    id: 'weigh',
+    name: 'Weigh her, mark the waterline',
+    after: [],
+    hours: [1, 3],
+    tools: 'crane with a scale, tape',
+    inspect: 'weight, and how deep bow and stern float',
+  },
+  {
+    id: 'drain',
+    name: 'Drain and take out fuel, coolant, oil',
+    after: ['weigh'],
+    hours: [2, 5],
+    tools: 'pump, cans, rags',
+    inspect: 'no fuel or fumes left in tank and bilge',
+    caution: 'Petrol fumes: air first, no spark, no smoking. Fuel and oil go to the yard’s tanks.',
+  },
+  {
+    id: 'engineOut',
+    name: 'Take the old engine out',
+    after: ['drain'],
+    hours: [5, 14],
+    tools: 'crane or tackle, spanners, timber',
+    inspect: 'weight of what went out',
+    caution: 'Nobody under the load; its weight is on the plate or in Weights.',
+    drives: INBOARD,
+  },
+  {
+    id: 'outboardOff',
+    name: 'Take the outboard off',
+    after: ['drain'],
+    hours: [1, 2],
+    tools: 'two people or a tackle',
+    inspect: 'transom sound: no soft core at the bolts',
+    drives: ['outboard', 'pod'],
+  },
+  {
+    id: 'beds',
+    name: 'Beds clean, stiff, painted',
+    after: ['engineOut'],
+    hours: [4, 14],
+    tools: 'grinder, epoxy, paint',
+    inspect: 'mount faces level within 1 mm',
+    drives: INBOARD,
+  },
+  {
+    id: 'sternGear',
+    name: 'Shaft, bearing and seal',
+    after: ['engineOut'],
+    hours: [3, 12],
+    parts: 'Motor and drive',
+    tools: 'puller, gauge',
+    inspect: 'shaft free by hand; run-out 0.1 mm at most, 0.05 above 2,000 rpm',
+    drives: ['shaft'],
+  },
+  {
+    id: 'legService',
+    name: 'Leg: oil, seals, anodes, bellows',
+    after: ['engineOut'],
+    hours: [3, 9],
+    tools: 'maker’s seals and oil',
+    inspect: 'oil clean, no water in it after a night',
+    drives: ['sailDrive', 'sternDrive'],
+  },
+  {
+    id: 'jetService',
+    name: 'Jet: bearing, wear ring, grate',
+    after: ['engineOut'],
+    hours: [3, 8],
+    tools: 'feeler gauge',
+    inspect: 'tip clearance within the maker’s',
+    drives: ['jet'],
+  },
+  {
+    id: 'adapter',
+    name: 'Adapter plate, reduction, coupling',
+    after: ['beds'],
+    hours: [4, 16],
+    parts: 'Motor and drive',
+    tools: 'dial gauge, torque wrench',
+    inspect: 'plate square; belt gives 1/64 of its span at the maker’s force',
+    drives: INBOARD,
+  },
+  {
+    id: 'motorIn',
+    name: 'Motor on its mounts',
+    after: ['adapter'],
+    hours: [3, 9],
+    parts: 'Motor and drive',
+    tools: 'tackle, spirit level',
+    inspect: 'mounts level within 1 mm, bolts by torque',
+    drives: INBOARD,
+  },
+  {
+    id: 'motorHung',
+    name: 'Motor or pod on the transom or hull',
+    after: ['outboardOff'],
+    hours: [2, 8],
+    parts: 'Motor and drive',
+    tools: 'torque wrench, sealant',
+    inspect: 'bolts by torque, no play',
+    drives: ['outboard', 'pod'],
+  },
+  {
+    id: 'cooling',
+    name: 'Cooling: loop, pump, plate',
+    after: ['motorIn'],
+    hours: [2, 8],
+    parts: 'Motor and drive',
+    tools: 'clamps, coolant',
+    inspect: 'no drip after an hour of the pump',
+    drives: INBOARD,
+  },
+  {
+    id: 'box',
+    name: 'Battery box, straps, vent',
+    after: ['engineOut'],
+    hours: [5, 14],
+    parts: 'Battery and BMS',
+    tools: 'plywood or aluminium, glue, straps',
+    inspect: 'dry, off the bilge, out of spray; holds twice the pack’s weight',
+  },
+  {
+    id: 'pack',
+    name: 'Cells in, links, BMS',
+    after: ['box'],
+    hours: [4, 12],
+    parts: 'Battery and BMS',
+    tools: 'insulated tools, torque wrench, meter',
+    inspect: 'cells within 20 mV; terminals 4 to 8 N·m on M6; polarity twice',
+    caution: 'A pack cannot be switched off: rings off, one hand, covers on what is done.',
+    licensed: true,
+  },
+  {
+    id: 'controller',
+    name: 'Controller, contactor, precharge on their plate',
+    after: ['box'],
+    hours: [4, 10],
+    parts: 'Fuses and switches',
+    tools: 'drill, heat paste, screwdrivers',
+    inspect: 'plate flat and bare under the controller; vent above and below',
+  },
+  {
+    id: 'mainCables',
+    name: 'Main cables, lugs, heat-shrink',
+    after: ['pack', 'controller'],
+    hours: [5, 14],
+    parts: 'Cables and lugs',
+    tools: 'hydraulic crimp tool, torque wrench',
+    inspect: 'crimps pulled by hand; M8 12 to 22 N·m, M10 25 to 40; bends 6 times the cable',
+  },
+  {
+    id: 'fuse',
+    name: 'Main fuse and disconnect',
+    after: ['mainCables'],
+    hours: [1, 4],
+    parts: 'Fuses and switches',
+    tools: 'torque wrench, meter',
+    inspect: 'fuse within a hand’s breadth of the pack; rating as on the diagram',
+    licensed: true,
+  },
+  {
+    id: 'control',
+    name: 'Lever, key, display, emergency stop',
+    after: ['controller'],
+    hours: [4, 12],
+    parts: 'Motor and drive',
+    tools: 'small crimps, labels',
+    inspect: 'stop opens the coil; labels on both ends of each lead',
+  },
+  {
+    id: 'charging',
+    name: 'Charger, shore inlet, RCD, galvanic isolator',
+    after: ['pack'],
+    hours: [4, 10],
+    parts: 'Charging',
+    tools: 'meter',
+    inspect: 'RCD trips; earth to the bonding',
+    caution: 'Shore power kills in the water. A licensed electrician connects it.',
+    licensed: true,
+  },
+  {
+    id: 'house',
+    name: 'House battery and DC-DC',
+    after: ['pack'],
+    hours: [2, 6],
+    parts: 'House',
+    tools: 'crimps, meter',
+    inspect: 'house works with the drive off',
+  },
+  {
+    id: 'bonding',
+    name: 'Bonding, anodes, insulation',
+    after: ['mainCables'],
+    hours: [2, 5],
+    tools: '500 V tester',
+    inspect: '0.5 megohm or more, both poles to hull',
+    licensed: true,
+  },
+  {
+    id: 'alignDry',
+    name: 'Align, propeller off',
+    after: ['motorIn', 'sternGear'],
+    hours: [2, 6],
+    tools: 'feeler gauge, dial gauge',
+    inspect: '0.05 to 0.1 mm across the faces for each 100 mm of flange',
+    drives: ['shaft'],
+  },
+  {
+    id: 'firstPower',
+    name: 'First power, as on its bench',
+    after: ['fuse', 'control', 'bonding', 'charging'],
+    hours: [4, 10],
+    tools: 'meter, watch, infrared',
+    inspect: 'every step within range',
+    licensed: true,
+  },
+  {
+    id: 'launch',
+    name: 'Launch, leaks, align afloat',
+    after: ['firstPower'],
+    hours: [3, 8],
+    tools: 'crane, feeler gauge',
+    inspect: 'seal: dry, or a drop in 5 to 20 s; alignment again afloat and loaded',
+  },
+  {
+    id: 'trial',
+    name: 'Sea trial',
+    after: ['launch'],
+    hours: [3, 6],
+    tools: 'GPS, shunt',
+    inspect: 'power at a speed both ways; lugs again after the first hour',
+  },
+]
+
+/** The template of a task by its short name; null for an owner's own. */
+export const templateOf = (id: string): TaskTemplate | null => TASK_TEMPLATES.find(t => t.id === id) ?? null
+
+/**
+ * The usual tasks of a conversion for the drive that she has.
+ *
+ * @param project the boat
+ * @returns tasks in order; what comes before one and does not apply is left out of its list
+ */
+export function usualTasks({ boat }: Project): Task[] {
+  const fits = TASK_TEMPLATES.filter(t => !t.drives || t.drives.includes(boat.drive.kind)),
+    ids = new Set(fits.map(t => t.id))
+  /** a task that this drive has not stands for what comes before it */
+  const before = (id: string): string[] =>
+    ids.has(id) ? [id] : (TASK_TEMPLATES.find(t => t.id === id)?.after ?? []).flatMap(before)
+  return fits.map(t => ({
+    id: t.id,
+    name: t.name,
+    after: [...new Set(t.after.flatMap(before))],
+    least: t.hours[0] * 3600,
+    most: t.hours[1] * 3600,
+    parts: t.parts ?? '',
+    licensed: t.licensed ?? false,
+    done: false,
+    doneOn: '',
+    inspected: '',
+    note: '',
+  }))
+}

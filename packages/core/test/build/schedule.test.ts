@@ -1,0 +1,125 @@
+import { describe, expect, it } from 'vitest'
+import {
+  dayOf,
+  finishRange,
+  schedule,
+  TASK_TEMPLATES,
+  templateOf,
+  usualTasks,
+  workCsv,
+  workEvents,
+} from '../../src/build'
+import { budgetOf, withItem } from '../../src/money'
+import { DEMO, DEMO_BOATS, edit, withEdits, type Project, type Task } from '../../src/project'
+import { SIZED_FLEET } from '../fleet/fleetBoats'
+
+const HOUR = 3600,
+  WEEK = 7 * 86_400
+const task = (id: string, after: string[], hours: number, of: Partial<Task> = {}): Task => ({
+  id,
+  name: id,
+  after,
+  least: hours * HOUR,
+  most: hours * HOUR,
+  parts: '',
+  licensed: false,
+  done: false,
+  doneOn: '',
+  inspected: '',
+  note: '',
+  ...of,
+})
+const plan = (tasks: Task[], hoursAWeek = 10, boat: Project = DEMO.osprel) =>
+  withEdits(boat, [edit('yard.tasks', tasks), edit('yard.hoursAWeek', hoursAWeek * HOUR)])
+function range(project: Project) {
+  const run = finishRange(project, 200)
+  let step = run.next()
+  while (!step.done) step = run.next()
+  return step.value
+}
+
+describe('the plan of work', () => {
+  it('a chain worked by hand: 10, 20 and 10 hours at ten hours a week end after four weeks', () => {
+    const p = schedule(plan([task('a', [], 10), task('b', ['a'], 20), task('c', ['b'], 10)]))
+    expect(p.tasks.map(t => t.ends / WEEK)).toEqual([1, 3, 4])
+    expect(p.ends / WEEK).toBeCloseTo(4, 9)
+    expect(p.tasks.every(t => t.critical)).toBe(true)
+  })
+  it('what comes before is done first, whatever the list says; else the list is kept', () => {
+    const p = schedule(plan([task('b', ['a'], 10), task('c', [], 10), task('a', [], 10)]))
+    const at = (id: string) => p.tasks.find(t => t.task.id === id)!.starts / WEEK
+    expect([at('c'), at('a'), at('b')]).toEqual([0, 1, 2])
+  })
+  it('parts that are not there are waited for while other work goes on', () => {
+    const boat = plan([task('a', [], 10, { parts: 'Charging' }), task('b', [], 10)])
+    const row = budgetOf(boat).rows.find(r => r.group === 'Charging')!
+    const rows = budgetOf(boat).rows.filter(r => r.group === 'Charging')
+    let told = boat
+    for (const r of rows)
+      told = withEdits(told, [
+        edit('yard.items', withItem(told, r, r === row ? { lead: 3 * WEEK, state: 'ordered' } : { state: 'arrived' })),
+      ])
+    const p = schedule(told)
+    expect(p.tasks[1]!.starts).toBe(0)
+    expect(p.tasks[0]!.starts / WEEK).toBeCloseTo(3, 9)
+    expect(p.tasks[0]!.waits).toMatchObject({ group: 'Charging' })
+    expect(p.tasks[1]!.critical).toBe(false)
+    expect(p.ends / WEEK).toBeCloseTo(4, 9)
+  })
+  it('done work takes no time, a ring and a lost predecessor are told', () => {
+    const p = schedule(plan([task('a', ['b'], 5), task('b', ['a'], 5), task('c', ['x'], 5, { done: false })]))
+    expect(p.ring.sort()).toEqual(['a', 'b'])
+    expect(p.tasks[2]!.faults).toEqual(['x'])
+    expect(schedule(plan([task('a', [], 5, { done: true })])).ends).toBe(0)
+  })
+  it('the last day has a range that holds the plan where hours are a range, and none where nothing is', () => {
+    const sure = range(plan([task('a', [], 10), task('b', ['a'], 20)]))
+    expect(sure.low).toBeCloseTo(3 * WEEK, 3)
+    expect(sure.high).toBeCloseTo(3 * WEEK, 3)
+    const boat = plan([
+      task('a', [], 10, { most: 30 * HOUR }),
+      task('b', ['a'], 10, { most: 30 * HOUR }),
+      task('c', ['b'], 10, { most: 30 * HOUR }),
+    ])
+    const open = range(boat)
+    expect(open.low).toBeLessThan(schedule(boat).ends)
+    expect(open.high).toBeGreaterThan(schedule(boat).ends)
+    expect(Math.abs(open.middle / schedule(boat).ends - 1)).toBeLessThan(0.06)
+  })
+  it('300 tasks are planned', () => {
+    const many = plan(Array.from({ length: 300 }, (_, i) => task(`t${i}`, i > 0 ? [`t${i - 1}`] : [], 1)))
+    expect(schedule(many).ends / WEEK).toBeCloseTo(30, 6)
+  })
+})
+
+describe('the usual tasks', () => {
+  it.each([...DEMO_BOATS, ...SIZED_FLEET].map(b => [b.name, b] as const))(
+    '%s: whole, in order, without a ring',
+    (_, boat) => {
+      const tasks = usualTasks(boat),
+        ids = tasks.map(t => t.id)
+      expect(new Set(ids).size).toBe(ids.length)
+      tasks.forEach((t, i) => t.after.forEach(a => expect(ids.indexOf(a), `${t.id} after ${a}`).toBeLessThan(i)))
+      const p = schedule(plan(tasks, 8, boat))
+      expect(p.ring).toEqual([])
+      expect(p.tasks.flatMap(t => t.faults)).toEqual([])
+      expect(p.ends).toBeGreaterThan(WEEK)
+    },
+  )
+  it('each has tools and what is looked at', () => {
+    for (const t of TASK_TEMPLATES) {
+      expect(t.tools.length).toBeGreaterThan(3)
+      expect(t.inspect.length).toBeGreaterThan(3)
+      expect(t.hours[0]).toBeLessThan(t.hours[1])
+    }
+    expect(templateOf('nothing')).toBeNull()
+  })
+  it('a calendar has each task that is left, and the parts as they come', () => {
+    const boat = plan(usualTasks(DEMO.tirrick), 8, DEMO.tirrick),
+      events = workEvents(boat)
+    expect(events.filter(e => !e.title.startsWith('Parts')).length).toBe(boat.yard.tasks.length)
+    for (const e of events) expect(e.from <= e.until).toBe(true)
+    expect(dayOf(boat, 0)).toBe(boat.yard.start)
+    expect(workCsv(boat).split('\n').length).toBe(boat.yard.tasks.length + 1)
+  })
+})
