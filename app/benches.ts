@@ -11,7 +11,7 @@ export type SetId = keyof typeof boardWords.sets
 const OF_SET = {
   drive: ['boat', 'use', 'curve', 'propeller', 'motor', 'pack', 'wiring', 'charging'],
   days: ['day', 'under', 'year', 'hybrid'],
-  yard: ['weights', 'money', 'power'],
+  yard: ['weights', 'money', 'work', 'power'],
 } as const satisfies Record<SetId, readonly BenchId[]>
 const BESIDE = { sheet: '9', library: '0' } as const satisfies Partial<Record<BenchId, string>>
 

@@ -21,6 +21,7 @@ const BENCHES = [
   '/days/under',
   '/yard/weights',
   '/yard/money',
+  '/yard/work',
   '/yard/power',
   '/sheet',
   '/library',

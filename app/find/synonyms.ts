@@ -95,6 +95,7 @@ export const BENCH_WORDS: Partial<Record<BenchId, string>> = {
   day: 'voyage trip route passage legs tide stream current wind reach turn home GPX waypoints',
   under: 'helm now miles left turn home leg done position',
   money: 'budget price cost order supplier shopping list running costs payback crane electrician',
+  work: 'tasks schedule plan calendar photos pictures to do list alignment',
   power: 'commissioning first start precharge insulation polarity cell volts check list BMS trips',
   weights: 'mass kilograms trim list balance centre of gravity stability GM capacity plate ballast',
   hybrid: 'generator series parallel engine diesel petrol gasoline fuel extender cost CO2 genset',

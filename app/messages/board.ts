@@ -23,6 +23,7 @@ export const boardWords = {
     hybrid: 'Hybrid',
     weights: 'Weights',
     money: 'Parts and money',
+    work: 'Work',
     power: 'First power',
   },
   sets: { drive: 'Drive', days: 'Days', yard: 'Yard' },

@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie'
+import type { PhotoRow } from './photos'
 import { nextRow, type BoatRow, type SaveOutcome } from './boatRow'
 import { migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 
@@ -21,12 +22,13 @@ export function currentProject(project: Project): Project {
 export class BoatDatabase extends Dexie {
   boats!: EntityTable<BoatRow, 'id'>
   parts!: EntityTable<PartRow, 'key'>
+  photos!: EntityTable<PhotoRow, 'id'>
 
   constructor(name = 'remigo') {
     super(name)
     this.version(1).stores({ boats: 'id, updatedAt' })
     this.version(PROJECT_VERSION)
-      .stores({ boats: 'id, updatedAt', parts: 'key, kind' })
+      .stores({ boats: 'id, updatedAt', parts: 'key, kind', photos: 'id, boat' })
       .upgrade(change =>
         change
           .table<BoatRow>('boats')

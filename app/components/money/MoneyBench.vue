@@ -234,13 +234,15 @@ const path = (line: (typeof LINES)[number]) =>
     <aside class="money__side">
       <section>
         <h2 class="section-head">{{ words.fields }}</h2>
-        <QuantityField path="yard.budget" /><QuantityField path="yard.spare" /><QuantityField path="yard.sale" />
+        <QuantityField path="yard.budget" :estimate="words.noBudget" /><QuantityField path="yard.spare" /><QuantityField
+          path="yard.sale"
+        />
       </section>
       <section class="block" data-running>
         <h2 class="section-head">{{ words.running }}</h2>
         <p class="prose">
           <strong>{{ paysBack }}</strong> {{ paysBackNew }}
-          {{ words.per(money(running.perHour), money(running.perMile)) }}
+          {{ words.per(money(100 * running.perHour), money(100 * running.perMile)) }}
         </p>
         <table class="table">
           <thead>

@@ -172,6 +172,7 @@ const print = () => window.print()
                   :value="s.reading?.note ?? ''"
                   @change="write(s, { note: ($event.target as HTMLInputElement).value.trim() })"
               /></label>
+              <TaskPhotos :task="`power/${s.step.id}`" />
               <button v-if="s.reading" type="button" class="btn" @click="takeBack(s)">{{ words.takeBack }}</button>
             </div>
           </li>

@@ -25,7 +25,7 @@ const simpson = (n: number, i: number): number => (i === 0 || i === n ? 1 : i % 
  *
  * @param offsets half breadths at an odd number of even stations
  * @returns figures
- * @example planeFigures({ length: 6, halfBreadths: [1, 1, 1] }).longitudinal // 36 = 2 × 6³ ÷ 12
+ * @example planeFigures({ length: 6, halfBreadths: [1, 1, 1] }).longitudinal // 36
  *
  * Source: A = 2∫y dx, IL = 2∫(x − xf)² y dx, IT = ⅔∫y³ dx by Simpson's rule.
  */

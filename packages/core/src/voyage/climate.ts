@@ -14,7 +14,7 @@ const DEGREES = 180 / Math.PI
  * @param month 0 is January
  * @param coldest mean of the coldest month where the owner knows it, K
  * @returns K, ± 4
- * @example monthAir(0.9, 0) // 275.9: 2.8 °C in January at 51.6° north
+ * @example monthAir(0.9, 0) // 275.4
  *
  * Source: common practice, from memory: 27.5 °C to 15° of latitude, 0.45 K less for each degree beyond, a swing of
  * 0.17 K for each degree; inland winters are colder.

@@ -27,7 +27,7 @@ describe('sums of weights', () => {
     }
   })
   it('what is listed as going out stands in place of the one number, and what comes in is added', () => {
-    const boat = before(DEMO.tirrick),
+    const boat = withEdits(before(DEMO.tirrick), [edit('yard.weights', [])]),
       listed = withEdits(boat, [
         edit('yard.weights', [weight({ way: 'out', mass: 200 }), weight({ way: 'in', mass: 40 })]),
       ])

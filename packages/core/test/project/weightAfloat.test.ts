@@ -4,7 +4,7 @@ import { sizeRest } from '../../src/sizing'
 import { evaluate, modelOf } from '../../src/system'
 import { findingsOf } from '../../src/advice'
 
-const before = withEdits(DEMO.tirrick, [edit('boat.massHolds', 'before')])
+const before = withEdits(DEMO.tirrick, [edit('boat.massHolds', 'before'), edit('yard.weights', [])])
 describe('weight is part of the answer', () => {
   it('as typed with the new drive it stands; as she was it loses the engine and gains the drive', () => {
     expect(weightAfloat(DEMO.tirrick)).toEqual({ typed: 4600, out: 0, in: 0, mass: 4600 })

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { photoWords as words } from '~/messages/photos'
+import { readArchive, writeArchive } from '~/composables/useBoatArchive'
+import { photoStore } from '~/composables/usePhotos'
+import { useBoatsStore } from '~/stores/boats'
+import { useDocumentStore } from '~/stores/document'
+
+/** The boat with all her pictures as one file, out and in. */
+const document_ = useDocumentStore()
+const boats = useBoatsStore()
+const news = ref('')
+const picker = ref<HTMLInputElement>()
+async function write() {
+  const bytes = await writeArchive(photoStore(), document_.project)
+  const url = URL.createObjectURL(new Blob([bytes.slice()], { type: 'application/zip' }))
+  const name = document_.project.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()
+  Object.assign(document.createElement('a'), { href: url, download: `${name}.remigo.zip` }).click()
+  URL.revokeObjectURL(url)
+}
+async function read(event: Event) {
+  const input = event.target as HTMLInputElement,
+    file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  const found = await readArchive(new Uint8Array(await file.arrayBuffer()))
+  if (!found.ok) return void (news.value = words.refused(found.message))
+  const { readProject } = await import('@remigo/core/project/readProject')
+  const boat = readProject(found.boat)
+  if (!boat.ok) return void (news.value = words.refused(boat.errors[0]?.message ?? ''))
+  // a boat that is here already stays, and the one that comes gets a name of its own in the store
+  const taken = boats.list.some(b => b.id === boat.project.id),
+    project = taken ? { ...boat.project, id: crypto.randomUUID() } : boat.project
+  await boats.add(project)
+  await photoStore().photos.bulkPut(
+    found.photos.map(p => ({ ...p, id: taken ? crypto.randomUUID() : p.id, boat: project.id })),
+  )
+  news.value = words.done(project.name, found.photos.length)
+}
+</script>
+
+<template>
+  <div class="archive no-print">
+    <button type="button" class="btn" data-archive-out @click="write">{{ words.archive }}</button><button
+      type="button"
+      class="btn"
+      data-archive-in
+      @click="picker?.click()"
+    >
+      {{ words.readArchive }}
+    </button>
+    <input
+      ref="picker"
+      type="file"
+      accept=".zip,application/zip"
+      class="visually-hidden"
+      tabindex="-1"
+      :aria-label="words.readArchive"
+      @change="read"
+    />
+    <p v-if="news" class="small" role="status">{{ news }}</p>
+  </div>
+</template>
+
+<style scoped>
+.archive {
+  display: grid;
+  gap: 6px;
+  margin-top: 12px;
+}
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { mdiCameraOutline, mdiClose } from '@mdi/js'
+import { ref } from 'vue'
+import { photoWords as words } from '~/messages/photos'
+import { usePhotos } from '~/composables/usePhotos'
+
+/** Pictures of a task or of a step. */
+const props = defineProps<{ task: string }>()
+const { photos, trouble, add, remove } = usePhotos(() => props.task)
+const picker = ref<HTMLInputElement>()
+async function chosen(event: Event) {
+  const input = event.target as HTMLInputElement,
+    files = [...(input.files ?? [])]
+  input.value = ''
+  await add(files)
+}
+const clock = (at: string) => at.replace('T', ' ')
+</script>
+
+<template>
+  <div class="photos no-print">
+    <ul v-if="photos.length > 0">
+      <li v-for="p in photos" :key="p.id" data-photo>
+        <a :href="p.url" target="_blank" rel="noopener"><img :src="p.url" :alt="words.of(clock(p.at))" /></a>
+        <button type="button" class="icon-btn" :aria-label="words.remove(clock(p.at))" @click="remove(p.id)">
+          <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
+            <path :d="mdiClose" fill="currentColor" />
+          </svg>
+        </button>
+      </li>
+    </ul>
+    <button type="button" class="btn" data-add-photo @click="picker?.click()">
+      <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
+        <path :d="mdiCameraOutline" fill="currentColor" />
+      </svg>
+      {{ words.add }}
+    </button>
+    <input
+      ref="picker"
+      type="file"
+      accept="image/*"
+      multiple
+      class="visually-hidden"
+      tabindex="-1"
+      :aria-label="words.add"
+      @change="chosen"
+    />
+    <span class="small soft">{{ words.kept }}</span>
+    <p v-if="trouble" class="trouble" role="alert">{{ words.trouble[trouble] }}</p>
+  </div>
+</template>
+
+<style scoped>
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  list-style: none;
+  margin-bottom: 6px;
+}
+li {
+  position: relative;
+}
+img {
+  display: block;
+  height: 84px;
+  width: auto;
+  max-width: 160px;
+  border: 1px solid var(--ink);
+  object-fit: cover;
+}
+li .icon-btn {
+  position: absolute;
+  top: 2px;
+  right: 2px;
+  background: var(--sheet);
+  border: 1px solid var(--ink);
+}
+.btn {
+  margin-right: 10px;
+}
+.trouble {
+  color: var(--clash);
+  font-size: 13px;
+}
+</style>

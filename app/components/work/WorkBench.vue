@@ -1,0 +1,464 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, toRaw } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { useSortable } from '@vueuse/integrations/useSortable'
+import { mdiDragVertical } from '@mdi/js'
+import {
+  arrivals,
+  dayOf,
+  edit,
+  PARTS_GROUPS,
+  schedule,
+  TASK,
+  templateOf,
+  usualOf,
+  usualTasks,
+  workCsv,
+  workEvents,
+  type FinishRange,
+  type Project,
+  type Task,
+} from '@remigo/core'
+import { workWords as words } from '~/messages/work'
+import { download } from '~/composables/useBoatFiles'
+import { useQuantities } from '~/composables/useQuantities'
+import { useWorkerRun } from '~/composables/useWorkerRun'
+import { useDocumentStore } from '~/stores/document'
+
+/** The work: what comes after what, what it waits for, and when she is done. */
+const document = useDocumentStore()
+const { text } = useQuantities()
+const yard = computed(() => document.shown.yard)
+const plan = computed(() => schedule(document.shown))
+const run = useWorkerRun<Project, FinishRange>(
+  () => new Worker(new URL('../../workers/finish.worker.ts', import.meta.url), { type: 'module' }),
+)
+const ask = () => yard.value.tasks.length > 0 && run.start(structuredClone(toRaw(document.shown)))
+watchDebounced(() => document.shown, ask, { debounce: 200, maxWait: 800 })
+ask()
+const range = computed(() => run.result.value)
+const day = (time: number) => dayOf(document.shown, time)
+const hours = (time: number) => text(time, 'duration')
+const chain = computed(() => plan.value.tasks.filter(t => t.critical && !t.task.done).length)
+
+const MOST = 300
+const put = (label: string, tasks: Task[]) => document.edit(label, [edit('yard.tasks', tasks)])
+const openId = ref<string | null>(null)
+const change = (id: string, of: Partial<Task>, label: string) =>
+  put(
+    label,
+    yard.value.tasks.map(t => (t.id === id ? { ...t, ...of } : t)),
+  )
+const begin = () => put(words.begin, usualTasks(document.shown))
+function add() {
+  if (yard.value.tasks.length >= MOST) return
+  const taken = new Set(yard.value.tasks.map(t => t.id))
+  let n = yard.value.tasks.length + 1
+  while (taken.has(`own${n}`)) n++
+  put(words.add, [...yard.value.tasks, { ...usualOf(TASK.fields), id: `own${n}`, name: words.own }])
+  openId.value = `own${n}`
+}
+function remove(id: string) {
+  put(
+    words.remove,
+    yard.value.tasks.filter(t => t.id !== id).map(t => ({ ...t, after: t.after.filter(a => a !== id) })),
+  )
+}
+function move(from: number, to: number) {
+  if (to < 0 || to >= yard.value.tasks.length) return
+  const next = [...yard.value.tasks]
+  next.splice(to, 0, ...next.splice(from, 1))
+  put(next[to]!.name, next)
+}
+const tick = (t: Task, done: boolean) =>
+  change(t.id, { done, doneOn: done ? new Date().toISOString().slice(0, 10) : '' }, words.done(t.name))
+const nameOf = (id: string) => yard.value.tasks.find(t => t.id === id)?.name ?? id
+function setAfter(t: Task, id: string, on: boolean) {
+  const after = on ? [...t.after, id].slice(0, 12) : t.after.filter(a => a !== id)
+  change(t.id, { after }, words.edit(t.name))
+}
+const partsWords = Object.fromEntries(['', ...PARTS_GROUPS].map(g => [g, g || words.afterNone]))
+
+const list = ref<HTMLElement>()
+useSortable(
+  list,
+  computed(() => [...yard.value.tasks]),
+  {
+    handle: '.grip',
+    animation: 120,
+    onUpdate: (event: { oldIndex?: number; newIndex?: number; item: HTMLElement; from: HTMLElement }) => {
+      const { oldIndex, newIndex } = event
+      if (oldIndex === undefined || newIndex === undefined) return
+      // what was dragged is put back: the list itself is drawn from the document
+      event.from.insertBefore(event.item, event.from.children[oldIndex < newIndex ? oldIndex : oldIndex + 1] ?? null)
+      void nextTick(() => move(oldIndex, newIndex))
+    },
+  },
+)
+function keys(event: KeyboardEvent, i: number) {
+  if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
+  event.preventDefault()
+  event.stopPropagation()
+  move(i, event.key === 'ArrowUp' ? i - 1 : i + 1)
+}
+const missing = computed(() => [...arrivals(document.shown)].sort((a, b) => a[1] - b[1]))
+const setStart = (value: string) =>
+  /^\d{4}-\d\d-\d\d$/.test(value) && document.edit(words.start, [edit('yard.start', value)])
+
+const file = computed(() => `${document.shown.name.toLowerCase()}-work`)
+const csv = () => download(`${file.value}.csv`, workCsv(document.shown), 'text/csv')
+const print = () => window.print()
+async function calendar() {
+  // only who asks for a calendar loads what writes one
+  const { createEvents } = await import('ics')
+  const parts = (d: string) => d.split('-').map(Number) as [number, number, number]
+  const next = (d: string) => new Date(Date.parse(`${d}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10)
+  const { value } = createEvents(
+    workEvents(document.shown).map(e => ({
+      title: `${document.shown.name}: ${e.title}`,
+      start: parts(e.from),
+      // the day on which it ends is not in an event of whole days
+      end: parts(next(e.until)),
+      ...(e.text ? { description: e.text } : {}),
+      productId: 'remigo',
+    })),
+  )
+  if (value) download(`${file.value}.ics`, value, 'text/calendar')
+}
+</script>
+
+<template>
+  <div class="work" data-work>
+    <div class="work__main">
+      <div class="lead">
+        <p class="headline" data-work-left>{{ hours(plan.left) }}</p>
+        <p class="prose">
+          <template v-if="yard.tasks.length > 0"
+            ><strong>{{ words.left }} </strong>
+            <strong v-if="range" data-work-finish>{{
+              words.finish(day(plan.ends), words.between(day(range.low), day(range.high)))
+            }}</strong>
+            {{ words.said(hours(plan.done), chain) }}</template
+          ><template v-else>{{ words.none }}</template>
+        </p>
+        <div class="tools no-print">
+          <button v-if="yard.tasks.length === 0" type="button" class="btn btn--best" data-work-begin @click="begin">
+            {{ words.begin }}</button><button type="button" class="btn" data-work-add @click="add">
+            {{ words.add }}</button
+          ><button type="button" class="btn" data-work-calendar :disabled="yard.tasks.length === 0" @click="calendar">
+            {{ words.calendar }}</button
+          ><button type="button" class="btn" data-work-csv @click="csv">{{ words.csv }}</button
+          ><button type="button" class="btn" @click="print">{{ words.print }}</button>
+        </div>
+      </div>
+      <p v-if="plan.ring.length > 0" class="alarm" role="alert">{{ words.ring }}</p>
+      <ol ref="list" class="tasks" :aria-label="words.tasks">
+        <li
+          v-for="(t, i) in plan.tasks"
+          :key="t.task.id"
+          :class="{ open: openId === t.task.id, done: t.task.done, critical: t.critical && !t.task.done }"
+          :data-task="t.task.id"
+        >
+          <div class="row">
+            <span class="grip no-print" :title="words.move" aria-hidden="true"
+              ><svg width="16" height="16" viewBox="0 0 24 24">
+                <path :d="mdiDragVertical" fill="currentColor" /></svg
+            ></span>
+            <label class="ink-check"
+              ><input
+                type="checkbox"
+                :checked="t.task.done"
+                @change="tick(t.task, ($event.target as HTMLInputElement).checked)"
+              /><span class="visually-hidden">{{ words.done(t.task.name) }}</span></label
+            >
+            <button
+              type="button"
+              class="what"
+              :aria-expanded="openId === t.task.id"
+              @click="openId = openId === t.task.id ? null : t.task.id"
+              @keydown="keys($event, i)"
+            >
+              <span>{{ t.task.name }}</span>
+              <small v-if="t.faults.length > 0" class="bad">{{
+                words.fault(t.faults.map(nameOf).join(', '))
+              }}</small><small v-else-if="t.task.done">{{ t.task.inspected || templateOf(t.task.id)?.inspect }}</small
+              ><small v-else-if="t.waits">{{ words.waits(t.waits.group, day(t.waits.until)) }}</small
+              ><small v-else-if="t.task.licensed">{{ words.licensed }}</small>
+            </button>
+            <span class="hours">{{ words.hours(hours(t.task.least), hours(t.task.most)) }}</span>
+            <span class="days">{{
+              t.task.done ? words.doneOn(t.task.doneOn) : words.days(day(t.starts), day(t.ends))
+            }}</span>
+          </div>
+          <div v-if="openId === t.task.id" class="more">
+            <template v-if="templateOf(t.task.id)">
+              <p>
+                <b>{{ words.tools }}</b> {{ templateOf(t.task.id)!.tools }}
+              </p>
+              <p>
+                <b>{{ words.inspect }}</b> {{ templateOf(t.task.id)!.inspect }}
+              </p>
+              <p v-if="templateOf(t.task.id)!.caution" class="caution">{{ templateOf(t.task.id)!.caution }}</p>
+            </template>
+            <RowFields
+              :fields="TASK.fields"
+              :value="{ ...t.task }"
+              :keys="['name', 'least', 'most', 'licensed']"
+              @change="change(t.task.id, $event, words.edit(t.task.name))"
+            />
+            <div class="pair">
+              <label
+                ><span>{{ TASK.fields.parts.label }}</span
+                ><select
+                  class="ink-select"
+                  :value="t.task.parts"
+                  @change="change(t.task.id, { parts: ($event.target as HTMLSelectElement).value }, t.task.name)"
+                >
+                  <option v-for="(w, g) in partsWords" :key="g" :value="g">{{ w }}</option>
+                </select></label
+              ><label
+                ><span>{{ words.inspected }}</span
+                ><input
+                  class="ink-input"
+                  maxlength="120"
+                  :value="t.task.inspected"
+                  :data-inspected="t.task.id"
+                  @change="
+                    change(t.task.id, { inspected: ($event.target as HTMLInputElement).value.trim() }, t.task.name)
+                  "
+              /></label>
+            </div>
+            <details class="after">
+              <summary>{{ words.after }}: {{ t.task.after.map(nameOf).join(', ') || words.afterNone }}</summary>
+              <label v-for="o in yard.tasks.filter(o => o.id !== t.task.id)" :key="o.id" class="ink-check"
+                ><input
+                  type="checkbox"
+                  :checked="t.task.after.includes(o.id)"
+                  @change="setAfter(t.task, o.id, ($event.target as HTMLInputElement).checked)"
+                /><span>{{ o.name }}</span></label
+              >
+            </details>
+            <label class="note"
+              ><span>{{ TASK.fields.note.label }}</span
+              ><textarea
+                class="ink-input"
+                rows="2"
+                maxlength="1000"
+                :value="t.task.note"
+                @change="change(t.task.id, { note: ($event.target as HTMLTextAreaElement).value }, t.task.name)"
+              />
+            </label>
+            <TaskPhotos :task="t.task.id" />
+            <div class="tools">
+              <button type="button" class="btn" :disabled="i === 0" @click="move(i, i - 1)">
+                {{ words.up }}</button><button
+                type="button"
+                class="btn"
+                :disabled="i === plan.tasks.length - 1"
+                @click="move(i, i + 1)"
+              >
+                {{ words.down }}</button
+              ><button type="button" class="btn" @click="remove(t.task.id)">{{ words.remove }}</button>
+            </div>
+          </div>
+        </li>
+      </ol>
+    </div>
+    <aside class="work__side">
+      <label class="start"
+        ><span>{{ words.start }}</span
+        ><input
+          type="date"
+          class="ink-input"
+          data-field="yard.start"
+          :value="yard.start"
+          @change="setStart(($event.target as HTMLInputElement).value)"
+      /></label>
+      <QuantityField path="yard.hoursAWeek" />
+      <section class="block">
+        <h2 class="section-head">{{ words.parts }}</h2>
+        <ul v-if="missing.length > 0" class="parts">
+          <li v-for="[group, lead] in missing" :key="group">
+            <span>{{ group }}</span><b>{{ words.comes(day(lead)) }}</b>
+          </li>
+        </ul>
+        <p v-else class="prose">{{ words.allHere }}</p>
+      </section>
+      <BoatArchive />
+      <p class="small soft">{{ words.how }}</p>
+      <p class="caution">{{ words.caution2 }}</p>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.work {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 240px;
+  gap: 20px;
+  padding: 16px;
+}
+.lead {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 4px 20px;
+  align-items: end;
+  margin-bottom: 10px;
+}
+.headline {
+  font: 600 50px/54px var(--figures);
+  border-bottom: 2px dotted var(--text);
+  padding-bottom: 4px;
+  white-space: nowrap;
+}
+.lead strong {
+  font-size: 16px;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 8px;
+}
+.lead .tools {
+  grid-column: 1 / -1;
+}
+.tasks {
+  list-style: none;
+  border-top: 1px solid var(--ink);
+}
+.tasks li {
+  border-bottom: 0.75px solid var(--rule);
+}
+.row {
+  display: grid;
+  grid-template-columns: 18px 34px minmax(0, 1fr) 92px 92px;
+  gap: 8px;
+  align-items: center;
+  min-height: 42px;
+  font-size: 14px;
+}
+.grip {
+  cursor: grab;
+  touch-action: none;
+}
+.what {
+  text-align: left;
+  line-height: 17px;
+  padding: 4px 0;
+  min-height: 40px;
+}
+.what small {
+  display: block;
+  font-size: 12px;
+  line-height: 15px;
+  color: var(--soft);
+}
+.what .bad {
+  color: var(--clash);
+}
+.hours,
+.days {
+  text-align: right;
+  font: 500 13px/16px var(--figures);
+}
+.critical .row {
+  box-shadow: inset 3px 0 0 var(--ink);
+}
+.done .what > span {
+  color: var(--soft);
+}
+.open .row {
+  background: var(--band);
+}
+.more {
+  padding: 8px 0 14px 26px;
+  display: grid;
+  gap: 8px;
+  font-size: 13.5px;
+}
+.more .caution,
+.work__side .caution {
+  border: 1.25px solid var(--ink);
+  padding: 6px 10px;
+  font-size: 13px;
+}
+.work__side .caution {
+  margin-top: 10px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 180px minmax(0, 1fr);
+  gap: 10px;
+}
+.pair label,
+.note,
+.start {
+  display: grid;
+  gap: 2px;
+  font-size: 12.5px;
+}
+.note textarea {
+  height: auto;
+  padding: 6px 8px;
+  width: 100%;
+}
+.after summary {
+  cursor: pointer;
+  min-height: 32px;
+}
+.parts li {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  min-height: 32px;
+  align-items: center;
+  border-bottom: 0.75px solid var(--rule);
+  font-size: 13.5px;
+}
+.parts b {
+  font: 500 13px var(--figures);
+  text-align: right;
+}
+.alarm {
+  color: var(--clash);
+  font-weight: 600;
+  margin-bottom: 8px;
+}
+@media (max-width: 1099px) {
+  .work {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 620px) {
+  .lead {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .headline {
+    justify-self: start;
+  }
+  .row {
+    grid-template-columns: 18px 34px minmax(0, 1fr) auto;
+  }
+  .days {
+    grid-column: 3 / -1;
+    text-align: left;
+    padding-bottom: 4px;
+  }
+  .more {
+    padding-left: 0;
+  }
+  .pair {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media print {
+  .work {
+    display: block;
+    padding: 0;
+  }
+  .tasks li {
+    break-inside: avoid;
+  }
+}
+</style>

@@ -1,0 +1,74 @@
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { BoatDatabase, liveQuery } from '~/storage/boatDatabase'
+import { MOST_PHOTOS, photosOf, reduced, storageUsed, type PhotoRow } from '~/storage/photos'
+import { useDocumentStore } from '~/stores/document'
+
+/** The browser's room is nearly full from this share on. */
+const NEARLY_FULL = 0.85
+let database: BoatDatabase | null = null
+/** The store of pictures, opened when it is first wanted. */
+export const photoStore = (): BoatDatabase => (database ??= new BoatDatabase())
+
+/**
+ * Pictures of one task or step of the boat on the board: kept in the browser, made smaller as they come in.
+ *
+ * @param task its short name
+ * @returns pictures with an address each, and what changes them
+ */
+export function usePhotos(task: () => string) {
+  const document = useDocumentStore()
+  const rows = shallowRef<PhotoRow[]>([])
+  const trouble = ref('')
+  const used = ref<number | null>(null)
+  let watching: { unsubscribe(): void } | null = null
+  watch(
+    () => document.project.id,
+    boat => {
+      watching?.unsubscribe()
+      watching = liveQuery(() => photosOf(photoStore(), boat)).subscribe({
+        next: found => (rows.value = found),
+        error: () => (trouble.value = 'store'),
+      })
+    },
+    { immediate: true },
+  )
+  const urls = new Map<string, string>()
+  const photos = computed(() =>
+    rows.value
+      .filter(r => r.task === task())
+      .map(r => {
+        if (!urls.has(r.id)) urls.set(r.id, URL.createObjectURL(r.blob))
+        return { id: r.id, at: r.at, url: urls.get(r.id)! }
+      }),
+  )
+  onScopeDispose(() => {
+    watching?.unsubscribe()
+    for (const url of urls.values()) URL.revokeObjectURL(url)
+  })
+  async function add(files: Iterable<File>) {
+    trouble.value = ''
+    for (const file of files) {
+      if (rows.value.length >= MOST_PHOTOS) return void (trouble.value = 'many')
+      const blob = await reduced(file)
+      if (!blob) {
+        trouble.value = 'unread'
+        continue
+      }
+      try {
+        await photoStore().photos.put({
+          id: crypto.randomUUID(),
+          boat: document.project.id,
+          task: task(),
+          at: new Date().toISOString().slice(0, 16),
+          blob,
+        })
+      } catch {
+        trouble.value = 'full'
+      }
+    }
+    used.value = await storageUsed()
+    if (trouble.value === '' && used.value !== null && used.value > NEARLY_FULL) trouble.value = 'nearly'
+  }
+  const remove = (id: string) => photoStore().photos.delete(id)
+  return { photos, trouble, used, add, remove }
+}

@@ -1,0 +1,4 @@
+import { finishRange, type Project } from '@remigo/core'
+import { serveRun } from './serveRun'
+
+serveRun((project: Project) => finishRange(project))
