@@ -3,7 +3,7 @@ import { DAY } from '../constants'
 import { budgetOf } from '../money'
 import type { Project, Task } from '../project'
 
-/** A task with its time. s from the first morning. */
+/** A task with its time. s from planFrom(). */
 export interface ScheduledTask {
   task: Task
   /** hours of work as expected, s */
@@ -18,7 +18,7 @@ export interface ScheduledTask {
   faults: string[]
 }
 
-/** The work as it will go. s from the first morning. */
+/** The work as it will go. s from planFrom(). */
 export interface Schedule {
   tasks: ScheduledTask[]
   ends: number
@@ -187,6 +187,10 @@ export function* finishRange(project: Project, draws = 400, seed = 1): Generator
   return { low: at(0.1), middle: at(0.5), high: at(0.9), draws }
 }
 
+/** The morning from which what is left is planned: the last day on which something was done, else the first of all. */
+export const planFrom = ({ yard }: Project): string =>
+  yard.tasks.reduce((last, t) => (t.done && t.doneOn > last ? t.doneOn : last), yard.start)
+
 /** The day of a time of the schedule, as YYYY-MM-DD. */
-export const dayOf = ({ yard }: Project, time: number): string =>
-  new Date(Date.parse(`${yard.start}T00:00:00Z`) + 1000 * time).toISOString().slice(0, 10)
+export const dayOf = (project: Project, time: number): string =>
+  new Date(Date.parse(`${planFrom(project)}T00:00:00Z`) + 1000 * time).toISOString().slice(0, 10)

@@ -121,7 +121,7 @@ export const yachtYard: Yard = {
   hoursAWeek: 28_800,
   spare: 0.1,
   sale: 650,
-  budget: 7500,
+  budget: 8500,
   items: ITEMS,
   tasks: TASKS,
   readings: [
