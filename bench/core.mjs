@@ -27,6 +27,10 @@ export async function coreBench() {
     ['one-line diagram, placed', 100, boat => core.placeOneLine(core.oneLine(boat))],
     ['charge over time', 5, boat => core.chargeReport(boat)],
     ['size the rest', 150, boat => core.sizeRest(boat)],
+    ['a year of use by hour, panels known', 50, boat => core.yearRun(boat, 1)],
+    ['weights and balance', 5, boat => core.balanceOf(boat)],
+    ['budget', 20, boat => core.budgetOf(boat)],
+    ['plan of 300 tasks', 50, boat => core.schedule(withTasks(core, boat))],
   ]
   const rows = []
   for (const [name, limit, task] of tasks) rows.push(await timed(name, limit, task))
@@ -67,6 +71,12 @@ async function timed(name, limit, task, time = 1000) {
 
 /** A boat that differs in weight and in no other thing from the last: nothing that is known of that one serves it. */
 const neverSeen = (boat, n) => ({ ...boat, boat: { ...boat.boat, mass: boat.boat.mass * (1 + 1e-6 * (n % 100_000)) } })
+/** the boat with three hundred tasks, each after the one before */
+const withTasks = (core, boat) => {
+  const task = { ...core.usualOf(core.TASK.fields), name: 'Task' }
+  const tasks = Array.from({ length: 300 }, (_, i) => ({ ...task, id: `t${i}`, after: i > 0 ? [`t${i - 1}`] : [] }))
+  return { ...boat, yard: { ...boat.yard, tasks } }
+}
 const speedOf = n => 2 + (n % 997) / 997
 const thrustOf = n => ({ thrust: 300 + (n % 397), advanceSpeed: 2.4 + (n % 89) / 1000, density: 1025.9 })
 /** diameter m, blade area, blades, turns a second: another wheel each time */
