@@ -20,11 +20,13 @@ export interface PlateCheck {
  * @returns what the plate names, with what is aboard
  */
 export function plateCheck(project: Project): PlateCheck {
-  const { yard, design, boat } = project,
-    load = yard.crew * PERSON + balanceOf(project).in.mass
+  const { yard, design, boat } = project
   return {
     people: yard.platePeople === null ? null : { most: yard.platePeople, aboard: yard.crew },
-    load: yard.plateLoad === null ? null : { most: yard.plateLoad, aboard: load },
+    load:
+      yard.plateLoad === null
+        ? null
+        : { most: yard.plateLoad, aboard: yard.crew * PERSON + balanceOf(project).in.mass },
     power:
       yard.platePower === null ? null : { most: yard.platePower, fitted: boat.drive.count * design.motor.ratedPower },
   }
