@@ -3,7 +3,7 @@ export const workWords = {
   left: 'of work left.',
   finish: (day: string, range: string) => `Done on ${day}, ${range}.`,
   between: (low: string, high: string) => `between ${low} and ${high}`,
-  said: (done: string, chain: number) => `${done} is done. ${chain} tasks decide the last day; they are marked.`,
+  said: (done: string, chain: number) => `${done} are done. ${chain} tasks decide the last day; they are marked.`,
   none: 'No work is planned yet. Begin with the usual tasks of this drive, and change them.',
   begin: 'Begin with the usual tasks',
   add: 'Add a task',

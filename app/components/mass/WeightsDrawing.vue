@@ -235,10 +235,10 @@ const spaces = computed(() => props.project.boat.compartments.filter(c => c.alon
       <text :x="WIDE - 6" :y="waterY + 16" text-anchor="end" class="strong">
         {{ words.stern }} {{ said(balance.stern) }}
       </text>
-      <text :x="WIDE - 6" :y="high - 6" text-anchor="end">
-        △ {{ words.turns }}, {{ words.balance(size(balance.shift.along), balance.shift.along < 0) }}
-      </text>
     </svg>
+    <p class="small turns">
+      △ {{ words.turns }}; {{ words.balance(size(balance.shift.along), balance.shift.along < 0) }}
+    </p>
     <svg :viewBox="`0 0 ${WIDE} ${planHigh}`" role="group" :aria-label="words.plan" data-weights-plan>
       <path v-for="(o, i) in outlines" :key="i" :d="o" class="hull" />
       <path :d="`M4 ${middle}H${WIDE - 4}`" class="was" />
@@ -373,6 +373,10 @@ text {
 .thing:focus-visible .chip {
   stroke: var(--lever);
   stroke-width: 3;
+}
+.turns {
+  text-align: right;
+  padding: 2px 6px;
 }
 .turn {
   fill: var(--sheet);

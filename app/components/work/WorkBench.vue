@@ -21,13 +21,11 @@ import {
 } from '@remigo/core'
 import { workWords as words } from '~/messages/work'
 import { download } from '~/composables/useBoatFiles'
-import { useQuantities } from '~/composables/useQuantities'
 import { useWorkerRun } from '~/composables/useWorkerRun'
 import { useDocumentStore } from '~/stores/document'
 
 /** The work: what comes after what, what it waits for, and when she is done. */
 const document = useDocumentStore()
-const { text } = useQuantities()
 const yard = computed(() => document.shown.yard)
 const plan = computed(() => schedule(document.shown))
 const run = useWorkerRun<Project, FinishRange>(
@@ -38,7 +36,8 @@ watchDebounced(() => document.shown, ask, { debounce: 200, maxWait: 800 })
 ask()
 const range = computed(() => run.result.value)
 const day = (time: number) => dayOf(document.shown, time)
-const hours = (time: number) => text(time, 'duration')
+/** hours of work: never days, which would be read as days of a calendar */
+const hours = (time: number) => `${Number((time / 3600).toFixed(1))} h`
 const chain = computed(() => plan.value.tasks.filter(t => t.critical && !t.task.done).length)
 
 const MOST = 300
@@ -134,7 +133,7 @@ async function calendar() {
         <p class="headline" data-work-left>{{ hours(plan.left) }}</p>
         <p class="prose">
           <template v-if="yard.tasks.length > 0"
-            ><strong>{{ words.left }} </strong>
+            ><strong>{{ words.left }}</strong>
             <strong v-if="range" data-work-finish>{{
               words.finish(day(plan.ends), words.between(day(range.low), day(range.high)))
             }}</strong>
