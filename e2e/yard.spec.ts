@@ -18,7 +18,7 @@ test('weights: what goes out and comes in moves by keys and by hand, and the tri
   const open = page.locator('[data-weight-open]')
   await open.getByRole('textbox', { name: 'Weighs' }).fill('120 lb')
   await open.getByRole('textbox', { name: 'Weighs' }).press('Enter')
-  await expect(page.locator('[data-weight-rows]')).toContainText('54 kg')
+  await expect(page.locator('[data-weight-rows]')).toContainText('54.4 kg')
   await open.getByRole('textbox', { name: 'Weighs' }).fill('heavy')
   await open.getByRole('textbox', { name: 'Weighs' }).press('Enter')
   await expect(open.getByRole('alert')).toContainText('Weighs')
@@ -64,8 +64,7 @@ test('money: lines of the design with prices, own lines, a file out and in, a bu
   const csv = readFileSync((await (await download).path())!, 'utf8')
   expect(csv).toContain('"Crane, out and in"')
   await page
-    .locator('input[type=file]')
-    .first()
+    .locator('.money input[type=file]')
     .setInputFiles({ name: 'a.csv', mimeType: 'text/csv', buffer: Buffer.from('item,price_euro\nSeacock,cheap') })
   await expect(page.getByRole('status').filter({ hasText: 'Line 2' })).toBeVisible()
   await page.locator('[data-field="yard.budget"]').fill('500')

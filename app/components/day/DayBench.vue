@@ -22,6 +22,7 @@ import { useQuantities } from '~/composables/useQuantities'
 import { useRestingSpeed } from '~/composables/useRestingSpeed'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
+import { vKept } from '~/directives/kept'
 
 /** A day on the water: its legs, what is left at the berth, when to turn home, whether to go. */
 const document = useDocumentStore()
@@ -282,10 +283,10 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
             −</button
           ><input
             id="day-departs"
+            v-kept="clockText(day.departs)"
             type="time"
             class="ink-input"
             data-field="day.departs"
-            :value="clockText(day.departs)"
             @change="setClock(($event.target as HTMLInputElement).value)"
           /><button type="button" class="btn no-print" :aria-label="words.later" @click="depart(day.departs + 900)">
             +
@@ -294,9 +295,9 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
         <label for="day-date">{{ words.date }}</label>
         <input
           id="day-date"
+          v-kept="day.date"
           type="date"
           class="ink-input"
-          :value="day.date"
           @change="setDate(($event.target as HTMLInputElement).value)"
         />
       </div>

@@ -3,6 +3,7 @@ import { computed, reactive } from 'vue'
 import { clockText, readField, type Field, type NumberField } from '@remigo/core'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
+import { vKept } from '~/directives/kept'
 
 /**
  * The fields of one entry of a list, each by its own definition: numbers with units, times of the clock, choices,
@@ -81,19 +82,19 @@ function typed(key: string, input: HTMLInputElement) {
           </option></select
         ><input
           v-else-if="isClock(key)"
+          v-kept="clockText(value[key] as number)"
           type="time"
           class="ink-input"
-          :value="clockText(value[key] as number)"
           @change="setClock(key, ($event.target as HTMLInputElement).value)" /><input
           v-else-if="fields[key]!.kind === 'text'"
+          v-kept="value[key] as string"
           class="ink-input"
           maxlength="40"
-          :value="value[key]"
           @change="emit('change', { [key]: ($event.target as HTMLInputElement).value.trim().slice(0, 40) })" /><input
           v-else
+          v-kept="written(key)"
           class="ink-input"
           autocomplete="off"
-          :value="written(key)"
           :placeholder="numberOf(key).hint ?? ''"
           :title="numberOf(key).hint"
           :aria-invalid="errors[key] ? 'true' : undefined"

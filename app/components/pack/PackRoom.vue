@@ -5,6 +5,7 @@ import { COMPARTMENT, packIntoCompartments, type Compartment, edit } from '@remi
 import { packWords } from '~/messages/pack'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
+import { vKept } from '~/directives/kept'
 
 /** Spaces measured in the boat, and the pack's blocks drawn where they fit, to scale, seen from above. */
 const document = useDocumentStore()
@@ -77,7 +78,7 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
       <div class="sizes">
         <label class="name"
           ><span class="soft">{{ packWords.name }}</span
-          ><input type="text" maxlength="40" :value="space.name" @change="rename(i, $event)"
+          ><input v-kept="space.name" type="text" maxlength="40" @change="rename(i, $event)"
         /></label>
         <div v-for="[key, label] in SIZES" :key="key" class="size">
           <span class="soft" aria-hidden="true">{{ label }}</span><UnitInput

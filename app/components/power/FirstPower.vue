@@ -15,6 +15,7 @@ import { powerWords as words } from '~/messages/firstPower'
 import { download } from '~/composables/useBoatFiles'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
+import { vKept } from '~/directives/kept'
 
 /** The first power-up in the order of danger: what is read, what is accepted, what is locked. */
 const document = useDocumentStore()
@@ -158,18 +159,18 @@ const print = () => window.print()
                 ><span
                   >{{ words.passedBecause }} <small class="soft">{{ words.passedHint }}</small></span
                 ><input
+                  v-kept="s.reading?.why ?? ''"
                   class="ink-input"
                   maxlength="300"
-                  :value="s.reading?.why ?? ''"
                   :data-power-why="s.step.id"
                   :disabled="g.locked"
                   @change="write(s, { why: ($event.target as HTMLInputElement).value.trim() })" /></label
               ><label class="why"
                 ><span>{{ words.note }}</span
                 ><input
+                  v-kept="s.reading?.note ?? ''"
                   class="ink-input"
                   maxlength="300"
-                  :value="s.reading?.note ?? ''"
                   @change="write(s, { note: ($event.target as HTMLInputElement).value.trim() })"
               /></label>
               <TaskPhotos :task="`power/${s.step.id}`" />

@@ -9,6 +9,7 @@ import { useQuantities } from '~/composables/useQuantities'
 import { READING_COLUMNS, useReadings } from '~/composables/useReadings'
 import ReadingCell from './ReadingCell.vue'
 import ReadingSentence from './ReadingSentence.vue'
+import { vKept } from '~/directives/kept'
 
 /** What the owner knows already, told, typed, pasted or from a file; what it says of her, and what would tell more. */
 const words = readingWords.readings
@@ -149,7 +150,7 @@ const next = computed(() => {
           </td>
           <td :data-head="words.note">
             <input
-              :value="point.note"
+              v-kept="point.note"
               class="cell note"
               maxlength="120"
               :aria-label="`${words.note}, ${row + 1}`"

@@ -13,6 +13,7 @@ import {
 } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { useViewStore } from '~/stores/view'
+import { vKept } from '~/directives/kept'
 
 /** The owner's units, as a profile and one by one, and day or night. */
 const view = useViewStore()
@@ -89,12 +90,12 @@ function choose(id: QuantityId, unit: string) {
         <template v-if="!known">
           <label
             >{{ boardWords.settings.moneyName
-            }}<input :value="money.name" class="short" data-money-name @change="chooseMoney({ name: words($event) })"
+            }}<input v-kept="money.name" class="short" data-money-name @change="chooseMoney({ name: words($event) })"
           /></label>
           <label
             >{{ boardWords.settings.moneySign
             }}<input
-              :value="money.sign"
+              v-kept="money.sign"
               class="short"
               data-money-sign
               @change="chooseMoney({ sign: words($event) || '¤' })"

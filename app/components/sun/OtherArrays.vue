@@ -6,6 +6,7 @@ import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
+import { vKept } from '~/directives/kept'
 
 /** Panels elsewhere on the boat: roof, sides, another bank, each with its own direction, shade and controller. */
 const document = useDocumentStore()
@@ -47,8 +48,8 @@ const shown = (array: Other, key: (typeof NUMBERS)[number]) =>
       <legend class="visually-hidden">{{ array.name }}</legend>
       <div class="line">
         <input
+          v-kept="array.name"
           class="ink-input name"
-          :value="array.name"
           maxlength="40"
           :aria-label="OTHER_ARRAY.fields.name.label"
           @change="change(at, { name: ($event.target as HTMLInputElement).value.trim() || array.name })"
@@ -96,8 +97,8 @@ const shown = (array: Other, key: (typeof NUMBERS)[number]) =>
         <label v-for="key in NUMBERS" :key="key" class="small"
           >{{ OTHER_ARRAY.fields[key].label
           }}<input
+            v-kept="shown(array, key)"
             class="ink-input"
-            :value="shown(array, key)"
             :disabled="key === 'heading' && array.swings"
             :aria-invalid="errors[`${at}/${key}`] ? 'true' : undefined"
             @change="typed(at, key, ($event.target as HTMLInputElement).value)"

@@ -23,6 +23,7 @@ import { workWords as words } from '~/messages/work'
 import { download } from '~/composables/useBoatFiles'
 import { useWorkerRun } from '~/composables/useWorkerRun'
 import { useDocumentStore } from '~/stores/document'
+import { vKept } from '~/directives/kept'
 
 /** The work: what comes after what, what it waits for, and when she is done. */
 const document = useDocumentStore()
@@ -218,9 +219,9 @@ async function calendar() {
               ><label
                 ><span>{{ words.inspected }}</span
                 ><input
+                  v-kept="t.task.inspected"
                   class="ink-input"
                   maxlength="120"
-                  :value="t.task.inspected"
                   :data-inspected="t.task.id"
                   @change="
                     change(t.task.id, { inspected: ($event.target as HTMLInputElement).value.trim() }, t.task.name)
@@ -240,10 +241,10 @@ async function calendar() {
             <label class="note"
               ><span>{{ TASK.fields.note.label }}</span
               ><textarea
+                v-kept="t.task.note"
                 class="ink-input"
                 rows="2"
                 maxlength="1000"
-                :value="t.task.note"
                 @change="change(t.task.id, { note: ($event.target as HTMLTextAreaElement).value }, t.task.name)"
               />
             </label>
@@ -267,10 +268,10 @@ async function calendar() {
       <label class="start"
         ><span>{{ words.start }}</span
         ><input
+          v-kept="yard.start"
           type="date"
           class="ink-input"
           data-field="yard.start"
-          :value="yard.start"
           @change="setStart(($event.target as HTMLInputElement).value)"
       /></label>
       <QuantityField path="yard.hoursAWeek" />
