@@ -1,5 +1,6 @@
 import { writeProject, type Project } from '@remigo/core'
-import { photosOf, type PhotoRow } from '~/storage/photos'
+import type { PhotoRow } from '~/storage/photoRow'
+import { photosOf } from '~/storage/photos'
 import type { BoatDatabase } from '~/storage/boatDatabase'
 
 /** What an archive may hold at most: files, bytes of all of them unpacked, bytes of one picture. */

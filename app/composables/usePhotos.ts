@@ -1,6 +1,7 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { BoatDatabase, liveQuery } from '~/storage/boatDatabase'
-import { MOST_PHOTOS, photosOf, reduced, storageUsed, type PhotoRow } from '~/storage/photos'
+import type { PhotoRow } from '~/storage/photoRow'
+import { MOST_PHOTOS, photosOf, reduced, storageUsed } from '~/storage/photos'
 import { useDocumentStore } from '~/stores/document'
 
 /** The browser's room is nearly full from this share on. */

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie'
-import type { PhotoRow } from './photos'
+import type { PhotoRow } from './photoRow'
 import { nextRow, type BoatRow, type SaveOutcome } from './boatRow'
 import { migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 

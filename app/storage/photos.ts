@@ -1,15 +1,5 @@
 import type { BoatDatabase } from './boatDatabase'
-
-/** A picture as the browser keeps it, with the boat and the task or step that it belongs to. */
-export interface PhotoRow {
-  id: string
-  boat: string
-  /** of a task, or a step of the first power-up */
-  task: string
-  /** YYYY-MM-DDTHH:MM */
-  at: string
-  blob: Blob
-}
+import type { PhotoRow } from './photoRow'
 
 /** Longest side of a kept picture, px, and its JPEG quality. */
 const LONGEST = 1600,
