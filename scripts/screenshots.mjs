@@ -16,17 +16,17 @@ const VIEWS = [
   ['pack', '/pack', {}],
   ['sheet', '/sheet', {}],
   ['start', '/start', {}],
-  ['trial', '/pack', { click: '[data-rule=packAboveWindow] .fix' }],
-  ['working', '/curve', { click: '.at-bench [data-figure=shaftPower]' }],
   ['sun-night', '/solar?boat=demo-osprel', { theme: 'dark' }],
   ['wiring', '/wiring', {}],
   ['charging', '/charging', {}],
   ['library', '/library', { click: '[data-library] .list button' }],
-  ['find', '/use', { click: '[data-find-open]', words: 'prop' }],
   ['day', '/days/day', {}],
   ['hybrid', '/days/hybrid', {}],
-  ['phone-curve', '/curve', { size: [390, 844] }],
-  ['phone-findings', '/boat', { size: [390, 844], theme: 'dark', click: '[data-open-findings]' }],
+  ['weights', '/yard/weights', {}],
+  ['money', '/yard/money', {}],
+  ['work', '/yard/work', {}],
+  ['power', '/yard/power', {}],
+  ['phone-under', '/days/under', { size: [390, 844] }],
 ]
 
 await ensureBuilt()
@@ -40,7 +40,7 @@ const browser = await chromium.launch({
   executablePath: (await ensureChromium()) ?? undefined,
   args: ['--no-sandbox', '--disable-gpu'],
 })
-for (const [name, path, { size = [1280, 800], theme = 'light', click, words }] of VIEWS) {
+for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS) {
   const phone = size[0] < 900
   const page = await browser.newPage({
     viewport: { width: size[0], height: size[1] },
@@ -53,7 +53,8 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click, words }] o
   if (name === 'day') await page.locator('[data-turn-home]').waitFor()
   if (/curve|motor|working|heat|charging/.test(name)) await page.locator('[data-drawn=true]').waitFor()
   if (click) await page.click(click)
-  if (words) await page.locator('[data-find-words]').fill(words)
+  if (name === 'phone-under') await page.locator('[data-under-turn]').waitFor()
+  if (name === 'work') await page.locator('[data-work-finish]').waitFor()
   await page.evaluate(() => document.fonts.ready)
   await page.waitForTimeout(400)
   await page.screenshot({ path: join(OUT, `${name}.png`) })
