@@ -114,7 +114,7 @@ const costRows = computed(() => {
 })
 const WIDE = 560,
   HIGH = 190,
-  LEFT = 52
+  LEFT = 124
 const LINES = ['electric', 'oldEngine', 'newEngine'] as const
 const most = computed(() => Math.max(1, ...running.value.spent.flatMap(s => LINES.map(l => s[l]))))
 const x = (year: number) => LEFT + (year / 10) * (WIDE - LEFT - 12)

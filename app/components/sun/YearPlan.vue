@@ -4,6 +4,7 @@ import { watchDebounced } from '@vueuse/core'
 import { edit, typicalDay, type Project, winter, type YearSpread } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { yearWords as words } from '~/messages/yearPlan'
+import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
 import { useWorkerRun } from '~/composables/useWorkerRun'
 import { useDocumentStore } from '~/stores/document'
@@ -11,6 +12,7 @@ import { useDocumentStore } from '~/stores/document'
 /** The year as she is used, a hundred times with other clouds: what the sun gives and what she takes by month. */
 const document = useDocumentStore()
 const { text, format } = useQuantities()
+const compact = useCompact()
 const use = computed(() => document.shown.use.year)
 const run = useWorkerRun<Project, YearSpread>(
   () => new Worker(new URL('../../workers/year.worker.ts', import.meta.url), { type: 'module' }),
@@ -161,32 +163,48 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
     </template>
     <p v-else class="prose">{{ words.working }}</p>
     <h3 class="section-head">{{ words.winter }}</h3>
-    <div class="wide">
-      <table class="table months" data-winter>
-        <thead>
-          <tr>
-            <th />
-            <th v-for="(m, i) in cold" :key="i" class="num">{{ sunWords.months[i]!.slice(0, 3) }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <th scope="row">{{ words.air }}</th>
-            <td v-for="(m, i) in cold" :key="i" class="num">{{ degrees(m.air) }}</td>
-          </tr>
-          <tr>
-            <th scope="row">{{ words.capacity }}</th>
-            <td v-for="(m, i) in cold" :key="i" class="num">{{ Math.round(100 * m.capacity) }}</td>
-          </tr>
-          <tr>
-            <th scope="row">{{ words.charging }}</th>
-            <td v-for="(m, i) in cold" :key="i" class="num" :class="{ plug: m.charging === 'none' }">
-              {{ words.charges[m.charging] }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <table v-if="compact" class="table months" data-winter>
+      <thead>
+        <tr>
+          <th />
+          <th class="num">{{ words.air }}</th>
+          <th class="num">{{ words.capacity }}</th>
+          <th class="num">{{ words.charging }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(m, i) in cold" :key="i">
+          <th scope="row">{{ sunWords.months[i]!.slice(0, 3) }}</th>
+          <td class="num">{{ degrees(m.air) }}</td>
+          <td class="num">{{ Math.round(100 * m.capacity) }}</td>
+          <td class="num" :class="{ plug: m.charging === 'none' }">{{ words.charges[m.charging] }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <table v-else class="table months" data-winter>
+      <thead>
+        <tr>
+          <th />
+          <th v-for="(m, i) in cold" :key="i" class="num">{{ sunWords.months[i]!.slice(0, 3) }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr>
+          <th scope="row">{{ words.air }}</th>
+          <td v-for="(m, i) in cold" :key="i" class="num">{{ degrees(m.air) }}</td>
+        </tr>
+        <tr>
+          <th scope="row">{{ words.capacity }}</th>
+          <td v-for="(m, i) in cold" :key="i" class="num">{{ Math.round(100 * m.capacity) }}</td>
+        </tr>
+        <tr>
+          <th scope="row">{{ words.charging }}</th>
+          <td v-for="(m, i) in cold" :key="i" class="num" :class="{ plug: m.charging === 'none' }">
+            {{ words.charges[m.charging] }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
     <p class="small">{{ iceSaid }} {{ heatSaid }}</p>
     <template v-if="document.shown.design.solar.fitted">
       <h3 class="section-head">{{ words.typical(sunWords.months[month]!) }}, {{ words.typicalHint }}</h3>
@@ -256,9 +274,6 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
 }
 .dot {
   stroke-dasharray: 2 4;
-}
-.wide {
-  overflow-x: auto;
 }
 .months th[scope='row'] {
   font-weight: 400;
