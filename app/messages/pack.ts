@@ -10,6 +10,7 @@ export const packWords = {
   width: 'Width',
   height: 'Height',
   clearance: 'Free around',
+  along: 'Aft of bow',
   add: 'Add a space',
   remove: (what: string) => `Remove ${what}`,
   newSpace: (n: number) => `Space ${n}`,

@@ -20,6 +20,7 @@ const SIZES = [
   ['width', packWords.width],
   ['height', packWords.height],
   ['clearance', packWords.clearance],
+  ['along', packWords.along],
 ] as const
 const keep = (what: string, value: Compartment[]) => document.edit(what, [edit('boat.compartments', value)])
 const change = (i: number, of: Partial<Compartment>) =>
@@ -147,7 +148,7 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
 }
 .sizes {
   display: grid;
-  grid-template-columns: repeat(4, minmax(68px, 1fr)) auto;
+  grid-template-columns: repeat(5, minmax(64px, 1fr)) auto;
   gap: 4px 8px;
   align-items: end;
 }
