@@ -1,6 +1,7 @@
 /** Words of the work. */
 export const workWords = {
-  left: 'of work left.',
+  // a second sentence follows on the same line
+  left: 'of work left. ',
   finish: (day: string, range: string) => `Done on ${day}, ${range}.`,
   between: (low: string, high: string) => `between ${low} and ${high}`,
   said: (done: string, chain: number) => `${done} are done. ${chain} tasks decide the last day; they are marked.`,
