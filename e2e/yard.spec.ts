@@ -67,8 +67,8 @@ test('money: lines of the design with prices, own lines, a file out and in, a bu
     .locator('.money input[type=file]')
     .setInputFiles({ name: 'a.csv', mimeType: 'text/csv', buffer: Buffer.from('item,price_euro\nSeacock,cheap') })
   await expect(page.getByRole('status').filter({ hasText: 'Line 2' })).toBeVisible()
-  await page.locator('[data-field="yard.budget"]').fill('500')
-  await page.locator('[data-field="yard.budget"]').press('Enter')
+  await page.locator('[data-field="yard.budget"] input').fill('500')
+  await page.locator('[data-field="yard.budget"] input').press('Enter')
   await expect(page.locator('[data-money]')).toContainText('more than the budget')
 })
 

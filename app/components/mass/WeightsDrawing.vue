@@ -166,7 +166,13 @@ function key(event: KeyboardEvent, row: number, view: 'side' | 'above') {
   )
   emit('drop')
 }
-const ticks = computed(() => Array.from({ length: Math.floor(elevation.value.lengthOverAll) + 1 }, (_, i) => i))
+/** px that a length needs with its unit */
+const TICK = 52
+/** m aft of the bow that the plan names: as many as have room */
+const ticks = computed(() => {
+  const step = Math.ceil(TICK / k.value)
+  return Array.from({ length: Math.floor(elevation.value.lengthOverAll / step) + 1 }, (_, i) => i * step)
+})
 const spaces = computed(() => props.project.boat.compartments.filter(c => c.along !== null))
 </script>
 
