@@ -2,7 +2,7 @@
 const CORE = 'packages/core/src'
 const ORDER = [
   ['constants', 'checkRange', 'units', 'numeric'],
-  ['fields', 'working'],
+  ['fields', 'working', 'instruments'],
   ['hull'],
   ['propulsor'],
   ['battery'],
@@ -15,6 +15,7 @@ const ORDER = [
   ['trial', 'mass'],
   ['system'],
   ['uncertainty', 'oneLine', 'voyage', 'hybrid', 'build', 'money'],
+  ['log'],
   ['findings'],
   ['sizing'],
   ['advice'],

@@ -69,6 +69,16 @@ import { powerStopped } from './rules/powerStopped'
 import { lugsNotSeen } from './rules/lugsNotSeen'
 import { budgetOver } from './rules/budgetOver'
 import { partLate } from './rules/partLate'
+import { capacityBelow } from './rules/capacityBelow'
+import { cellsDrift } from './rules/cellsDrift'
+import { resistanceRisen } from './rules/resistanceRisen'
+import { warmerNow } from './rules/warmerNow'
+import { tripsBelowReserve } from './rules/tripsBelowReserve'
+import { dueLate } from './rules/dueLate'
+import { logContradicts } from './rules/logContradicts'
+import { jointWarm } from './rules/jointWarm'
+import { takesMoreNow } from './rules/takesMoreNow'
+import { oneWayTrial } from './rules/oneWayTrial'
 import { taskUninspected } from './rules/taskUninspected'
 import { overloaded } from './rules/overloaded'
 import { packAboveWindow } from './rules/packAboveWindow'
@@ -109,6 +119,16 @@ export const RULES = {
   budgetOver,
   taskUninspected,
   partLate,
+  capacityBelow,
+  cellsDrift,
+  resistanceRisen,
+  warmerNow,
+  tripsBelowReserve,
+  dueLate,
+  logContradicts,
+  jointWarm,
+  takesMoreNow,
+  oneWayTrial,
   capacityPlate,
   trimOff,
   listOff,

@@ -13,6 +13,7 @@ export const NOTHING_RECORDED = {
   heat: { points: [] },
   day: usualOf(PROJECT_FIELDS.day.fields),
   yard: usualOf(PROJECT_FIELDS.yard.fields),
+  log: usualOf(PROJECT_FIELDS.log.fields),
   typed: {},
 }
 

@@ -42,6 +42,7 @@ import {
 } from '../parts/partFields'
 import { ARRAY_FEEDS, type OtherArray, type SolarArray } from '../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Wiring } from '../wiring'
+import { LOG_FIELDS } from './logFields'
 import { YARD } from './yardFields'
 import { CHARGE_SUPPLIES, CHARGER_PLACES, type Charging } from './charging'
 import { DAY_OUT } from './dayFields'
@@ -880,6 +881,10 @@ export const PROJECT_FIELDS = {
   heat: group('Heat', { points: list({ label: 'Readings', of: HEAT_POINT, longest: 500 }) }),
   day: DAY_OUT,
   yard: YARD,
+  log: group('Log', {
+    ...LOG_FIELDS,
+    setups: list({ label: 'Setups of the trips', of: RUN_SETUP, longest: 200, usual: [] }),
+  }),
   held: group('Held: bought already', {
     motor: held('Motor held'),
     controller: held('Controller held'),

@@ -1,4 +1,5 @@
 import { packFigures, restVoltage } from '../battery'
+import type { Trip } from './logFields'
 import type { Project, RunSetup, TrialPoint } from './projectFields'
 import { weightAfloat } from './weightAfloat'
 
@@ -82,8 +83,37 @@ export const sameSetup = (a: RunSetup, b: RunSetup): boolean => JSON.stringify(a
  * @returns the trial
  */
 export function trialWith(project: Project, points: readonly TrialPoint[]): Project['trial'] {
-  const now = setupOf(project),
-    known = project.trial.setups
+  const { placed, setups } = withSetups(project, project.trial.setups, points)
+  // the first reading is used at once
+  const first = project.trial.points.length === 0
+  const none = placed.length === 0 && project.log.trips.length === 0
+  return { points: placed, setups, use: none ? 'theory' : first ? 'measured' : project.trial.use }
+}
+
+/**
+ * The log with other trips: new ones were made with the drive on the board, the others keep theirs.
+ *
+ * @param project the boat
+ * @param trips all of them; one whose setup is −1 is new
+ * @returns what changes: the log, and the curve that is used once the first trip is in
+ */
+export function logWith(
+  project: Project,
+  trips: readonly Trip[],
+): { log: Project['log']; use: Project['trial']['use'] } {
+  const { log, trial } = project
+  const { placed, setups } = withSetups(project, log.setups, trips)
+  const first = log.trips.length === 0 && trips.length > 0
+  return { log: { ...log, trips: placed, setups }, use: first ? 'measured' : trial.use }
+}
+
+/** Rows with the setups that they were made with; setups that no row uses go. */
+function withSetups<R extends { setup: number }>(
+  project: Project,
+  known: readonly RunSetup[],
+  rows: readonly R[],
+): { placed: R[]; setups: RunSetup[] } {
+  const now = setupOf(project)
   // a house that the watts leave out stays out for the readings that follow
   const leaves = known.at(-1)?.houseLoad === 0
   const current: RunSetup = leaves ? { ...now, houseLoad: 0 } : now
@@ -92,8 +122,5 @@ export function trialWith(project: Project, points: readonly TrialPoint[]): Proj
     const at = setups.findIndex(s => sameSetup(s, setup))
     return at >= 0 ? at : setups.push(setup) - 1
   }
-  const placed = points.map(point => ({ ...point, setup: placeOf(known[point.setup] ?? current) }))
-  // the first reading is used at once
-  const first = project.trial.points.length === 0
-  return { points: placed, setups, use: placed.length === 0 ? 'theory' : first ? 'measured' : project.trial.use }
+  return { placed: rows.map(row => ({ ...row, setup: placeOf(known[row.setup] ?? current) })), setups }
 }

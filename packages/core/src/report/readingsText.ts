@@ -47,7 +47,7 @@ export function readingsJson(project: Project): ReadingsJson {
     return [cruise.packPowerLow, cruise.drive.packPower, cruise.packPowerHigh]
   }
   return {
-    readings: points.map(json),
+    readings: points.filter(p => p.trip === null).map(json),
     unread: unread.map(({ row, reason }) => ({ row, reason: fillText(reason) })),
     cruise: { speed, before: power('theory'), after: power('measured') },
     wants: honesty.wants,

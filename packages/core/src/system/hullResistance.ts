@@ -8,8 +8,8 @@ import { theoryResistance, withoutBand, type HullResistance } from './theoryResi
  * @param model the boat
  * @returns true when there are some and the owner uses them
  */
-export const isMeasured = ({ project: { trial } }: Model): boolean =>
-  trial.use === 'measured' && trial.points.length > 0
+export const isMeasured = ({ project: { trial, log } }: Model): boolean =>
+  trial.use === 'measured' && trial.points.length + log.trips.length > 0
 
 /**
  * The boat's resistance at a speed: what the methods recommend, corrected by her own readings where there are some.

@@ -1,10 +1,11 @@
-import type { Project } from '../project/projectFields'
+import type { Project, RunSetup } from '../project/projectFields'
 import { asSetUp, setupOf } from '../project/runSetup'
 import {
   condition,
   honestyOf,
   READINGS,
   readingsOf,
+  tripReadings,
   type After,
   type Honesty,
   type Observation,
@@ -21,6 +22,8 @@ import { BAND, bandOf, liftAt, theoryResistance, withoutBand, type HullResistanc
 
 /** A reading as resistance, against the theory. */
 export interface ReadPoint extends Reading, Standing {
+  /** place in the log of the trip that it comes from; null for one of the table */
+  trip: number | null
   /** N, in calm */
   resistance: number
   /** what the theory says of her there, as she was then, N */
@@ -56,18 +59,21 @@ export function measuredOf(project: Project): MeasuredBoat {
 }
 
 function measure(project: Project): MeasuredBoat {
-  const { trial, boat, use } = project
+  const { trial, log, boat, use } = project
   const now = modelOf(project),
     today = setupOf(project)
-  const asThen = trial.setups.map(setup => withoutBand(modelOf(asSetUp(project, setup))))
+  const then = (setup: RunSetup) => withoutBand(modelOf(asSetUp(project, setup)))
+  const asThen = trial.setups.map(then),
+    onTrips = log.setups.map(then)
   const asIs = withoutBand(modelOf(asSetUp(project, undefined)))
   const { readings, unread } = readingsOf(trial.points, setup => ({
     pack: trial.setups[setup] ?? today,
     enginePower: boat.oldEngine.ratedPower,
   }))
   const points: Omit<ReadPoint, keyof Standing>[] = []
-  for (const reading of readings) {
-    const then = asThen[reading.setup] ?? asIs
+  const all = [...readings.map(r => ({ ...r, trip: null })), ...tripReadings(log.trips, log.setups, today.packEnergy)]
+  for (const reading of all) {
+    const then = (reading.trip === null ? asThen : onTrips)[reading.setup] ?? asIs
     const read = resistanceOfReading(then, reading)
     if (!read) {
       unread.push(...reading.rows.map(row => ({ row, reason: { text: 'House and idle alone take more than that.' } })))

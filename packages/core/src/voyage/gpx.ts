@@ -1,8 +1,9 @@
 import bearing from '@turf/bearing'
 import destination from '@turf/destination'
 import distance from '@turf/distance'
-import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser'
+import { XMLBuilder } from 'fast-xml-parser'
 import { usualOf } from '../fields'
+import { gpxDocument, listOf } from '../instruments'
 import { DAY_LEG, type Leg, type Project } from '../project'
 
 /** A point of a route or track, rad. */
@@ -22,14 +23,6 @@ const MOST_LEGS = 60
 /** Nearest that two points of a leg may lie, m. */
 const NEAREST = 20
 
-type Loose = Record<string, unknown>
-const listOf = (value: unknown): Loose[] =>
-  value === undefined || value === null || value === ''
-    ? []
-    : Array.isArray(value)
-      ? (value as Loose[])
-      : [value as Loose]
-
 /**
  * Reads a GPX file: its first route, else its first track, else its waypoints.
  *
@@ -38,20 +31,9 @@ const listOf = (value: unknown): Loose[] =>
  * @example readGpx('<gpx><rte><rtept lat="54" lon="10"/><rtept lat="54.1" lon="10"/></rte></gpx>').ok // true
  */
 export function readGpx(text: string): GpxOutcome {
-  const valid = XMLValidator.validate(text)
-  if (valid !== true)
-    return {
-      ok: false,
-      message: `The file is not a whole GPX file: line ${valid.err.line}, ${lowerFirst(valid.err.msg)}`,
-    }
-  const parsed = new XMLParser({ ignoreAttributes: false, attributeNamePrefix: '', processEntities: false }).parse(
-    text,
-  ) as {
-    gpx?: Loose
-  }
-  if (!parsed.gpx)
-    return { ok: false, message: 'The file holds no “gpx”. Export the route or track as GPX and try again.' }
-  const { gpx } = parsed
+  const read = gpxDocument(text)
+  if (!read.ok) return read
+  const { gpx } = read
   const route = listOf(gpx.rte).flatMap(r => listOf(r.rtept)),
     track = listOf(gpx.trk).flatMap(t => listOf(t.trkseg).flatMap(s => listOf(s.trkpt)))
   const [kind, raw] =
@@ -80,7 +62,6 @@ export function readGpx(text: string): GpxOutcome {
   return { ok: true, points, kind }
 }
 
-const lowerFirst = (s: string) => s.charAt(0).toLowerCase() + s.slice(1)
 const degrees = ({ latitude, longitude }: Pick<Waypoint, 'latitude' | 'longitude'>): [number, number] => [
   longitude * DEGREES,
   latitude * DEGREES,

@@ -2,8 +2,21 @@ import { sizeRest } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
 import { ratingUse, RULES, type Rule } from '../../src/findings'
 import { usualOf } from '../../src/fields'
-import { DAY_LEG, DEMO, DEMO_BOATS, withEdits, type Edit, type PowerReading } from '../../src/project'
-
+import {
+  DAY_LEG,
+  DEMO,
+  DEMO_BOATS,
+  withEdits,
+  type Edit,
+  type PowerReading,
+  type Project,
+  type Stretch,
+  type Trip,
+} from '../../src/project'
+import { KNOT } from '../../src/constants'
+import { EMPTY_TRIP, usualDue } from '../../src/log'
+import { evaluate } from '../../src/system'
+import { EMPTY_READING } from '../../src/trial'
 import { powerSteps, usualTasks } from '../../src/build'
 import { chargerNamed } from '../../src/parts'
 import { fillText } from '../../src/units'
@@ -33,6 +46,25 @@ const reading = (of: Partial<PowerReading>): PowerReading => ({
   at: '',
   why: '',
   note: '',
+  ...of,
+})
+
+/** Amp seconds of a pack when new. */
+const wholeOf = ({ design: { pack } }: Project) => 3600 * pack.cell.capacityAh * pack.parallel
+const trips = (count: number, of: (i: number) => Partial<Trip>): Trip[] =>
+  Array.from({ length: count }, (_, i) => ({
+    ...EMPTY_TRIP,
+    id: `trip-${i}`,
+    date: `2027-0${5 + (i >> 2)}-1${i % 4}`,
+    ...of(i),
+  }))
+const stretch = (of: Partial<Stretch>): Stretch => ({
+  speed: 4 * KNOT,
+  water: true,
+  power: 1000,
+  time: 1800,
+  winding: null,
+  controller: null,
   ...of,
 })
 
@@ -260,6 +292,51 @@ const BROKEN: Record<string, Edit[]> = {
     },
   ],
   budgetOver: [{ path: 'yard.budget', value: 900 }],
+  capacityBelow: [
+    {
+      path: 'log.trips',
+      value: trips(4, () => ({ chargeFrom: 1, chargeTo: 0.1, rested: true, drawn: 0.6 * wholeOf(calm) })),
+    },
+  ],
+  cellsDrift: [
+    {
+      path: 'yard.cells',
+      value: [
+        { at: '2027-05-01', current: 0, volts: [3.3, 3.302, 3.3] },
+        { at: '2027-09-01', current: 0, volts: [3.3, 3.302, 3.274] },
+      ],
+    },
+  ],
+  resistanceRisen: [{ path: 'log.trips', value: trips(6, i => ({ resistance: i < 3 ? 0.01 : 0.016 })) }],
+  warmerNow: [
+    {
+      path: 'log.trips',
+      value: trips(6, i => ({ stretches: [stretch({ winding: i < 3 ? 310 : 330, power: 2000 })] })),
+    },
+  ],
+  tripsBelowReserve: [{ path: 'log.trips', value: trips(2, () => ({ chargeFrom: 0.9, chargeTo: 0.16 })) }],
+  dueLate: [{ path: 'log.due', value: usualDue(calm, '') }],
+  logContradicts: [{ path: 'log.trips', value: trips(1, () => ({ distance: 60_000, time: 3600 })) }],
+  jointWarm: [
+    {
+      path: 'log.joints',
+      value: [{ at: '2027-06-01', name: 'Plus lug', temperature: 320, beside: 303, current: 60 }],
+    },
+  ],
+  takesMoreNow: [
+    { path: 'log.trips', value: trips(8, i => ({ stretches: [stretch({ power: i < 4 ? 900 : 1150 })] })) },
+    { path: 'trial.use', value: 'measured' },
+  ],
+  oneWayTrial: [
+    {
+      path: 'trial.points',
+      value: [3, 4, 5].map(knots => ({
+        ...EMPTY_READING,
+        speed: knots * KNOT,
+        power: evaluate(calm, knots * KNOT).point.drive.packPower,
+      })),
+    },
+  ],
   trimOff: [{ path: 'yard.places', value: [{ part: 'pack', along: 1.5, across: 0, above: 0 }] }],
   listOff: [{ path: 'yard.places', value: [{ part: 'pack', along: 4.3, across: 1.2, above: 0 }] }],
   weightHigh: [
@@ -292,6 +369,7 @@ const IN_WORDS = new Set([
   'panelsUncontrolled',
   'noGalvanicIsolator',
   'noBonding',
+  'dueLate',
 ])
 
 const startOf = (id: string) =>
@@ -307,6 +385,16 @@ const IN_THE_YARD = [
   'budgetOver',
   'taskUninspected',
   'partLate',
+  'capacityBelow',
+  'cellsDrift',
+  'resistanceRisen',
+  'warmerNow',
+  'tripsBelowReserve',
+  'dueLate',
+  'logContradicts',
+  'jointWarm',
+  'takesMoreNow',
+  'oneWayTrial',
 ]
 const NO_FIX = [
   'motorOversized',

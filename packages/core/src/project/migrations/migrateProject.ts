@@ -10,6 +10,7 @@ import { toVersion8 } from './toVersion8'
 import { toVersion9 } from './toVersion9'
 import { toVersion10 } from './toVersion10'
 import { toVersion11 } from './toVersion11'
+import { toVersion12 } from './toVersion12'
 
 /** Migrations by the version that they start from. */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
@@ -23,6 +24,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   8: toVersion9,
   9: toVersion10,
   10: toVersion11,
+  11: toVersion12,
 }
 
 /** A document of today's version, or the reason why it cannot be had. */

@@ -1,0 +1,7 @@
+export * from './gpxDocument'
+export * from './instrument'
+export * from './logColumns'
+export * from './observations'
+export * from './sampler'
+export * from './sentence'
+export * from './track'

@@ -1,0 +1,67 @@
+import type { Project, Trip } from '../project'
+import { measuredOf } from '../system'
+import type { Text } from '../units'
+import { chargeLevels } from '../voyage'
+import { dayNumber } from './days'
+import { halvesApart, type HalvesApart } from './halves'
+import { tripEnergy } from './tripTotals'
+
+const LEAST_READINGS = 6,
+  LEAST_SIGMA = 0.02
+
+/**
+ * Whether she takes more than she did at like speeds: fouling, a bent blade, more weight.
+ *
+ * @param project the boat and her log
+ * @returns share and σ of the later trips against the earlier; null with fewer than six readings
+ *
+ * Source: each reading against the theory at its own speed, so that slow and fast trips compare.
+ */
+export function takesMore(project: Project): HalvesApart | null {
+  const logs = measuredOf(project)
+    .points.filter(p => p.trip !== null && p.weight === 1)
+    .sort((a, b) => a.trip! - b.trip!)
+    .map(p => p.seen.away)
+  return logs.length >= LEAST_READINGS ? halvesApart(logs, LEAST_SIGMA) : null
+}
+
+/** Trips that ended below the reserve, the latest last. */
+export function belowReserve(project: Project): Trip[] {
+  const { reserve } = chargeLevels(project)
+  return project.log.trips.filter(t => t.chargeTo !== null && t.chargeTo < reserve - 0.005)
+}
+
+/** A trip that cannot have been so, and why. */
+export interface TripAtOdds {
+  trip: Trip
+  index: number
+  why: Text
+}
+
+/** Faster than this many times her top speed, and more than this many packs without a charge, cannot be. */
+const TOO_FAST = 2,
+  TOO_MUCH = 1.4
+
+/**
+ * Trips of the log that contradict themselves.
+ *
+ * @param project the boat
+ * @returns each with a sentence
+ */
+export function tripsAtOdds(project: Project): TripAtOdds[] {
+  const { log, use } = project
+  return log.trips.flatMap((trip, index): TripAtOdds[] => {
+    const of = (text: string, params: Text['params'] = {}): TripAtOdds[] => [{ trip, index, why: { text, params } }]
+    const { chargeFrom, chargeTo, distance, time } = trip,
+      back = trip.sun + trip.sail + trip.generator
+    if (trip.date && dayNumber(trip.date) === null) return of('its date is no day of the calendar')
+    if (time > 0 && distance / time > TOO_FAST * Math.max(use.topSpeed, 1))
+      return of('its miles and hours make {v}', { v: { quantity: 'speed', value: distance / time } })
+    if (chargeFrom !== null && chargeTo !== null && chargeTo > chargeFrom && back <= 0 && trip.shore <= 0)
+      return of('its charge rises and nothing says from what')
+    const whole = log.setups[trip.setup]?.packEnergy
+    if (whole && tripEnergy(project, trip) - back > TOO_MUCH * whole)
+      return of('it took more than the whole pack holds')
+    return []
+  })
+}
