@@ -12,6 +12,7 @@ const OF_SET = {
   drive: ['boat', 'use', 'curve', 'propeller', 'motor', 'pack', 'wiring', 'charging'],
   days: ['day', 'under', 'year', 'hybrid'],
   yard: ['weights', 'money', 'work', 'power'],
+  log: ['trial', 'trips', 'health', 'helm'],
 } as const satisfies Record<SetId, readonly BenchId[]>
 const BESIDE = { sheet: '9', library: '0' } as const satisfies Partial<Record<BenchId, string>>
 

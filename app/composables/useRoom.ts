@@ -5,7 +5,7 @@ import { useViewStore } from '~/stores/view'
 import { useCompact } from './useCompact'
 
 /** Benches that want the whole screen where it is not wide. */
-const WANTS_ROOM: readonly BenchId[] = ['wiring', 'day', 'hybrid', 'weights']
+const WANTS_ROOM: readonly BenchId[] = ['wiring', 'day', 'hybrid', 'weights', 'trial', 'helm']
 const NARROW = '(max-width: 1499px)'
 
 /**

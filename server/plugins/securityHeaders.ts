@@ -20,7 +20,7 @@ export default defineNitroPlugin(nitro => {
         "img-src 'self' data: blob:",
         "font-src 'self' data:",
         "worker-src 'self' blob:",
-        "connect-src 'self'",
+        "connect-src 'self' ws: wss:",
         "object-src 'none'",
         "base-uri 'self'",
         "frame-ancestors 'none'",

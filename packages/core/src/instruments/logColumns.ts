@@ -78,7 +78,7 @@ const plainNumber = (text: string): number => Number(/^-?\d+,\d+$/.test(text) ? 
  * @param headings of the file
  * @param rows the first of them, as text
  * @returns each column; what is not understood is left out
- * @example guessColumns(['Time', 'SOG kn', 'Volts'], [['2027-06-01T10:00:00Z', '4.1', '52.3']])[1].column.is // 'reading'
+ * @example guessColumns(['Time', 'SOG kn'], [['2027-06-01T10:00:00Z', '4.1']])[1].column.is // 'reading'
  */
 export function guessColumns(headings: readonly string[], rows: readonly (readonly string[])[]): LogColumn[] {
   const taken = new Set<InstrumentId>()

@@ -29,8 +29,7 @@ const BAND = 1.2816
  * @param before readings by speed, W
  * @param after the same later
  * @returns difference with its doubt; null where speeds do not overlap
- * @example compareTrials([{speed:2,power:1000,doubt:0.05},{speed:3,power:3000,doubt:0.05}], [{speed:2,power:900,doubt:0.05},
- * {speed:3,power:2700,doubt:0.05}]).share // -0.1
+ * @example compareTrials([1, 2].map(v => ({ speed: v, power: 900 * v, doubt: 0.1 })), []) // null
  *
  * Source: each later reading against the line through the former ones in ln P over ln V; scatter and readings' own
  * doubt, whichever is larger.

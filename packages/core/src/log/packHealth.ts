@@ -110,7 +110,7 @@ export function capacityReading(project: Project, trip: Trip): CapacityReading |
  * @param today days since 1970; the last day of the log when empty
  * @returns what is known; ranges are those of the plan where the log says nothing
  *
- * Source: share = a − b t by Bayes: a from the plate or the health that was typed, b from the wear at her use, each with
+ * Source: share = a − b t by Bayes: a from the plate or the health typed, b from the wear at her use, each with
  * its σ; readings by their own.
  */
 export function packHealth(project: Project, today: number | null = null): PackHealth {

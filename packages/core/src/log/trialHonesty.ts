@@ -41,7 +41,7 @@ const CUBE = 3,
  * @param runs that were taken
  * @returns five words in their order
  *
- * Source: handbook, sea trial; wind left over from the mean of a head and a tail wind; depth by the depth Froude number.
+ * Source: handbook, sea trial; wind left over from the mean of head and tail wind; depth by the depth Froude number.
  */
 export function trialHonesty(project: Project, plan: TrialPlan, runs: readonly TrialRun[]): HonestWord[] {
   const pairs = pairsOf(plan, runs).filter(p => p.runs.length > 0),

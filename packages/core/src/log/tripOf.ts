@@ -176,7 +176,7 @@ function* blocksOf(samples: readonly Sample[]): Generator<Block> {
   }
 }
 
-/** Ω of the pack by steps of load: the median of −ΔU/ΔI where amps change much within some seconds; null for too few. */
+/** Ω of the pack by steps of load: the median of −ΔU/ΔI where amps change much within seconds; null for too few. */
 function resistanceOf(samples: readonly Sample[]): number | null {
   const read = samples.filter(s => s.values.volts !== undefined && s.values.amps !== undefined)
   const most = read.reduce((m, s) => Math.max(m, Math.abs(s.values.amps!)), 0)

@@ -68,7 +68,7 @@ export function steadyStretch(
   }
 }
 
-/** A boat that lies further off her course than this has turned, rad (common practice: waves yaw her by ten degrees). */
+/** A boat that lies further off her course has turned, rad (common practice: waves yaw her by ten degrees). */
 const COURSE = 0.4
 const courseOf = ({ values }: Sample): number | undefined => values.heading ?? values.course
 /** Angle between two directions, rad, 0 … π. */

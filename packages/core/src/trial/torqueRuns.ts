@@ -32,7 +32,7 @@ export interface MeasuredParts {
  * @param run what was read
  * @returns shares; real slip goes by the speed of advance
  * @throws RangeError for turns or pitch of 0
- * @example measuredParts({ speed: 2.5, thrust: 500, torque: 25, shaft: 12, power: 2500, pitch: 0.29, wake: 0.2 }).motor // 0.7540
+ * @example measuredParts({ speed: 2, thrust: 500, torque: 25, shaft: 9, power: 2500, pitch: 1, wake: 0 }).whole // 0.4
  *
  * Source: ηP = T VA/(Q ω), ηM = Q ω/P, s = 1 − V/(n P) (handbook, sea trial).
  */

@@ -1,0 +1,266 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useWakeLock } from '@vueuse/core'
+import { helmView, tripOf } from '@remigo/core'
+import { helmWords as words } from '~/messages/helm'
+import { instrumentWords } from '~/messages/instruments'
+import { trialWords } from '~/messages/trial'
+import { useDocumentStore } from '~/stores/document'
+import { useInstrumentStore } from '~/stores/instruments'
+import { useQuantities } from '~/composables/useQuantities'
+import { useSimulatedHelm } from '~/composables/useSimulatedHelm'
+import ConnectInstruments from '~/components/trial/ConnectInstruments.vue'
+
+/** What the instruments say, in figures for arm’s length: speed, power, charge, miles left, what matters now. */
+const document = useDocumentStore()
+const instruments = useInstrumentStore()
+const { text, format, fill } = useQuantities()
+const connecting = ref(false)
+const COURSE = Math.PI / 4
+const { drive } = useSimulatedHelm(() => COURSE)
+const lock = useWakeLock()
+onMounted(() => {
+  if (lock.isSupported.value) void lock.request('screen').catch(() => undefined)
+})
+
+const trip = computed(() => tripOf(instruments.trip, 'instruments'))
+const planned = computed(() =>
+  document.shown.day.legs.reduce(
+    (s, l) => s + (l.does === 'goes' ? (l.measure === 'distance' ? l.distance : l.duration * l.speed) : 0),
+    0,
+  ),
+)
+const toGo = computed(() => (planned.value > 0 ? Math.max(0, planned.value - trip.value.distance) : null))
+const view = computed(() => helmView(document.shown, instruments.samples, toGo.value))
+const speed = computed(() => format(view.value.ground, 'speed'))
+const power = computed(() => format(view.value.power, 'electricPower'))
+const left = computed(() =>
+  view.value.left !== null && Number.isFinite(view.value.left) ? format(view.value.left, 'distance') : null,
+)
+const percent = (share: number) => text(share, 'ratio')
+function began() {
+  connecting.value = false
+  drive()
+}
+const SPEEDS = [1, 10, 60]
+</script>
+
+<template>
+  <div class="helm" :class="{ simulated: instruments.simulated }" data-helm>
+    <div class="head">
+      <p>
+        <template v-if="instruments.source"
+          ><b>{{ instruments.simulated ? trialWords.simulatedLead : trialWords.liveLead }}</b>
+          {{ instruments.simulated ? words.lever : '' }}</template
+        ><template v-else>{{ words.none }}</template>
+      </p>
+      <label v-if="instruments.source === 'simulated'" class="fast"
+        >{{ instrumentWords.hurry }}
+        <select
+          class="ink-select"
+          :value="String(instruments.fast)"
+          data-fast
+          @change="instruments.hurry(Number(($event.target as HTMLSelectElement).value))"
+        >
+          <option v-for="n in SPEEDS" :key="n" :value="String(n)">{{ instrumentWords.times(n) }}</option>
+        </select></label
+      >
+      <button
+        type="button"
+        class="btn"
+        :class="{ 'btn--best': !instruments.source }"
+        :aria-expanded="connecting"
+        data-connect-open
+        @click="connecting = !connecting"
+      >
+        {{ instrumentWords.connect }}
+      </button>
+      <button v-if="instruments.source" type="button" class="btn" data-helm-stop @click="instruments.stop()">
+        {{ instrumentWords.close }}
+      </button>
+    </div>
+    <ConnectInstruments v-if="connecting" @simulate="began" />
+    <p v-if="instruments.trouble" class="trouble" role="alert">{{ instruments.trouble }}</p>
+    <div class="cells">
+      <div class="speed">
+        <p class="huge" data-helm-speed>
+          {{ view.ground === null ? '–' : speed.text }}<span>{{ speed.unit }}</span>
+        </p>
+        <p>
+          {{ words.ground
+          }}<template v-if="view.water !== null">, {{ words.water(text(view.water, 'speed')) }}</template>
+        </p>
+      </div>
+      <div>
+        <p>{{ words.power }}</p>
+        <p class="large" data-helm-power>
+          {{ view.power === null ? '–' : power.text }}<span>{{ power.unit }}</span>
+        </p>
+        <p v-if="view.time !== null && Number.isFinite(view.time)">{{ words.time(text(view.time, 'duration')) }}</p>
+      </div>
+      <div>
+        <p>{{ words.charge }}</p>
+        <p class="large" data-helm-charge>
+          {{ view.charge === null ? '–' : Math.round(100 * view.charge) }}<span>%</span>
+        </p>
+        <div class="gauge" aria-hidden="true">
+          <i class="kept" :style="{ width: `${100 * view.reserve}%` }" />
+          <i
+            v-if="view.charge !== null"
+            class="has"
+            :style="{
+              left: `${100 * Math.min(view.charge, view.reserve)}%`,
+              width: `${100 * Math.max(0, view.charge - view.reserve)}%`,
+            }"
+          />
+        </div>
+        <p>{{ words.reserve(percent(view.reserve)) }}</p>
+      </div>
+      <div>
+        <p>{{ words.left }}</p>
+        <p class="large" data-helm-left>
+          <template v-if="left"
+            >{{ left.text }}<span>{{ left.unit }}</span></template
+          ><template v-else>{{ view.left === null ? '–' : '∞' }}</template>
+        </p>
+        <p>{{ toGo === null ? words.noPlan : words.toGo(text(toGo, 'distance')) }}</p>
+      </div>
+      <div>
+        <p>{{ words.winding }}</p>
+        <p class="medium">{{ view.winding === null ? '–' : text(view.winding, 'temperature') }}</p>
+        <p>{{ words.controller }}</p>
+        <p class="medium">{{ view.controller === null ? '–' : text(view.controller, 'temperature') }}</p>
+      </div>
+      <div>
+        <p>{{ words.trip }}</p>
+        <p class="medium" data-helm-trip>{{ text(trip.distance, 'distance') }}</p>
+        <p>{{ text(trip.used, 'energy') }}, {{ text(trip.time, 'shortTime') }}</p>
+        <button type="button" class="btn" :disabled="!instruments.trip.length" @click="instruments.restart()">
+          {{ words.restart }}
+        </button>
+      </div>
+    </div>
+    <ul class="says" aria-live="polite" data-helm-says>
+      <li v-for="s in view.says" :key="s.id">
+        <StateMark :state="s.state" :size="24" /><span>{{ fill(s.text) }}</span>
+      </li>
+      <li v-if="instruments.source && !view.says.length">
+        <StateMark state="fits" :size="24" /><span>{{ words.fine }}</span>
+      </li>
+    </ul>
+    <p class="small soft foot">{{ words.leftHow }}. {{ lock.isActive.value ? words.awake : words.mayDim }}</p>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  padding: 6px 16px;
+  border-bottom: 1px solid var(--ink);
+}
+.head p {
+  flex: 1 1 240px;
+  font-size: 15px;
+}
+.simulated .head {
+  background: repeating-linear-gradient(-45deg, var(--desk) 0 9px, transparent 9px 18px);
+}
+.simulated .head p,
+.fast {
+  background: var(--paper);
+  padding: 4px 8px;
+}
+.simulated .head p {
+  flex-grow: 0;
+  margin-right: auto;
+}
+.fast {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 13px;
+}
+.cells {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  border-bottom: 1px solid var(--ink);
+}
+.cells > div {
+  padding: 10px 16px;
+  border-right: 1px solid var(--ink);
+  border-top: 1px solid var(--ink);
+  margin-top: -1px;
+  font-size: 15px;
+  line-height: 20px;
+}
+.speed {
+  grid-column: span 2;
+}
+.huge {
+  font: 600 132px/120px var(--figures);
+}
+.large {
+  font: 600 62px/64px var(--figures);
+}
+.medium {
+  font: 600 32px/38px var(--figures);
+}
+.huge span,
+.large span {
+  font-size: 0.36em;
+  font-weight: 500;
+  margin-left: 8px;
+}
+.gauge {
+  position: relative;
+  height: 18px;
+  border: 1.25px solid var(--ink);
+  margin: 4px 0;
+}
+.gauge i {
+  position: absolute;
+  inset-block: 0;
+}
+.gauge .kept {
+  left: 0;
+  background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 6px);
+}
+.gauge .has {
+  background: var(--ink);
+}
+.says li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 10px 16px;
+  border-bottom: 1px solid var(--rule);
+  font-size: 18px;
+  line-height: 23px;
+}
+.trouble {
+  color: var(--clash);
+  padding: 8px 16px;
+}
+.foot {
+  padding: 8px 16px 20px;
+}
+@media (max-width: 700px) {
+  .cells {
+    grid-template-columns: 1fr 1fr;
+  }
+  .cells > div {
+    padding: 8px 10px;
+  }
+  .huge {
+    font-size: 96px;
+    line-height: 92px;
+  }
+  .large {
+    font-size: 46px;
+    line-height: 50px;
+  }
+}
+</style>

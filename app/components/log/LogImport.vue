@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { computed, onScopeDispose, ref } from 'vue'
+import { useStorage } from '@vueuse/core'
+import { INSTRUMENT_IDS, INSTRUMENTS, UNITS, unitsOf, type InstrumentId, type LogColumn, type Trip } from '@remigo/core'
+import type { LogFileNews, LogFileQuestion } from '~/workers/logFile.worker'
+import { tripsWords as words } from '~/messages/trips'
+import { useInstrumentStore } from '~/stores/instruments'
+import { useViewStore } from '~/stores/view'
+import { plainData } from '~/stores/plainData'
+
+/** A file of instruments, tracks or trips: read in a worker; what its columns hold is shown before it is taken. */
+const emit = defineEmits<{ trips: [trips: Trip[]] }>()
+const instruments = useInstrumentStore()
+const view = useViewStore()
+const picker = ref<HTMLInputElement>()
+const progress = ref<number | null>(null)
+const errors = ref<string[]>([])
+const said = ref('')
+const asked = ref<{ file: File; columns: LogColumn[]; rows: string[][] } | null>(null)
+/** mappings by the headings of the file */
+const known = useStorage<Record<string, LogColumn[]>>('remigo-log-columns', {})
+let worker: Worker | null = null
+let file: File | null = null
+
+function read(chosen: File, columns?: LogColumn[]) {
+  file = chosen
+  errors.value = []
+  said.value = ''
+  progress.value = 0
+  worker?.terminate()
+  worker = new Worker(new URL('../../workers/logFile.worker.ts', import.meta.url), { type: 'module' })
+  worker.addEventListener('message', ({ data }: MessageEvent<LogFileNews>) => take(data))
+  const question: LogFileQuestion = {
+    file: chosen,
+    names: plainData({ ...instruments.names }),
+    choice: plainData(view.choice),
+    ...(columns ? { columns: plainData(columns) } : {}),
+  }
+  worker.postMessage(question)
+}
+function take(news: LogFileNews) {
+  if ('progress' in news) {
+    progress.value = news.progress
+    return
+  }
+  progress.value = null
+  if (news.outcome === 'wrong') errors.value = news.errors.length ? news.errors : [words.wrong]
+  else if (news.outcome === 'columns') {
+    const before = known.value[news.columns.map(c => c.heading).join('|')]
+    if (before) read(file!, before)
+    else asked.value = { file: file!, columns: news.columns, rows: news.rows }
+  } else {
+    const { kind, lines, left, first } = news.says
+    said.value = [words.says[kind](lines, left), first].filter(Boolean).join(' ')
+    emit('trips', news.trips)
+  }
+}
+function chosen(event: Event) {
+  const input = event.target as HTMLInputElement,
+    it = input.files?.[0]
+  input.value = ''
+  asked.value = null
+  if (it) read(it)
+}
+/** what a column may be, as one choice: a reading in a unit, a time, a date, nothing */
+const choices = computed(() => [
+  { value: 'none', label: words.nothing },
+  ...(['iso', 'unix', 'unixMs', 'clock', 'seconds', 'minutes'] as const).map(as => ({
+    value: `time/${as}`,
+    label: `${words.time}, ${as === 'unixMs' ? 'unix ms' : as}`,
+  })),
+  { value: 'date', label: words.date },
+  ...INSTRUMENT_IDS.flatMap(id =>
+    unitsOf(id).map(u => ({ value: `reading/${id}/${u}`, label: `${INSTRUMENTS[id].label}, ${UNITS[u].symbol}` })),
+  ),
+])
+const valueOf = ({ column }: LogColumn) =>
+  column.is === 'reading'
+    ? `reading/${column.what}/${column.unit === 'share' ? 'percent' : column.unit}`
+    : column.is === 'time'
+      ? `time/${column.as}`
+      : column.is
+function choose(i: number, value: string) {
+  const [is, what, unit] = value.split('/')
+  const column = (
+    is === 'reading' ? { is, what: what as InstrumentId, unit } : is === 'time' ? { is, as: what } : { is }
+  ) as LogColumn['column']
+  asked.value!.columns = asked.value!.columns.map((c, k) => (k === i ? { ...c, column, guessed: false } : c))
+}
+function confirm() {
+  const { file: of, columns } = asked.value!
+  known.value = { ...known.value, [columns.map(c => c.heading).join('|')]: columns }
+  asked.value = null
+  read(of, columns)
+}
+onScopeDispose(() => worker?.terminate())
+defineExpose({ open: () => picker.value?.click() })
+</script>
+
+<template>
+  <div class="import">
+    <input
+      ref="picker"
+      type="file"
+      accept=".gpx,.csv,.tsv,.txt,.log,.nmea,.xml,text/csv,text/plain,application/gpx+xml"
+      class="visually-hidden"
+      tabindex="-1"
+      :aria-label="words.read"
+      data-log-file
+      @change="chosen"
+    />
+    <p v-if="progress !== null" role="status">
+      {{ words.reading }} <progress :value="progress" max="1" :aria-label="words.reading" />
+    </p>
+    <p v-if="said" class="small" role="status">{{ said }}</p>
+    <ul v-if="errors.length" class="errors" role="alert">
+      <li v-for="e in errors" :key="e">{{ e }}</li>
+    </ul>
+    <section v-if="asked" class="map" data-columns>
+      <h3 class="section-head">
+        {{ words.map }}<span>{{ words.mapHint }}</span>
+      </h3>
+      <ul>
+        <li v-for="(c, i) in asked.columns" :key="i">
+          <label
+            ><b>{{ c.heading }}</b
+            ><select
+              class="ink-select"
+              :value="valueOf(c)"
+              @change="choose(i, ($event.target as HTMLSelectElement).value)"
+            >
+              <option v-for="o in choices" :key="o.value" :value="o.value">{{ o.label }}</option>
+            </select></label
+          >
+          <span class="small soft"
+            >{{ asked.rows.map(r => r[i]).join(' · ') }}<b v-if="c.guessed">, {{ words.guessed }}</b></span
+          >
+        </li>
+      </ul>
+      <button type="button" class="btn btn--best" data-columns-take @click="confirm">{{ words.takes }}</button>
+      <button type="button" class="btn" @click="asked = null">{{ words.cancel }}</button>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.errors {
+  color: var(--clash);
+  font-size: 14px;
+}
+.map {
+  margin: 8px 0;
+}
+.map ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  gap: 8px 14px;
+  margin-bottom: 8px;
+}
+.map label {
+  display: grid;
+  gap: 2px;
+  font-size: 13px;
+}
+.map .small {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.btn + .btn {
+  margin-left: 8px;
+}
+</style>

@@ -1,0 +1,496 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import {
+  curveLearnt,
+  edit,
+  EMPTY_TRIP,
+  logWith,
+  measuredOf,
+  monthTotals,
+  simulateDay,
+  trackGpx,
+  TRIP,
+  trialCurve,
+  tripEnergy,
+  tripOf,
+  tripsCsv,
+  tripTotals,
+  withEdits,
+  withTrips,
+  type Trip,
+} from '@remigo/core'
+import { tripsWords as words } from '~/messages/trips'
+import { useDocumentStore } from '~/stores/document'
+import { useInstrumentStore } from '~/stores/instruments'
+import { useViewStore } from '~/stores/view'
+import { download } from '~/composables/useBoatFiles'
+import { useQuantities } from '~/composables/useQuantities'
+import TaskPhotos from '~/components/work/TaskPhotos.vue'
+import LearntChart from './LearntChart.vue'
+import LogImport from './LogImport.vue'
+import OwnCurve from './OwnCurve.vue'
+import TripTrack from './TripTrack.vue'
+
+/** The logbook: trips by hand, from instruments and files; each makes curve and pack more exact. */
+const document = useDocumentStore()
+const instruments = useInstrumentStore()
+const view = useViewStore()
+const { text, format } = useQuantities()
+const importer = useTemplateRef<InstanceType<typeof LogImport>>('importer')
+const boat = computed(() => document.shown)
+const trips = computed(() => boat.value.log.trips)
+const chosen = ref<string | null>(null)
+const trip = computed(() => trips.value.find(t => t.id === chosen.value) ?? null)
+const note = ref('')
+const FIRST = 7
+const all = ref(false)
+const rows = computed(() => {
+  const sorted = [...trips.value].reverse()
+  return all.value ? sorted : sorted.slice(0, FIRST)
+})
+const totals = computed(() => tripTotals(boat.value))
+const way = computed(() => format(totals.value.distance, 'distance'))
+const sources = computed(() => {
+  const all = (['shore', 'sun', 'sail', 'generator'] as const).map(id => ({ id, energy: totals.value[id] }))
+  const sum = all.reduce((s, a) => s + a.energy, 0)
+  return sum > 0 ? all.filter(a => a.energy > 0).map(a => ({ ...a, share: a.energy / sum })) : []
+})
+const months = computed(() => monthTotals(boat.value))
+const mileOf = (t: Trip) => {
+  const energy = tripEnergy(boat.value, t)
+  return energy > 0 && t.distance > 0 ? format(energy / t.distance, 'energyPerDistance').text : '–'
+}
+const plain = (value: number, quantity: 'distance' | 'duration' | 'energy' | 'energyPerDistance') =>
+  value > 0 ? format(value, quantity).text : '–'
+const unitOf = (quantity: 'distance' | 'energy' | 'energyPerDistance') => format(1000, quantity).unit
+
+function set(label: string, to: readonly Trip[]) {
+  const { log, use } = logWith(boat.value, to.slice(-1000))
+  document.edit(label, [edit('log', log), ...(use === boat.value.trial.use ? [] : [edit('trial.use', use)])])
+}
+const today = () => new Date().toISOString().slice(0, 10)
+function add() {
+  const id = `hand-${Date.now()}`
+  set(words.add, [...trips.value, { ...EMPTY_TRIP, id, date: today() }])
+  chosen.value = id
+}
+const change = (id: string, part: Record<string, unknown>) =>
+  set(
+    words.changed,
+    trips.value.map(t => (t.id === id ? { ...t, ...part } : t)),
+  )
+function remove(id: string) {
+  set(
+    words.removed,
+    trips.value.filter(t => t.id !== id),
+  )
+  chosen.value = null
+}
+function take(coming: Trip[]) {
+  const { trips: merged, added } = withTrips(trips.value, coming)
+  note.value = words.added(added)
+  if (added === 0) return
+  set(words.added(added), merged)
+  chosen.value = coming.at(-1)!.id
+}
+const heard = computed(() => instruments.trip.length > 12)
+function logHeard() {
+  const made = tripOf(instruments.trip, 'instruments')
+  take([{ ...made, note: instruments.simulated ? 'simulated' : '' }])
+  instruments.restart()
+}
+function planned(t: Trip) {
+  const run = simulateDay(boat.value)
+  const used = run.energy.drive + run.energy.house
+  change(t.id, {
+    planned: {
+      used,
+      time: run.legs.reduce((s, l) => s + (l.distance > 0 ? l.arrives - l.departs : 0), 0),
+      left: run.points.at(-1)?.charge ?? null,
+    },
+  })
+}
+const learn = computed(() => {
+  const t = trip.value
+  if (!t?.planned.used) return ''
+  const energy = tripEnergy(boat.value, t)
+  if (energy <= 0) return ''
+  const apart = energy / t.planned.used - 1
+  const LIKE = 0.07
+  return Math.abs(apart) < LIKE
+    ? words.learn.like
+    : apart > 0
+      ? words.learn.more(text(apart, 'ratio'))
+      : words.learn.less(text(-apart, 'ratio'))
+})
+
+// the curve and how sure it is: worked out when trips change, not while the lever moves
+const until = computed(() => Math.min(30, 1.2 * Math.max(boat.value.use.topSpeed, boat.value.use.cruiseSpeed)))
+const curves = computed(() => {
+  const project = boat.value
+  const theory = withEdits(project, [edit('trial.use', 'theory')])
+  const trial = project.trial.points.length && trips.value.length ? withEdits(project, [edit('log.trips', [])]) : null
+  return {
+    predicted: trialCurve(theory, until.value),
+    trial: trial ? trialCurve(trial, until.value) : [],
+    now: trialCurve(project, until.value),
+    points: measuredOf(project).points,
+  }
+})
+const learnt = shallowRef<ReturnType<typeof curveLearnt> | null>(null)
+watchDebounced([() => boat.value.log, () => boat.value.trial], () => (learnt.value = curveLearnt(boat.value)), {
+  debounce: 200,
+  immediate: true,
+})
+const within = computed(() => {
+  const l = learnt.value
+  return l ? `${Math.round(100 * (l.steps.at(-1)?.within ?? l.trial ?? l.before))}\u00A0%` : ''
+})
+watch(
+  () => document.project.id,
+  () => {
+    chosen.value = null
+    note.value = ''
+  },
+)
+const KEYS = [
+  'date',
+  'name',
+  'distance',
+  'time',
+  'used',
+  'chargeFrom',
+  'chargeTo',
+  'rested',
+  'drawn',
+  'shore',
+  'sun',
+  'sail',
+  'generator',
+  'wind',
+  'sea',
+  'crew',
+  'engineSaved',
+  'insulation',
+  'faults',
+  'note',
+]
+</script>
+
+<template>
+  <div class="trips" data-trips>
+    <div class="main">
+      <div v-if="trips.length" class="lead">
+        <p class="total" data-trips-way>
+          {{ way.text }}<span>{{ way.unit }}</span>
+        </p>
+        <p class="says">
+          <b>{{
+            words.total(words.tripsCount(totals.trips), text(totals.time, 'duration'), text(totals.used, 'energy'))
+          }}</b><br />
+          <template v-if="totals.perDistance">{{ words.mile(text(totals.perDistance, 'energyPerDistance')) }}</template>
+          {{ totals.fuel ? words.fuel(text(totals.fuel, 'fuelVolume')) : '' }}
+        </p>
+      </div>
+      <p v-else class="prose" data-trips-none>{{ words.none }}</p>
+      <div v-if="sources.length" class="in">
+        <div class="bar" aria-hidden="true">
+          <i v-for="s in sources" :key="s.id" :class="s.id" :style="{ flexGrow: s.share }" />
+        </div>
+        <p class="small">
+          <span v-for="s in sources" :key="s.id"
+            >{{ words.sources[s.id] }} <b>{{ text(s.energy, 'energy') }}</b></span
+          >
+        </p>
+      </div>
+      <div class="tools no-print">
+        <h2 class="section-head">{{ words.head }}</h2>
+        <button type="button" class="btn" data-add-trip @click="add">{{ words.add }}</button>
+        <button v-if="heard" type="button" class="btn btn--best" data-log-heard @click="logHeard">
+          {{ words.fromInstruments }}
+        </button>
+        <button type="button" class="btn" :title="words.files" data-read-log @click="importer?.open()">
+          {{ words.read }}
+        </button>
+        <button
+          type="button"
+          class="btn"
+          :disabled="!trips.length"
+          data-trips-csv
+          @click="download(`${boat.name} log.csv`, tripsCsv(boat), 'text/csv')"
+        >
+          {{ words.csv }}
+        </button>
+      </div>
+      <LogImport ref="importer" @trips="take" />
+      <p v-if="note" class="small" role="status" data-trips-note>{{ note }}</p>
+      <table v-if="trips.length" class="table log">
+        <thead>
+          <tr>
+            <th>{{ words.columns.date }}</th>
+            <th>{{ words.columns.name }}</th>
+            <th class="num">{{ unitOf('distance') }}</th>
+            <th class="num">{{ words.columns.time }}</th>
+            <th class="num">{{ unitOf('energy') }}</th>
+            <th class="num wide">{{ unitOf('energyPerDistance') }}</th>
+            <th class="num wide">{{ words.sources.shore }}</th>
+            <th class="num wide">{{ words.sources.sun }}</th>
+            <th class="num">{{ words.columns.left }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="t in rows" :key="t.id" :class="{ current: t.id === chosen }" :data-trip="t.id">
+            <td class="date">{{ t.date || '–' }}</td>
+            <td>
+              <button
+                type="button"
+                class="link"
+                :aria-expanded="t.id === chosen"
+                @click="chosen = t.id === chosen ? null : t.id"
+              >
+                {{ t.name || words.sources4[t.source] }}
+              </button>
+            </td>
+            <td class="num figures">{{ plain(t.distance, 'distance') }}</td>
+            <td class="num figures">{{ t.time > 0 ? (t.time / 3600).toFixed(1) : '–' }}</td>
+            <td class="num figures">{{ plain(tripEnergy(boat, t), 'energy') }}</td>
+            <td class="num figures wide">{{ mileOf(t) }}</td>
+            <td class="num figures wide">{{ plain(t.shore, 'energy') }}</td>
+            <td class="num figures wide">{{ plain(t.sun, 'energy') }}</td>
+            <td class="num figures">
+              <b>{{ t.chargeTo === null ? '–' : text(t.chargeTo, 'ratio') }}</b>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="trips.length > FIRST" class="small">
+        <button type="button" class="link" data-trips-all @click="all = !all">
+          {{ all ? words.fewer : words.more(trips.length - FIRST, trips[0]!.date) }}
+        </button>
+      </p>
+      <section v-if="trip" class="one" :aria-label="words.edit" data-trip-edit>
+        <h2 class="section-head">
+          {{ words.edit }}<span>{{ words.sources4[trip.source] }}</span>
+        </h2>
+        <RowFields
+          :fields="TRIP.fields"
+          :value="{ ...trip }"
+          :keys="KEYS"
+          :options="words.seas"
+          @change="change(trip.id, $event)"
+        />
+        <div class="parts">
+          <div v-if="trip.track.length > 1">
+            <h3 class="section-head">
+              {{ words.track }}<span>{{ words.trackHint }}</span>
+            </h3>
+            <TripTrack :track="trip.track" />
+            <button
+              type="button"
+              class="link small"
+              @click="download(`${trip.name || trip.date}.gpx`, trackGpx(trip), 'application/gpx+xml')"
+            >
+              {{ words.gpx }}
+            </button>
+          </div>
+          <div v-if="trip.stretches.length">
+            <h3 class="section-head">
+              {{ words.stretches }}<span>{{ words.stretchesHint }}</span>
+            </h3>
+            <p v-for="(s, i) in trip.stretches" :key="i" class="small">
+              {{ words.stretch(text(s.speed, 'speed'), text(s.power, 'electricPower'), text(s.time, 'shortTime')) }}
+            </p>
+          </div>
+          <div>
+            <h3 class="section-head">{{ words.plan }}</h3>
+            <table v-if="trip.planned.used !== null" class="table plan">
+              <thead>
+                <tr>
+                  <th />
+                  <th class="num">{{ words.planned }}</th>
+                  <th class="num">{{ words.done }}</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr>
+                  <td>{{ words.planEnergy }}</td>
+                  <td class="num figures">{{ text(trip.planned.used, 'energy') }}</td>
+                  <td class="num figures">{{ text(tripEnergy(boat, trip), 'energy') }}</td>
+                </tr>
+                <tr>
+                  <td>{{ words.planTime }}</td>
+                  <td class="num figures">{{ text(trip.planned.time ?? 0, 'duration') }}</td>
+                  <td class="num figures">{{ text(trip.time, 'duration') }}</td>
+                </tr>
+                <tr>
+                  <td>{{ words.planLeft }}</td>
+                  <td class="num figures">{{ text(trip.planned.left ?? 0, 'ratio') }}</td>
+                  <td class="num figures">{{ trip.chargeTo === null ? '–' : text(trip.chargeTo, 'ratio') }}</td>
+                </tr>
+              </tbody>
+            </table>
+            <p v-if="learn" class="small">{{ learn }}</p>
+            <button v-if="boat.day.legs.length" type="button" class="btn" data-take-plan @click="planned(trip)">
+              {{ words.planFrom }}
+            </button>
+          </div>
+        </div>
+        <TaskPhotos :task="`trip-${trip.id}`" />
+        <button type="button" class="link" data-remove-trip @click="remove(trip.id)">{{ words.remove }}</button>
+      </section>
+      <div class="charts">
+        <section>
+          <h2 class="section-head">
+            {{ words.curve }}<span>{{ words.curveHint }}</span>
+          </h2>
+          <OwnCurve
+            :project="boat"
+            :predicted="curves.predicted"
+            :trial="curves.trial"
+            :now="curves.now"
+            :points="curves.points"
+            :lever="view.speed"
+            :within="within"
+          />
+        </section>
+        <section v-if="learnt">
+          <h2 class="section-head">{{ words.sure }}</h2>
+          <LearntChart
+            :before="learnt.before"
+            :trial="learnt.trial"
+            :steps="learnt.steps"
+            :speed="text(boat.use.cruiseSpeed, 'speed')"
+          />
+        </section>
+      </div>
+      <section v-if="months.length > 1" class="months">
+        <h2 class="section-head">
+          {{ words.months }}<span>{{ words.monthsHint }}</span>
+        </h2>
+        <table class="table">
+          <tbody>
+            <tr v-for="m in months" :key="m.month">
+              <td>{{ m.month }}</td>
+              <td class="num figures">{{ words.tripsCount(m.totals.trips) }}</td>
+              <td class="num figures">{{ text(m.totals.distance, 'distance') }}</td>
+              <td class="num figures">{{ text(m.totals.time, 'duration') }}</td>
+              <td class="num figures">{{ text(m.totals.used, 'energy') }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </div>
+    <HealthSummary class="beside" />
+  </div>
+</template>
+
+<style scoped>
+.trips {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 300px);
+  gap: 22px;
+  padding: 14px 16px 24px;
+}
+.beside {
+  border-left: 1px solid var(--rule);
+  padding-left: 20px;
+}
+.lead {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  align-items: end;
+}
+.total {
+  font: 600 60px/58px var(--figures);
+  border-bottom: 2px dotted var(--text);
+}
+.total span {
+  font: 500 26px var(--labels);
+  margin-left: 8px;
+  color: var(--soft);
+}
+.says {
+  font-size: 15.5px;
+  line-height: 21px;
+}
+.in .bar {
+  display: flex;
+  height: 18px;
+  border: 1.25px solid var(--ink);
+  margin: 10px 0 4px;
+}
+.bar i {
+  min-width: 3px;
+}
+.bar .shore {
+  background: var(--ink);
+}
+.bar .sun {
+  background: var(--band);
+}
+.bar .sail {
+  background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 6px);
+}
+.bar .generator {
+  background: var(--rule);
+}
+.in .small {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: end;
+  margin: 12px 0 4px;
+}
+.tools .section-head {
+  flex: 1 1 80px;
+}
+.log td {
+  white-space: nowrap;
+}
+.log td:nth-child(2) {
+  white-space: normal;
+}
+.one {
+  border-block: 1.25px solid var(--ink);
+  padding: 10px 0;
+  margin: 10px 0;
+}
+.parts {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
+  gap: 12px 20px;
+  margin: 12px 0;
+}
+.parts .section-head span {
+  display: block;
+}
+.charts {
+  display: grid;
+  grid-template-columns: minmax(0, 1.8fr) minmax(0, 1fr);
+  gap: 18px;
+  margin-top: 16px;
+}
+.months {
+  margin-top: 16px;
+}
+@media (max-width: 1099px) {
+  .trips,
+  .charts {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .beside {
+    border: 0;
+    padding: 0;
+  }
+  .wide {
+    display: none;
+  }
+}
+</style>

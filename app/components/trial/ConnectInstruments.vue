@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { INSTRUMENT_IDS, instrument, type InstrumentId } from '@remigo/core'
+import { instrumentWords as words } from '~/messages/instruments'
+import { useDocumentStore } from '~/stores/document'
+import { useInstrumentStore } from '~/stores/instruments'
+
+/** Ways to hear instruments: a simulated boat, a serial port, a relay. Nothing opens by itself. */
+const emit = defineEmits<{ simulate: [] }>()
+const instruments = useInstrumentStore()
+const document = useDocumentStore()
+const address = ref('ws://')
+const baud = ref(4800)
+const BAUDS = [4800, 9600, 38_400, 115_200]
+const SEEDS = 997
+function simulate() {
+  instruments.simulate(document.shown, 1 + Math.floor(Math.random() * SEEDS))
+  emit('simulate')
+}
+const name = (it: string, what: string) =>
+  (instruments.names = { ...instruments.names, [it]: what === '' ? null : (what as InstrumentId) })
+</script>
+
+<template>
+  <div class="connect" data-connect>
+    <section>
+      <button type="button" class="btn btn--best" data-simulate @click="simulate">{{ words.simulate }}</button>
+      <p class="small soft">{{ words.simulateHint }}</p>
+    </section>
+    <section>
+      <div class="line">
+        <label class="ask"
+          >{{ words.baud }}
+          <select v-model.number="baud" class="ink-select">
+            <option v-for="b in BAUDS" :key="b" :value="b">{{ b }}</option>
+          </select></label
+        >
+        <button type="button" class="btn" data-serial @click="instruments.serial(baud)">{{ words.serial }}</button>
+      </div>
+      <p class="small soft">{{ words.serialHint }}</p>
+    </section>
+    <section>
+      <div class="line">
+        <label class="ask wide"
+          >{{ words.socket }}
+          <input v-model="address" class="ink-input" inputmode="url" spellcheck="false" data-socket />
+        </label>
+        <button type="button" class="btn" data-socket-open @click="instruments.socket(address.trim())">
+          {{ words.open }}
+        </button>
+      </div>
+      <p class="small soft">{{ words.socketHint }}</p>
+    </section>
+    <section v-if="instruments.unknown.length">
+      <p class="small">{{ words.unknown }}</p>
+      <label v-for="it in instruments.unknown" :key="it" class="ask"
+        >{{ it }}
+        <select
+          class="ink-select"
+          :value="instruments.names[it] ?? ''"
+          @change="name(it, ($event.target as HTMLSelectElement).value)"
+        >
+          <option value="">{{ words.leaveOut }}</option>
+          <option v-for="id in INSTRUMENT_IDS" :key="id" :value="id">{{ instrument(id).label }}</option>
+        </select></label
+      >
+    </section>
+    <p v-if="instruments.trouble" class="trouble" role="alert">{{ instruments.trouble }}</p>
+  </div>
+</template>
+
+<style scoped>
+.connect {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  gap: 14px 24px;
+  padding: 12px 16px;
+  border-bottom: 1.25px solid var(--ink);
+}
+.line {
+  display: flex;
+  gap: 8px;
+  align-items: end;
+}
+.ask {
+  display: grid;
+  gap: 2px;
+  font-size: 12.5px;
+}
+.wide {
+  flex: 1;
+  min-width: 0;
+}
+.trouble {
+  grid-column: 1 / -1;
+  color: var(--clash);
+  font-size: 14px;
+}
+</style>

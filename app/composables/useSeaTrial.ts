@@ -1,0 +1,105 @@
+import { computed, ref, watch } from 'vue'
+import { useStorage } from '@vueuse/core'
+import { pairsOf, runOf, trialNow, trialPlan, trialPower, USUAL_STEPS, type RunWay, type TrialRun } from '@remigo/core'
+import { useDocumentStore } from '~/stores/document'
+import { useInstrumentStore } from '~/stores/instruments'
+
+/** A trial as far as it has come: kept on this machine for each boat until it is used or thrown away. */
+interface KeptTrial {
+  runs: TrialRun[]
+  leftOut: number[]
+  steps: number[]
+  hold: number
+  /** course out, rad */
+  course: number
+  /** time of the last sample that belongs to the run before */
+  since: number
+  simulated: boolean
+}
+const NEW: KeptTrial = {
+  runs: [],
+  leftOut: [],
+  steps: [...USUAL_STEPS],
+  hold: 120,
+  course: (140 * Math.PI) / 180,
+  since: 0,
+  simulated: false,
+}
+/** s of samples in which steadiness is looked for */
+const LOOK = 240
+
+/** The sea trial of the boat on the board, run by run, from what the instruments say. */
+export function useSeaTrial() {
+  const document = useDocumentStore()
+  const instruments = useInstrumentStore()
+  const all = useStorage<Record<string, KeptTrial>>('remigo-sea-trials', {})
+  const trial = computed<KeptTrial>({
+    get: () => all.value[document.shown.id] ?? NEW,
+    set: to => (all.value = { ...all.value, [document.shown.id]: to }),
+  })
+  const change = (part: Partial<KeptTrial>) => (trial.value = { ...trial.value, ...part })
+  const plan = computed(() => ({
+    ...trialPlan(trialPower(document.shown), trial.value.steps),
+    hold: trial.value.hold,
+  }))
+  const samples = computed(() => {
+    const until = instruments.latest?.time ?? 0
+    return instruments.samples.filter(
+      s => s.time > trial.value.since && s.time > until - Math.max(LOOK, plan.value.hold + 60),
+    )
+  })
+  /** a run that is wished for out of turn */
+  const wish = ref<{ step: number; way: RunWay } | null>(null)
+  /** seconds more that the owner wants this run to be held */
+  const longer = ref(0)
+  const now = computed(() => {
+    const found = trialNow(
+      { ...plan.value, hold: plan.value.hold + longer.value },
+      trial.value.runs,
+      samples.value,
+      trial.value.leftOut,
+    )
+    return wish.value ? { ...found, next: wish.value } : found
+  })
+  const pairs = computed(() => pairsOf(plan.value, trial.value.runs))
+
+  /** Takes the run as it stands. */
+  function take() {
+    const { next, stretch } = now.value
+    if (!next || !stretch) return
+    change({
+      runs: [...trial.value.runs, runOf(stretch, next.step, next.way)],
+      since: stretch.until,
+      simulated: instruments.simulated,
+    })
+    wish.value = null
+    longer.value = 0
+  }
+  // what is steady long enough is taken by itself
+  watch(
+    () => now.value.ready,
+    ready => {
+      if (ready && instruments.source) take()
+    },
+  )
+  const again = () => {
+    const last = trial.value.runs.at(-1)
+    if (!last) return
+    change({ runs: trial.value.runs.slice(0, -1), since: instruments.latest?.time ?? trial.value.since })
+  }
+  const leaveOut = () => {
+    const step = now.value.next?.step
+    if (step !== undefined) change({ leftOut: [...trial.value.leftOut, step], since: instruments.latest?.time ?? 0 })
+  }
+  const pairAt = (share: number) => {
+    const steps = [...trial.value.steps, share]
+    change({ steps })
+  }
+  function restart() {
+    const { [document.shown.id]: _, ...others } = all.value
+    all.value = others
+    wish.value = null
+    longer.value = 0
+  }
+  return { trial, change, plan, samples, now, pairs, longer, take, again, leaveOut, pairAt, restart }
+}

@@ -1,0 +1,23 @@
+/** Words of the helm. */
+export const helmWords = {
+  none: 'No instruments are connected. A simulated boat shows what the helm would say.',
+  ground: 'over ground',
+  water: (speed: string) => `${speed} through the water`,
+  power: 'From the pack',
+  charge: 'Charge',
+  reserve: (share: string) => `reserve ${share}`,
+  left: 'Miles left',
+  leftHow: 'at this power, down to the reserve',
+  toGo: (way: string) => `${way} of the plan to go`,
+  noPlan: 'no day is planned',
+  time: (time: string) => `${time} at this power`,
+  winding: 'Motor winding',
+  controller: 'Controller',
+  trip: 'This trip',
+  tripSays: (way: string, energy: string, time: string) => `${way}, ${energy}, ${time}`,
+  fine: 'Nothing needs you now.',
+  awake: 'The screen stays on while this is open.',
+  mayDim: 'This browser lets the screen go dark.',
+  restart: 'A new trip begins',
+  lever: 'The lever drives the simulated boat.',
+}

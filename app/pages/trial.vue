@@ -1,0 +1,7 @@
+<script setup lang="ts">
+definePageMeta({ parts: [] })
+</script>
+
+<template>
+  <TrialBench />
+</template>

@@ -1,0 +1,151 @@
+import Papa from 'papaparse'
+import {
+  guessColumns,
+  readLogRow,
+  readTrack,
+  readTripsCsv,
+  Sampler,
+  tripOf,
+  type LogColumn,
+  type Sample,
+  type TransducerNames,
+  type Trip,
+  type UnitChoice,
+} from '@remigo/core'
+
+/** A file that is to be read: with columns once its owner has seen them. */
+export interface LogFileQuestion {
+  file: File
+  names: TransducerNames
+  choice: UnitChoice
+  columns?: LogColumn[]
+}
+/** What it holds, what its columns are taken for, or why it is not read. */
+export type LogFileNews =
+  | { progress: number }
+  | {
+      outcome: 'trips'
+      trips: Trip[]
+      says: { kind: 'sentences' | 'track' | 'table' | 'rows'; lines: number; left: number; first: string }
+    }
+  | { outcome: 'columns'; columns: LogColumn[]; rows: string[][] }
+  | { outcome: 'wrong'; errors: string[] }
+
+/** Bytes that are looked at to see what a file is, and the most that a file may have. */
+const LOOK = 65_536,
+  MOST = 400 * 1024 * 1024
+const SHOWN = 5
+/** Two samples of a table lie at least so far apart, s. */
+const APART = 1
+
+self.addEventListener('message', ({ data }: MessageEvent<LogFileQuestion>) => {
+  void read(data).then(
+    news => self.postMessage(news),
+    () => self.postMessage({ outcome: 'wrong', errors: [] } satisfies LogFileNews),
+  )
+})
+const tell = (progress: number) => self.postMessage({ progress } satisfies LogFileNews)
+
+async function read({ file, names, choice, columns }: LogFileQuestion): Promise<LogFileNews> {
+  if (file.size > MOST) return { outcome: 'wrong', errors: ['The file is larger than 400 MB. Cut it into days.'] }
+  const head = await file.slice(0, LOOK).text()
+  if (/<gpx[\s>]/i.test(head)) {
+    const track = readTrack(await file.text())
+    if (!track.ok) return { outcome: 'wrong', errors: [track.message] }
+    return found([tripOf(track.samples, 'track')], 'track', track.samples.length, 0, '')
+  }
+  if (/^\s*(\\[^\\]*\\)?[$!][A-Z]{5},/m.test(head)) return sentences(file, names)
+  if (/distance_nm|used_kwh|charge_to_percent/i.test(head.split('\n')[0] ?? '')) {
+    const trips = readTripsCsv(await file.text(), choice)
+    return trips.ok
+      ? found(trips.trips, 'table', trips.trips.length, 0, '')
+      : { outcome: 'wrong', errors: trips.errors }
+  }
+  return columns ? table(file, columns) : lookAt(head)
+}
+type Kind = 'sentences' | 'track' | 'table' | 'rows'
+const found = (trips: Trip[], kind: Kind, lines: number, left: number, first: string): LogFileNews => ({
+  outcome: 'trips',
+  trips,
+  says: { kind, lines, left, first },
+})
+
+async function sentences(file: File, names: TransducerNames): Promise<LogFileNews> {
+  const sampler = new Sampler(names),
+    samples: Sample[] = []
+  const reader = file.stream().pipeThrough(new TextDecoderStream()).getReader()
+  let rest = '',
+    seen = 0
+  const take = (line: string) => {
+    const sample = sampler.take(line)
+    if (sample) samples.push(sample)
+  }
+  for (;;) {
+    const { value, done } = await reader.read()
+    if (done) break
+    seen += value.length
+    const lines = (rest + value).split(/\r?\n/)
+    rest = lines.pop()!.slice(-400)
+    lines.forEach(take)
+    tell(seen / file.size)
+  }
+  take(rest)
+  const last = sampler.last()
+  if (last) samples.push(last)
+  if (samples.length < 2)
+    return { outcome: 'wrong', errors: ['No sentence of the file has a time. RMC, GGA, GLL or ZDA would give one.'] }
+  return found([tripOf(samples, 'instruments')], 'sentences', sampler.heard.lines, sampler.heard.broken, '')
+}
+
+/** What the first rows of a table look like. */
+function lookAt(head: string): LogFileNews {
+  const { data } = Papa.parse<string[]>(head, { preview: 30, skipEmptyLines: true })
+  const [headings, ...rows] = data
+  if (!headings || headings.length < 2 || rows.length === 0)
+    return {
+      outcome: 'wrong',
+      errors: [
+        'This is neither a GPX track nor NMEA 0183 nor a table with headings. The first line names the columns.',
+      ],
+    }
+  return { outcome: 'columns', columns: guessColumns(headings, rows), rows: rows.slice(0, SHOWN) }
+}
+
+/** A whole table by its columns, by the chunk. */
+function table(file: File, columns: LogColumn[]): Promise<LogFileNews> {
+  const samples: Sample[] = []
+  let line = 0,
+    left = 0,
+    first = ''
+  return new Promise(resolve => {
+    Papa.parse<string[]>(file, {
+      skipEmptyLines: true,
+      chunk: ({ data, meta }) => {
+        for (const row of data) {
+          line++
+          if (line === 1) continue
+          const read = readLogRow(row, columns)
+          if (!read.ok) {
+            left++
+            first ||= `Line ${line}: ${read.message}`
+            continue
+          }
+          const last = samples.at(-1)
+          if (last && read.row.time - last.time < APART) continue
+          const { values } = read.row
+          if (values.power === undefined && values.volts !== undefined && values.amps !== undefined)
+            values.power = values.volts * values.amps
+          samples.push({ time: read.row.time, values, marks: {} })
+        }
+        tell(Math.min(1, meta.cursor / Math.max(1, file.size)))
+      },
+      complete: () =>
+        resolve(
+          samples.length < 2
+            ? { outcome: 'wrong', errors: [first || 'The file has fewer than two rows with a time.'] }
+            : found([tripOf(samples, 'table')], 'rows', line - 1, left, first),
+        ),
+      error: () => resolve({ outcome: 'wrong', errors: ['The file could not be read to its end.'] }),
+    })
+  })
+}

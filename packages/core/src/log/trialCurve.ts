@@ -1,0 +1,47 @@
+import { asSetUp, edit, trialWith, withEdits, type Project } from '../project'
+import { factsOf, modelOf, operatingPoint } from '../system'
+import { pointsOf, type TrialPlan, type TrialRun } from '../trial'
+
+/** Power from the pack at a speed, in calm, with its band. m/s, W. */
+export interface TrialCurvePoint {
+  speed: number
+  power: number
+  low: number
+  high: number
+}
+
+const POINTS = 25
+
+/** W from the pack that the drive may take all day: the whole of a trial's steps. */
+export function trialPower(project: Project): number {
+  const calm = asSetUp(project, undefined),
+    { allDaySpeed, model } = factsOf(calm)
+  const speed = allDaySpeed.outcome === 'none' ? project.use.cruiseSpeed : allDaySpeed.speed
+  return operatingPoint(model, Math.min(30, Math.min(speed, 2 * project.use.topSpeed))).drive.packPower
+}
+
+/**
+ * Power from the pack against speed in calm, as readings stand now.
+ *
+ * @param project the boat
+ * @param until m/s
+ * @returns 25 points from rest
+ */
+export function trialCurve(project: Project, until: number): TrialCurvePoint[] {
+  const model = modelOf(asSetUp(project, undefined))
+  return Array.from({ length: POINTS }, (_, i) => {
+    const speed = (until * i) / (POINTS - 1),
+      { drive, packPowerLow, packPowerHigh } = operatingPoint(model, speed)
+    return { speed, power: drive.packPower, low: packPowerLow, high: packPowerHigh }
+  })
+}
+
+/** The boat with the runs of a trial among her readings, which are used. */
+export function withRuns(project: Project, plan: TrialPlan, runs: readonly TrialRun[]): Project {
+  const points = pointsOf(plan, runs)
+  if (points.length === 0) return project
+  const kept = project.trial.points
+  return withEdits(project, [
+    edit('trial', { ...trialWith(project, [...kept, ...points].slice(-200)), use: 'measured' }),
+  ])
+}
