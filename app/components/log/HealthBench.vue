@@ -43,7 +43,7 @@ const tryIt = (u: Upgrade) => document.startTrial(`upgrade/${u.id}`, words.upgra
 </script>
 
 <template>
-  <div class="bench">
+  <div class="bench log-bench">
     <div class="column">
       <HealthSummary bench />
       <ul class="facts">

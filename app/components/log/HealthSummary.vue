@@ -17,7 +17,7 @@ const today = useToday()
 const health = computed(() => packHealth(document.shown, logDay(document.shown, today.value)))
 const whole = computed(() => {
   const { pack } = document.shown.design
-  return 3600 * pack.cell.capacityAh * pack.parallel
+  return pack.cell.capacityAh * pack.parallel
 })
 const now = computed(() => format(health.value.now.value * whole.value, 'charge'))
 const within = computed(() => text(((health.value.now.high - health.value.now.low) / 2) * whole.value, 'charge'))

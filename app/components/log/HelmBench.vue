@@ -131,7 +131,7 @@ const SPEEDS = [1, 10, 60]
         <p>{{ words.controller }}</p>
         <p class="medium">{{ view.controller === null ? '–' : text(view.controller, 'temperature') }}</p>
       </div>
-      <div>
+      <div class="so-far">
         <p>{{ words.trip }}</p>
         <p class="medium" data-helm-trip>{{ text(trip.distance, 'distance') }}</p>
         <p>{{ text(trip.used, 'energy') }}, {{ text(trip.time, 'shortTime') }}</p>
@@ -162,7 +162,7 @@ const SPEEDS = [1, 10, 60]
   border-bottom: 1px solid var(--ink);
 }
 .head p {
-  flex: 1 1 240px;
+  flex: 1 1 auto;
   font-size: 15px;
 }
 .simulated .head {
@@ -174,7 +174,7 @@ const SPEEDS = [1, 10, 60]
   padding: 4px 8px;
 }
 .simulated .head p {
-  flex-grow: 0;
+  flex: 0 1 auto;
   margin-right: auto;
 }
 .fast {
@@ -198,6 +198,16 @@ const SPEEDS = [1, 10, 60]
 }
 .speed {
   grid-column: span 2;
+}
+.so-far {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  align-items: center;
+}
+.so-far .btn {
+  margin-left: auto;
 }
 .huge {
   font: 600 132px/120px var(--figures);

@@ -179,7 +179,7 @@ const KEYS = [
 </script>
 
 <template>
-  <div class="trips" data-trips>
+  <div class="trips log-bench" data-trips>
     <div class="main">
       <div v-if="trips.length" class="lead">
         <p class="total" data-trips-way>

@@ -68,7 +68,7 @@ const cells = computed(() =>
 }
 dl {
   display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
+  grid-template-columns: repeat(3, minmax(0, 1fr));
 }
 dl > div {
   padding: 4px 8px 6px;
@@ -98,10 +98,5 @@ dd span {
 }
 .small {
   padding: 3px 10px;
-}
-@media (max-width: 560px) {
-  dl {
-    grid-template-columns: repeat(3, minmax(0, 1fr));
-  }
 }
 </style>

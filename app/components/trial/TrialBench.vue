@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import {
   BAND,
+  chosenUnit,
   driveHeat,
   evaluate,
   edit,
@@ -9,9 +10,12 @@ import {
   measuredOf,
   operatingPoint,
   readingsSay,
+  runSpeed,
   speedOf,
   trialCurve,
+  toUnit,
   trialHonesty,
+  UNITS,
   waterFactor,
   withRuns,
   type HonestWord,
@@ -49,8 +53,10 @@ const clock = (s: number) => `${Math.floor(s / 60)}:${String(Math.floor(s % 60))
 const share = (step: number) => text(plan.value.steps[step]! / plan.value.most, 'ratio')
 const degrees = (course: number) => `${String(Math.round((course * 180) / Math.PI + 360) % 360).padStart(3, '0')}°`
 const courseOf = (way: 'out' | 'back') => trial.value.course + (way === 'back' ? Math.PI : 0)
+/** a run's speed to a hundredth: what the stream does shows there */
+const fine = (v: number) => toUnit(v, chosenUnit('speed', view.choice)).toFixed(2)
 const hold = computed(() => plan.value.hold + longer.value)
-const left = computed(() => Math.max(0, hold.value * (1 - now.value.done)))
+const left = computed(() => (now.value.next ? Math.max(0, hold.value * (1 - now.value.done)) : 0))
 
 // the simulated helm: it sets what the next step asks, or what the lever does
 function helm() {
@@ -100,7 +106,7 @@ function says(word: HonestWord): string {
     case 'ways':
       return words.says.ways(word.value, word.beside!)
     case 'steady':
-      return words.says.steady(text(word.value, 'speed'))
+      return words.says.steady(`${fine(word.value)} ${UNITS[chosenUnit('speed', view.choice)].symbol}`)
     case 'wind':
       return words.says.wind(text(word.value, 'speed'), text(word.beside!, 'speed'))
     case 'depth':
@@ -162,7 +168,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
 </script>
 
 <template>
-  <div class="trial" data-trial>
+  <div class="trial log-bench" data-trial>
     <div class="band" :class="{ simulated: instruments.simulated }">
       <p>
         <b>{{ !instruments.source ? words.idleLead : instruments.simulated ? words.simulatedLead : words.liveLead }}</b>
@@ -232,12 +238,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
               <td class="num figures">{{ text(plan.steps[i]!, 'electricPower').split('\u00A0')[0] }}</td>
               <td v-for="way in ['out', 'back'] as const" :key="way" class="num figures">
                 <template v-if="p.runs.some(r => r.way === way)">{{
-                  text(
-                    p.runs.findLast(r => r.way === way)!.means.ground ??
-                      p.runs.findLast(r => r.way === way)!.means.water ??
-                      0,
-                    'speed',
-                  ).split('\u00A0')[0]
+                  fine(runSpeed(p.runs.findLast(r => r.way === way)!))
                 }}</template>
                 <span v-else-if="now.next?.step === i && now.next.way === way && now.stretch" class="running">{{
                   clock(now.onPower ? now.stretch.held : 0)
@@ -245,7 +246,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
                 <span v-else class="soft word">{{ trial.leftOut.includes(i) ? words.leftOut : words.toCome }}</span>
               </td>
               <td class="num figures">
-                <b v-if="p.paired">{{ text(p.speed, 'speed').split('\u00A0')[0] }}</b>
+                <b v-if="p.paired">{{ fine(p.speed) }}</b>
               </td>
             </tr>
           </tbody>
@@ -393,7 +394,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
   border-bottom: 1px solid var(--ink);
 }
 .band p {
-  flex: 1 1 260px;
+  flex: 1 1 auto;
   font-size: 15px;
 }
 .band.simulated {
@@ -402,7 +403,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
 .band.simulated p {
   background: var(--paper);
   padding: 4px 8px;
-  flex-grow: 0;
+  flex: 0 1 auto;
   margin-right: auto;
 }
 .fast {

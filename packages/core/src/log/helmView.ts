@@ -76,7 +76,8 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
     say('reserve', 'stop', 'The reserve is in use: {c} left. Slow down and go to a socket.', {
       c: { quantity: 'ratio', value: charge },
     })
-  if (left !== null && toGo !== null && toGo > 0 && left < toGo)
+  const settled = recent.length > 1 && last!.time - recent[0]!.time > MEAN / 2 && (ground ?? 0) > 0.5
+  if (settled && left !== null && toGo !== null && toGo > 0 && left < toGo)
     say('range', left < 0.8 * toGo ? 'stop' : 'caution', 'At this power {l} are left of {w}: go slower or turn.', {
       l: { quantity: 'distance', value: left },
       w: { quantity: 'distance', value: toGo },

@@ -67,7 +67,7 @@ const COUNTED = 0.01,
 const LEAST_PART = 0.15
 /** Before anything is read: σ of the capacity when new, and of the loss of a year as a share of it. */
 const NEW_SIGMA = 0.05,
-  LOSS_SIGMA = 0.6
+  LOSS_SIGMA = 0.31
 /** What trips leave open however many they are: the meter itself. */
 const METER = 0.01
 
@@ -92,7 +92,7 @@ export function capacityReading(project: Project, trip: Trip): CapacityReading |
   const flat = (q: number) => chemistry === 'LFP' && q > FLAT_FROM && q < FLAT_TO
   const end = (q: number) => (rested ? (flat(q) ? FLAT : RESTED) : NOT_RESTED)
   const open = Math.hypot(end(chargeFrom), end(chargeTo)) / part
-  const whole = 3600 * design.pack.cell.capacityAh * design.pack.parallel
+  const whole = design.pack.cell.capacityAh * design.pack.parallel
   if (drawn !== null && drawn > 0) {
     const share = drawn / part / whole
     return { day, trip: trip.id, share, sigma: share * Math.hypot(open, COUNTED) }
@@ -138,7 +138,12 @@ export function packHealth(project: Project, today: number | null = null): PackH
   const lossLow = Math.max(usual * 0.1, fit.loss - BAND * fit.lossSigma),
     lossHigh = fit.loss + BAND * fit.lossSigma,
     lossMiddle = Math.max(lossLow, fit.loss)
-  const until = (share: number, loss: number) => Math.max(0, (share - END_OF_LIFE) / loss)
+  const worn = Math.max(0, (now.value - END_OF_LIFE) / lossMiddle)
+  // what capacity and loss leave open, as a share of the time
+  const open = Math.hypot(
+    (now.high - now.value) / Math.max(0.01, now.value - END_OF_LIFE),
+    (lossHigh - lossMiddle) / lossMiddle,
+  )
   const two = at(end + 2 * DAYS_A_YEAR)
   const depths = log.trips.flatMap(t =>
     t.chargeFrom !== null && t.chargeTo !== null ? [t.chargeFrom - t.chargeTo] : [],
@@ -150,7 +155,7 @@ export function packHealth(project: Project, today: number | null = null): PackH
     now,
     course: readings.length ? days.map(at) : [],
     loss: { value: lossMiddle, low: lossLow, high: lossHigh },
-    worn: { value: until(now.value, lossMiddle), low: until(now.low, lossHigh), high: until(now.high, lossLow) },
+    worn: { value: worn, low: worn * Math.exp(-open), high: worn * Math.exp(open) },
     inTwoYears: two,
     spread: cellSpreads(project),
     resistance: log.trips.flatMap(t => {

@@ -68,7 +68,7 @@ export function tripOf(samples: readonly Sample[], source: Trip['source']): Trip
       back += Math.max(0, -power) * took
     }
     if (amps !== undefined) {
-      drawn += amps * took
+      drawn += (amps * took) / 3600
       counted = true
     }
   }

@@ -44,7 +44,7 @@ const COLUMNS: readonly Column[] = [
   number('generator_kwh', 'generator', KWH),
   number('charge_from_percent', 'chargeFrom', 0.01),
   number('charge_to_percent', 'chargeTo', 0.01),
-  number('counted_ah', 'drawn', HOUR),
+  number('counted_ah', 'drawn', 1),
   {
     name: 'rested',
     write: t => (t.rested ? 'yes' : 'no'),

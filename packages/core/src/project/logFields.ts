@@ -44,7 +44,7 @@ export const TRIP = group('Trip', {
     label: 'Counted out',
     quantity: 'charge',
     least: 0,
-    most: 3.6e8,
+    most: 1e5,
     open: true,
     hint: 'Amp hours less what went in, between the two',
   }),

@@ -49,8 +49,8 @@ const reading = (of: Partial<PowerReading>): PowerReading => ({
   ...of,
 })
 
-/** Amp seconds of a pack when new. */
-const wholeOf = ({ design: { pack } }: Project) => 3600 * pack.cell.capacityAh * pack.parallel
+/** Amp hours of a pack when new. */
+const wholeOf = ({ design: { pack } }: Project) => pack.cell.capacityAh * pack.parallel
 const trips = (count: number, of: (i: number) => Partial<Trip>): Trip[] =>
   Array.from({ length: count }, (_, i) => ({
     ...EMPTY_TRIP,

@@ -211,7 +211,7 @@ describe('trips', () => {
 
 describe('health', () => {
   const boat = DEMO.tirrick
-  const whole = 3600 * boat.design.pack.cell.capacityAh
+  const whole = boat.design.pack.cell.capacityAh
   /** a made season: capacity falls from 98 % by 4 % a year, seen through noisy charges */
   const season = (seed: number) => {
     let state = seed * 7919 + 17

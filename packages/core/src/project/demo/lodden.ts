@@ -1,5 +1,7 @@
 import { KNOT } from '../../constants'
+import { setupOf } from '../runSetup'
 import { reservoirDay } from './demoDays'
+import { seasonCells, seasonDue, seasonTrips } from './demoLog'
 import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
 import type { Project } from '../projectFields'
 import { PROJECT_VERSION } from '../projectVersion'
@@ -7,14 +9,14 @@ import { usualGear, usualHabits } from '../usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
 
 /** A pontoon boat of the invented Sarrow Reservoir, whose cells are already bought. */
-export const lodden: Project = {
+const planned: Project = {
   format: 'remigo-boat',
   version: PROJECT_VERSION,
   id: 'demo-lodden',
   name: 'Lodden',
   story:
     'Lodden is a deck on two tubes that a bird club moors on Sarrow Reservoir, where engines have never been ' +
-    'allowed. A member found sixteen good cells from a closed workshop, and they are to be used.',
+    'allowed. A member found sixteen good cells from a closed workshop; this is the log of their first season.',
   boat: {
     ...NOT_MEASURED,
     massHolds: 'after',
@@ -71,4 +73,18 @@ export const lodden: Project = {
   ...NOTHING_RECORDED,
   day: reservoirDay,
   held: { ...NOTHING_HELD, pack: true },
+}
+
+/** The same boat after her first season. */
+export const lodden: Project = {
+  ...planned,
+  trial: { ...planned.trial, use: 'measured' },
+  yard: {
+    ...planned.yard,
+    cells: [
+      { at: '2027-04-02T09:30', current: 0, volts: seasonCells(0) },
+      { at: '2027-07-02T18:10', current: 0, volts: seasonCells(0.002) },
+    ],
+  },
+  log: { ...planned.log, trips: seasonTrips, due: seasonDue, setups: [setupOf(planned)] },
 }
