@@ -57,7 +57,7 @@ export function nextUpgrades(project: Project): Upgrade[] {
     const best = propellerDesigns(project)
       .filter(d => d.basis !== 'free')
       .sort((a, b) => atCruise(a.project) - atCruise(b.project))[0]
-    if (best)
+    if (best && atCruise(best.project) < atCruise(project))
       candidates.push({
         id: 'propeller',
         edits: [

@@ -71,8 +71,11 @@ function measure(project: Project): MeasuredBoat {
     enginePower: boat.oldEngine.ratedPower,
   }))
   const points: Omit<ReadPoint, keyof Standing>[] = []
-  const all = [...readings.map(r => ({ ...r, trip: null })), ...tripReadings(log.trips, log.setups, today.packEnergy)]
-  for (const reading of all) {
+  const all = [
+    ...readings.map(r => ({ ...r, trip: null, sea: 0 })),
+    ...tripReadings(log.trips, log.setups, today.packEnergy),
+  ]
+  for (const { sea, ...reading } of all) {
     const then = (reading.trip === null ? asThen : onTrips)[reading.setup] ?? asIs
     const read = resistanceOfReading(then, reading)
     if (!read) {
@@ -82,7 +85,7 @@ function measure(project: Project): MeasuredBoat {
     const doubts = theoryResistance(now, reading.speed).doubts
     // another bottom than today's is another doubt
     const same = then.project.use.hullCondition === use.hullCondition
-    const theory = theoryResistance(then, reading.speed).centre
+    const theory = theoryResistance(then, reading.speed).centre * (1 + sea * use.seaMargin)
     points.push({
       ...reading,
       resistance: read.resistance,

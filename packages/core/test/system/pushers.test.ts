@@ -122,7 +122,8 @@ describe('room around the tips', () => {
 })
 
 describe('the band of a point', () => {
-  it.each(DEMO_BOATS.map(b => [b.name, b] as const))(
+  // one that is measured has a band of its own readings
+  it.each(DEMO_BOATS.filter(b => b.log.trips.length === 0).map(b => [b.name, b] as const))(
     '%s: holds the centre; its ends are the drive’s own answer to pulls that leave room for wake and propeller too',
     (_, boat) => {
       const model = modelOf(boat)
