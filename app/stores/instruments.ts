@@ -7,7 +7,7 @@ import { instrumentWords as words } from '~/messages/instruments'
 import { plainData } from './plainData'
 
 /** Where readings come from. */
-export type InstrumentSource = 'simulated' | 'serial' | 'socket' | 'stream'
+export type InstrumentSource = 'simulated' | 'serial' | 'socket'
 /** What the browser offers besides: a serial port, where it does. */
 interface SerialPortLike {
   open(options: { baudRate: number }): Promise<void>
@@ -42,7 +42,7 @@ export const useInstrumentStore = defineStore('instruments', () => {
   /** what transducers are, by the owner */
   const names = useStorage<Record<string, InstrumentId | null>>('remigo-transducers', {})
   const latest = computed<Sample | null>(() => samples.value.at(-1) ?? null)
-  const simulated = computed(() => source.value === 'simulated' || source.value === 'stream')
+  const simulated = computed(() => source.value === 'simulated')
   const mark = (id: InstrumentId): Mark | undefined => latest.value?.marks[id]
 
   let sampler = new Sampler()

@@ -64,11 +64,7 @@ const BAND = 1.2816
         <text :x="LEFT - 5" :y="t.at + 4" text-anchor="end" class="axis">{{ t.word }}</text>
       </g>
       <path :d="`M${LEFT} ${y(1)}H${wide - RIGHT}`" class="new" />
-      <text :x="wide - RIGHT - 4" :y="y(1) - 5" text-anchor="end" class="say halo">
-        {{ words.new(text(whole, 'charge')) }}
-      </text>
       <path :d="`M${LEFT} ${y(0.8)}H${wide - RIGHT}`" class="edge" />
-      <text :x="LEFT + 5" :y="y(0.8) - 5" class="say halo">{{ words.wornLine(text(0.8 * whole, 'charge')) }}</text>
       <path :d="band" class="band" />
       <path
         v-for="(r, i) in bars"
@@ -80,6 +76,10 @@ const BAND = 1.2816
       <circle v-for="(r, i) in bars" :key="i" :cx="x(r.day)" :cy="y(r.share)" r="3.2" class="dot" />
       <circle :cx="x(health.course.at(-1)!.day)" :cy="y(health.now.value)" r="5" class="now" />
       <text v-for="m in months" :key="m.at" :x="m.at" :y="HIGH - 6" text-anchor="middle" class="say">{{ m.word }}</text>
+      <text :x="wide - RIGHT - 4" :y="y(1) - 5" text-anchor="end" class="say halo">
+        {{ words.new(text(whole, 'charge')) }}
+      </text>
+      <text :x="LEFT + 5" :y="y(0.8) - 5" class="say halo">{{ words.wornLine(text(0.8 * whole, 'charge')) }}</text>
     </svg>
   </div>
 </template>
@@ -123,7 +123,7 @@ svg {
   opacity: 0.8;
 }
 .bar {
-  stroke: var(--text);
+  stroke: var(--rule);
   stroke-width: 1;
 }
 .line {

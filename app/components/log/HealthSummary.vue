@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { logDay, packHealth, takesMore, warmthTrend } from '@remigo/core'
+import { logDay, packHealth, takesMore, warmthTrend, YEAR } from '@remigo/core'
 import { healthWords as words } from '~/messages/health'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -21,7 +21,7 @@ const whole = computed(() => {
 })
 const now = computed(() => format(health.value.now.value * whole.value, 'charge'))
 const within = computed(() => text(((health.value.now.high - health.value.now.low) / 2) * whole.value, 'charge'))
-const years = (n: number) => (Number.isFinite(n) ? text(n * 31_557_600, 'years') : '∞')
+const years = (n: number) => (Number.isFinite(n) ? text(n * YEAR, 'years') : '∞')
 const spread = computed(() => ({ first: health.value.spread[0], last: health.value.spread.at(-1) }))
 const more = computed(() => takesMore(document.shown))
 const warm = computed(() =>
@@ -30,8 +30,10 @@ const warm = computed(() =>
     return trend ? [trend] : []
   }),
 )
-const signed = (share: number) => `${share >= 0 ? '+' : '−'}${text(Math.abs(share), 'ratio')}`
-const millivolts = (v: number) => text(v, 'cellVoltage')
+const signed = (share: number) =>
+  `${Math.abs(share) < 0.005 ? '' : share > 0 ? '+' : '−'}${text(Math.abs(share), 'ratio')}`
+/** cells differ by thousandths of a volt */
+const millivolts = (v: number) => `${Math.round(1000 * v)}\u00A0mV`
 const state = (bad: boolean) => (bad ? 'caution' : 'fits')
 const APART = 0.02,
   WARMER = 0.12,
@@ -53,7 +55,7 @@ const APART = 0.02,
       <p class="says">
         {{ words.ofNew(within, text(health.now.value, 'ratio')) }}
         <template v-if="health.readings.length">{{ words.told(health.readings.length) }} </template>
-        {{ words.worn(years(health.worn.low), years(health.worn.high)) }}
+        {{ words.worn(format(health.worn.low * YEAR, 'years').text, years(health.worn.high)) }}
       </p>
     </div>
     <CapacityChart v-if="health.course.length" :health="health" :whole="whole" />
@@ -69,7 +71,7 @@ const APART = 0.02,
       <li v-if="spread.last">
         <StateMark :state="state(spread.last.spread > APART)" />
         <span>{{ words.lowest(String(spread.last.cell)) }}</span>
-        <b>{{ millivolts(spread.last.lowest) }}</b>
+        <b>{{ spread.last.lowest.toFixed(3) }}&nbsp;V</b>
       </li>
       <li v-if="more">
         <StateMark :state="state(more.change > MORE && more.change > 2 * more.sigma)" />

@@ -457,6 +457,9 @@ const KEYS = [
 .log td:nth-child(2) {
   white-space: normal;
 }
+.log .link {
+  text-align: left;
+}
 .one {
   border-block: 1.25px solid var(--ink);
   padding: 10px 0;

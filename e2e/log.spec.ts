@@ -1,0 +1,128 @@
+import { expect, test } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { openBench } from './board'
+
+const fresh = 'boat=demo-halcyne'
+
+test('a sea trial of the simulated boat, from the first step to a corrected curve', async ({ page }) => {
+  await openBench(page, `/log/trial?${fresh}`)
+  await page.locator('[data-connect-open]').click()
+  await page.locator('[data-simulate]').click()
+  await page.locator('[data-fast]').selectOption('60')
+  await expect(page.locator('[data-instrument=ground]')).toContainText('kn')
+  const left = page.getByText('all runs are in.')
+  await expect(async () => {
+    const next = page.locator('[data-next-step]')
+    if (await next.count()) await next.click()
+    await expect(left).toBeVisible({ timeout: 1500 })
+  }).toPass({ timeout: 150_000 })
+  await expect(page.locator('[data-honest=ways]')).toContainText('5 pairs of 5')
+  await expect(page.locator('[data-trial-fit]')).toContainText('Of what was predicted')
+  // what was not measured does not become her curve
+  await expect(page.locator('[data-use-curve]')).toBeDisabled()
+  await page.locator('[data-more-pair]').click()
+  await expect(page.locator('[data-trial-now]')).toContainText('to hold')
+  const raw = page.waitForEvent('download')
+  await page.locator('[data-raw]').click()
+  const text = readFileSync((await (await raw).path())!, 'utf8')
+  expect(text).toMatch(/\$GPRMC,.*\*[0-9A-F]{2}/)
+  // the log of the instruments is a trip for who reads it
+  await page.locator('[data-trial-stop]').click()
+  await openBench(page, `/log/trips?${fresh}`)
+  const read = () =>
+    page
+      .locator('[data-log-file]')
+      .setInputFiles({ name: 'raw.nmea', mimeType: 'text/plain', buffer: Buffer.from(text) })
+  await read()
+  await expect(page.locator('[data-trips-way]')).toBeVisible()
+  await expect(page.locator('[data-trips-note]')).toContainText('One trip logged')
+  await expect(page.locator('[data-trip-edit]')).toContainText('Steady stretches')
+  await read()
+  await expect(page.locator('[data-trips-note]')).toContainText('Nothing new')
+})
+
+test('a trip by hand: three fields, and curve and health answer; a file out and in changes nothing', async ({
+  page,
+}) => {
+  await openBench(page, `/log/trips?${fresh}`)
+  await expect(page.locator('[data-trips-none]')).toBeVisible()
+  await page.locator('[data-add-trip]').click()
+  const edit = page.locator('[data-trip-edit]')
+  const type = async (name: string, text: string) => {
+    await edit.getByRole('textbox', { name, exact: true }).fill(text)
+    await edit.getByRole('textbox', { name, exact: true }).press('Enter')
+  }
+  await type('Miles', '12 nm')
+  await type('Under way', '2 h 30 min')
+  await type('Charge at the start', '95 %')
+  await type('Charge at the end', '40 %')
+  await type('Counted out', '300 Ah')
+  await expect(page.locator('[data-trips-way]')).toContainText('12.0')
+  await expect(page.locator('[data-health]')).toContainText('One trip tells.')
+  await expect(page.locator('[data-capacity]')).toBeVisible()
+  await type('Charge at the end', 'low')
+  await expect(edit.getByRole('alert')).toContainText('Charge at the end')
+  const download = page.waitForEvent('download')
+  await page.locator('[data-trips-csv]').click()
+  const csv = readFileSync((await (await download).path())!, 'utf8')
+  expect(csv).toContain('distance_nm')
+  await page
+    .locator('[data-log-file]')
+    .setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
+  await expect(page.locator('[data-trips-note]')).toContainText('Nothing new')
+})
+
+test('a log of any columns is understood, shown and taken; the wrong file is told', async ({ page }) => {
+  await openBench(page, `/log/trips?${fresh}`)
+  const rows = Array.from(
+    { length: 900 },
+    (_, i) => `${i},${(7.4 + 0.05 * Math.sin(i)).toFixed(2)},52.1,${(48 + (i % 3)).toFixed(1)},${1100 + (i % 5)}`,
+  )
+  await page.locator('[data-log-file]').setInputFiles({
+    name: 'any.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(['elapsed s,speed km/h,Volts,Amps,Motor RPM', ...rows].join('\n')),
+  })
+  await expect(page.locator('[data-columns]')).toContainText('speed km/h')
+  await page.locator('[data-columns-take]').click()
+  await expect(page.locator('[data-trip-edit]')).toContainText('Steady stretches')
+  await page
+    .locator('[data-log-file]')
+    .setInputFiles({ name: 'x.txt', mimeType: 'text/plain', buffer: Buffer.from('hello there') })
+  await expect(page.getByRole('alert').filter({ hasText: 'neither a GPX track' })).toBeVisible()
+})
+
+test('health: what is due is listed, ticked and goes into a calendar; upgrades look back on the season', async ({
+  page,
+}) => {
+  await openBench(page, '/log/health?boat=demo-lodden')
+  await expect(page.locator('[data-health] [data-capacity-now]')).toContainText('Ah')
+  const cells = page.locator('[data-due-row=cells]')
+  await cells.getByRole('button', { name: /done/ }).click()
+  await expect(cells).toContainText(/in \d+ days/)
+  await page.locator('[data-due-usual]').click()
+  await expect(page.locator('[data-due]')).toContainText('Insulation to the hull measured')
+  const download = page.waitForEvent('download')
+  await page.locator('[data-due-calendar]').click()
+  expect(readFileSync((await (await download).path())!, 'utf8')).toContain('BEGIN:VEVENT')
+  await expect(page.locator('[data-upgrade-row=charger]')).toContainText('on the charger')
+  await page.locator('[data-add-joint]').click()
+  await expect(page.locator('[data-joints]')).toContainText('+0 K')
+})
+
+test('the helm: the lever drives a simulated boat, and what matters is said', async ({ page }) => {
+  await openBench(page, `/log/helm?${fresh}`)
+  await page.locator('[data-connect-open]').click()
+  await page.locator('[data-simulate]').click()
+  await page.locator('[data-fast]').selectOption('60')
+  const speed = async () => Number.parseFloat((await page.locator('[data-helm-speed]').textContent()) ?? '')
+  await expect.poll(speed).toBeGreaterThan(1)
+  await expect(page.locator('[data-helm-charge]')).toContainText('%')
+  await expect(page.locator('[data-helm-left]')).not.toContainText('–')
+  const before = await speed()
+  await page.locator('#bench').click({ position: { x: 5, y: 5 } })
+  for (let i = 0; i < 15; i++) await page.keyboard.press('ArrowDown')
+  await expect.poll(speed, { timeout: 15_000 }).toBeLessThan(before - 0.5)
+  await page.locator('[data-helm-stop]').click()
+  await expect(page.locator('[data-helm]')).toContainText('No instruments are connected')
+})

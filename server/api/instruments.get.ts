@@ -1,0 +1,43 @@
+import { z } from 'zod'
+import { haul, launch, MOST_BOATS } from '../simulatedBoats'
+
+/** Who is to speak: a demo boat, what she hides, the name by which the lever finds her. */
+const QUERY = z.object({
+  boat: z.string().max(60).default('demo-tirrick'),
+  seed: z.coerce.number().int().min(1).max(100_000).default(1),
+  id: z
+    .string()
+    .regex(/^[\w-]{1,40}$/)
+    .default('simulated'),
+})
+const SECOND = 1000
+
+/** A simulated boat's instruments as an event stream: each event is a line of NMEA 0183, all of them once a second. */
+export default defineEventHandler(async event => {
+  const query = QUERY.safeParse(getQuery(event))
+  const boat = query.success
+    ? launch(query.data.id, query.data.boat, query.data.seed, Math.floor(Date.now() / SECOND))
+    : null
+  if (!query.success || !boat) {
+    setResponseStatus(event, 400)
+    return {
+      errors: [
+        {
+          field: 'boat',
+          message: `No simulated boat speaks: name a demo boat, and no more than ${MOST_BOATS} at a time.`,
+        },
+      ],
+    }
+  }
+  const stream = createEventStream(event)
+  const timer = setInterval(() => {
+    boat.step()
+    void stream.push(boat.sentences())
+  }, SECOND)
+  stream.onClosed(async () => {
+    clearInterval(timer)
+    haul(query.data.id)
+    await stream.close()
+  })
+  return stream.send()
+})
