@@ -31,6 +31,11 @@ export async function coreBench() {
     ['weights and balance', 5, boat => core.balanceOf(boat)],
     ['budget', 20, boat => core.budgetOf(boat)],
     ['plan of 300 tasks', 50, boat => core.schedule(withTasks(core, boat))],
+    ['evaluation with a season of 25 trips', 50, boat => core.evaluate(withSeason(core, boat), boat.use.cruiseSpeed)],
+    ['health of the pack by 25 trips', 50, boat => core.packHealth(withSeason(core, boat))],
+    ['how sure since the beginning', 1000, boat => core.curveLearnt(withSeason(core, boat))],
+    ['next upgrades over 25 trips', 1000, boat => core.nextUpgrades(withSeason(core, boat))],
+    ['a second of the simulated boat, heard', 2, () => heardSecond(core)],
   ]
   const rows = []
   for (const [name, limit, task] of tasks) rows.push(await timed(name, limit, task))
@@ -76,6 +81,15 @@ const withTasks = (core, boat) => {
   const task = { ...core.usualOf(core.TASK.fields), name: 'Task' }
   const tasks = Array.from({ length: 300 }, (_, i) => ({ ...task, id: `t${i}`, after: i > 0 ? [`t${i - 1}`] : [] }))
   return { ...boat, yard: { ...boat.yard, tasks } }
+}
+/** the boat with the trips of the demo season */
+const withSeason = ({ DEMO }, boat) => ({ ...boat, log: DEMO.lodden.log, trial: { ...boat.trial, use: 'measured' } })
+let heard = null
+/** one second of instruments: said by the simulated boat, read line by line */
+function heardSecond({ SimulatedBoat, hiddenOf, Sampler, DEMO }) {
+  heard ??= { boat: new SimulatedBoat(DEMO.tirrick, hiddenOf(DEMO.tirrick, 1)), sampler: new Sampler() }
+  heard.boat.step()
+  for (const line of heard.boat.sentences()) heard.sampler.take(line)
 }
 const speedOf = n => 2 + (n % 997) / 997
 const thrustOf = n => ({ thrust: 300 + (n % 397), advanceSpeed: 2.4 + (n % 89) / 1000, density: 1025.9 })

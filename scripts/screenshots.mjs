@@ -9,7 +9,7 @@ const PORT = 4179,
   OUT = join(ROOT, 'docs/screenshots')
 const VIEWS = [
   ['boat', '/boat', {}],
-  ['use', '/use', {}],
+  ['trips', '/log/trips?boat=demo-lodden', {}],
   ['curve', '/curve', {}],
   ['propeller', '/propeller', {}],
   ['motor', '/motor', {}],
@@ -19,12 +19,12 @@ const VIEWS = [
   ['sun-night', '/solar?boat=demo-osprel', { theme: 'dark' }],
   ['wiring', '/wiring', {}],
   ['charging', '/charging', {}],
-  ['library', '/library', { click: '[data-library] .list button' }],
+  ['trial', '/log/trial', {}],
   ['day', '/days/day', {}],
   ['hybrid', '/days/hybrid', {}],
   ['weights', '/yard/weights', {}],
   ['money', '/yard/money', {}],
-  ['work', '/yard/work', {}],
+  ['health', '/log/health?boat=demo-lodden', {}],
   ['power', '/yard/power', {}],
   ['phone-under', '/days/under', { size: [390, 844] }],
 ]
@@ -54,7 +54,8 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
   if (/curve|motor|working|heat|charging/.test(name)) await page.locator('[data-drawn=true]').waitFor()
   if (click) await page.click(click)
   if (name === 'phone-under') await page.locator('[data-under-turn]').waitFor()
-  if (name === 'work') await page.locator('[data-work-finish]').waitFor()
+  if (name === 'trial') await runTrial(page)
+  if (name === 'health') await page.locator('[data-upgrade-row]').first().waitFor()
   await page.evaluate(() => document.fonts.ready)
   await page.waitForTimeout(400)
   await page.screenshot({ path: join(OUT, `${name}.png`) })
@@ -63,3 +64,19 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
 }
 await browser.close()
 server.kill()
+
+/** A trial of the simulated boat, three pairs far. */
+async function runTrial(page) {
+  await page.click('[data-connect-open]')
+  await page.click('[data-simulate]')
+  await page.selectOption('[data-fast]', '60')
+  for (let step = 0; step < 2; step++)
+    for (const way of ['out', 'back'])
+      do {
+        await page.click('[data-next-step]')
+        await page.waitForTimeout(1200)
+      } while (await page.getByText(`to hold: ${20 * (step + 1)}\u00A0%, ${way}.`).count())
+  await page.selectOption('[data-fast]', '10')
+  await page.click('[data-next-step]')
+  await page.waitForTimeout(9000)
+}
