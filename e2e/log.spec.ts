@@ -27,7 +27,7 @@ test('a sea trial of the simulated boat, from the first step to a corrected curv
   const text = readFileSync((await (await raw).path())!, 'utf8')
   expect(text).toMatch(/\$GPRMC,.*\*[0-9A-F]{2}/)
   // the log of the instruments is a trip for who reads it
-  await page.locator('[data-trial-stop]').click()
+  await page.locator('[data-instruments-stop]').click()
   await openBench(page, `/log/trips?${fresh}`)
   const read = () =>
     page
@@ -56,7 +56,7 @@ test('a trip by hand: three fields, and curve and health answer; a file out and 
   await type('Under way', '2 h 30 min')
   await type('Charge at the start', '95 %')
   await type('Charge at the end', '40 %')
-  await type('Counted out', '300 Ah')
+  await type('Counted out', '120 Ah')
   await expect(page.locator('[data-trips-way]')).toContainText('12.0')
   await expect(page.locator('[data-health]')).toContainText('One trip tells.')
   await expect(page.locator('[data-capacity]')).toBeVisible()
@@ -117,12 +117,14 @@ test('the helm: the lever drives a simulated boat, and what matters is said', as
   await page.locator('[data-fast]').selectOption('60')
   const speed = async () => Number.parseFloat((await page.locator('[data-helm-speed]').textContent()) ?? '')
   await expect.poll(speed).toBeGreaterThan(1)
+  // half a minute of hers, until she has her speed
+  await expect(page.locator('[data-helm-trip]')).not.toContainText('0.0')
   await expect(page.locator('[data-helm-charge]')).toContainText('%')
   await expect(page.locator('[data-helm-left]')).not.toContainText('–')
   const before = await speed()
-  await page.locator('#bench').click({ position: { x: 5, y: 5 } })
+  await page.getByRole('slider').first().focus()
   for (let i = 0; i < 15; i++) await page.keyboard.press('ArrowDown')
   await expect.poll(speed, { timeout: 15_000 }).toBeLessThan(before - 0.5)
-  await page.locator('[data-helm-stop]').click()
+  await page.locator('[data-instruments-stop]').click()
   await expect(page.locator('[data-helm]')).toContainText('No instruments are connected')
 })

@@ -8,8 +8,6 @@ export const trialWords = {
   liveHint: 'What is taken here can become your curve.',
   idleLead: 'No trial is running.',
   idleHint: 'Runs at even powers, out and back, show what she really takes. Two minutes each.',
-  stop: 'Stop the trial',
-  stopped: 'The instruments are closed. The runs so far are kept.',
   begin: 'Begin anew',
   toHold: (share: string, way: string) => `to hold: ${share}, ${way}.`,
   setPower: (power: string) => `Bring her to ${power} from the pack.`,

@@ -1,115 +1,93 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { useElementSize } from '@vueuse/core'
-import { dateOfDay, type PackHealth } from '@remigo/core'
+import { computed } from 'vue'
+import { BAND, dateOfDay, type PackHealth } from '@remigo/core'
 import { healthWords as words } from '~/messages/health'
 import { useQuantities } from '~/composables/useQuantities'
+import { useInkFrame } from '~/components/chart/inkFrame'
+import InkPlot from '~/components/chart/InkPlot.vue'
 import { between, line } from '~/components/day/chartPaths'
 
 /** Capacity over the days of the log: the line with its band, and what each trip said by itself. */
 const props = defineProps<{ health: PackHealth; whole: number }>()
-const { text } = useQuantities()
-const frame = ref<HTMLElement>()
-const { width } = useElementSize(frame)
-const wide = computed(() => Math.max(220, width.value || 290))
+const { text, format } = useQuantities()
 const HIGH = 188,
-  LEFT = 36,
-  RIGHT = 6,
-  TOP = 8,
-  BELOW = 24
+  LOWEST = 0.76,
+  WORN = 0.8,
+  SHOWN = 40
 const first = computed(() => props.health.course[0]!.day)
 const last = computed(() => Math.max(first.value + 30, props.health.course.at(-1)!.day))
-const top = computed(() => Math.max(1.04, ...props.health.course.map(c => c.high)) + 0.01)
-const LOWEST = 0.76
-const x = (day: number) =>
-  LEFT + ((day - first.value) / (last.value - first.value)) * (wide.value - LEFT - RIGHT - 8) + 4
-const y = (share: number) =>
-  TOP + ((top.value - Math.max(LOWEST, Math.min(top.value, share))) / (top.value - LOWEST)) * (HIGH - TOP - BELOW)
+const top = computed(() => Math.max(1.05, ...props.health.course.map(c => c.high + 0.01)))
+const { place, frame } = useInkFrame({ left: 36, right: 6, top: 8, below: 24 }, () => HIGH, {
+  x: () => [first.value - 3, last.value + 3],
+  y: () => [LOWEST, top.value],
+})
+const at = (day: number, share: number) => ({ x: frame.value.x(day), y: frame.value.y(Math.max(LOWEST, share)) })
 const band = computed(() =>
   between(
-    props.health.course.map(c => ({ x: x(c.day), y: y(c.high) })),
-    props.health.course.map(c => ({ x: x(c.day), y: y(c.low) })),
+    props.health.course.map(c => at(c.day, c.high)),
+    props.health.course.map(c => at(c.day, c.low)),
   ),
 )
-const centre = computed(() => line(props.health.course.map(c => ({ x: x(c.day), y: y(c.value) }))))
-const bars = computed(() => props.health.readings.slice(-40))
-const ticks = computed(() =>
-  [1, 0.9, 0.8].map(share => ({ at: y(share), word: text(share * props.whole, 'charge').split('\u00A0')[0]! })),
+const centre = computed(() => line(props.health.course.map(c => at(c.day, c.value))))
+const bars = computed(() =>
+  props.health.readings.slice(-SHOWN).map(r => ({
+    high: at(r.day, r.share + BAND * r.sigma),
+    low: at(r.day, r.share - BAND * r.sigma),
+    dot: at(r.day, r.share),
+  })),
 )
-const months = computed(() => {
-  const names: { at: number; word: string }[] = []
+const yTicks = computed(() =>
+  [1, 0.9, WORN].map(share => ({ at: share, word: format(share * props.whole, 'charge').text })),
+)
+const xTicks = computed(() => {
+  const found: { at: number; word: string }[] = []
+  const APART = 34
   let before = ''
   for (let day = first.value; day <= last.value; day++) {
     const date = dateOfDay(day),
-      month = date.slice(0, 7)
-    if (month !== before && names.every(n => x(day) - n.at > 34))
-      names.push({
-        at: x(day),
+      month = date.slice(0, 7),
+      x = frame.value.x(day)
+    if (month !== before && x < frame.value.wide - 22 && found.every(n => x - frame.value.x(n.at) > APART))
+      found.push({
+        at: day,
         word: new Date(`${date}T00:00:00Z`).toLocaleDateString('en', { month: 'short', timeZone: 'UTC' }),
       })
     before = month
   }
-  return names.filter(n => n.at < wide.value - 22)
+  return found
 })
-const BAND = 1.2816
+const end = computed(() => at(props.health.course.at(-1)!.day, props.health.now.value))
 </script>
 
 <template>
-  <div ref="frame">
-    <svg :viewBox="`0 0 ${wide} ${HIGH}`" role="img" :aria-label="words.capacity" data-capacity>
-      <rect :x="LEFT" :y="TOP" :width="wide - LEFT - RIGHT" :height="HIGH - TOP - BELOW" class="frame" />
-      <rect :x="LEFT" :y="y(0.8)" :width="wide - LEFT - RIGHT" :height="HIGH - BELOW - y(0.8)" class="worn" />
-      <g v-for="t in ticks" :key="t.word">
-        <path :d="`M${LEFT} ${t.at}H${wide - RIGHT}`" class="grid" />
-        <text :x="LEFT - 5" :y="t.at + 4" text-anchor="end" class="axis">{{ t.word }}</text>
-      </g>
-      <path :d="`M${LEFT} ${y(1)}H${wide - RIGHT}`" class="new" />
-      <path :d="`M${LEFT} ${y(0.8)}H${wide - RIGHT}`" class="edge" />
-      <path :d="band" class="band" />
-      <path
-        v-for="(r, i) in bars"
-        :key="`b${i}`"
-        :d="`M${x(r.day)} ${y(r.share - BAND * r.sigma)}V${y(r.share + BAND * r.sigma)}`"
-        class="bar"
-      />
+  <div ref="place" data-capacity>
+    <InkPlot :frame="frame" :label="words.capacity" :x-ticks="xTicks" :y-ticks="yTicks" x-title="" y-title="">
+      <rect :x="frame.left" :y="frame.y(WORN)" :width="frame.wide" :height="HIGH" class="worn" />
+      <path :d="band" class="ink-plot__band" />
+      <path v-for="(b, i) in bars" :key="`b${i}`" :d="`M${b.high.x} ${b.high.y}V${b.low.y}`" class="bar" />
+      <path :d="`M${frame.left} ${frame.y(1)}H${frame.wide}`" class="new" />
+      <path :d="`M${frame.left} ${frame.y(WORN)}H${frame.wide}`" class="edge" />
       <path :d="centre" class="line" />
-      <circle v-for="(r, i) in bars" :key="i" :cx="x(r.day)" :cy="y(r.share)" r="3.2" class="dot" />
-      <circle :cx="x(health.course.at(-1)!.day)" :cy="y(health.now.value)" r="5" class="now" />
-      <text v-for="m in months" :key="m.at" :x="m.at" :y="HIGH - 6" text-anchor="middle" class="say">{{ m.word }}</text>
-      <text :x="wide - RIGHT - 4" :y="y(1) - 5" text-anchor="end" class="say halo">
+      <circle v-for="(b, i) in bars" :key="i" :cx="b.dot.x" :cy="b.dot.y" r="3.2" class="dot" />
+      <circle :cx="end.x" :cy="end.y" r="5" class="end" />
+      <text
+        :x="frame.wide - frame.right - 4"
+        :y="frame.y(1) - 5"
+        text-anchor="end"
+        class="ink-plot__say ink-plot__halo"
+      >
         {{ words.new(text(whole, 'charge')) }}
       </text>
-      <text :x="LEFT + 5" :y="y(0.8) - 5" class="say halo">{{ words.wornLine(text(0.8 * whole, 'charge')) }}</text>
-    </svg>
+      <text :x="frame.left + 5" :y="frame.y(WORN) - 5" class="ink-plot__say ink-plot__halo">
+        {{ words.wornLine(text(WORN * whole, 'charge')) }}
+      </text>
+    </InkPlot>
   </div>
 </template>
 
 <style scoped>
-svg {
-  display: block;
-  width: 100%;
-}
-.frame {
-  fill: var(--sheet);
-}
 .worn {
   fill: var(--desk);
-}
-.grid {
-  stroke: var(--grid);
-}
-.axis {
-  font: 600 12.5px var(--figures);
-  fill: var(--text);
-}
-.say {
-  font: 400 12px var(--labels);
-  fill: var(--text);
-}
-.halo {
-  paint-order: stroke;
-  stroke: var(--sheet);
-  stroke-width: 4px;
 }
 .new {
   stroke: var(--ink);
@@ -118,13 +96,8 @@ svg {
   stroke: var(--text);
   stroke-dasharray: 6 4;
 }
-.band {
-  fill: var(--band);
-  opacity: 0.8;
-}
 .bar {
   stroke: var(--rule);
-  stroke-width: 1;
 }
 .line {
   fill: none;
@@ -136,7 +109,7 @@ svg {
   stroke: var(--text);
   stroke-width: 1.5;
 }
-.now {
+.end {
   fill: var(--ink);
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { doneDue, DUE, dueNow, edit, hoursRun, logDay, usualDue, type Due, type DueNow } from '@remigo/core'
+import { dateOfDay, doneDue, DUE, dueNow, edit, hoursRun, logDay, usualDue, type Due, type DueNow } from '@remigo/core'
 import { healthWords as words } from '~/messages/health'
 import { useDocumentStore } from '~/stores/document'
 import { download } from '~/composables/useBoatFiles'
@@ -12,7 +12,10 @@ const props = defineProps<{ few?: number }>()
 const document = useDocumentStore()
 const { text } = useQuantities()
 const today = useToday()
-const all = computed(() => dueNow(document.shown, logDay(document.shown, today.value)))
+/** the log may be of a later day than this machine's clock */
+const day = computed(() => logDay(document.shown, today.value))
+const date = computed(() => (day.value === null ? today.value : dateOfDay(day.value)))
+const all = computed(() => dueNow(document.shown, day.value))
 const rows = computed(() => (props.few ? all.value.slice(0, props.few) : all.value))
 const open = ref<number | null>(null)
 const set = (label: string, due: Due[]) => document.edit(label, [edit('log.due', due.slice(0, 100))])
@@ -25,7 +28,7 @@ const change = (index: number, part: Record<string, unknown>) =>
 const done = ({ due, index }: DueNow) =>
   set(
     words.dueDone(due.name),
-    list.value.map((d, i) => (i === index ? doneDue(document.shown, d, today.value) : d)),
+    list.value.map((d, i) => (i === index ? doneDue(document.shown, d, date.value) : d)),
   )
 function remove(index: number) {
   open.value = null
@@ -42,7 +45,7 @@ function add() {
       name: words.addDue,
       by: 'months',
       every: 12,
-      doneOn: today.value,
+      doneOn: date.value,
       doneHours: hoursRun(document.shown),
       doneTrips: document.shown.log.trips.length,
       date: '',
@@ -54,7 +57,7 @@ function add() {
 const usual = () =>
   set(words.usual, [
     ...list.value,
-    ...usualDue(document.shown, today.value).filter(d => !list.value.some(l => l.id === d.id)),
+    ...usualDue(document.shown, date.value).filter(d => !list.value.some(l => l.id === d.id)),
   ])
 const FAR = 1e4
 function left(d: DueNow): string {

@@ -1,21 +1,19 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted } from 'vue'
 import { useWakeLock } from '@vueuse/core'
 import { helmView, tripOf } from '@remigo/core'
 import { helmWords as words } from '~/messages/helm'
-import { instrumentWords } from '~/messages/instruments'
 import { trialWords } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useInstrumentStore } from '~/stores/instruments'
 import { useQuantities } from '~/composables/useQuantities'
 import { useSimulatedHelm } from '~/composables/useSimulatedHelm'
-import ConnectInstruments from '~/components/trial/ConnectInstruments.vue'
+import InstrumentBand from '~/components/trial/InstrumentBand.vue'
 
 /** What the instruments say, in figures for arm’s length: speed, power, charge, miles left, what matters now. */
 const document = useDocumentStore()
 const instruments = useInstrumentStore()
 const { text, format, fill } = useQuantities()
-const connecting = ref(false)
 const COURSE = Math.PI / 4
 const { drive } = useSimulatedHelm(() => COURSE)
 const lock = useWakeLock()
@@ -38,49 +36,16 @@ const left = computed(() =>
   view.value.left !== null && Number.isFinite(view.value.left) ? format(view.value.left, 'distance') : null,
 )
 const percent = (share: number) => text(share, 'ratio')
-function began() {
-  connecting.value = false
-  drive()
-}
-const SPEEDS = [1, 10, 60]
 </script>
 
 <template>
   <div class="helm" :class="{ simulated: instruments.simulated }" data-helm>
-    <div class="head">
-      <p>
-        <template v-if="instruments.source"
-          ><b>{{ instruments.simulated ? trialWords.simulatedLead : trialWords.liveLead }}</b>
-          {{ instruments.simulated ? words.lever : '' }}</template
-        ><template v-else>{{ words.none }}</template>
-      </p>
-      <label v-if="instruments.source === 'simulated'" class="fast"
-        >{{ instrumentWords.hurry }}
-        <select
-          class="ink-select"
-          :value="String(instruments.fast)"
-          data-fast
-          @change="instruments.hurry(Number(($event.target as HTMLSelectElement).value))"
-        >
-          <option v-for="n in SPEEDS" :key="n" :value="String(n)">{{ instrumentWords.times(n) }}</option>
-        </select></label
-      >
-      <button
-        type="button"
-        class="btn"
-        :class="{ 'btn--best': !instruments.source }"
-        :aria-expanded="connecting"
-        data-connect-open
-        @click="connecting = !connecting"
-      >
-        {{ instrumentWords.connect }}
-      </button>
-      <button v-if="instruments.source" type="button" class="btn" data-helm-stop @click="instruments.stop()">
-        {{ instrumentWords.close }}
-      </button>
-    </div>
-    <ConnectInstruments v-if="connecting" @simulate="began" />
-    <p v-if="instruments.trouble" class="trouble" role="alert">{{ instruments.trouble }}</p>
+    <InstrumentBand
+      :idle="['', words.none]"
+      :simulated="[trialWords.simulatedLead, words.lever]"
+      :live="[trialWords.liveLead, '']"
+      @simulate="drive"
+    />
     <div class="cells">
       <div class="speed">
         <p class="huge" data-helm-speed>
@@ -153,36 +118,6 @@ const SPEEDS = [1, 10, 60]
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-  padding: 6px 16px;
-  border-bottom: 1px solid var(--ink);
-}
-.head p {
-  flex: 1 1 auto;
-  font-size: 15px;
-}
-.simulated .head {
-  background: repeating-linear-gradient(-45deg, var(--desk) 0 9px, transparent 9px 18px);
-}
-.simulated .head p,
-.fast {
-  background: var(--paper);
-  padding: 4px 8px;
-}
-.simulated .head p {
-  flex: 0 1 auto;
-  margin-right: auto;
-}
-.fast {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  font-size: 13px;
-}
 .cells {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
@@ -249,10 +184,6 @@ const SPEEDS = [1, 10, 60]
   border-bottom: 1px solid var(--rule);
   font-size: 18px;
   line-height: 23px;
-}
-.trouble {
-  color: var(--clash);
-  padding: 8px 16px;
 }
 .foot {
   padding: 8px 16px 20px;

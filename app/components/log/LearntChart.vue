@@ -1,90 +1,67 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { useElementSize } from '@vueuse/core'
+import { computed } from 'vue'
 import { ticks } from 'd3-array'
 import type { LearntStep } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
+import { useInkFrame } from '~/components/chart/inkFrame'
+import InkPlot from '~/components/chart/InkPlot.vue'
 
 /** How well power at cruise is known, step by step since the beginning. */
 const props = defineProps<{ before: number; trial: number | null; steps: readonly LearntStep[]; speed: string }>()
-const frame = ref<HTMLElement>()
-const { width } = useElementSize(frame)
-const wide = computed(() => Math.max(180, width.value || 210))
-const HIGH = 270,
-  LEFT = 30,
-  RIGHT = 8,
-  TOP = 22,
-  BELOW = 44
-const most = computed(() => 1.08 * 100 * Math.max(props.before, ...props.steps.map(s => s.within), 0.05))
+const HIGH = 270
+const most = computed(() => 1.08 * Math.max(props.before, ...props.steps.map(s => s.within), 0.05))
 const count = computed(() => Math.max(1, props.steps.at(-1)?.trips ?? 1))
-const x = (n: number) => LEFT + (n / (count.value + 1)) * (wide.value - LEFT - RIGHT)
-const y = (within: number) => TOP + (1 - (100 * within) / most.value) * (HIGH - TOP - BELOW)
-const ys = computed(() => ticks(0, most.value, 4).map(v => ({ at: y(v / 100), word: String(v) })))
+const { place, frame } = useInkFrame({ left: 30, right: 8, top: 22, below: 44 }, () => HIGH, {
+  x: () => [0, count.value + 1],
+  y: () => [0, most.value],
+})
+const yTicks = computed(() => ticks(0, 100 * most.value, 4).map(v => ({ at: v / 100, word: String(v) })))
+const xTicks = computed(() => (count.value > 2 ? [1, count.value] : [1]).map(n => ({ at: n, word: String(n) })))
+/** where the trial stands, before the first trip */
+const TRIAL = 0.5
 const shape = computed(() => {
-  const start = props.trial ?? props.before
-  let d = `M${x(0)} ${y(props.before)}H${x(props.trial === null ? 1 : 0.5)}`
-  if (props.trial !== null) d += `V${y(start)}`
+  const { x, y, wide, right } = frame.value
+  let d = `M${x(0)} ${y(props.before)}H${x(props.trial === null ? 1 : TRIAL)}`
+  if (props.trial !== null) d += `V${y(props.trial)}`
   for (const s of props.steps) d += `H${x(s.trips)}V${y(s.within)}`
-  return `${d}H${wide.value - RIGHT}`
+  return `${d}H${wide - right}`
 })
 const last = computed(() => props.steps.at(-1)?.within ?? props.trial ?? props.before)
 </script>
 
 <template>
-  <div ref="frame">
-    <svg :viewBox="`0 0 ${wide} ${HIGH}`" role="img" :aria-label="words.sure" data-learnt>
-      <rect :x="LEFT" :y="TOP" :width="wide - LEFT - RIGHT" :height="HIGH - TOP - BELOW" class="frame" />
-      <g v-for="t in ys" :key="t.word">
-        <path :d="`M${LEFT} ${t.at}H${wide - RIGHT}`" class="grid" />
-        <text :x="LEFT - 5" :y="t.at + 4" text-anchor="end" class="axis">{{ t.word }}</text>
-      </g>
-      <path :d="`${shape}V${HIGH - BELOW}H${x(0)}Z`" class="under" />
+  <div ref="place" data-learnt>
+    <InkPlot
+      :frame="frame"
+      :label="words.sure"
+      :x-ticks="xTicks"
+      :y-ticks="yTicks"
+      :x-title="words.sureTrips"
+      :y-title="words.sureAxis(speed)"
+    >
+      <path :d="`${shape}V${frame.y(0)}H${frame.x(0)}Z`" class="ink-plot__band" />
       <path :d="shape" class="edge" />
-      <text :x="LEFT" y="14" class="say">{{ words.sureAxis(speed) }}</text>
-      <text v-if="trial !== null" :x="x(0.5) + 6" :y="y((before + trial) / 2) + 4" class="say halo">
+      <text
+        v-if="trial !== null"
+        :x="frame.x(TRIAL) + 6"
+        :y="frame.y((before + trial) / 2) + 4"
+        class="ink-plot__say ink-plot__halo"
+      >
         {{ words.sureTrial }}
       </text>
-      <text :x="wide - RIGHT - 4" :y="y(last) - 7" text-anchor="end" class="word halo">
+      <text
+        :x="frame.wide - frame.right - 4"
+        :y="frame.y(last) - 7"
+        text-anchor="end"
+        class="ink-plot__word ink-plot__halo"
+      >
         ± {{ Math.round(100 * last) }} %
       </text>
-      <text :x="x(1)" :y="HIGH - BELOW + 17" text-anchor="middle" class="axis">1</text>
-      <text v-if="count > 2" :x="x(count)" :y="HIGH - BELOW + 17" text-anchor="middle" class="axis">{{ count }}</text>
-      <text :x="wide - RIGHT" :y="HIGH - 5" text-anchor="end" class="say">{{ words.sureTrips }}</text>
-    </svg>
+    </InkPlot>
   </div>
 </template>
 
 <style scoped>
-svg {
-  display: block;
-  width: 100%;
-}
-.frame {
-  fill: var(--sheet);
-}
-.grid {
-  stroke: var(--grid);
-}
-.axis {
-  font: 600 12.5px var(--figures);
-  fill: var(--text);
-}
-.say {
-  font: 400 12px var(--labels);
-  fill: var(--soft);
-}
-.word {
-  font: 600 15px var(--figures);
-  fill: var(--text);
-}
-.halo {
-  paint-order: stroke;
-  stroke: var(--sheet);
-  stroke-width: 4px;
-}
-.under {
-  fill: var(--band);
-}
 .edge {
   fill: none;
   stroke: var(--ink);

@@ -1,22 +1,19 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { useElementSize } from '@vueuse/core'
-import { ticks } from 'd3-array'
+import { computed } from 'vue'
 import {
-  chosenUnit,
+  asSetUp,
   driveTrain,
   modelOf,
-  asSetUp,
-  toUnit,
-  UNITS,
+  theoryResistance,
   type Project,
   type ReadPoint,
   type TrialCurvePoint,
-  theoryResistance,
 } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
 import { useQuantities } from '~/composables/useQuantities'
 import { useViewStore } from '~/stores/view'
+import { quantityTicks, unitSign, useInkFrame } from '~/components/chart/inkFrame'
+import InkPlot from '~/components/chart/InkPlot.vue'
 import { between, line } from '~/components/day/chartPaths'
 
 /** Power from the pack against speed: as predicted, after the trial, and now with every trip. */
@@ -31,16 +28,6 @@ const props = defineProps<{
 }>()
 const view = useViewStore()
 const { text } = useQuantities()
-const frame = ref<HTMLElement>()
-const { width } = useElementSize(frame)
-const wide = computed(() => Math.max(260, width.value || 380))
-const HIGH = 270,
-  LEFT = 32,
-  RIGHT = 8,
-  TOP = 22,
-  BELOW = 44
-const unit = computed(() => chosenUnit('speed', view.choice))
-const powerUnit = computed(() => chosenUnit('electricPower', view.choice))
 /** what a reading would be today, in calm: its distance from the theory of then on that of now */
 const circles = computed(() => {
   const model = modelOf(asSetUp(props.project, undefined))
@@ -55,77 +42,61 @@ const mostSpeed = computed(() => Math.max(0.5, ...props.now.map(p => p.speed)))
 const mostPower = computed(() =>
   Math.max(100, 1.1 * (props.now.at(-1)?.power ?? 0), ...circles.value.filter(c => !c.far).map(c => 1.05 * c.power)),
 )
-const x = (v: number) => LEFT + (v / mostSpeed.value) * (wide.value - LEFT - RIGHT)
-const y = (p: number) => TOP + (1 - Math.min(1.3, p / mostPower.value)) * (HIGH - TOP - BELOW)
-const xs = computed(() =>
-  ticks(0, toUnit(mostSpeed.value, unit.value), Math.min(7, wide.value / 60)).map(v => ({
-    at: x(v / toUnit(1, unit.value)),
-    word: String(v),
-  })),
-)
-const ys = computed(() =>
-  ticks(0, toUnit(mostPower.value, powerUnit.value), 4).map(v => ({
-    at: y(v / toUnit(1, powerUnit.value)),
-    word: String(v),
-  })),
-)
-const path = (of: readonly TrialCurvePoint[]) => line(of.map(p => ({ x: x(p.speed), y: y(p.power) })))
+const HIGH = 270
+const { place, frame } = useInkFrame({ left: 34, right: 8, top: 22, below: 44 }, () => HIGH, {
+  x: () => [0, mostSpeed.value],
+  y: () => [0, mostPower.value],
+})
+const at = (p: { speed: number; power: number }) => ({ x: frame.value.x(p.speed), y: frame.value.y(p.power) })
+const xTicks = computed(() => quantityTicks('speed', mostSpeed.value, Math.min(7, frame.value.wide / 60), view.choice))
+const yTicks = computed(() => quantityTicks('electricPower', mostPower.value, 4, view.choice))
 const band = computed(() =>
   between(
-    props.now.map(p => ({ x: x(p.speed), y: y(p.high) })),
-    props.now.map(p => ({ x: x(p.speed), y: y(p.low) })),
+    props.now.map(p => at({ speed: p.speed, power: p.high })),
+    props.now.map(p => at({ speed: p.speed, power: p.low })),
   ),
 )
-const tagX = computed(() => Math.max(LEFT + 26, Math.min(wide.value - 32, x(props.lever))))
-const word = computed(() => props.now[Math.floor(props.now.length * 0.7)])
+const word = computed(() => {
+  const p = props.now[Math.floor(props.now.length * 0.7)]
+  return p && at(p)
+})
 </script>
 
 <template>
-  <div ref="frame">
-    <svg :viewBox="`0 0 ${wide} ${HIGH}`" role="img" :aria-label="words.curve" data-own-curve>
-      <clipPath id="own-frame">
-        <rect :x="LEFT" :y="TOP" :width="wide - LEFT - RIGHT" :height="HIGH - TOP - BELOW" />
-      </clipPath>
-      <rect :x="LEFT" :y="TOP" :width="wide - LEFT - RIGHT" :height="HIGH - TOP - BELOW" class="frame" />
-      <g v-for="t in ys" :key="`y${t.word}`">
-        <path :d="`M${LEFT} ${t.at}H${wide - RIGHT}`" class="grid" />
-        <text :x="LEFT - 5" :y="t.at + 4" text-anchor="end" class="axis">{{ t.word }}</text>
-      </g>
-      <g v-for="t in xs" :key="`x${t.word}`">
-        <path :d="`M${t.at} ${TOP}V${HIGH - BELOW}`" class="grid" />
-        <text v-if="Math.abs(t.at - tagX) > 36" :x="t.at" :y="HIGH - BELOW + 17" text-anchor="middle" class="axis">
-          {{ t.word }}
-        </text>
-      </g>
-      <text :x="LEFT" y="14" class="say">{{ words.axis }}, {{ UNITS[powerUnit].symbol }}</text>
-      <text :x="wide - RIGHT" :y="HIGH - 5" text-anchor="end" class="say">{{ UNITS[unit].symbol }}</text>
-      <g clip-path="url(#own-frame)">
-        <path :d="band" class="band" />
-        <path :d="path(predicted)" class="predicted" />
-        <path v-if="trial.length" :d="path(trial)" class="trial" />
-        <path :d="path(now)" class="now" />
-        <circle
-          v-for="(c, i) in circles"
-          :key="i"
-          :cx="x(c.speed)"
-          :cy="y(c.power)"
-          :r="c.trip ? 4 : 5"
-          :class="c.trip ? 'trip' : 'read'"
-        />
-        <path :d="`M${x(lever)} ${TOP}V${HIGH - BELOW}`" class="lever" />
+  <div ref="place" data-own-curve>
+    <InkPlot
+      :frame="frame"
+      :label="words.curve"
+      :x-ticks="xTicks"
+      :y-ticks="yTicks"
+      :x-title="unitSign('speed', view.choice)"
+      :y-title="`${words.axis}, ${unitSign('electricPower', view.choice)}`"
+      :lever="{ at: lever, tag: text(lever, 'speed') }"
+    >
+      <path :d="band" class="ink-plot__band" />
+      <path :d="line(predicted.map(at))" class="predicted" />
+      <path v-if="trial.length" :d="line(trial.map(at))" class="trial" />
+      <path :d="line(now.map(at))" class="now" />
+      <circle
+        v-for="(c, i) in circles"
+        :key="i"
+        :cx="at(c).x"
+        :cy="at(c).y"
+        :r="c.trip ? 4 : 5"
+        :class="c.trip ? 'trip' : 'read'"
+      />
+      <template #above>
         <text
           v-if="word"
-          :x="x(word.speed) - 8"
-          :y="Math.max(TOP + 14, y(word.power) - 8)"
+          :x="word.x - 8"
+          :y="Math.max(frame.top + 14, word.y - 8)"
           text-anchor="end"
-          class="word halo"
+          class="ink-plot__word ink-plot__halo"
         >
           {{ words.now(within) }}
         </text>
-      </g>
-      <rect :x="tagX - 30" :y="HIGH - BELOW + 2" width="60" height="21" class="tag" />
-      <text :x="tagX" :y="HIGH - BELOW + 17" text-anchor="middle" class="on-tag">{{ text(lever, 'speed') }}</text>
-    </svg>
+      </template>
+    </InkPlot>
     <p class="key small">
       <span><i class="k-predicted" />{{ words.predicted }}</span
       ><span v-if="trial.length"><i class="k-trial" />{{ words.trial }}</span
@@ -135,36 +106,6 @@ const word = computed(() => props.now[Math.floor(props.now.length * 0.7)])
 </template>
 
 <style scoped>
-svg {
-  display: block;
-  width: 100%;
-}
-.frame {
-  fill: var(--sheet);
-}
-.grid {
-  stroke: var(--grid);
-}
-.axis {
-  font: 600 12.5px var(--figures);
-  fill: var(--text);
-}
-.say {
-  font: 400 12px var(--labels);
-  fill: var(--soft);
-}
-.word {
-  font: 600 12.5px var(--labels);
-  fill: var(--text);
-}
-.halo {
-  paint-order: stroke;
-  stroke: var(--sheet);
-  stroke-width: 4px;
-}
-.band {
-  fill: var(--band);
-}
 .predicted,
 .trial,
 .now {
@@ -190,17 +131,6 @@ svg {
 .read {
   fill: var(--text);
 }
-.lever {
-  stroke: var(--signal);
-  stroke-width: 2.5;
-}
-.tag {
-  fill: var(--signal);
-}
-.on-tag {
-  font: 600 13.5px var(--figures);
-  fill: var(--on-signal);
-}
 .key {
   display: flex;
   flex-wrap: wrap;
@@ -214,13 +144,13 @@ svg {
   vertical-align: middle;
   border-top: 2px solid var(--ink);
 }
-.k-predicted {
-  border-top-style: dotted !important;
+.key .k-predicted {
+  border-top-style: dotted;
 }
-.k-trial {
-  border-top-style: dashed !important;
+.key .k-trial {
+  border-top-style: dashed;
 }
-.k-now {
-  border-top-width: 3px !important;
+.key .k-now {
+  border-top-width: 3px;
 }
 </style>

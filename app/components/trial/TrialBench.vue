@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import {
   BAND,
   chosenUnit,
@@ -32,7 +32,7 @@ import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
 import { useSeaTrial } from '~/composables/useSeaTrial'
 import { useSimulatedHelm } from '~/composables/useSimulatedHelm'
-import ConnectInstruments from './ConnectInstruments.vue'
+import InstrumentBand from './InstrumentBand.vue'
 import InstrumentCells from './InstrumentCells.vue'
 import SteadyStrip from './SteadyStrip.vue'
 import TrialChart from './TrialChart.vue'
@@ -46,7 +46,6 @@ const view = useViewStore()
 const compact = useCompact()
 const { text } = useQuantities()
 const { trial, plan, samples, now, pairs, longer, take, again, leaveOut, pairAt, restart, change } = useSeaTrial()
-const connecting = ref(false)
 const boat = computed(() => document.shown)
 
 const clock = (s: number) => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`
@@ -65,11 +64,9 @@ function helm() {
 }
 useSimulatedHelm(() => courseOf(now.value.next?.way ?? 'out'))
 function simulated() {
-  connecting.value = false
   change({ since: 0, runs: trial.value.simulated ? [] : trial.value.runs })
   helm()
 }
-const SPEEDS = [1, 10, 60]
 
 const ground = computed(() => samples.value.at(-1)?.values.ground !== undefined || instruments.source === null)
 const here = computed(() =>
@@ -169,37 +166,12 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
 
 <template>
   <div class="trial log-bench" data-trial>
-    <div class="band" :class="{ simulated: instruments.simulated }">
-      <p>
-        <b>{{ !instruments.source ? words.idleLead : instruments.simulated ? words.simulatedLead : words.liveLead }}</b>
-        {{ !instruments.source ? words.idleHint : instruments.simulated ? words.simulatedHint : words.liveHint }}
-      </p>
-      <label v-if="instruments.source === 'simulated'" class="fast"
-        >{{ instrumentWords.hurry }}
-        <select
-          class="ink-select"
-          :value="String(instruments.fast)"
-          data-fast
-          @change="instruments.hurry(Number(($event.target as HTMLSelectElement).value))"
-        >
-          <option v-for="n in SPEEDS" :key="n" :value="String(n)">{{ instrumentWords.times(n) }}</option>
-        </select></label
-      >
-      <button
-        type="button"
-        class="btn"
-        :class="{ 'btn--best': !instruments.source }"
-        :aria-expanded="connecting"
-        data-connect-open
-        @click="connecting = !connecting"
-      >
-        {{ instrumentWords.connect }}
-      </button>
-      <button v-if="instruments.source" type="button" class="btn" data-trial-stop @click="instruments.stop()">
-        {{ words.stop }}
-      </button>
-    </div>
-    <ConnectInstruments v-if="connecting" @simulate="simulated" />
+    <InstrumentBand
+      :idle="[words.idleLead, words.idleHint]"
+      :simulated="[words.simulatedLead, words.simulatedHint]"
+      :live="[words.liveLead, words.liveHint]"
+      @simulate="simulated"
+    />
     <div class="three">
       <section class="runs">
         <div class="count">
@@ -385,35 +357,6 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
 </template>
 
 <style scoped>
-.band {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 12px;
-  padding: 6px 16px;
-  border-bottom: 1px solid var(--ink);
-}
-.band p {
-  flex: 1 1 auto;
-  font-size: 15px;
-}
-.band.simulated {
-  background: repeating-linear-gradient(-45deg, var(--desk) 0 9px, transparent 9px 18px);
-}
-.band.simulated p {
-  background: var(--paper);
-  padding: 4px 8px;
-  flex: 0 1 auto;
-  margin-right: auto;
-}
-.fast {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  font-size: 13px;
-  background: var(--paper);
-  padding-left: 6px;
-}
 .three {
   display: grid;
   grid-template-columns: minmax(0, 300px) minmax(0, 1fr) minmax(0, 232px);

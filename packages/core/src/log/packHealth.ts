@@ -71,6 +71,9 @@ const NEW_SIGMA = 0.05,
 /** What trips leave open however many they are: the meter itself. */
 const METER = 0.01
 
+/** A pack that holds this share of its plate is one; else charge, amp hours or plate are wrong. */
+export const isCapacity = (share: number): boolean => share > 0.2 && share < 1.6
+
 /**
  * What a trip says of the capacity.
  *
@@ -117,7 +120,7 @@ export function packHealth(project: Project, today: number | null = null): PackH
   const { log, design } = project
   const readings = log.trips
     .flatMap(t => capacityReading(project, t) ?? [])
-    .filter(r => r.share > 0.2 && r.share < 1.6)
+    .filter(r => isCapacity(r.share))
     .sort((a, b) => a.day - b.day)
   const first = readings[0]?.day ?? today ?? 0,
     last = Math.max(today ?? -Infinity, readings.at(-1)?.day ?? -Infinity)

@@ -3,6 +3,7 @@ import { measuredOf } from '../system'
 import type { Text } from '../units'
 import { chargeLevels } from '../voyage'
 import { dayNumber } from './days'
+import { capacityReading, isCapacity } from './packHealth'
 import { halvesApart, type HalvesApart } from './halves'
 import { tripEnergy } from './tripTotals'
 
@@ -62,6 +63,11 @@ export function tripsAtOdds(project: Project): TripAtOdds[] {
     const whole = log.setups[trip.setup]?.packEnergy
     if (whole && tripEnergy(project, trip) - back > TOO_MUCH * whole)
       return of('it took more than the whole pack holds')
+    const capacity = capacityReading(project, trip)?.share
+    if (capacity !== undefined && !isCapacity(capacity))
+      return of('amp hours or energy and charge make a pack of {s} of its plate', {
+        s: { quantity: 'ratio', value: capacity },
+      })
     return []
   })
 }
