@@ -90,3 +90,23 @@ test('the page asks nothing of the network and keeps to its content policy', asy
   expect(foreign).toEqual([])
   expect(problems).toEqual([])
 })
+
+test('a simulated boat speaks NMEA 0183 as an event stream, and her lever is heard', async ({ baseURL }) => {
+  const abort = new AbortController()
+  const stream = await fetch(`${baseURL}/api/instruments?boat=demo-osprel&seed=3&id=walk`, { signal: abort.signal })
+  expect(stream.headers.get('content-type')).toContain('text/event-stream')
+  const reader = stream.body!.pipeThrough(new TextDecoderStream()).getReader()
+  let text = ''
+  while (!text.includes('XDR')) text += (await reader.read()).value ?? ''
+  expect(text).toMatch(/data: \$IIXDR,U,.*\*[0-9A-F]{2}/)
+  const lever = (body: object) =>
+    fetch(`${baseURL}/api/instruments`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+  expect(await (await lever({ id: 'walk', power: 800 })).json()).toMatchObject({ power: 800 })
+  abort.abort()
+  expect((await lever({ id: 'nobody', power: 800 })).status).toBe(400)
+  expect((await fetch(`${baseURL}/api/instruments?boat=raft`)).status).toBe(400)
+})

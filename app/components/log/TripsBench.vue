@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { watchDebounced } from '@vueuse/core'
 import {
   curveLearnt,
@@ -154,6 +154,12 @@ watch(
     note.value = ''
   },
 )
+/** the whole log is printed */
+async function print() {
+  all.value = true
+  await nextTick()
+  window.print()
+}
 const KEYS = [
   'date',
   'name',
@@ -222,6 +228,7 @@ const KEYS = [
         >
           {{ words.csv }}
         </button>
+        <button type="button" class="btn" :disabled="!trips.length" @click="print">{{ words.print }}</button>
       </div>
       <LogImport ref="importer" @trips="take" />
       <p v-if="note" class="small" role="status" data-trips-note>{{ note }}</p>

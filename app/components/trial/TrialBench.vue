@@ -6,8 +6,11 @@ import {
   driveHeat,
   evaluate,
   edit,
+  heatRunOf,
   houseByDrifting,
   measuredOf,
+  measuredParts,
+  nextPair,
   operatingPoint,
   readingsSay,
   runSpeed,
@@ -151,8 +154,32 @@ function use() {
   document.edit(words.used, edits)
   restart()
 }
-const MORE = [0.3, 0.5, 0.7, 0.9, 0.15]
-const more = computed(() => MORE.find(s => !trial.value.steps.some(t => Math.abs(t - s) < 0.06)))
+/** what would tell most; worked out when a run came in */
+const more = computed(() => (after.value ? nextPair(after.value, plan.value, until.value) : null))
+const heat = computed(() => heatRunOf(instruments.trip))
+const takeHeat = () =>
+  document.edit(words.heatTake, [edit('heat.points', [...boat.value.heat.points, ...heat.value].slice(-500))])
+/** slip of the propeller by the fastest pair, where turns are heard; efficiencies where thrust and torque are */
+const parts = computed(() => {
+  const pair = pairs.value.findLast(p => p.paired),
+    { propeller } = boat.value.design
+  const mean = (id: 'rpm' | 'shaft' | 'thrust' | 'torque') => {
+    const read = pair?.runs.flatMap(r => r.means[id] ?? []) ?? []
+    return read.length ? read.reduce((a, b) => a + b, 0) / read.length : null
+  }
+  const motor = mean('rpm'),
+    shaft = mean('shaft') ?? (motor === null ? null : motor / answer.model.totalRatio)
+  if (!pair || !shaft || answer.model.propulsor.kind === 'jet') return null
+  return measuredParts({
+    speed: pair.speed,
+    thrust: mean('thrust'),
+    torque: mean('torque'),
+    shaft,
+    power: Math.max(1, pair.power - boat.value.use.houseLoad),
+    pitch: propeller.pitch,
+    wake: answer.model.interaction.wakeFraction,
+  })
+})
 const drifting = computed(() => houseByDrifting(samples.value))
 const limit = computed(() => {
   const ways = driveHeat(answer.model)
@@ -249,6 +276,15 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
         <SteadyStrip :samples="samples" :stretch="now.stretch" />
         <InstrumentCells :show="SHOW" />
         <p v-if="drifting !== null" class="small">{{ words.drift(text(drifting, 'smallPower')) }}</p>
+        <button
+          v-if="heat.length && !instruments.simulated"
+          type="button"
+          class="btn heat"
+          data-heat-run
+          @click="takeHeat"
+        >
+          {{ words.heatTake }}
+        </button>
         <p v-if="instruments.source || instruments.samples.length" class="small">
           <button type="button" class="link" data-raw @click="raw">{{ instrumentWords.raw }}</button>
         </p>
@@ -339,12 +375,28 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
                 <span>± {{ text((fit.weight.high - fit.weight.low) / 2, 'mass') }}</span>
               </dd>
             </div>
+            <template v-if="parts">
+              <div>
+                <dt>{{ words.slip }}</dt>
+                <dd>{{ text(parts.realSlip, 'ratio') }}</dd>
+              </div>
+              <div v-if="parts.propeller !== null">
+                <dt>{{ words.propeller }}</dt>
+                <dd>{{ text(parts.propeller, 'ratio') }}</dd>
+              </div>
+              <div v-if="parts.motor !== null">
+                <dt>{{ words.motor }}</dt>
+                <dd>{{ text(parts.motor, 'ratio') }}</dd>
+              </div>
+            </template>
           </dl>
           <button type="button" class="btn btn--best whole" :disabled="trial.simulated" data-use-curve @click="use">
             <span>{{ words.use }}</span><span v-if="trial.simulated">{{ words.useNot }}</span>
           </button>
-          <button v-if="more" type="button" class="btn whole" data-more-pair @click="pairAt(more)">
-            {{ words.more(text(more, 'ratio')) }}
+          <button v-if="more" type="button" class="btn whole" data-more-pair @click="pairAt(more.share)">
+            <span>{{ words.more(text(more.share, 'ratio')) }}</span><span>{{
+              words.cost(text(more.within, 'ratio'))
+            }}</span>
           </button>
           <p class="small soft">{{ words.dotted(text(reached, 'speed')) }}</p>
           <button type="button" class="btn whole" data-trial-restart @click="restart">{{ words.begin }}</button>
@@ -491,7 +543,8 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
   font-weight: 400;
   font-size: 12.5px;
 }
-.small {
+.small,
+.heat {
   margin-top: 6px;
 }
 @media (max-width: 1099px) {

@@ -6,6 +6,9 @@ import {
   curveLearnt,
   dueNow,
   EMPTY_TRIP,
+  heatRunOf,
+  nextPair,
+  withRuns,
   packHealth,
   readingsSay,
   readTripsCsv,
@@ -100,6 +103,24 @@ describe('a trial of the simulated boat', () => {
     expect(inside.weight).toBeGreaterThanOrEqual(8)
     expect(inside.stream).toBeGreaterThanOrEqual(8)
     expect(inside.curve).toBeGreaterThanOrEqual(8)
+  })
+  it('knows which pair would tell more, and takes a heat run of ten steady minutes', () => {
+    const boat = bare(DEMO.tirrick),
+      { plan, runs } = trialOnWater(boat, 4)
+    const few = { ...plan, steps: plan.steps.slice(0, 1) }
+    const after = withRuns(boat, few, runs.slice(0, 2)),
+      next = nextPair(after, few, 3.2)!
+    expect(few.steps.every(w => Math.abs(w / plan.most - next.share) > 0.05)).toBe(true)
+    const now = evaluate(after, boat.use.cruiseSpeed).point.resistance.powerSigma
+    expect(next.within).toBeLessThan(Math.exp(1.2816 * now) - 1)
+    const warm = (until: number): Sample[] =>
+      Array.from({ length: until / 10 }, (_, i) => ({
+        time: 10 * i,
+        values: { power: i < 5 ? 500 : 2000, winding: 300 + i / 10 },
+        marks: {},
+      }))
+    expect(heatRunOf(warm(400))).toEqual([])
+    expect(heatRunOf(warm(1200))[0]).toEqual({ part: 'motor', time: 0, temperature: 300.5 })
   })
   it('is honest about one way, wind and shallow water', () => {
     const { plan, runs } = trialOnWater(bare(DEMO.tirrick), 3)
