@@ -37,6 +37,10 @@ test('a sea trial of the simulated boat, from the first step to a corrected curv
   await expect(page.locator('[data-trips-way]')).toBeVisible()
   await expect(page.locator('[data-trips-note]')).toContainText('One trip logged')
   await expect(page.locator('[data-trip-edit]')).toContainText('Steady stretches')
+  await page
+    .locator('[data-raw-file]')
+    .setInputFiles({ name: 'raw.nmea', mimeType: 'text/plain', buffer: Buffer.from(text) })
+  await expect(page.locator('[data-raw-log]')).toContainText('raw.nmea')
   await read()
   await expect(page.locator('[data-trips-note]')).toContainText('Nothing new')
 })

@@ -10,7 +10,7 @@ import { useDocumentStore } from '~/stores/document'
  * @param text what it holds
  * @param type MIME type
  */
-export function download(name: string, text: string, type: string) {
+export function download(name: string, text: BlobPart, type: string) {
   const url = URL.createObjectURL(new Blob([text], { type }))
   const link = Object.assign(document.createElement('a'), { href: url, download: name })
   link.click()

@@ -80,5 +80,9 @@ export const tripsWords = {
     rows: (lines: number, left: number) => `${lines} rows, ${left} left out.`,
   },
   wrong: 'The file was not read.',
-  use: 'The curve goes by her own readings',
+  raw: (name: string, size: string) => `Raw log kept in this browser: ${name}, ${size} MB`,
+  rawSave: 'Save as a file',
+  rawRemove: 'Take it away',
+  rawKeep: 'Keep its raw log',
+  rawFull: 'The browser has no room for it. Save it as a file.',
 }

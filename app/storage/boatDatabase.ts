@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { PhotoRow } from './photoRow'
+import type { RawLogRow } from './rawLogRow'
 import { nextRow, type BoatRow, type SaveOutcome } from './boatRow'
 import { migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 
@@ -23,12 +24,13 @@ export class BoatDatabase extends Dexie {
   boats!: EntityTable<BoatRow, 'id'>
   parts!: EntityTable<PartRow, 'key'>
   photos!: EntityTable<PhotoRow, 'id'>
+  rawLogs!: EntityTable<RawLogRow, 'id'>
 
   constructor(name = 'remigo') {
     super(name)
     this.version(1).stores({ boats: 'id, updatedAt' })
     this.version(PROJECT_VERSION)
-      .stores({ boats: 'id, updatedAt', parts: 'key, kind', photos: 'id, boat' })
+      .stores({ boats: 'id, updatedAt', parts: 'key, kind', photos: 'id, boat', rawLogs: 'id, boat' })
       .upgrade(change =>
         change
           .table<BoatRow>('boats')

@@ -20,8 +20,9 @@ const KEPT = 900,
   OF_TRIP = 10,
   /** s of a trip: a day and a night */
   LONGEST = 36 * 3600
-/** Lines of the raw log that are kept. */
-const RAW = 60_000
+/** Lines of the raw log that are put by together, outside the page's own memory, and as many such parts as are kept. */
+const RAW_LINES = 500,
+  RAW_PARTS = 2000
 
 /**
  * Readings of instruments, simulated or live: one sample a second, and marks on what is old or cannot be. Nothing
@@ -46,7 +47,8 @@ export const useInstrumentStore = defineStore('instruments', () => {
   const mark = (id: InstrumentId): Mark | undefined => latest.value?.marks[id]
 
   let sampler = new Sampler()
-  let raw: string[] = []
+  let raw: string[] = [],
+    rawParts: Blob[] = []
   let worker: Worker | null = null
   let close: (() => void) | null = null
 
@@ -57,6 +59,7 @@ export const useInstrumentStore = defineStore('instruments', () => {
     samples.value = []
     trip.value = []
     raw = []
+    rawParts = []
     trouble.value = ''
     broken.value = 0
   }
@@ -67,7 +70,10 @@ export const useInstrumentStore = defineStore('instruments', () => {
       if (sample) fresh.push(sample)
       raw.push(line)
     }
-    if (raw.length > RAW) raw = raw.slice(-RAW / 2)
+    if (raw.length >= RAW_LINES) {
+      rawParts = [...rawParts.slice(1 - RAW_PARTS), new Blob([`${raw.join('\r\n')}\r\n`])]
+      raw = []
+    }
     broken.value = sampler.heard.broken
     if (unknown.value.length !== sampler.heard.unknown.length) unknown.value = [...sampler.heard.unknown]
     return fresh
@@ -178,7 +184,7 @@ export const useInstrumentStore = defineStore('instruments', () => {
     source.value = null
   }
   /** What was heard, as it came. */
-  const rawLog = () => `${raw.join('\r\n')}\r\n`
+  const rawLog = () => new Blob([...rawParts, raw.map(l => `${l}\r\n`).join('')])
   /** A new trip begins now. */
   const restart = () => (trip.value = [])
 

@@ -25,11 +25,13 @@ import { useDocumentStore } from '~/stores/document'
 import { useInstrumentStore } from '~/stores/instruments'
 import { useViewStore } from '~/stores/view'
 import { download } from '~/composables/useBoatFiles'
+import { useRawLog } from '~/composables/useRawLog'
 import { useQuantities } from '~/composables/useQuantities'
 import TaskPhotos from '~/components/work/TaskPhotos.vue'
 import LearntChart from './LearntChart.vue'
 import LogImport from './LogImport.vue'
 import OwnCurve from './OwnCurve.vue'
+import RawLog from './RawLog.vue'
 import TripTrack from './TripTrack.vue'
 
 /** The logbook: trips by hand, from instruments and files; each makes curve and pack more exact. */
@@ -94,10 +96,13 @@ function take(coming: Trip[]) {
   set(words.added(added), merged)
   chosen.value = coming.at(-1)!.id
 }
-const heard = computed(() => instruments.trip.length > 12)
+/** what a simulated boat said is no trip of this one */
+const heard = computed(() => instruments.trip.length > 12 && !instruments.simulated)
+const raw = useRawLog(() => null)
 function logHeard() {
   const made = tripOf(instruments.trip, 'instruments')
-  take([{ ...made, note: instruments.simulated ? 'simulated' : '' }])
+  take([made])
+  void raw.keep(made.id, `${made.date}.nmea`, instruments.rawLog())
   instruments.restart()
 }
 function planned(t: Trip) {
@@ -343,6 +348,7 @@ const KEYS = [
             </button>
           </div>
         </div>
+        <RawLog :trip="trip.id" />
         <TaskPhotos :task="`trip-${trip.id}`" />
         <button type="button" class="link" data-remove-trip @click="remove(trip.id)">{{ words.remove }}</button>
       </section>
