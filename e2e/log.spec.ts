@@ -132,3 +132,24 @@ test('the helm: the lever drives a simulated boat, and what matters is said', as
   await page.locator('[data-instruments-stop]').click()
   await expect(page.locator('[data-helm]')).toContainText('No instruments are connected')
 })
+
+test('a relay is heard when its owner opens it; broken lines and unknown names are told', async ({ page }) => {
+  await page.routeWebSocket('ws://relay.invalid:8080/', relay => {
+    let n = 0
+    const say = setInterval(() => {
+      n++
+      relay.send(`$IIVHW,,T,,M,4.${n % 10}0,N,,K\r\n$IIRPM,E,1,${1100 + n},,A\r\n$IIXDR,C,21,C,LOCKER\r\n$broken`)
+    }, 400)
+    relay.onClose(() => clearInterval(say))
+  })
+  await openBench(page, `/log/helm?${fresh}`)
+  await page.locator('[data-connect-open]').click()
+  await page.locator('[data-socket]').fill('relay')
+  await page.locator('[data-socket-open]').click()
+  await expect(page.getByRole('alert').filter({ hasText: 'begins with ws://' })).toBeVisible()
+  await page.locator('[data-socket]').fill('ws://relay.invalid:8080')
+  await page.locator('[data-socket-open]').click()
+  await expect(page.locator('[data-helm-speed]')).toContainText(/4\.\d/)
+  await expect(page.locator('[data-helm]')).toContainText('Live.')
+  await expect(page.locator('[data-transducers]')).toContainText('LOCKER')
+})

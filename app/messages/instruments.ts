@@ -39,6 +39,7 @@ export const instrumentWords = {
     `No relay answers at ${address}. Look at the address, and whether this page may speak to it.`,
   broken: (n: number) => (n === 1 ? 'one broken line left out' : `${n} broken lines left out`),
   unknown: 'These names say nothing by themselves. What are they?',
+  unknownNext: 'It counts from the next connection or file on.',
   leaveOut: 'leave it out',
   hurry: 'Her time runs',
   times: (n: number) => (n === 1 ? 'as it does' : `${n} × as fast`),

@@ -26,7 +26,13 @@ export type LogFileNews =
   | {
       outcome: 'trips'
       trips: Trip[]
-      says: { kind: 'sentences' | 'track' | 'table' | 'rows'; lines: number; left: number; first: string }
+      says: {
+        kind: 'sentences' | 'track' | 'table' | 'rows'
+        lines: number
+        left: number
+        first: string
+        unknown: string[]
+      }
     }
   | { outcome: 'columns'; columns: LogColumn[]; rows: string[][] }
   | { outcome: 'wrong'; errors: string[] }
@@ -64,10 +70,17 @@ async function read({ file, names, choice, columns }: LogFileQuestion): Promise<
   return columns ? table(file, columns) : lookAt(head)
 }
 type Kind = 'sentences' | 'track' | 'table' | 'rows'
-const found = (trips: Trip[], kind: Kind, lines: number, left: number, first: string): LogFileNews => ({
+const found = (
+  trips: Trip[],
+  kind: Kind,
+  lines: number,
+  left: number,
+  first: string,
+  unknown: string[] = [],
+): LogFileNews => ({
   outcome: 'trips',
   trips,
-  says: { kind, lines, left, first },
+  says: { kind, lines, left, first, unknown },
 })
 
 async function sentences(file: File, names: TransducerNames): Promise<LogFileNews> {
@@ -94,7 +107,14 @@ async function sentences(file: File, names: TransducerNames): Promise<LogFileNew
   if (last) samples.push(last)
   if (samples.length < 2)
     return { outcome: 'wrong', errors: ['No sentence of the file has a time. RMC, GGA, GLL or ZDA would give one.'] }
-  return found([tripOf(samples, 'instruments')], 'sentences', sampler.heard.lines, sampler.heard.broken, '')
+  return found(
+    [tripOf(samples, 'instruments')],
+    'sentences',
+    sampler.heard.lines,
+    sampler.heard.broken,
+    '',
+    sampler.heard.unknown,
+  )
 }
 
 /** What the first rows of a table look like. */

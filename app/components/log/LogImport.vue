@@ -7,6 +7,7 @@ import { tripsWords as words } from '~/messages/trips'
 import { useInstrumentStore } from '~/stores/instruments'
 import { useViewStore } from '~/stores/view'
 import { plainData } from '~/stores/plainData'
+import TransducerNames from '~/components/trial/TransducerNames.vue'
 
 /** A file of instruments, tracks or trips: read in a worker; what its columns hold is shown before it is taken. */
 const emit = defineEmits<{ trips: [trips: Trip[]] }>()
@@ -16,6 +17,7 @@ const picker = ref<HTMLInputElement>()
 const progress = ref<number | null>(null)
 const errors = ref<string[]>([])
 const said = ref('')
+const unknown = ref<string[]>([])
 const asked = ref<{ file: File; columns: LogColumn[]; rows: string[][] } | null>(null)
 /** mappings by the headings of the file */
 const known = useStorage<Record<string, LogColumn[]>>('remigo-log-columns', {})
@@ -26,6 +28,7 @@ function read(chosen: File, columns?: LogColumn[]) {
   file = chosen
   errors.value = []
   said.value = ''
+  unknown.value = []
   progress.value = 0
   worker?.terminate()
   worker = new Worker(new URL('../../workers/logFile.worker.ts', import.meta.url), { type: 'module' })
@@ -51,6 +54,7 @@ function take(news: LogFileNews) {
     else asked.value = { file: file!, columns: news.columns, rows: news.rows }
   } else {
     const { kind, lines, left, first } = news.says
+    unknown.value = news.says.unknown
     said.value = [words.says[kind](lines, left), first].filter(Boolean).join(' ')
     emit('trips', news.trips)
   }
@@ -113,6 +117,7 @@ defineExpose({ open: () => picker.value?.click() })
       {{ words.reading }} <progress :value="progress" max="1" :aria-label="words.reading" />
     </p>
     <p v-if="said" class="small" role="status">{{ said }}</p>
+    <TransducerNames :unknown="unknown" />
     <ul v-if="errors.length" class="errors" role="alert">
       <li v-for="e in errors" :key="e">{{ e }}</li>
     </ul>

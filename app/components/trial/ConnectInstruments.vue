@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { INSTRUMENT_IDS, instrument, type InstrumentId } from '@remigo/core'
 import { instrumentWords as words } from '~/messages/instruments'
 import { useDocumentStore } from '~/stores/document'
 import { useInstrumentStore } from '~/stores/instruments'
+import TransducerNames from './TransducerNames.vue'
 
 /** Ways to hear instruments: a simulated boat, a serial port, a relay. Nothing opens by itself. */
 const emit = defineEmits<{ simulate: [] }>()
@@ -17,8 +17,6 @@ function simulate() {
   instruments.simulate(document.shown, 1 + Math.floor(Math.random() * SEEDS))
   emit('simulate')
 }
-const name = (it: string, what: string) =>
-  (instruments.names = { ...instruments.names, [it]: what === '' ? null : (what as InstrumentId) })
 </script>
 
 <template>
@@ -51,20 +49,7 @@ const name = (it: string, what: string) =>
       </div>
       <p class="small soft">{{ words.socketHint }}</p>
     </section>
-    <section v-if="instruments.unknown.length">
-      <p class="small">{{ words.unknown }}</p>
-      <label v-for="it in instruments.unknown" :key="it" class="ask"
-        >{{ it }}
-        <select
-          class="ink-select"
-          :value="instruments.names[it] ?? ''"
-          @change="name(it, ($event.target as HTMLSelectElement).value)"
-        >
-          <option value="">{{ words.leaveOut }}</option>
-          <option v-for="id in INSTRUMENT_IDS" :key="id" :value="id">{{ instrument(id).label }}</option>
-        </select></label
-      >
-    </section>
+    <TransducerNames :unknown="instruments.unknown" />
     <p v-if="instruments.trouble" class="trouble" role="alert">{{ instruments.trouble }}</p>
   </div>
 </template>
