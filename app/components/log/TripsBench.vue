@@ -59,6 +59,7 @@ const sources = computed(() => {
   return sum > 0 ? all.filter(a => a.energy > 0).map(a => ({ ...a, share: a.energy / sum })) : []
 })
 const months = computed(() => monthTotals(boat.value))
+const nameOf = (t: Trip) => t.name || [t.from, t.to].filter(Boolean).join(' – ') || words.sources4[t.source]
 const mileOf = (t: Trip) => {
   const energy = tripEnergy(boat.value, t)
   return energy > 0 && t.distance > 0 ? format(energy / t.distance, 'energyPerDistance').text : '–'
@@ -168,6 +169,8 @@ async function print() {
 const KEYS = [
   'date',
   'name',
+  'from',
+  'to',
   'distance',
   'time',
   'used',
@@ -261,7 +264,7 @@ const KEYS = [
                 :aria-expanded="t.id === chosen"
                 @click="chosen = t.id === chosen ? null : t.id"
               >
-                {{ t.name || words.sources4[t.source] }}
+                {{ nameOf(t) }}
               </button>
             </td>
             <td class="num figures">{{ plain(t.distance, 'distance') }}</td>

@@ -26,7 +26,7 @@ const number = (name: string, key: Numeric, scale: number): Column => ({
     return Number.isFinite(value) ? { [key]: value * scale } : `${name} “${text}” is not a number`
   },
 })
-const words = (name: string, key: 'id' | 'date' | 'name' | 'crew' | 'faults' | 'note'): Column => ({
+const words = (name: string, key: 'id' | 'date' | 'name' | 'from' | 'to' | 'crew' | 'faults' | 'note'): Column => ({
   name,
   write: t => t[key],
   read: text => ({ [key]: text }),
@@ -35,6 +35,8 @@ const words = (name: string, key: 'id' | 'date' | 'name' | 'crew' | 'faults' | '
 const COLUMNS: readonly Column[] = [
   words('date', 'date'),
   words('trip', 'name'),
+  words('from', 'from'),
+  words('to', 'to'),
   number('distance_nm', 'distance', MILE),
   number('hours', 'time', HOUR),
   number('used_kwh', 'used', KWH),
@@ -105,7 +107,7 @@ export function readTripsCsv(text: string, choice: UnitChoice = METRIC_UNITS): T
     })
     if (!trip.id)
       trip.id = `table-${trip.date}-${trip.name}-${Math.round(trip.distance)}-${Math.round(trip.time)}`.slice(0, 60)
-    for (const key of ['distance', 'time', 'used', 'chargeFrom', 'chargeTo', 'name', 'date'] as const) {
+    for (const key of ['distance', 'time', 'used', 'chargeFrom', 'chargeTo', 'name', 'from', 'to', 'date'] as const) {
       const message = fieldError(TRIP.fields[key], trip[key], inUnits(choice))
       if (message) wrong.push(message)
     }
