@@ -49,8 +49,13 @@ const band = computed(() =>
   ),
 )
 const reached = computed(() => Math.max(0, ...props.pairs.filter(p => p.runs.length).map(p => p.speed)))
-const near = computed(() => props.fitted.filter(p => p.speed <= reached.value * 1.001))
-const far = computed(() => props.fitted.filter(p => p.speed >= reached.value * 0.96))
+/** the first point of the curve that no run has reached */
+const beyond = computed(() => {
+  const at = props.fitted.findIndex(p => p.speed >= reached.value)
+  return at < 0 ? props.fitted.length : at
+})
+const near = computed(() => props.fitted.slice(0, beyond.value + 1))
+const far = computed(() => props.fitted.slice(beyond.value))
 const shown = computed(() =>
   props.pairs
     .filter(p => p.runs.length > 0)
