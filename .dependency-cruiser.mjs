@@ -2,7 +2,7 @@
 const CORE = 'packages/core/src'
 const ORDER = [
   ['constants', 'checkRange', 'units', 'numeric'],
-  ['fields', 'working', 'instruments'],
+  ['fields', 'working', 'instruments', 'tables'],
   ['hull'],
   ['propulsor'],
   ['battery'],

@@ -51,9 +51,9 @@ export function openApiDocument() {
     properties: {
       label: { type: 'string' },
       quantity: { type: 'string' },
-      value: { type: 'number', description: 'SI' },
-      low: { type: 'number' },
-      high: { type: 'number' },
+      value: { type: ['number', 'null'], description: 'SI; null for a time without end' },
+      low: { type: ['number', 'null'] },
+      high: { type: ['number', 'null'] },
     },
   }
   const text = { type: 'string' }

@@ -2,7 +2,7 @@ import Dexie, { type EntityTable } from 'dexie'
 import type { PhotoRow } from './photoRow'
 import type { RawLogRow } from './rawLogRow'
 import { nextRow, type BoatRow, type SaveOutcome } from './boatRow'
-import { migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
+import { formerPartId, migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 
 export { liveQuery } from 'dexie'
 
@@ -44,7 +44,14 @@ export class BoatDatabase extends Dexie {
 
 /** Keeps parts of the owner's own; those of the same id are replaced. */
 export async function putParts(db: BoatDatabase, kind: PartKindId, parts: readonly Part[]): Promise<void> {
-  await db.parts.bulkPut(parts.map(part => ({ key: partKey(kind, part.id), kind, part: { ...part } })))
+  await db.transaction('rw', db.parts, async () => {
+    // one name is one part, whatever id an earlier Remigo gave it
+    const former = parts.map(part => partKey(kind, formerPartId(part.name)))
+    const kept = await db.parts.bulkGet(former)
+    const stale = kept.filter((row, i) => row && row.part.name === parts[i]!.name && row.part.id !== parts[i]!.id)
+    await db.parts.bulkDelete(stale.map(row => row!.key))
+    await db.parts.bulkPut(parts.map(part => ({ key: partKey(kind, part.id), kind, part: { ...part } })))
+  })
 }
 
 /** Parts read at once; the page draws between one lot and the next. */

@@ -164,7 +164,7 @@ function tryCell(cell: CellSpec) {
         <FigureRow id="packNominal" /><FigureRow id="packFull" /><FigureRow id="packVoltage" /><FigureRow
           id="packCurrent"
         /><FigureRow id="packMass" /><FigureRow id="packPricePerEnergy" /><FigureRow
-          v-if="Number.isFinite(wear.pricePerEnergy)"
+          v-if="wear.pricePerEnergy !== null"
           id="packUsePrice"
         />
       </section>

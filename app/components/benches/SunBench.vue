@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { boatSolarYear, solarReport, type ChargeControllerSpec, edit } from '@remigo/core'
+import { boatSolarMonth, solarReport, type ChargeControllerSpec, edit } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -32,7 +32,7 @@ const chooseController = (id: string) =>
     edit('design.solar.controller', controllers.value.find(p => p.id === id) ?? null),
   ])
 const kind = (c: ChargeControllerSpec) => (c.boosts ? sunWords.lifts : c.tracking ? sunWords.tracks : sunWords.plain)
-const daylit = computed(() => boatSolarYear(document.shown)[month.value]!)
+const daylit = computed(() => boatSolarMonth(document.shown, month.value))
 </script>
 
 <template>

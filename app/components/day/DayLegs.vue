@@ -76,8 +76,9 @@ const costs = computed(() => props.report?.costs[props.chosen] ?? null)
 const cheapest = computed(() => {
   const c = costs.value
   if (!c || open.value?.does !== 'goes') return null
-  const least = Math.min(...c.costs)
-  return { speed: c.cheapest, cost: text(least, 'energyPerDistance') }
+  const known = c.costs.filter(cost => cost !== null)
+  if (known.length === 0) return null
+  return { speed: c.cheapest, cost: text(Math.min(...known), 'energyPerDistance') }
 })
 function key(event: KeyboardEvent, i: number) {
   if (!event.altKey) return

@@ -54,10 +54,10 @@ const lead = computed(() => CHEMISTRIES[document.shown.design.pack.cell.chemistr
     <div class="columns wear">
       <div class="rows"><QuantityField path="use.outings" /></div>
       <div class="rows">
-        <FigureRow id="packDepth" /><FigureRow
-          v-if="Number.isFinite(wear.pricePerEnergy)"
-          id="packUsePrice"
-        /><FigureRow v-if="lead" id="peukertShare" />
+        <FigureRow id="packDepth" /><FigureRow v-if="wear.pricePerEnergy !== null" id="packUsePrice" /><FigureRow
+          v-if="lead"
+          id="peukertShare"
+        />
       </div>
     </div>
     <p class="small soft">{{ packWords.wearCaution }}</p>

@@ -1,5 +1,5 @@
-import { csvFormatRows } from 'd3-dsv'
 import type { Project } from '../project'
+import { writeTable } from '../tables'
 import { firstPower } from './firstPower'
 
 /**
@@ -9,7 +9,7 @@ import { firstPower } from './firstPower'
  * @returns text
  */
 export const powerCsv = (project: Project): string =>
-  csvFormatRows([
+  writeTable([
     ['group', 'step', 'by', 'low', 'high', 'read', 'verdict', 'who', 'when', 'passed over because', 'note'],
     ...firstPower(project).groups.flatMap(g =>
       g.steps.map(({ step, reading, value, state }) => [

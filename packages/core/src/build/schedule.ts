@@ -2,6 +2,7 @@ import { randomLcg, randomUniform } from 'd3-random'
 import { DAY } from '../constants'
 import { budgetOf } from '../money'
 import type { Project, Task } from '../project'
+import { dateOfDay, dayNumber } from '../units'
 
 /** A task with its time. s from planFrom(). */
 export interface ScheduledTask {
@@ -189,8 +190,13 @@ export function* finishRange(project: Project, draws = 400, seed = 1): Generator
 
 /** The morning from which what is left is planned: the last day on which something was done, else the first of all. */
 export const planFrom = ({ yard }: Project): string =>
-  yard.tasks.reduce((last, t) => (t.done && t.doneOn > last ? t.doneOn : last), yard.start)
+  dateOfDay(
+    yard.tasks.reduce(
+      (last, t) => Math.max(last, t.done ? (dayNumber(t.doneOn) ?? last) : last),
+      dayNumber(yard.start) ?? 0,
+    ),
+  )
 
 /** The day of a time of the schedule, as YYYY-MM-DD. */
 export const dayOf = (project: Project, time: number): string =>
-  new Date(Date.parse(`${planFrom(project)}T00:00:00Z`) + 1000 * time).toISOString().slice(0, 10)
+  dateOfDay(dayNumber(planFrom(project))! + Math.floor(time / 86_400))

@@ -1,5 +1,5 @@
-import { csvFormatRows } from 'd3-dsv'
 import type { Project } from '../project'
+import { writeTable } from '../tables'
 import { arrivals, dayOf, schedule } from './schedule'
 import { templateOf } from './taskTemplates'
 
@@ -44,7 +44,7 @@ export function workEvents(project: Project): WorkEvent[] {
  * @returns text; hours, days as YYYY-MM-DD
  */
 export const workCsv = (project: Project): string =>
-  csvFormatRows([
+  writeTable([
     ['task', 'after', 'hours_least', 'hours_most', 'starts', 'ends', 'parts', 'licensed', 'done', 'inspected', 'note'],
     ...schedule(project).tasks.map(({ task, starts, ends }) => [
       task.name,

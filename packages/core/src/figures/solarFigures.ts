@@ -2,7 +2,7 @@ import { DAY } from '../constants'
 import { hullSpeed } from '../hull'
 import { haurwitz, HOT_CELL, SOLAR_WIRING_LOSS, PLATE_TEMPERATURE } from '../solar'
 import {
-  boatSolarYear,
+  boatSolarMonth,
   chargeReport,
   DAYS_OF_MONTH,
   HOUSE_CONVERTER_EFFICIENCY,
@@ -42,7 +42,7 @@ const PACE_FIELDS = ['design.solar.shading', 'use.houseLoad', ...PACK_FIELDS.sli
 const solar = (e: Evaluation) => e.model.project.design.solar
 const charging = (e: Evaluation) => e.model.project.design.charging
 const fitted = (e: Evaluation) => solar(e).fitted
-const monthOf = (e: Evaluation) => boatSolarYear(e.model.project)[charging(e).month]!
+const monthOf = (e: Evaluation) => boatSolarMonth(e.model.project, charging(e).month)
 const sun = (e: Evaluation, what: string) => energy(monthOf(e).perDay, what)
 const daylight = (e: Evaluation) => duration(monthOf(e).daylight, 'daylight')
 /** W that the house draws from the pack */

@@ -160,7 +160,7 @@ export const STORAGE_FIGURES = {
     label: 'Each kWh over its life',
     quantity: 'pricePerEnergy',
     part: 'pack',
-    applies: e => Number.isFinite(wear(e).pricePerEnergy),
+    applies: e => wear(e).pricePerEnergy !== null,
     inputs: e => ({
       price: price(e.model.pack.price, 'pack with box, links and management'),
       delivered: energy(wear(e).delivered, 'delivered until four fifths are left'),

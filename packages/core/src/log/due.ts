@@ -1,5 +1,6 @@
 import type { Due, Project } from '../project'
-import { DAYS_A_MONTH, dateOfDay, dayNumber } from './days'
+import { dateOfDay, dayNumber } from '../units'
+import { DAYS_A_MONTH } from './days'
 
 /** How something that is due stands. */
 export interface DueNow {

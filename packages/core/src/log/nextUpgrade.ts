@@ -3,7 +3,7 @@ import { edit, withEdits, type Edit, type Project, type Trip } from '../project'
 import { boatSolarYear, modelOf, operatingPoint, propellerDesigns } from '../system'
 import { energyOf, meanSpeed } from '../trial'
 import { chargeLevels } from '../voyage'
-import { dayNumber } from './days'
+import { dayNumber } from '../units'
 
 /** What could be changed next. */
 export type UpgradeId = 'propeller' | 'pack' | 'panels' | 'charger'

@@ -3,7 +3,8 @@ import { ageing, CHEMISTRIES, END_OF_LIFE } from '../battery'
 import type { Ranged } from '../numeric'
 import type { Project, Trip } from '../project'
 import { ageingReport, BAND, modelOf } from '../system'
-import { DAYS_A_YEAR, dateOfDay, dayNumber } from './days'
+import { dateOfDay, dayNumber } from '../units'
+import { DAYS_A_YEAR } from './days'
 
 /** One trip's word on the capacity: its share of that when new, with its σ. */
 export interface CapacityReading {

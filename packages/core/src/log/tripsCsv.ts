@@ -1,6 +1,6 @@
-import { csvFormatRows, csvParseRows } from 'd3-dsv'
 import { fieldError, inUnits } from '../fields'
 import { SEAS, TRIP, type Project, type Trip } from '../project'
+import { readTable, writeTable } from '../tables'
 import { METRIC_UNITS, type UnitChoice } from '../units'
 import { EMPTY_TRIP } from './tripOf'
 
@@ -67,10 +67,7 @@ const COLUMNS: readonly Column[] = [
 
 /** The log as a CSV file. */
 export const tripsCsv = ({ log }: Project): string =>
-  `${csvFormatRows([
-    COLUMNS.map(c => c.name),
-    ...log.trips.map(t => COLUMNS.map(c => String(c.write(t) ?? '').replace(/^([=+\-@])(?=\D)/, "'$1"))),
-  ])}\n`
+  writeTable([COLUMNS.map(c => c.name), ...log.trips.map(t => COLUMNS.map(c => String(c.write(t) ?? '')))])
 
 /**
  * Reads trips from a CSV file with the columns of tripsCsv, in any order; a date, miles, hours or per cent are enough.
@@ -81,7 +78,7 @@ export const tripsCsv = ({ log }: Project): string =>
  * @example readTripsCsv('date,distance_nm,hours,used_kwh\n2027-06-01,8,2,3.8').ok // true
  */
 export function readTripsCsv(text: string, choice: UnitChoice = METRIC_UNITS): TripsOutcome {
-  const rows = csvParseRows(text.replace(/^\uFEFF/, '').trim())
+  const { rows } = readTable(text)
   const columns = (rows[0] ?? []).map(h => COLUMNS.find(c => c.name === h.trim().toLowerCase()))
   if (!columns.some(c => c))
     return {
@@ -99,7 +96,7 @@ export function readTripsCsv(text: string, choice: UnitChoice = METRIC_UNITS): T
     let trip: Trip = { ...EMPTY_TRIP, id: '', source: 'table' }
     const wrong: string[] = []
     columns.forEach((column, k) => {
-      const cell = (row[k] ?? '').trim().replace(/^'(?=[=+\-@])/, '')
+      const cell = (row[k] ?? '').trim()
       if (!column || !cell) return
       const read = column.read(cell, trip)
       if (typeof read === 'string') wrong.push(read)

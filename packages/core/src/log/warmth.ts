@@ -1,5 +1,5 @@
 import type { Project } from '../project'
-import { dayNumber } from './days'
+import { dayNumber } from '../units'
 import { halvesApart, type HalvesApart } from './halves'
 
 /** How warm a part becomes for its load, over the log. */

@@ -1,5 +1,5 @@
-import { csvFormatRows, csvParseRows } from 'd3-dsv'
 import { ITEM_STATES, type BudgetItem, type Project } from '../project'
+import { readTable, writeTable } from '../tables'
 import { budgetOf } from './budget'
 
 const HEAD = ['group', 'item', 'quantity', 'unit', 'supplier', 'price_euro', 'state', 'paid_euro'] as const
@@ -11,7 +11,7 @@ const HEAD = ['group', 'item', 'quantity', 'unit', 'supplier', 'price_euro', 'st
  * @returns text; prices in €, empty where none is known
  */
 export const budgetCsv = (project: Project): string =>
-  csvFormatRows([
+  writeTable([
     [...HEAD],
     ...budgetOf(project).rows.map(r => [
       r.group,
@@ -40,8 +40,7 @@ const MOST = 2000
  * @returns all items, or what is wrong and where
  */
 export function readBudgetCsv(project: Project, text: string): ItemsRead {
-  // by rows: the parser of objects makes code of the heading, which a strict page forbids
-  const [heading = [], ...lines] = csvParseRows(text.replace(/^\uFEFF/, '')),
+  const [heading = [], ...lines] = readTable(text).rows,
     columns = heading.map(h => h.trim()),
     rows = lines.map(line => Object.fromEntries(columns.map((c, i) => [c, line[i] ?? ''])) as Record<string, string>)
   if (!columns.includes('item')) return { ok: false, message: 'The first line has no “item” column.' }

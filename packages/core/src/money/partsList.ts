@@ -1,4 +1,3 @@
-import { csvFormatRows } from 'd3-dsv'
 import { REDUCTION_PRICE } from '../drive'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { chargersOf, wholeDriveOf, type Project } from '../project'
@@ -6,6 +5,7 @@ import { panelId } from '../oneLine'
 import { arrayRuns, modelOf, smallMotorNeeds, tapRuns, wiringReport } from '../system'
 import { stringVoltage } from '../solar'
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent, type CableRun } from '../wiring'
+import { writeTable } from '../tables'
 
 /** What is ordered together, in the order in which one would order. */
 export const PARTS_GROUPS = [
@@ -364,5 +364,5 @@ export function partsListCsv(project: Project, library: Library = SHIPPED_LIBRAR
     l.use,
     l.price?.toFixed(2) ?? '',
   ])
-  return `${csvFormatRows([['item', 'quantity', 'unit', 'use', 'price_euro'], ...rows])}\n`
+  return writeTable([['item', 'quantity', 'unit', 'use', 'price_euro'], ...rows])
 }

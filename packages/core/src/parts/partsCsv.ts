@@ -1,4 +1,4 @@
-import { csvFormatRows, dsvFormat } from 'd3-dsv'
+import { readTable, writeTable } from '../tables'
 import { checkPart, fromColumn, inColumns, toColumn } from './checkPart'
 import { completePart } from './estimates/completePart'
 import { columnHeading, PART_KINDS, type Part, type PartColumn, type PartKindId } from './partKinds'
@@ -41,11 +41,11 @@ export function writeParts(kind: PartKindId, parts: readonly Part[]): string {
         : String(value)
   }
   const rows = parts.map(part => [part.name, ...columns.map(c => cell(part, c))])
-  return `${csvFormatRows([['name', ...columns.map(columnHeading)], ...rows])}\n`
+  return writeTable([['name', ...columns.map(columnHeading)], ...rows])
 }
 
 /**
- * Reads parts from CSV, in which a blank cell is a figure that nobody knows: commas, or semicolons with decimal
+ * Reads parts from CSV, in which a blank cell is a figure that nobody knows: commas, or semicolons or tabs with decimal
  * commas; columns in any order. All of them or, with the cells named, none.
  * A generator, so that a worker can tell its progress and stop.
  *
@@ -55,9 +55,10 @@ export function writeParts(kind: PartKindId, parts: readonly Part[]): string {
  */
 export function* readParts(kind: PartKindId, text: string): Generator<number, PartsTable> {
   const { columns, many } = PART_KINDS[kind]
-  const clean = text.replace(/^\uFEFF/, '')
-  const semicolons = (clean.split('\n', 1)[0] ?? '').includes(';')
-  const [heading = [], ...rows] = dsvFormat(semicolons ? ';' : ',').parseRows(clean)
+  const {
+    rows: [heading = [], ...rows],
+    commas,
+  } = readTable(text)
   const places = new Map(heading.map((h, i) => [h.trim().toLowerCase(), i]))
   const told = columns.map(columnHeading).filter(h => places.has(h.toLowerCase()))
   if (!places.has('name') || told.length === 0)
@@ -84,14 +85,14 @@ export function* readParts(kind: PartKindId, text: string): Generator<number, Pa
     if (row.every(c => !c.trim())) continue
     const cell = (h: string) => (row[places.get(h.toLowerCase()) ?? -1] ?? '').trim()
     const wrong = (column: string, message: string) => errors.push({ line: at, column, message })
-    const { part, unread } = partOfCells(kind, cell, semicolons)
+    const { part, unread } = partOfCells(kind, cell, commas)
     for (const [column, message] of unread) wrong(column, message)
     if (!unread.length)
       for (const e of checkPart(kind, part, inColumns))
         wrong(e.key === 'name' ? 'name' : columnHeading(columns.find(c => c.key === e.key)!), e.message)
-    const before = lines.get(part.name)
+    const before = lines.get(part.name.toLowerCase())
     if (part.name && before) wrong('name', `“${part.name}” stands in line ${before} already.`)
-    lines.set(part.name, at)
+    lines.set(part.name.toLowerCase(), at)
     parts.push(part)
     if (errors.length > MOST_ERRORS) break
   }
@@ -145,16 +146,37 @@ function partOfCells(
 /** Whether a part is the owner's own. */
 export const isOwn = (part: { id: string }): boolean => part.id.startsWith('own/')
 
+/** A name in letters that may stand in an id. */
+const readable = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '')
+/** So many of them stand there as they are. */
+const READABLE = 60
+
 /**
- * The id of an owner's part from its name; a part of the same name takes its place.
+ * The id of an owner's part from its name, large and small letters alike; a part of the same name takes its place. Where
+ * letters are lost on the way, a figure of the whole name follows, so that no two names meet.
  *
  * @param name of the part
  * @returns as in own/my-motor
- * @example ownPartId('My motor, 5 kW') // 'own/my-motor-5-kw'
+ * @example ownPartId('My motor') // 'own/my-motor'
+ * @example ownPartId('My-motor') // 'own/my-motor-idri8j'
  */
 export function ownPartId(name: string): string {
-  return `own/${name
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-|-$/g, '')}`.slice(0, 80)
+  const lower = name.toLowerCase(),
+    // no half of a letter at the end
+    words = readable(name)
+      .slice(0, READABLE)
+      .replace(/[\uD800-\uDBFF]$/, '')
+  // only single spaces have become something else
+  return words && words.replaceAll('-', ' ') === lower ? `own/${words}` : `own/${words || 'part'}-${figureOf(lower)}`
 }
+
+/** The id that an earlier Remigo gave to a part of that name. */
+export const formerPartId = (name: string): string => `own/${readable(name)}`.slice(0, 80)
+
+/** A figure of 32 bits for words (FNV-1a). */
+const figureOf = (words: string): string =>
+  [...words].reduce((sum, c) => Math.imul(sum ^ c.codePointAt(0)!, 16_777_619) >>> 0, 2_166_136_261).toString(36)

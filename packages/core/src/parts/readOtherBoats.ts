@@ -1,5 +1,5 @@
-import { csvParseRows } from 'd3-dsv'
 import { KNOT } from '../constants'
+import { readTable } from '../tables'
 import type { OtherBoat } from './otherBoats'
 
 /** Boats of a list, or the lines that make no sense. */
@@ -19,10 +19,8 @@ const NUMBERS = { waterline_m: [1, 60], mass_t: [0.02, 200], speed_kn: [0.2, 60]
  * @example readOtherBoats('name,waterline_m,mass_t,speed_kn,power_kW\nA,7,3,4,1.1').outcome // 'read'
  */
 export function readOtherBoats(text: string): OtherBoatsTable {
-  // by rows: the parser of objects makes code from the heading, which the page's security policy forbids
-  const [columns = [], ...lines] = csvParseRows(text.replace(/^\uFEFF/, '').trim()).map(cells =>
-    cells.map(c => c.trim()),
-  )
+  const { rows: table, commas } = readTable(text)
+  const [columns = [], ...lines] = table.map(cells => cells.map(c => c.trim()))
   const rows = lines.map(
     cells => Object.fromEntries(columns.map((c, k) => [c, cells[k] ?? ''])) as Record<string, string | undefined>,
   )
@@ -50,7 +48,8 @@ export function readOtherBoats(text: string): OtherBoatsTable {
     if (!row.name) errors.push({ line, column: 'name', message: 'A boat needs a name.' })
     const value = Object.fromEntries(
       Object.entries(NUMBERS).map(([column, [least, most]]) => {
-        const number = row[column] ? Number(row[column]) : Number.NaN
+        const cell = row[column] ?? ''
+        const number = cell ? Number(commas ? cell.replace(',', '.') : cell) : Number.NaN
         if (!(number >= least && number <= most))
           errors.push({
             line,

@@ -25,7 +25,7 @@ const whole = (message: string): ReadProject => ({ ok: false, errors: [{ field: 
 export function readProject(text: string): ReadProject {
   let data: unknown
   try {
-    data = JSON.parse(text)
+    data = JSON.parse(text.replace(/^\uFEFF/, ''))
   } catch (error) {
     return whole(`The file is damaged: it is not whole JSON (${(error as Error).message}). Export it again.`)
   }

@@ -30,16 +30,35 @@ export function operatingAdvance(water: OpenWater, loading: number): number {
   return j
 }
 
+/** No propeller does better in open water, whatever a polynomial says beyond its range (common practice). */
+const BEST_EFFICIENCY = 0.9
+
+/**
+ * Torque coefficient KQ of a propeller that pulls: beyond the tested range, where the polynomial falls faster than the
+ * thrust does, no less than what the thrust itself takes.
+ *
+ * @param water the propeller's cubics
+ * @param j advance ratio
+ * @returns KQ, ≥ 0
+ * @example torqueCoefficient({ kt: [0.3, -0.2, 0, 0], kq: [0.04, -0.03, 0, 0] }, 1.4) // 0.004951
+ *
+ * Source: ηO = J/(2π) · KT/KQ ≤ 0.9.
+ */
+export function torqueCoefficient(water: OpenWater, j: number): number {
+  const least = (j * Math.max(0, cubicAt(water.kt, j))) / (2 * Math.PI * BEST_EFFICIENCY)
+  return Math.max(least, cubicAt(water.kq, j))
+}
+
 /**
  * Open-water efficiency ηO = J/(2π) · KT/KQ.
  *
  * @param water the propeller's cubics
  * @param j advance ratio
- * @returns ηO; 0 where KT or KQ is not positive
+ * @returns ηO; 0 where KT is not positive
  * @example openWaterEfficiency({ kt: [0.3, 0, 0, 0], kq: [0.04, 0, 0, 0] }, 0.5) // 0.5968
  */
 export function openWaterEfficiency(water: OpenWater, j: number): number {
   const kt = cubicAt(water.kt, j),
-    kq = cubicAt(water.kq, j)
-  return kt > 0 && kq > 0 ? (j * kt) / (2 * Math.PI * kq) : 0
+    kq = torqueCoefficient(water, j)
+  return kt > 0 ? (j * kt) / (2 * Math.PI * kq) : 0
 }

@@ -1,6 +1,6 @@
 import { maximise } from '../numeric'
 import { B_SERIES_RANGE, bladeFamily, cubicAt, openWater } from './bSeries'
-import { openWaterEfficiency, operatingAdvance } from './operatingAdvance'
+import { openWaterEfficiency, operatingAdvance, torqueCoefficient } from './operatingAdvance'
 
 /** The load that a propeller must carry. */
 export interface PropellerLoad {
@@ -101,7 +101,7 @@ export function propellerOptimum(
   const water = openWater(family, pitchRatio)
   const advanceRatio = operatingAdvance(water, loading)
   const shaftSpeed = advanceSpeed / (advanceRatio * diameter)
-  const torque = cubicAt(water.kq, advanceRatio) * density * shaftSpeed ** 2 * diameter ** 5
+  const torque = torqueCoefficient(water, advanceRatio) * density * shaftSpeed ** 2 * diameter ** 5
   return {
     pitchRatio,
     advanceRatio,

@@ -1,6 +1,6 @@
-import { bladeFamily, cubicAt, openWater } from './bSeries'
+import { bladeFamily, openWater } from './bSeries'
 import { atReynolds, bladeReynolds, SERIES_REYNOLDS, slowBlades } from './reynolds'
-import { openWaterEfficiency, operatingAdvance } from './operatingAdvance'
+import { openWaterEfficiency, operatingAdvance, torqueCoefficient } from './operatingAdvance'
 import { wheelFactor, type WheelKind } from './wheelKind'
 import type { Propulsor, PropulsorState } from './propulsorState'
 
@@ -70,7 +70,7 @@ export function seriesPropeller(propeller: PropellerSpec, viscosity = SEA_VISCOS
         ...AT_REST,
         shaftSpeed,
         advanceRatio,
-        torque: (cubicAt(water.kq, advanceRatio) / fitted) * density * shaftSpeed ** 2 * diameter ** 5,
+        torque: (torqueCoefficient(water, advanceRatio) / fitted) * density * shaftSpeed ** 2 * diameter ** 5,
         efficiency: fitted * openWaterEfficiency(water, advanceRatio),
       }
     },

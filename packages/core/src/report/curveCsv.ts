@@ -1,7 +1,7 @@
-import { csvFormatRows } from 'd3-dsv'
 import { KNOT } from '../constants'
 import type { Project } from '../project'
 import { powerCurve } from '../system'
+import { writeTable } from '../tables'
 
 /**
  * The power curve as CSV: one row a speed, every method's resistance, the recommendation, powers and limits.
@@ -47,5 +47,5 @@ export function curveCsv(project: Project): string {
       p.holds,
     ]
   })
-  return `${csvFormatRows([header, ...rows])}\n`
+  return writeTable([header, ...rows])
 }

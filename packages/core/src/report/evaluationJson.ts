@@ -1,14 +1,23 @@
-import { figureOn, figuresOf, readFigure, type FigureId, type FigureValue } from '../figures'
+import { figureOn, figuresOf, readFigure, type FigureId } from '../figures'
 import type { FindingsReport } from '../findings'
 import { findingsOf } from '../advice'
 import type { Evaluation } from '../system'
 import { fillText } from '../units'
 
+/** A figure in SI; JSON knows no number without end: null stands for "for ever". */
+export interface JsonFigure {
+  label: string
+  quantity: string
+  value: number | null
+  low?: number | null
+  high?: number | null
+}
+
 /** The answer as it leaves Remigo by command or HTTP: figures in SI, findings in sentences. */
 export interface EvaluationJson {
   name: string
   speed: number
-  figures: Partial<Record<FigureId, FigureValue & { label: string; quantity: string }>>
+  figures: Partial<Record<FigureId, JsonFigure>>
   methods: { id: string; resistance: number; holds: boolean }[]
   limits: { holds: string; tightest: { name: string; share: number } }
   counts: FindingsReport['counts']
@@ -24,6 +33,8 @@ export interface EvaluationJson {
   }[]
 }
 
+const kept = (value: number) => (Number.isFinite(value) ? value : null)
+
 /**
  * An evaluation as plain data for other programs.
  *
@@ -35,7 +46,9 @@ export function evaluationJson(e: Evaluation): EvaluationJson {
   const figures = Object.fromEntries(
     figuresOf(e).map(id => {
       const { label, quantity } = figureOn(id, e.model.project)
-      return [id, { label, quantity, ...readFigure(id, e) }]
+      const { value, low, high } = readFigure(id, e)
+      const ends = low === undefined || high === undefined ? {} : { low: kept(low), high: kept(high) }
+      return [id, { label, quantity, value: kept(value), ...ends }]
     }),
   )
   return {

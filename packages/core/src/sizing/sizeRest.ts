@@ -158,6 +158,10 @@ function noPackText({ held }: Project): Text {
 }
 
 function whyNoDrive(project: Project, excess: number): Text {
+  if (project.held.motor && !Number.isFinite(excess))
+    return {
+      text: 'The held motor turns no propeller of this size. Check the largest diameter that fits, or let go of the motor.',
+    }
   if (project.held.motor) {
     return {
       text: 'The held motor would need {x} of its all-day rating. Lower cruise or top, or let go of the motor.',

@@ -61,6 +61,9 @@ export function bestPower(
   return Math.max(0, ((power * sun) / FULL_SUN) * (1 - powerPerKelvin * (temperature - PLATE_TEMPERATURE)))
 }
 
+/** Most of its open volts, and of its amps when shorted, that a panel has at its best. */
+const SQUAREST = 0.995
+
 /**
  * Amps of a panel at given volts, from the four figures of its plate.
  *
@@ -76,10 +79,14 @@ export function bestPower(
  * the light, volts shift with the heat.
  */
 export function panelCurrent(panel: PanelSpec, volts: number, sun: number, temperature: number): number {
-  const { voltage, current, openVoltage: plate, shortCurrent } = panel
+  const { openVoltage: plate, shortCurrent } = panel
+  // a plate that contradicts itself is taken as the squarest curve that can be drawn
+  const voltage = Math.min(panel.voltage, SQUAREST * plate),
+    current = Math.min(panel.current, SQUAREST * shortCurrent)
   const c2 = (voltage / plate - 1) / Math.log(1 - current / shortCurrent)
-  const c1 = (1 - current / shortCurrent) * Math.exp(-voltage / (c2 * plate))
-  const atPlate = volts - (openVoltage(panel, temperature) - plate)
-  const strength = 1 - c1 * (Math.exp(Math.max(0, atPlate) / (c2 * plate)) - 1)
+  const atPlate = Math.max(0, volts - (openVoltage(panel, temperature) - plate))
+  // c1 e^(V/(c2 Voc)) in one power: each by itself leaves what a number can hold where the curve is square
+  const power = (at: number) => (1 - current / shortCurrent) * Math.exp((at - voltage) / (c2 * plate))
+  const strength = 1 + power(0) - power(atPlate)
   return Math.max(0, (shortCurrent * sun) / FULL_SUN - shortCurrent * (1 - strength))
 }

@@ -79,45 +79,83 @@ export function arrayPower(array: SolarArray, sun: number, { packVoltage, air }:
  * Source: sun position by package; Haurwitz clear sky times the month's clearness; Erbs; isotropic sky.
  */
 export function solarYear(array: SolarArray, place: EarthPlace, load: SolarLoad): SolarMonth[] {
+  return Array.from({ length: 12 }, (_, month) => solarMonth(array, place, load, month))
+}
+
+/**
+ * The same for one month.
+ *
+ * @param array panels
+ * @param place where she lies, rad
+ * @param load what they feed
+ * @param month 0 is January
+ * @returns its mean day
+ */
+export function solarMonth(array: SolarArray, place: EarthPlace, load: SolarLoad, month: number): SolarMonth {
   const panel = { tilt: array.tilt, heading: array.swings ? null : array.heading }
-  return Array.from({ length: 12 }, (_, month) => {
-    const first = Date.UTC(YEAR, month, 1),
-      days = (Date.UTC(YEAR, month + 1, 1) - first) / DAY
-    const hours: { clear: number; angle: SunAngle; day: number }[] = []
-    let clear = 0
-    for (let t = first + HOUR / 2; t < first + days * DAY; t += HOUR) {
-      const angle = sunAngle(new Date(t), place),
-        light = haurwitz(Math.sin(angle.altitude))
-      if (light <= 0) continue
-      clear += light * 3600
-      hours.push({ clear: light, angle, day: dayOfYear(t) })
-    }
-    const clearDay = clear / days,
-      clearness = array.sun ? (clearDay > 0 ? array.sun[month]! / clearDay : 0) : usualClearness(place.latitude, month)
-    let energy = 0
-    for (const hour of hours)
-      energy += arrayPower(array, onPanel(hour.clear * clearness, hour.angle, hour.day, panel), load) * 3600
-    const middle = new Date(first + 14.5 * DAY),
-      times = getTimes(middle, place.latitude * DEGREES, place.longitude * DEGREES)
-    const atNoon = sunAngle(times.solarNoon, place)
-    return {
-      perDay: array.fitted ? energy / days : 0,
-      flat: clearDay * clearness,
-      clear: clearDay,
-      daylight: times.alwaysUp
-        ? 86_400
-        : times.alwaysDown || !times.sunrise || !times.sunset
-          ? 0
-          : (times.sunset.getTime() - times.sunrise.getTime()) / 1000,
-      noon: array.fitted
-        ? arrayPower(
-            array,
-            onPanel(haurwitz(Math.sin(atNoon.altitude)), atNoon, dayOfYear(middle.getTime()), panel),
-            load,
-          )
-        : 0,
-    }
-  })
+  const { hours, clear, days, noon, daylight } = sunOfMonth(place, month)
+  const clearDay = clear / days,
+    clearness = array.sun ? (clearDay > 0 ? array.sun[month]! / clearDay : 0) : usualClearness(place.latitude, month)
+  const given = (light: number, { angle, day }: SunHour) => arrayPower(array, onPanel(light, angle, day, panel), load)
+  return {
+    perDay: array.fitted ? hours.reduce((sum, h) => sum + given(h.clear * clearness, h) * 3600, 0) / days : 0,
+    flat: clearDay * clearness,
+    clear: clearDay,
+    daylight,
+    noon: array.fitted ? given(noon.clear, noon) : 0,
+  }
+}
+
+/** The sun at a moment: light of a clear sky on a flat square metre, W/m², where it stands, and the day of the year. */
+interface SunHour {
+  clear: number
+  angle: SunAngle
+  day: number
+}
+/** The sun over a month at a place: hours of light, J/m² of them all, days, noon and daylight, s, of the middle one. */
+interface SunOfMonth {
+  hours: SunHour[]
+  clear: number
+  days: number
+  noon: SunHour
+  daylight: number
+}
+/** Where the sun stands is the slow part, and the same for all panels of a place. */
+const known = new Map<string, SunOfMonth>(),
+  MOST_KNOWN = 48
+
+function sunOfMonth(place: EarthPlace, month: number): SunOfMonth {
+  const key = [place.latitude, place.longitude, month].join(' ')
+  let found = known.get(key)
+  if (!found) {
+    found = sunThrough(place, month)
+    if (known.size >= MOST_KNOWN) known.clear()
+    known.set(key, found)
+  }
+  return found
+}
+
+function sunThrough(place: EarthPlace, month: number): SunOfMonth {
+  const first = Date.UTC(YEAR, month, 1),
+    days = (Date.UTC(YEAR, month + 1, 1) - first) / DAY
+  const at = (time: number): SunHour => {
+    const angle = sunAngle(new Date(time), place)
+    return { clear: haurwitz(Math.sin(angle.altitude)), angle, day: dayOfYear(time) }
+  }
+  const hours = Array.from({ length: 24 * days }, (_, h) => at(first + (h + 0.5) * HOUR)).filter(h => h.clear > 0)
+  const middle = first + 14.5 * DAY,
+    times = getTimes(new Date(middle), place.latitude * DEGREES, place.longitude * DEGREES)
+  return {
+    hours,
+    clear: hours.reduce((sum, h) => sum + h.clear * 3600, 0),
+    days,
+    noon: { ...at(times.solarNoon.getTime()), day: dayOfYear(middle) },
+    daylight: times.alwaysUp
+      ? 86_400
+      : times.alwaysDown || !times.sunrise || !times.sunset
+        ? 0
+        : (times.sunset.getTime() - times.sunrise.getTime()) / 1000,
+  }
 }
 
 /** A moment of a day: s from its beginning by the sun, W/m² on the panels. */

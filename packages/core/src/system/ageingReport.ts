@@ -10,7 +10,7 @@ export interface AgeingReport extends Ageing {
   depth: number
   /** J delivered until it is worn out, and € for each of them */
   delivered: number
-  pricePerEnergy: number
+  pricePerEnergy: number | null
   /**
    * years until an outing no longer fits with its reserve; 0 when it does not even when new; null when it fits to the
    * end
@@ -55,7 +55,7 @@ export function wearOf(model: Model, { needed, available }: EnergyBalance): Agei
     yearsLeft: wear.years * Math.min(1, Math.max(0, share)),
     depth,
     delivered,
-    pricePerEnergy: delivered > 0 ? model.pack.price / delivered : Infinity,
+    pricePerEnergy: delivered > 0 ? model.pack.price / delivered : null,
     outgrown: outgrown !== null && outgrown > wear.years ? null : outgrown,
     ...wear,
   }

@@ -29,6 +29,13 @@ export interface BankGone {
  * Source: the same chain on the strings that are left.
  */
 export function bankGone(project: Project): BankGone | null {
+  let found = known.get(project)
+  if (found === undefined) known.set(project, (found = withoutLargest(project)))
+  return found
+}
+const known = new WeakMap<Project, BankGone | null>()
+
+function withoutLargest(project: Project): BankGone | null {
   const { pack, banks } = project.design
   if (banks.count < 2 || pack.parallel < banks.count) return null
   const left = pack.parallel - Math.ceil(pack.parallel / banks.count)

@@ -12,7 +12,7 @@ import type { Project } from '../project/projectFields'
 import { HOUSE_CONVERTER_EFFICIENCY } from './driveTrain'
 import { modelOf } from './model'
 import { regenerationAt } from './regeneration'
-import { boatSolarYear } from './solarReport'
+import { boatSolarMonth } from './solarReport'
 
 /** Speed under sail for regeneration, as a share of hull speed (common practice: a good breeze). */
 export const SAILING_SHARE = 0.9
@@ -32,7 +32,7 @@ export interface ChargeHelpers {
  */
 export function chargeHelpers(project: Project): ChargeHelpers {
   const { charging, solar } = project.design
-  const month = charging.sun && solar.fitted ? boatSolarYear(project)[charging.month]! : null
+  const month = charging.sun && solar.fitted ? boatSolarMonth(project, charging.month) : null
   const model = charging.sailing ? modelOf(project) : null
   return {
     sun: month && month.daylight > 0 ? month.perDay / month.daylight : 0,

@@ -208,7 +208,9 @@ export const PACK_MOVE = 0.5
 export function planingReading(model: Model, speed: number): PlaningReading | null {
   const { form, water, project } = model
   const method = model.methods.find(m => m.method.id === 'savitsky1964')
-  if (!form.bottom || !method || speed < method.middle.speedFrom || speed > method.middle.speedTo) return null
+  if (!form.bottom || !method) return null
+  const { speedFrom, speedTo } = method.middle
+  if (speed <= 0 || speed < speedFrom || speed > speedTo) return null
   const given = {
     ...form.bottom,
     mass: model.boat.mass,

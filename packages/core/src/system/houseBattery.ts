@@ -1,7 +1,7 @@
 import { CHEMISTRIES, type ChemistryId } from '../battery'
 import type { Project } from '../project/projectFields'
 import { cableRun, sizeConductor, STOCK_AREAS, type CableRun } from '../wiring'
-import { houseSun } from './solarReport'
+import { houseSunOf } from './solarReport'
 
 /** A house battery that carries its loads, and what fills it. J, Ah, W, A. */
 export interface HouseBattery {
@@ -32,7 +32,7 @@ const ampHours = (energy: number, chemistry: ChemistryId) =>
  */
 export function houseBattery(project: Project): HouseBattery {
   const { use, design } = project
-  const sun = design.solar.fitted ? (houseSun(project)[design.charging.month]! * use.houseHours) / 86_400 : 0
+  const sun = design.solar.fitted ? (houseSunOf(project, design.charging.month) * use.houseHours) / 86_400 : 0
   const energy = Math.max(0, use.houseLoad * use.houseHours - sun)
   return {
     energy,

@@ -38,6 +38,7 @@ export function regenerationAt(model: Model, speed: number): Regeneration {
     return { shaftPower: model.drives * w.shaftPower, drag: model.drives * w.drag, packPower: model.drives * each }
   }
   const usual = into(WINDMILL_SHARE.usual)
+  const given = [usual, into(WINDMILL_SHARE.low), into(WINDMILL_SHARE.high)].map(w => w.packPower)
   const step = 0.05
   const slope =
     speed > step
@@ -46,8 +47,9 @@ export function regenerationAt(model: Model, speed: number): Regeneration {
   return {
     shaftPower: usual.shaftPower,
     packPower: usual.packPower,
-    low: into(WINDMILL_SHARE.low).packPower,
-    high: into(WINDMILL_SHARE.high).packPower,
+    // a share of more is not always more into the pack: the motor's loss at its turns comes off
+    low: Math.min(...given),
+    high: Math.max(...given),
     drag: usual.drag,
     speedLost: usual.packPower > 0 && slope > 0 ? Math.min(speed, usual.drag / slope) : 0,
   }

@@ -1,7 +1,15 @@
 import { restVoltage } from '../battery'
 import { findRoot } from '../numeric'
 import type { Project } from '../project/projectFields'
-import { arraysOf, solarYear, stringFaults, type SolarArray, type SolarLoad, type SolarMonth } from '../solar'
+import {
+  arraysOf,
+  solarMonth,
+  solarYear,
+  stringFaults,
+  type SolarArray,
+  type SolarLoad,
+  type SolarMonth,
+} from '../solar'
 import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE } from './driveTrain'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
@@ -34,63 +42,80 @@ export interface SolarReport {
 }
 
 const reports = new WeakMap<Project, SolarReport>()
-/** the hours of a year are the slow part: kept with the panels for as long as nothing else of them changes */
-const years = new WeakMap<SolarArray, { key: string; year: SolarMonth[] }>()
+
+/** Months as they are asked for, kept with the panels for as long as nothing else of them changes. */
+function keptMonths<T>() {
+  const kept = new WeakMap<SolarArray, { key: string; months: (T | undefined)[] }>()
+  return (solar: SolarArray, key: string, month: number, work: () => T): T => {
+    let known = kept.get(solar)
+    if (known?.key !== key) kept.set(solar, (known = { key, months: [] }))
+    return (known.months[month] ??= work())
+  }
+}
+const boatMonths = keptMonths<SolarMonth>(),
+  houseMonths = keptMonths<number>()
+const MONTHS = Array.from({ length: 12 }, (_, month) => month)
 
 /**
- * Mean day of each month for a boat's panels, worked out once for the same panels, place, volts and air.
+ * Mean day of a month for a boat's panels, worked out once for the same panels, place, volts and air.
  *
  * @param project the boat
- * @returns twelve months
+ * @param month 0 is January
+ * @returns what they give
  */
-export function boatSolarYear(project: Project): SolarMonth[] {
+export function boatSolarMonth(project: Project, month: number): SolarMonth {
   const {
     design: { solar },
     use: { place },
   } = project
   const load = solarLoad(project),
-    key = [place.latitude, place.longitude, load.packVoltage, load.air, modelOf(project).pack.fullVoltage].join(' ')
-  const known = years.get(solar)
-  if (known?.key === key) return known.year
-  // panels whose volts do not suit put nothing into the pack: the finding says so
-  const { fullVoltage } = modelOf(project).pack
-  const [first, ...others] = arraysOf(solar, 'drive').map(array => {
-    const suits = stringFaults(array, fullVoltage).length === 0
-    return solarYear(array, place, load).map(month => (suits ? month : { ...month, perDay: 0, noon: 0 }))
+    { fullVoltage } = modelOf(project).pack
+  const key = [place.latitude, place.longitude, load.packVoltage, load.air, fullVoltage].join(' ')
+  return boatMonths(solar, key, month, () => {
+    const [first, ...others] = arraysOf(solar, 'drive').map(array => {
+      const light = solarMonth(array, place, load, month)
+      // panels whose volts do not suit put nothing into the pack: the finding says so
+      return stringFaults(array, fullVoltage).length === 0 ? light : { ...light, perDay: 0, noon: 0 }
+    })
+    return {
+      ...first!,
+      perDay: first!.perDay + others.reduce((sum, other) => sum + other.perDay, 0),
+      noon: first!.noon + others.reduce((sum, other) => sum + other.noon, 0),
+    }
   })
-  const year = first!.map((month, i) => ({
-    ...month,
-    perDay: month.perDay + others.reduce((sum, other) => sum + other[i]!.perDay, 0),
-    noon: month.noon + others.reduce((sum, other) => sum + other[i]!.noon, 0),
-  }))
-  years.set(solar, { key, year })
-  return year
 }
+
+/**
+ * The same of each month.
+ *
+ * @param project the boat
+ * @returns twelve months
+ */
+export const boatSolarYear = (project: Project): SolarMonth[] => MONTHS.map(month => boatSolarMonth(project, month))
 
 /** V of the house that panels of its own feed (common practice: a 12 V battery). */
 const HOUSE_VOLTS = 13
-const houseYears = new WeakMap<SolarArray, { key: string; perDay: number[] }>()
 
 /**
- * What panels of the house's own give it on a mean day of each month, J.
+ * What panels of the house's own give it on a mean day of a month.
  *
  * @param project the boat
- * @returns twelve; 0 without such panels
+ * @param month 0 is January
+ * @returns J; 0 without such panels
  */
-export function houseSun(project: Project): number[] {
+export function houseSunOf(project: Project, month: number): number {
   const {
     design: { solar },
     use: { place },
   } = project
-  const load = { packVoltage: HOUSE_VOLTS, air: project.boat.waterTemperature },
-    key = [place.latitude, place.longitude, load.air].join(' ')
-  const known = houseYears.get(solar)
-  if (known?.key === key) return known.perDay
-  const own = arraysOf(solar, 'house').map(array => solarYear(array, place, load))
-  const perDay = Array.from({ length: 12 }, (_, i) => own.reduce((sum, year) => sum + year[i]!.perDay, 0))
-  houseYears.set(solar, { key, perDay })
-  return perDay
+  const load = { packVoltage: HOUSE_VOLTS, air: project.boat.waterTemperature }
+  return houseMonths(solar, [place.latitude, place.longitude, load.air].join(' '), month, () =>
+    arraysOf(solar, 'house').reduce((sum, array) => sum + solarMonth(array, place, load, month).perDay, 0),
+  )
 }
+
+/** The same of each month: twelve. */
+export const houseSun = (project: Project): number[] => MONTHS.map(month => houseSunOf(project, month))
 
 /** The air over the water is about as warm as the water. */
 const solarLoad = ({ design, boat }: Project): SolarLoad => ({

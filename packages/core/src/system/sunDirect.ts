@@ -1,6 +1,6 @@
 import type { Project } from '../project/projectFields'
 import { bestPower, cellTemperature, dayOfLight, SOLAR_WIRING_LOSS } from '../solar'
-import { boatSolarYear, paceOf } from './solarReport'
+import { boatSolarMonth, paceOf } from './solarReport'
 
 /** An hour of a day on panels alone. s of the local sun's day, W/m² on the panels, W to the controller, m/s. */
 export interface SunHour {
@@ -63,7 +63,7 @@ export function sunDirect(project: Project, month: number, step = STEP): SunDire
   const hours = day(all),
     distance = way(hours)
   const energy = hours.reduce((sum, h) => sum + h.power * step, 0)
-  const daylight = boatSolarYear(project)[month]!.daylight
+  const daylight = boatSolarMonth(project, month).daylight
   const throughBattery = daylight > 0 ? paceOf(quiet, (BATTERY_KEEPS * energy) / daylight) * daylight : 0
   return {
     hours,

@@ -1,6 +1,6 @@
-import { csvParseRows, tsvParseRows } from 'd3-dsv'
 import { fieldError, readField } from '../fields'
 import { TRIAL_POINT, type TrialPoint } from '../project/projectFields'
+import { readTable } from '../tables'
 import { METRIC_UNITS, type UnitChoice } from '../units'
 import { EMPTY_READING } from './readReading'
 import { streamError } from './readings'
@@ -49,6 +49,10 @@ const USUAL: readonly Column[] = ['speed', 'power', 'direction', 'note']
 const unitOf = (heading: string): string =>
   /km\/h|kmh|mph|m\/s|kn\b|kW|\bW\b|lbf?\b|l\/h|gph|hp\b|%|\bN\b/i.exec(heading)?.[0] ?? ''
 
+/** As many as a document keeps, and more errors than help anybody. */
+const MOST_ROWS = 200,
+  MOST_ERRORS = 20
+
 /**
  * Reads a sea trial from text: a pasted part of a spreadsheet (tabs) or CSV (comma, or semicolon with decimal commas).
  * With a heading, columns may stand in any order; without one they are speed, power, direction, note.
@@ -59,13 +63,8 @@ const unitOf = (heading: string): string =>
  * @example readTrialTable('speed kn,power W\n3,820\n4.4,2400').outcome // 'read'
  */
 export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS): TrialTable {
-  const clean = text.replace(/^\uFEFF/, '').trim()
-  const rows = (
-    clean.includes('\t')
-      ? tsvParseRows(clean)
-      : csvParseRows(clean.includes(';') ? clean.replaceAll(',', '.').replaceAll(';', ',') : clean)
-  ).map(r => r.map(c => c.trim()))
-  if (rows.length === 0 || !clean)
+  const rows = readTable(text).rows.map(r => r.map(c => c.trim()))
+  if (rows.length === 0)
     return {
       outcome: 'wrong',
       errors: [
@@ -96,9 +95,24 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
     }
   const errors: TableError[] = []
   const points: TrialPoint[] = []
-  rows.slice(isHeading ? 1 : 0).forEach((row, i) => {
+  const readings = rows.slice(isHeading ? 1 : 0)
+  if (readings.length > MOST_ROWS)
+    return {
+      outcome: 'wrong',
+      errors: [
+        {
+          line: MOST_ROWS + (isHeading ? 2 : 1),
+          column: 1,
+          message:
+            `The table has ${readings.length} rows; a boat keeps ${MOST_ROWS} readings. Give the mean of each run, or ` +
+            'read the whole log on Trips.',
+        },
+      ],
+    }
+  for (const [i, row] of readings.entries()) {
     const line = i + (isHeading ? 2 : 1)
-    if (row.every(c => !c)) return
+    if (row.every(c => !c)) continue
+    const before = errors.length
     const point: TrialPoint = { ...EMPTY_READING }
     columns.forEach((column, k) => {
       const cell = row[k] ?? ''
@@ -126,7 +140,10 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
       point,
       columns.some((column, k) => column === 'shaft' && row[k]),
     )
-    if (errors.some(e => e.line === line)) return
+    if (errors.length > before) {
+      if (errors.length >= MOST_ERRORS) break
+      continue
+    }
     if (!point.speed)
       errors.push({
         line,
@@ -142,7 +159,8 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
     else if (streamError(point, choice))
       errors.push({ line, column: columns.indexOf('stream') + 1, message: streamError(point, choice)! })
     else points.push(point)
-  })
+    if (errors.length >= MOST_ERRORS) break
+  }
   return errors.length ? { outcome: 'wrong', errors } : { outcome: 'read', points }
 }
 

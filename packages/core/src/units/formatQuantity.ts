@@ -58,10 +58,13 @@ export function formatNumber(value: number, decimals: number): string {
   return sign + grouped + (part ? `.${part}` : '')
 }
 
+/** What never ends, such as the time at rest with nothing switched on, is said in words. */
+const TIMES: ReadonlySet<QuantityId> = new Set(['duration', 'shortTime', 'years'])
+
 /**
  * A figure in the owner's unit.
  *
- * @param value SI; null or not finite gives an en dash
+ * @param value SI; null or not finite gives an en dash, a time without end "for ever"
  * @param quantity kind of quantity
  * @param choice the owner's units
  * @returns digits and unit
@@ -73,6 +76,7 @@ export function formatQuantity(
   quantity: QuantityId,
   choice: UnitChoice = METRIC_UNITS,
 ): FormattedQuantity {
+  if (value === Infinity && TIMES.has(quantity)) return { text: 'for ever', unit: '' }
   return formatIn(value, unitFor(quantity, value, choice), choice)
 }
 

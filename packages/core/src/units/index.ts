@@ -1,3 +1,4 @@
+export * from './days'
 export * from './fillText'
 export * from './formatQuantity'
 export * from './measured'

@@ -214,10 +214,10 @@ export function departures(project: Project, from: number, until: number, step =
   return found
 }
 
-/** What a leg costs at each speed: J for a metre over ground, house counted; the cheapest. */
+/** What a leg costs at each speed: J for a metre over ground, house counted, null where she gets nowhere; the cheapest. */
 export interface LegCosts {
   speeds: number[]
-  costs: number[]
+  costs: (number | null)[]
   cheapest: number
 }
 
@@ -242,7 +242,8 @@ export function legCosts(project: Project, index: number, run: DayRun): LegCosts
   const speeds = Array.from({ length: 24 }, (_, i) => (top * (i + 2)) / 25)
   const costs = speeds.map(v => {
     const ground = overGround(v, meets.stream, leg.course)
-    return ground > 0.05 ? (drive.at(v, leg, meets).packPower + at.house) / ground : Number.POSITIVE_INFINITY
+    // what does not get her there has no price
+    return ground > 0.05 ? (drive.at(v, leg, meets).packPower + at.house) / ground : null
   })
   return { speeds, costs, cheapest: drive.cheapest(leg, meets, at.house) }
 }

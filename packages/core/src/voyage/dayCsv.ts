@@ -1,5 +1,5 @@
-import { csvFormatRows } from 'd3-dsv'
 import { KNOT } from '../constants'
+import { writeTable } from '../tables'
 import type { DayPoint } from './simulateDay'
 
 /** A time of the clock; a day later goes on past 24. */
@@ -39,5 +39,5 @@ export function dayCsv(points: readonly DayPoint[]): string {
     celsius(p.winding),
     celsius(p.controller),
   ])
-  return `${head}\n${csvFormatRows(rows)}\n`
+  return writeTable([head.split(','), ...rows])
 }

@@ -120,6 +120,6 @@ describe('the usual tasks', () => {
     expect(events.filter(e => !e.title.startsWith('Parts')).length).toBe(boat.yard.tasks.length)
     for (const e of events) expect(e.from <= e.until).toBe(true)
     expect(dayOf(boat, 0)).toBe(boat.yard.start)
-    expect(workCsv(boat).split('\n').length).toBe(boat.yard.tasks.length + 1)
+    expect(workCsv(boat).trim().split('\n').length).toBe(boat.yard.tasks.length + 1)
   })
 })

@@ -1,0 +1,2 @@
+export * from './readTable'
+export * from './writeTable'
