@@ -31,9 +31,9 @@ export function useBoatFiles() {
     )
   }
   async function importBoat(file: File): Promise<boolean> {
-    // the schema is only needed here, so it stays out of the first view
-    const { readProject } = await import('@remigo/core/project/readProject')
-    const read = readProject(await file.text())
+    // readers and schema are only needed here, so they stay out of the first view
+    const { readFile } = await import('~/files/readFile')
+    const read = await readFile(files => files.boat(file))
     errors.value = read.ok ? [] : read.errors
     if (!read.ok) return false
     const taken = boats.list.some(boat => boat.id === read.project.id)

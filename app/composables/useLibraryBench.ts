@@ -14,6 +14,7 @@ import {
 import { libraryWords } from '~/messages/library'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
+import { fileText, MOST_BYTES } from '~/files/fileText'
 import { download } from './useBoatFiles'
 import type { PartsFile, PartsImport } from '~/workers/parts.worker'
 import { useWorkerRun } from './useWorkerRun'
@@ -109,7 +110,9 @@ export function useLibraryBench() {
   async function importFile(file: File) {
     told.value = null
     result.value = null
-    read({ kind: kind.value, text: await file.text() })
+    const found = await fileText(file, MOST_BYTES.parts)
+    if (found.ok) read({ kind: kind.value, text: found.text })
+    else result.value = { outcome: 'wrong', errors: [{ line: 1, column: 'name', message: found.message }] }
   }
   function exportParts(which: 'all' | 'own') {
     download(

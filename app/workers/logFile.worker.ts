@@ -12,6 +12,7 @@ import {
   type Trip,
   type UnitChoice,
 } from '@remigo/core'
+import { decodeText } from '../files/decodeText'
 
 /** A file that is to be read: with columns once its owner has seen them. */
 export interface LogFileQuestion {
@@ -50,19 +51,20 @@ self.addEventListener('message', ({ data }: MessageEvent<LogFileQuestion>) => {
     () => self.postMessage({ outcome: 'wrong', errors: [] } satisfies LogFileNews),
   )
 })
+const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer())
 const tell = (progress: number) => self.postMessage({ progress } satisfies LogFileNews)
 
 async function read({ file, names, choice, columns }: LogFileQuestion): Promise<LogFileNews> {
   if (file.size > MOST) return { outcome: 'wrong', errors: ['The file is larger than 400 MB. Cut it into days.'] }
-  const head = await file.slice(0, LOOK).text()
+  const head = decodeText(await bytesOf(file.slice(0, LOOK)))
   if (/<gpx[\s>]/i.test(head)) {
-    const track = readTrack(await file.text())
+    const track = readTrack(decodeText(await bytesOf(file)))
     if (!track.ok) return { outcome: 'wrong', errors: [track.message] }
     return found([tripOf(track.samples, 'track')], 'track', track.samples.length, 0, '')
   }
   if (/^\s*(\\[^\\]*\\)?[$!][A-Z]{5},/m.test(head)) return sentences(file, names)
   if (/distance_nm|used_kwh|charge_to_percent/i.test(head.split('\n')[0] ?? '')) {
-    const trips = readTripsCsv(await file.text(), choice)
+    const trips = readTripsCsv(decodeText(await bytesOf(file)), choice)
     return trips.ok
       ? found(trips.trips, 'table', trips.trips.length, 0, '')
       : { outcome: 'wrong', errors: trips.errors }

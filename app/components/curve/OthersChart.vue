@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useStorage } from '@vueuse/core'
-import { KNOT, OTHER_BOATS, readOtherBoats, type OtherBoat } from '@remigo/core'
+import { KNOT, OTHER_BOATS, type OtherBoat } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
+import { readFile } from '~/files/readFile'
 
 /** The "look at similar boats" school: power for each tonne against speed over the root of the waterline. */
 const answer = useAnswerStore()
@@ -63,7 +64,7 @@ async function take(event: Event) {
   const file = input.files?.[0]
   input.value = ''
   if (!file) return
-  const table = readOtherBoats(await file.text())
+  const table = await readFile(files => files.otherBoats(file))
   errors.value = table.outcome === 'wrong' ? table.errors.map(e => `Line ${e.line}, ${e.column}: ${e.message}`) : []
   if (table.outcome === 'read') own.value = table.boats
 }

@@ -8,7 +8,6 @@ import {
   dayWorked,
   edit,
   legsAlong,
-  readGpx,
   routeGpx,
   SKIES,
   usualOf,
@@ -23,6 +22,7 @@ import { useRestingSpeed } from '~/composables/useRestingSpeed'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { vKept } from '~/directives/kept'
+import { readFile } from '~/files/readFile'
 
 /** A day on the water: its legs, what is left at the berth, when to turn home, whether to go. */
 const document = useDocumentStore()
@@ -132,7 +132,7 @@ async function read(event: Event) {
     file = input.files?.[0]
   input.value = ''
   if (!file) return
-  const found = readGpx(await file.text())
+  const found = await readFile(files => files.gpx(file))
   if (!found.ok) {
     fileNews.value = `${words.readFailed} ${found.message}`
     return

@@ -5,7 +5,6 @@ import {
   budgetCsv,
   budgetOf,
   edit,
-  readBudgetCsv,
   runningCosts,
   SUNDRIES,
   usualOf,
@@ -18,6 +17,8 @@ import { download } from '~/composables/useBoatFiles'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
+import { readFile } from '~/files/readFile'
+import { plainData } from '~/stores/plainData'
 
 /** What the conversion costs, line by line, and what a year costs then. */
 const document = useDocumentStore()
@@ -73,7 +74,7 @@ async function read(event: Event) {
     file = input.files?.[0]
   input.value = ''
   if (!file) return
-  const found = readBudgetCsv(document.shown, await file.text())
+  const found = await readFile(files => files.budget(file, plainData(document.shown)))
   if (!found.ok) return void (news.value = `${words.readFailed} ${found.message}`)
   put(words.read, found.items)
   news.value = words.readDone(found.changed, found.added)

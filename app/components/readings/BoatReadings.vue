@@ -10,6 +10,7 @@ import { READING_COLUMNS, useReadings } from '~/composables/useReadings'
 import ReadingCell from './ReadingCell.vue'
 import ReadingSentence from './ReadingSentence.vue'
 import { vKept } from '~/directives/kept'
+import { fileText, MOST_BYTES } from '~/files/fileText'
 
 /** What the owner knows already, told, typed, pasted or from a file; what it says of her, and what would tell more. */
 const words = readingWords.readings
@@ -47,7 +48,10 @@ async function file(event: Event) {
   const input = event.target as HTMLInputElement
   const chosen = input.files?.[0]
   input.value = ''
-  if (chosen) take(await chosen.text())
+  if (!chosen) return
+  const read = await fileText(chosen, MOST_BYTES.table)
+  if (read.ok) take(read.text)
+  else errors.value = [read.message]
 }
 /** how a row stands to the theory; null for one that says nothing */
 const against = computed(() =>

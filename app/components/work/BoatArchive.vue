@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { photoWords as words } from '~/messages/photos'
-import { readArchive, writeArchive } from '~/composables/useBoatArchive'
+import { writeArchive } from '~/files/archive'
+import { readFile } from '~/files/readFile'
 import { photoStore } from '~/composables/usePhotos'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
@@ -23,14 +24,11 @@ async function read(event: Event) {
     file = input.files?.[0]
   input.value = ''
   if (!file) return
-  const found = await readArchive(new Uint8Array(await file.arrayBuffer()))
+  const found = await readFile(files => files.archive(file))
   if (!found.ok) return void (news.value = words.refused(found.message))
-  const { readProject } = await import('@remigo/core/project/readProject')
-  const boat = readProject(found.boat)
-  if (!boat.ok) return void (news.value = words.refused(boat.errors[0]?.message ?? ''))
   // a boat that is here already stays, and the one that comes gets a name of its own in the store
-  const taken = boats.list.some(b => b.id === boat.project.id),
-    project = taken ? { ...boat.project, id: crypto.randomUUID() } : boat.project
+  const taken = boats.list.some(b => b.id === found.project.id),
+    project = taken ? { ...found.project, id: crypto.randomUUID() } : found.project
   await boats.add(project)
   await photoStore().photos.bulkPut(
     found.photos.map(p => ({ ...p, id: taken ? crypto.randomUUID() : p.id, boat: project.id })),

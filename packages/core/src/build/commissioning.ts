@@ -72,13 +72,14 @@ export function powerSteps(project: Project): PowerStep[] {
     { design, boat } = project,
     { pack, drives } = model,
     wires = wiringReport(model)
-  const empty = restVoltage(design.pack, 0.05),
-    full = pack.fullVoltage,
-    half = restVoltage(design.pack, 0.5),
+  const half = restVoltage(design.pack, 0.5),
     cells = pack.cellsInSeries
   /** what the pack was read to have, once it was */
   const read = (id: string) => project.yard.readings.find(r => r.step === id)?.value,
-    stands = read('beforeDisconnect') ?? read('packVolts') ?? half
+    stands = read('beforeDisconnect') ?? read('packVolts') ?? half,
+    // cells that are charged to less than they rest at, or were read to have more, are a finding and no empty range
+    full = Math.max(pack.fullVoltage, half, stands),
+    empty = Math.min(restVoltage(design.pack, 0.05), stands)
   const limit = Math.min(wires.bmsCurrent * wires.banks, pack.current),
     most = Math.min(
       limit,

@@ -68,7 +68,9 @@ export interface ListField<N extends Field = Field> {
 export interface RecordField {
   kind: 'record'
   label: string
+  /** letters of a value, and how many values there are at most */
   longest: number
+  entries: number
 }
 
 /** What a document or a part is made of. */

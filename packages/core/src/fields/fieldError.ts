@@ -1,4 +1,4 @@
-import { METRIC_UNITS, quantityText, type UnitChoice } from '../units'
+import { METRIC_UNITS, quantityText, quoted, type UnitChoice } from '../units'
 import type { ChoiceField, Field, NumberField, TextField } from './field'
 
 /** A kept number in the owner's units, as forms and messages write it. */
@@ -78,14 +78,13 @@ function textError({ label, shortest, longest, like }: TextField, value: unknown
   return value.length > longest ? `${label} has at most ${longest} letters; these are ${value.length}.` : null
 }
 
-const LONGEST_QUOTE = 40
-/** A value in a message: what a file had there. */
-function given(value: unknown): string {
+/** A value in a message: what a file had there, shortened. */
+export function given(value: unknown): string {
   if (value === undefined) return 'it is missing'
   if (value === null) return 'it is empty'
   const words =
     typeof value === 'string'
-      ? `“${value.slice(0, LONGEST_QUOTE)}”`
+      ? quoted(value)
       : Array.isArray(value)
         ? 'a list'
         : typeof value === 'object'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { QUANTITIES, UNITS, type Unit } from '../units'
+import { QUANTITIES, quoted, UNITS, type Unit } from '../units'
 import type { Field, NumberField, ValueOf } from './field'
 import { fieldError } from './fieldError'
 
@@ -50,15 +50,31 @@ function bareSchema(field: Field): z.ZodType {
         .max(field.longest, { error })
         .describe(field.label)
     case 'record':
-      return z.record(z.string().max(80), z.string().max(field.longest), { error }).describe(field.label)
+      return z
+        .record(z.string().max(80), z.string().max(field.longest), { error })
+        .refine(kept => Object.keys(kept).length <= field.entries, {
+          error: issue =>
+            `${field.label} has at most ${field.entries} entries; ` +
+            `these are ${Object.keys(issue.input as object).length}.`,
+        })
+        .describe(field.label)
   }
+}
+
+/** More names than these help nobody. */
+const MOST_KEYS = 3
+function unknownKeys(keys: readonly string[]): string {
+  const named = keys.slice(0, MOST_KEYS).map(quoted),
+    more = keys.length - named.length
+  return more > 0
+    ? `${named.join(', ')} and ${more} more names are not part of a Remigo boat.`
+    : `${named.join(', ')} ${named.length > 1 ? 'are' : 'is'} not part of a Remigo boat.`
 }
 
 type ErrorOf = (issue: { input?: unknown }) => string | undefined
 function groupSchema(fields: Record<string, Field>, error: ErrorOf): z.ZodObject {
   const shape = Object.fromEntries(Object.entries(fields).map(([key, field]) => [key, fieldSchema(field)]))
   return z.strictObject(shape, {
-    error: issue =>
-      issue.code === 'unrecognized_keys' ? `“${issue.keys.join('”, “')}” is not part of a Remigo boat.` : error(issue),
+    error: issue => (issue.code === 'unrecognized_keys' ? unknownKeys(issue.keys) : error(issue)),
   })
 }

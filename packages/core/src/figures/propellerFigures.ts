@@ -185,7 +185,8 @@ export const PROPELLER_FIGURES = {
       pitch: plain(e.model.propeller.pitchRatio, 'pitch over diameter'),
       area: plain(design(e).propeller.areaRatio, 'blade area'),
     }),
-    formula: ({ thrust, water, torque, turns }) => (turns > 0 ? (thrust * water) / (2 * Math.PI * turns * torque) : 0),
+    formula: ({ thrust, water, torque, turns }) =>
+      turns > 0 && torque > 0 ? (thrust * water) / (2 * Math.PI * turns * torque) : 0,
     words: 'efficiency = J ÷ 2 pi × KT ÷ KQ = thrust × water speed ÷ (2 pi × turns × torque)',
     source: SERIES,
     holds: seriesHolds,
@@ -193,7 +194,7 @@ export const PROPELLER_FIGURES = {
     onJet: onJet({
       label: 'Jet efficiency',
       inputs: jetInputs,
-      formula: v => (v.thrust > 0 ? (v.thrust * v.inlet) / pumpPower(v) : 0),
+      formula: v => (pumpPower(v) > 0 ? (v.thrust * v.inlet) / pumpPower(v) : 0),
       words: 'efficiency = thrust × inlet speed ÷ power at the pump',
       source: JET,
       holds: JET_HOLDS,

@@ -85,8 +85,9 @@ const BOXED = 1.5
 
 const ranged = (value: number, unsure = UNSURE): Ranged => ({
   value,
-  low: value * (1 - unsure),
-  high: value * (1 + unsure),
+  // what is lighter or cheaper than today is below 0
+  low: value - unsure * Math.abs(value),
+  high: value + unsure * Math.abs(value),
 })
 
 /**

@@ -26,9 +26,13 @@ export function gpxDocument(text: string): { ok: true; gpx: Loose } | { ok: fals
       ok: false,
       message: `The file is not a whole GPX file: line ${valid.err.line}, ${lowerFirst(valid.err.msg)}`,
     }
-  const { gpx } = new XMLParser({ ignoreAttributes: false, attributeNamePrefix: '', processEntities: false }).parse(
-    text,
-  ) as { gpx?: Loose }
+  let gpx: Loose | undefined
+  try {
+    const parser = new XMLParser({ ignoreAttributes: false, attributeNamePrefix: '', processEntities: false })
+    gpx = (parser.parse(text) as { gpx?: Loose }).gpx
+  } catch (error) {
+    return { ok: false, message: `The file is not a whole GPX file: ${lowerFirst((error as Error).message)}` }
+  }
   return gpx
     ? { ok: true, gpx }
     : { ok: false, message: 'The file holds no “gpx”. Export the route or track as GPX and try again.' }

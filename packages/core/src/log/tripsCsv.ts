@@ -1,7 +1,7 @@
 import { fieldError, inUnits } from '../fields'
 import { SEAS, TRIP, type Project, type Trip } from '../project'
 import { readTable, writeTable } from '../tables'
-import { METRIC_UNITS, type UnitChoice } from '../units'
+import { METRIC_UNITS, quoted, type UnitChoice } from '../units'
 import { EMPTY_TRIP } from './tripOf'
 
 /** Trips of a file, or what is wrong with its lines. */
@@ -16,6 +16,8 @@ interface Column {
   write: (t: Trip) => string | number | null
   read: (text: string, t: Trip) => Partial<Trip> | string
 }
+/** More of one line than this help nobody. */
+const MOST_OF_LINE = 3
 type Numeric = { [K in keyof Trip]: Trip[K] extends number | null ? K : never }[keyof Trip]
 const digits = (value: number) => Number(value.toPrecision(15))
 const number = (name: string, key: Numeric, scale: number): Column => ({
@@ -23,7 +25,7 @@ const number = (name: string, key: Numeric, scale: number): Column => ({
   write: t => (t[key] === null ? null : digits(t[key] / scale)),
   read: text => {
     const value = Number(text.replace(',', '.'))
-    return Number.isFinite(value) ? { [key]: value * scale } : `${name} “${text}” is not a number`
+    return Number.isFinite(value) ? { [key]: value * scale } : `${name} ${quoted(text)} is not a number`
   },
 })
 const words = (name: string, key: 'id' | 'date' | 'name' | 'from' | 'to' | 'crew' | 'faults' | 'note'): Column => ({
@@ -108,7 +110,7 @@ export function readTripsCsv(text: string, choice: UnitChoice = METRIC_UNITS): T
       const message = fieldError(TRIP.fields[key], trip[key], inUnits(choice))
       if (message) wrong.push(message)
     }
-    if (wrong.length) errors.push(`Line ${i + 2}: ${wrong.join('; ')}.`)
+    if (wrong.length) errors.push(`Line ${i + 2}: ${wrong.slice(0, MOST_OF_LINE).join('; ')}.`)
     else trips.push(trip)
   })
   return errors.length ? { ok: false, errors: errors.slice(0, 20) } : { ok: true, trips }

@@ -1,5 +1,6 @@
 import { ITEM_STATES, type BudgetItem, type Project } from '../project'
 import { readTable, writeTable } from '../tables'
+import { quoted } from '../units'
 import { budgetOf } from './budget'
 
 const HEAD = ['group', 'item', 'quantity', 'unit', 'supplier', 'price_euro', 'state', 'paid_euro'] as const
@@ -67,7 +68,10 @@ export function readBudgetCsv(project: Project, text: string): ItemsRead {
       ['quantity', quantity],
     ] as const)
       if (value === undefined)
-        return { ok: false, message: `Line ${i + 2}, ${column}: “${row[column]}” is no number of 0 or more.` }
+        return {
+          ok: false,
+          message: `Line ${i + 2}, ${column}: ${quoted(row[column] ?? '')} is no number of 0 or more.`,
+        }
     const state = ITEM_STATES.find(s => s === row.state?.trim()) ?? 'wanted',
       of = known.get(name),
       base = { supplier: row.supplier?.trim().slice(0, 60) ?? '', state, paid: paid ?? null }

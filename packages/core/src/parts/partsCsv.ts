@@ -1,5 +1,6 @@
 import { readTable, writeTable } from '../tables'
 import { checkPart, fromColumn, inColumns, toColumn } from './checkPart'
+import { quoted } from '../units'
 import { completePart } from './estimates/completePart'
 import { columnHeading, PART_KINDS, type Part, type PartColumn, type PartKindId } from './partKinds'
 
@@ -91,7 +92,7 @@ export function* readParts(kind: PartKindId, text: string): Generator<number, Pa
       for (const e of checkPart(kind, part, inColumns))
         wrong(e.key === 'name' ? 'name' : columnHeading(columns.find(c => c.key === e.key)!), e.message)
     const before = lines.get(part.name.toLowerCase())
-    if (part.name && before) wrong('name', `“${part.name}” stands in line ${before} already.`)
+    if (part.name && before) wrong('name', `${quoted(part.name)} stands in line ${before} already.`)
     lines.set(part.name.toLowerCase(), at)
     parts.push(part)
     if (errors.length > MOST_ERRORS) break
@@ -124,17 +125,17 @@ function partOfCells(
     if (column.kind === 'number') {
       if (!text) return [column.key, null]
       const value = Number(commas ? text.replace(',', '.') : text)
-      if (Number.isNaN(value)) unread.push([heading, `“${text}” is not a number.`])
+      if (Number.isNaN(value)) unread.push([heading, `${quoted(text)} is not a number.`])
       return [column.key, fromColumn(column, value)]
     }
     if (!text) return [column.key, null]
     if (column.kind === 'yes') {
       const word = /^(yes|y|true|1)$/i.test(text) ? true : /^(no|n|false|0)$/i.test(text) ? false : null
-      if (word === null) unread.push([heading, `“${text}” should be yes or no.`])
+      if (word === null) unread.push([heading, `${quoted(text)} should be yes or no.`])
       return [column.key, word]
     }
     const option = column.options.find(o => String(o).toLowerCase() === text.toLowerCase())
-    if (option === undefined) unread.push([heading, `“${text}” should be ${column.options.join(' or ')}.`])
+    if (option === undefined) unread.push([heading, `${quoted(text)} should be ${column.options.join(' or ')}.`])
     return [column.key, option]
   })
   const given: Part = { id: ownPartId(name), name, estimated: [], ...Object.fromEntries(values) }
@@ -156,8 +157,8 @@ const readable = (name: string): string =>
 const READABLE = 60
 
 /**
- * The id of an owner's part from its name, large and small letters alike; a part of the same name takes its place. Where
- * letters are lost on the way, a figure of the whole name follows, so that no two names meet.
+ * The id of an owner's part from its name, large and small letters alike; a part of the same name takes its place.
+ * Where letters are lost on the way, a figure of the whole name follows, so that no two names meet.
  *
  * @param name of the part
  * @returns as in own/my-motor

@@ -1,5 +1,6 @@
 import { KNOT } from '../constants'
 import { readTable } from '../tables'
+import { quoted } from '../units'
 import type { OtherBoat } from './otherBoats'
 
 /** Boats of a list, or the lines that make no sense. */
@@ -54,7 +55,7 @@ export function readOtherBoats(text: string): OtherBoatsTable {
           errors.push({
             line,
             column,
-            message: `${column} should be a number from ${least} to ${most}; this is “${row[column] ?? ''}”.`,
+            message: `${column} should be a number from ${least} to ${most}; this is ${quoted(row[column] ?? '')}.`,
           })
         return [column, number]
       }),

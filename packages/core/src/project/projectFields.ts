@@ -896,7 +896,7 @@ export const PROJECT_FIELDS = {
     charger: held('Charger held'),
     panels: held('Panels held'),
   }),
-  typed: record({ label: 'As typed', longest: 60 }),
+  typed: record({ label: 'As typed', longest: 60, entries: 2000 }),
 } as const
 
 /** One boat: what it is, what it is for, what drives it. SI units; other units carry their name. */

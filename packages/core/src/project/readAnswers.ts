@@ -1,5 +1,6 @@
 import { fieldError, readField, type NumberField } from '../fields'
 import { DRIVE_KINDS, HULL_TYPE_IDS, hullTypeOf, type DriveKind, type HullTypeId } from '../hull'
+import { quoted } from '../units'
 import { FIELDS, type FieldPath } from './fields'
 import { typicalAnswers, usualLength, type FirstAnswers } from './newProject'
 import type { FieldError } from './readProject'
@@ -41,7 +42,7 @@ export function readAnswers(data: unknown): ReadAnswers {
   const wrong = (field: string, message: string) => void errors.push({ field, message })
   const known = new Set([...NUMBERS, 'name', 'hullType', 'variant', 'drive', 'drives', 'massHolds', 'known'])
   for (const key of Object.keys(given))
-    if (!known.has(key)) wrong(key, `“${key}” is not one of the answers: ${[...known].join(', ')}.`)
+    if (!known.has(key)) wrong(key, `${quoted(key)} is not one of the answers: ${[...known].join(', ')}.`)
   const hullType = oneOf<HullTypeId>(given.hullType, HULL_TYPE_IDS)
   if (!hullType) {
     wrong('hullType', `Say what kind of hull she is: ${HULL_TYPE_IDS.join(', ')}.`)

@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import { given } from '../fields'
 import { migrateProject } from './migrations/migrateProject'
 import type { Project } from './projectFields'
 import { projectSchema } from './projectSchema'
@@ -23,11 +24,17 @@ const whole = (message: string): ReadProject => ({ ok: false, errors: [{ field: 
  * @example readProject('{}').ok // false
  */
 export function readProject(text: string): ReadProject {
+  if (text.length > MOST_LETTERS)
+    return whole(
+      `The file has ${(text.length / 1e6).toFixed(0)} million letters; a boat has fewer than ${MOST_LETTERS / 1e6}.`,
+    )
   let data: unknown
   try {
     data = JSON.parse(text.replace(/^\uFEFF/, ''))
   } catch (error) {
-    return whole(`The file is damaged: it is not whole JSON (${(error as Error).message}). Export it again.`)
+    return whole(
+      `The file is damaged: it is not whole JSON (${(error as Error).message.slice(0, 120)}). Export it again.`,
+    )
   }
   return readProjectData(data)
 }
@@ -48,9 +55,7 @@ export function readProjectData(data: unknown): ReadProject {
       errors: [
         {
           field: 'format',
-          message:
-            'The file is not a Remigo boat: “format” should be ' +
-            `“remigo-boat”${document.format === undefined ? ' and is missing' : `, not “${String(document.format)}”`}.`,
+          message: 'The file is not a Remigo boat: “format” should be ' + `“remigo-boat”; ${given(document.format)}.`,
         },
       ],
     }
@@ -58,7 +63,20 @@ export function readProjectData(data: unknown): ReadProject {
   if (!Number.isInteger(document.version) || Number(document.version) < 1) {
     return { ok: false, errors: [{ field: 'version', message: 'The “version” should be a whole number from 1.' }] }
   }
-  const moved = migrateProject(document)
+  const unwieldy = tooMuch(document)
+  if (unwieldy) return whole(unwieldy)
+  const moved = broughtUp(document)
+  if (moved.outcome === 'broken')
+    return {
+      ok: false,
+      errors: [
+        {
+          field: 'version',
+          message:
+            `The file says that it is of version ${moved.version}, but it is not made like one. ` + 'Export it again.',
+        },
+      ],
+    }
   if (moved.outcome === 'tooNew') {
     return {
       ok: false,
@@ -80,6 +98,37 @@ export function readProjectData(data: unknown): ReadProject {
   }
   const parsed = projectSchema.safeParse(moved.document)
   return parsed.success ? { ok: true, project: parsed.data } : { ok: false, errors: fieldErrors(parsed.error.issues) }
+}
+
+/** What a file may hold at most: letters, values in all its lists and groups, and how deep they lie in one another. */
+const MOST_LETTERS = 40e6,
+  MOST_VALUES = 2e6,
+  MOST_DEEP = 24
+
+/** What of a file no boat has; null when it can be looked at. */
+function tooMuch(document: object): string | null {
+  let values = 0,
+    level: object[] = [document]
+  for (let deep = 1; level.length > 0; deep++) {
+    if (deep > MOST_DEEP) return `The file has lists within lists ${MOST_DEEP} deep and more; no boat has.`
+    const next: object[] = []
+    for (const group of level)
+      for (const value of Object.values(group)) {
+        if (++values > MOST_VALUES) return `The file has more than ${MOST_VALUES / 1e6} million values; no boat has.`
+        if (typeof value === 'object' && value !== null) next.push(value as object)
+      }
+    level = next
+  }
+  return null
+}
+
+/** Migrations take a file at its word: one that only says that it is old breaks them. */
+function broughtUp(document: Record<string, unknown>) {
+  try {
+    return migrateProject(document)
+  } catch {
+    return { outcome: 'broken' as const, version: Number(document.version) }
+  }
 }
 
 /** More errors than these help nobody. */

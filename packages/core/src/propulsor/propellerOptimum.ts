@@ -1,5 +1,5 @@
 import { maximise } from '../numeric'
-import { B_SERIES_RANGE, bladeFamily, cubicAt, openWater } from './bSeries'
+import { B_SERIES_RANGE, bladeFamily, openWater } from './bSeries'
 import { openWaterEfficiency, operatingAdvance, torqueCoefficient } from './operatingAdvance'
 
 /** The load that a propeller must carry. */

@@ -160,7 +160,9 @@ function noPackText({ held }: Project): Text {
 function whyNoDrive(project: Project, excess: number): Text {
   if (project.held.motor && !Number.isFinite(excess))
     return {
-      text: 'The held motor turns no propeller of this size. Check the largest diameter that fits, or let go of the motor.',
+      text:
+        'The held motor turns no propeller of this size. ' +
+        'Check the largest diameter that fits, or let go of the motor.',
     }
   if (project.held.motor) {
     return {

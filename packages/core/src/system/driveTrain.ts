@@ -103,7 +103,8 @@ export function driveTrain(model: Model, speed: number, resistance: number, char
     efficiency: propellerEfficiency,
     suctionSpeed,
     jetVelocity,
-  } = model.propulsor.at(thrust / drives, advanceSpeed, density)
+    // at rest the lever stands at stop: what wind pushes her is no load of the drive
+  } = model.propulsor.at(speed > 0 ? thrust / drives : 0, advanceSpeed, density)
   const propellerTorque = torque / relativeRotative
   const deliveredPower = drives * 2 * Math.PI * shaftSpeed * propellerTorque
   const omega = 2 * Math.PI * shaftSpeed * model.totalRatio

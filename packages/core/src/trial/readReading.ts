@@ -1,7 +1,7 @@
 import { GRAVITY } from '../constants'
 import { fieldError, inUnits, keptText } from '../fields'
 import { TRIAL_POINT, type TrialPoint } from '../project/projectFields'
-import { METRIC_UNITS, parseQuantity, type QuantityId, type Text, type UnitChoice } from '../units'
+import { METRIC_UNITS, parseQuantity, quoted, type QuantityId, type Text, type UnitChoice } from '../units'
 import { READINGS } from './readingCharacter'
 import { NEW_RUN, streamError } from './readings'
 
@@ -79,12 +79,12 @@ export function readReading(
     // 1 h 30 min is one time
     if (quantity === 'duration' && found.duration) found.duration += value
     else if (found[quantity] !== undefined)
-      return wrong(`“${whole.trim()}” is a second one of its kind: one reading at a time, please.`)
+      return wrong(`${quoted(whole.trim())} is a second one of its kind: one reading at a time, please.`)
     else found[quantity] = value
   }
   const { distance, duration } = found
   const moved = found.speed ?? (distance && duration ? distance / duration : speed)
-  if (!moved) return wrong(`At what speed was that? Add it, for instance “${words} at 4.4 kn”.`)
+  if (!moved) return wrong(`At what speed was that? Add it, for instance ${quoted(`${words} at 4.4 kn`)}.`)
   const reading = whatWasRead(found, words, distance && !duration ? distance / moved : duration)
   if (!reading)
     return wrong(`${keptText(TRIAL_POINT.fields.speed, moved, choice)}, and what was read there? Such as ${EXAMPLES}.`)

@@ -104,8 +104,8 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
           line: MOST_ROWS + (isHeading ? 2 : 1),
           column: 1,
           message:
-            `The table has ${readings.length} rows; a boat keeps ${MOST_ROWS} readings. Give the mean of each run, or ` +
-            'read the whole log on Trips.',
+            `The table has ${readings.length} rows; a boat keeps ${MOST_ROWS} readings. ` +
+            'Give the mean of each run, or read the whole log on Trips.',
         },
       ],
     }

@@ -1,5 +1,6 @@
 import { fromUnit } from './formatQuantity'
 import { QUANTITIES, type Quantity, type QuantityId } from './quantities'
+import { quoted } from './quoted'
 import { currencyOf, METRIC_UNITS, unitFor, type UnitChoice } from './unitChoice'
 import { UNITS, type Unit, type UnitId } from './unitTable'
 import { readGauge } from './wireGauge'
@@ -44,6 +45,9 @@ function readNumber(raw: string): number | string {
   return Number(t.replace(',', '.'))
 }
 
+/** Letters of the longest number with its units that anybody writes. */
+const LONGEST_NUMBER = 60
+
 /**
  * Reads a quantity as an owner types it: any fitting unit, compound feet and inches or hours and minutes,
  * fractions, decimal comma. Without a unit it is in the owner's own.
@@ -64,6 +68,7 @@ export function parseQuantity(
 ): ParsedQuantity {
   const wanted: Quantity = QUANTITIES[quantity]
   const wrong = (why: string): ParsedQuantity => ({ ok: false, message: `${why} Try ${wanted.example}.` })
+  if (text.trim().length > LONGEST_NUMBER) return wrong(`${quoted(text.trim())} is too long for a ${wanted.name}.`)
   if (quantity === 'copperArea') {
     const gauge = readGauge(text, choice.profile === 'us')
     if (gauge !== null) return typeof gauge === 'string' ? { ok: false, message: gauge } : { ok: true, value: gauge }

@@ -214,7 +214,10 @@ export function departures(project: Project, from: number, until: number, step =
   return found
 }
 
-/** What a leg costs at each speed: J for a metre over ground, house counted, null where she gets nowhere; the cheapest. */
+/**
+ * What a leg costs at each speed: J for a metre over ground, house counted, null where she gets nowhere; the
+ * cheapest.
+ */
 export interface LegCosts {
   speeds: number[]
   costs: (number | null)[]

@@ -5,6 +5,7 @@ import { XMLBuilder } from 'fast-xml-parser'
 import { usualOf } from '../fields'
 import { gpxDocument, listOf } from '../instruments'
 import { DAY_LEG, type Leg, type Project } from '../project'
+import { quoted } from '../units'
 
 /** A point of a route or track, rad. */
 export interface Waypoint {
@@ -49,7 +50,7 @@ export function readGpx(text: string): GpxOutcome {
     if (!(Math.abs(latitude) <= 90) || !(Math.abs(longitude) <= 180))
       return {
         ok: false,
-        message: `Point ${i + 1} of the ${kind} has no place: lat “${String(p.lat)}”, lon “${String(p.lon)}”.`,
+        message: `Point ${i + 1} of the ${kind} has no place: ${said('lat', p.lat)}, ${said('lon', p.lon)}.`,
       }
     points.push({
       latitude: latitude / DEGREES,
@@ -61,6 +62,10 @@ export function readGpx(text: string): GpxOutcome {
     return { ok: false, message: `The file holds ${points.length} points; a day wants two or more.` }
   return { ok: true, points, kind }
 }
+
+/** What a file has for a coordinate. */
+const said = (name: string, value: unknown): string =>
+  value === undefined ? `no ${name}` : `${name} ${quoted(String(value))}`
 
 const degrees = ({ latitude, longitude }: Pick<Waypoint, 'latitude' | 'longitude'>): [number, number] => [
   longitude * DEGREES,

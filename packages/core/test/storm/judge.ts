@@ -1,4 +1,5 @@
 import type { Project } from '../../src/project'
+import { evaluate, powerCurve } from '../../src/system'
 import { figuresAt, QUESTIONS, speedsOf } from './questions'
 
 /** Something that is wrong with an answer. */
@@ -10,77 +11,132 @@ export interface Fault {
   what: string
 }
 
-/** Where “for ever”, “never full” or “no limit” is the answer: the views say so in words. */
+/** Where “for ever”, “no limit” or “no date” is the answer: the views say so in words. */
 const FOR_EVER = /^timeLeft$|^time left of distanceLeft$|\.(timeLeft|byCycles|cycles|left)$/
 
-/** Numbers of an answer that are none, by their paths; a list's places are left out of them. */
-function* noNumbers(value: unknown, path: string, seen: Set<unknown>): Generator<string> {
+/** Ends of a band and what lies between them, as answers name them. */
+const BANDS = [
+  ['low', ['value', 'centre', 'middle', 'mean'], 'high'],
+  ['packPowerLow', [], 'packPowerHigh'],
+  ['distanceLow', ['distanceLeft'], 'distanceHigh'],
+  ['leftLow', ['left'], 'leftHigh'],
+] as const
+
+/** What is wrong with the numbers and words of an answer, by their paths; a list's places are left out of them. */
+function* wrongIn(value: unknown, path: string, seen: Set<unknown>): Generator<string> {
   if (typeof value === 'number') {
     if (Number.isNaN(value)) yield `${path} is NaN`
     else if (!Number.isFinite(value) && !FOR_EVER.test(path)) yield `${path} is ${value}`
   } else if (typeof value === 'string') {
     if (/\bNaN\b|Infinity|\bundefined\b|\[object/.test(value)) yield `${path} says “${value.slice(0, 160)}”`
   } else if (Array.isArray(value)) {
-    for (const each of value) yield* noNumbers(each, `${path}[]`, seen)
+    for (const each of value) yield* wrongIn(each, `${path}[]`, seen)
   } else if (value && typeof value === 'object' && !seen.has(value)) {
     seen.add(value)
-    for (const [key, each] of Object.entries(value))
-      if (key !== 'project' && key !== 'model' && key !== 'library') yield* noNumbers(each, `${path}.${key}`, seen)
+    const group = value as Record<string, unknown>
+    for (const [low, between, high] of BANDS) {
+      if (typeof group[low] !== 'number' || typeof group[high] !== 'number') continue
+      for (const off of [outside(group[low], group[low], group[high])]) if (off) yield `${path}: ${low} above ${high}`
+      for (const key of between)
+        if (typeof group[key] === 'number' && outside(group[key], group[low], group[high]))
+          yield `${path}.${key} lies outside its band`
+    }
+    for (const [key, each] of Object.entries(group))
+      if (key !== 'project' && key !== 'model' && key !== 'library') yield* wrongIn(each, `${path}.${key}`, seen)
   }
 }
 
 /** Ends of a band that do not hold the value. */
 function outside(value: number, low: number | undefined, high: number | undefined): string | null {
   const slack = Number.isFinite(value) ? 1e-9 * Math.abs(value) + 1e-12 : 0
-  if (low !== undefined && !(low <= value + slack)) return `low ${low} > ${value}`
-  if (high !== undefined && !(high >= value - slack)) return `high ${high} < ${value}`
+  if (low !== undefined && !(low <= value + slack)) return 'low end above it'
+  if (high !== undefined && !(high >= value - slack)) return 'high end below it'
   return null
 }
 
 /** Says an error so that the same one on another boat reads the same. */
-const thrown = (error: unknown) => {
+function thrown(error: unknown): string {
   const { message, stack = '' } = error as Error
-  const at = stack.split('\n').find(line => line.includes(' at '))
-  return `throws ${message.replace(/-?\d[\d.e+-]*/g, '#')} ${at?.trim() ?? ''}`
+  const at = stack.split('\n').find(line => line.includes(' at ')) ?? ''
+  return `throws ${message.replace(/-?\d[\d.e+-]*/g, '#')} ${at.trim()}`
 }
 
+/** What no boat can have less than none of, at any speed. */
+const NEVER_NEGATIVE = [
+  'effectivePower',
+  'thrust',
+  'propellerTorque',
+  'deliveredPower',
+  'shaftPower',
+  'motorLoss',
+  'motorInput',
+  'controllerLoss',
+  'packPower',
+  'packCurrent',
+] as const
+/** Share of a curve over which the power may fall: behind a hump it does. */
+const MAY_FALL = 0.15
+
+function* wrongAt(boat: Project, speed: number): Generator<string> {
+  const { point } = evaluate(boat, speed)
+  yield* wrongIn(point, '', new Set())
+  for (const key of NEVER_NEGATIVE) if (point.drive[key] < 0) yield `${key} is below 0`
+  for (const method of point.resistance.methods) if (method.value < 0) yield `resistance of ${method.id} is below 0`
+}
+
+function* wrongFigures(boat: Project, speed: number): Generator<string> {
+  const at = speed === 0 ? ' at rest' : ''
+  for (const { id, value, low, high, inputs, says } of figuresAt(boat, speed)) {
+    for (const what of wrongIn(value, id, new Set())) yield what + at
+    for (const [name, input] of inputs) for (const what of wrongIn(input, name, new Set())) yield what + at
+    const off = outside(value, low, high)
+    if (off) yield `${id}: ${off}`
+    if (says.length < 5) yield `${id} says nothing of where it holds`
+  }
+}
+
+function* wrongCurve(boat: Project): Generator<string> {
+  const powers = powerCurve(boat, 30).map(p => p.drive.packPower)
+  const falls = powers.filter((p, i) => i > 0 && p < powers[i - 1]! * (1 - 1e-9)).length
+  if (falls > MAY_FALL * powers.length) yield 'power falls over more than 15 % of the curve'
+}
+
+/** How everything that was asked took its time, ms, by question. */
+export type Times = Map<string, number[]>
+
 /**
- * Asks a boat everything whose turn it is.
+ * Asks a boat at seven speeds, its figures at one of them, and everything else whose turn it is.
  *
  * @param boat valid
  * @param seed it came from
- * @param times ms by question, added to; left out where none are wanted
+ * @param times added to
  * @param all also what is asked only of every so many boats
  * @returns what is wrong with the answers
  */
-export function faultsOf(boat: Project, seed: number, times?: Map<string, number[]>, all = false): Fault[] {
+export function faultsOf(boat: Project, seed: number, times: Times = new Map(), all = false): Fault[] {
   const faults: Fault[] = []
-  const note = (of: string, what: string) => void faults.push({ seed, of, what })
-  const ask = (of: string, act: () => unknown) => {
+  const ask = (of: string, act: () => Iterable<string>) => {
     const from = performance.now()
-    let answer: unknown
     try {
-      answer = act()
+      for (const what of act()) faults.push({ seed, of, what })
     } catch (error) {
-      return note(of, thrown(error))
+      faults.push({ seed, of, what: thrown(error) })
     }
-    const took = performance.now() - from
-    if (times) times.set(of, [...(times.get(of) ?? []), took])
-    if (of === 'figures') return
-    for (const what of noNumbers(answer, '', new Set())) note(of, what)
+    const took = performance.now() - from,
+      known = times.get(of)
+    if (known) known.push(took)
+    else times.set(of, [took])
   }
-  for (const speed of speedsOf(boat))
-    ask('figures', () => {
-      for (const { id, value, low, high, inputs, says } of figuresAt(boat, speed)) {
-        const at = speed === 0 ? ' at rest' : ''
-        for (const what of noNumbers(value, id, new Set())) note('figures', what + at)
-        for (const [name, input] of inputs)
-          for (const what of noNumbers(input, name, new Set())) note('inputs', what + at)
-        const off = outside(value, low, high)
-        if (off) note('bands', `${id}: ${off.replace(/-?\d[\d.e+-]*/g, '#')}`)
-        if (says.length < 5) note('figures', `${id} says nothing of where it holds`)
-      }
-    })
-  for (const { name, each, ask: act } of QUESTIONS) if (all || seed % each === 0) ask(name, () => act(boat))
+  const speeds = speedsOf(boat)
+  for (const speed of speeds) {
+    // the answer alone is what an owner waits for
+    ask('answer at a speed', () => (evaluate(boat, speed), []))
+    ask('that answer, looked through', () => wrongAt(boat, speed))
+  }
+  for (const speed of all ? speeds : [speeds[seed % speeds.length]!])
+    ask('figures and their inputs', () => wrongFigures(boat, speed))
+  for (const { name, each, ask: act } of QUESTIONS)
+    if (all || seed % each === 0) ask(name, () => wrongIn(act(boat), '', new Set()))
+  if (all || seed % 10 === 0) ask('power over speed', () => wrongCurve(boat))
   return faults
 }

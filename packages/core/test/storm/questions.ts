@@ -77,12 +77,12 @@ const fixes = (boat: Project) =>
 
 /** Everything that an owner can be shown of a boat. */
 export const QUESTIONS: readonly Question[] = [
-  { name: 'findings', each: 1, ask: findings },
-  { name: 'fixes', each: 20, ask: fixes },
-  { name: 'power curve', each: 5, ask: boat => system.powerCurve(boat, 30) },
+  { name: 'findings', each: 2, ask: findings },
+  { name: 'fixes', each: 2000, ask: fixes },
+  { name: 'power curve', each: 40, ask: boat => system.powerCurve(boat, 30) },
   {
     name: 'matching, thrust, warming',
-    each: 5,
+    each: 60,
     ask(boat) {
       const model = system.modelOf(boat),
         curve = system.powerCurve(boat, 30),
@@ -108,7 +108,7 @@ export const QUESTIONS: readonly Question[] = [
   },
   {
     name: 'pack, house and wiring',
-    each: 2,
+    each: 10,
     ask(boat) {
       const model = system.modelOf(boat)
       return {
@@ -127,12 +127,12 @@ export const QUESTIONS: readonly Question[] = [
   },
   {
     name: 'charge over time',
-    each: 2,
+    each: 10,
     ask: boat => [system.chargeReport(boat), system.chargerCounts(boat), system.coldSteps(boat)],
   },
   {
     name: 'sun',
-    each: 50,
+    each: 400,
     ask: boat => [
       system.solarReport(boat),
       system.houseSun(boat),
@@ -143,7 +143,7 @@ export const QUESTIONS: readonly Question[] = [
   },
   {
     name: 'one-line diagram',
-    each: 5,
+    each: 20,
     ask(boat) {
       const placed = placeOneLine(oneLine(boat))
       return [
@@ -159,21 +159,21 @@ export const QUESTIONS: readonly Question[] = [
       ]
     },
   },
-  { name: 'weights', each: 2, ask: boat => [balanceOf(boat), weightRows(boat), plateCheck(boat)] },
-  { name: 'best place of the pack', each: 100, ask: boat => bestPlace(boat) },
+  { name: 'weights', each: 5, ask: boat => [balanceOf(boat), weightRows(boat), plateCheck(boat)] },
+  { name: 'best place of the pack', each: 50, ask: boat => bestPlace(boat) },
   {
     name: 'money',
-    each: 10,
+    each: 100,
     ask: boat => [budgetOf(boat), partsByDevice(boat), budgetCsv(boat), partsListCsv(boat), runningCosts(boat)],
   },
   {
     name: 'work and first power',
-    each: 5,
+    each: 10,
     ask: boat => [schedule(boat), workEvents(boat), workCsv(boat), firstPower(boat), powerSteps(boat), powerCsv(boat)],
   },
   {
     name: 'trips and health',
-    each: 5,
+    each: 20,
     ask: boat => [
       log.packHealth(boat),
       log.dueNow(boat, null),
@@ -191,7 +191,7 @@ export const QUESTIONS: readonly Question[] = [
   { name: 'what the log taught', each: 200, ask: boat => [log.curveLearnt(boat), log.nextUpgrades(boat)] },
   {
     name: 'day out',
-    each: 50,
+    each: 200,
     ask(boat) {
       const run = simulateDay(boat)
       return [
@@ -202,20 +202,24 @@ export const QUESTIONS: readonly Question[] = [
       ]
     },
   },
-  { name: 'day with its reach', each: 1000, ask: boat => done(dayReport({ project: boat, leg: 0, home: true })) },
-  { name: 'year', each: 200, ask: boat => [yearRun(boat, 1), done(yearSpread(boat, 2))] },
-  { name: 'ways side by side', each: 50, ask: boat => [waysOf(boat), holdingGenerators(boat, [boat.use.cruiseSpeed])] },
+  { name: 'day with its reach', each: 2000, ask: boat => done(dayReport({ project: boat, leg: 0, home: true })) },
+  { name: 'year', each: 400, ask: boat => [yearRun(boat, 1), done(yearSpread(boat, 2))] },
+  {
+    name: 'ways side by side',
+    each: 100,
+    ask: boat => [waysOf(boat), holdingGenerators(boat, [boat.use.cruiseSpeed])],
+  },
   {
     name: 'choices of propeller and gears',
-    each: 50,
+    each: 100,
     ask: boat => [propellerChoices(boat), reductionChoices(boat), system.propellerDesigns(boat)],
   },
-  { name: 'volts side by side', each: 200, ask: boat => voltageChoices(boat) },
-  { name: 'size the rest', each: 200, ask: boat => sizeRest(boat) },
-  { name: 'search of designs', each: 2000, ask: boat => done(searchDesigns(boat)) },
+  { name: 'volts side by side', each: 1000, ask: boat => voltageChoices(boat) },
+  { name: 'size the rest', each: 1000, ask: boat => sizeRest(boat) },
+  { name: 'search of designs', each: 5000, ask: boat => done(searchDesigns(boat)) },
   {
     name: 'files',
-    each: 1,
+    each: 4,
     ask(boat) {
       const read = readProject(writeProject(boat))
       if (!read.ok) throw new Error(`its own file is refused: ${read.errors.map(e => `${e.field}: ${e.message}`)}`)
@@ -224,7 +228,7 @@ export const QUESTIONS: readonly Question[] = [
   },
   {
     name: 'prints',
-    each: 10,
+    each: 500,
     ask: boat => [
       report.decided(boat),
       report.controllerSettings(boat),

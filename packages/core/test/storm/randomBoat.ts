@@ -91,8 +91,9 @@ const WHOLE: Field = { kind: 'group', label: 'A Remigo boat', fields: PROJECT_FI
 /** A boat as its owner begins with it, of any kind and length. */
 function begun(dice: Dice, id: string): Project {
   const type = oneOf(dice, HULL_TYPES)
-  const { length } = type.usual
-  return newProject(typicalAnswers(type.id, length * between(dice, 0.6, 1.6)), id)
+  const { least, most } = PROJECT_FIELDS.boat.fields.lengthOverAll
+  const length = Math.min(most, Math.max(least, type.usual.length * between(dice, 0.6, 1.6)))
+  return newProject(typicalAnswers(type.id, length), id)
 }
 
 /**

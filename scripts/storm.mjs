@@ -1,0 +1,94 @@
+// npm run storm: random valid boats and hostile files through everything that Remigo says of them, and its server and
+// pages under load. -- --boats 100000 --files 120000 --seed 1 --jobs 2 --only boats,files,server,pages
+import { spawn } from 'node:child_process'
+import { mkdtempSync } from 'node:fs'
+import { cpus, tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { createInterface } from 'node:readline'
+import { parseArgs } from 'node:util'
+import { build } from 'esbuild'
+import { ROOT, ensureInstalled, say } from './prepare.mjs'
+
+const { values } = parseArgs({
+  options: {
+    boats: { type: 'string', default: '100000' },
+    files: { type: 'string', default: '120000' },
+    seed: { type: 'string', default: '1' },
+    jobs: { type: 'string', default: String(Math.max(1, cpus().length)) },
+    only: { type: 'string', default: 'boats,files,server,pages' },
+  },
+})
+const only = new Set(values.only.split(','))
+const seed = Number(values.seed),
+  jobs = Number(values.jobs)
+ensureInstalled()
+
+/** ms within which ninety-nine of a hundred answers come, and none of them holds a file up. */
+const LIMITS = { 'answer at a speed': 10, file: 200 }
+
+/** The core's questions as one file that Node runs. */
+async function bundle() {
+  const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-storm-')), 'run.mjs')
+  const entry = join(ROOT, 'packages/core/test/storm/run.ts')
+  await build({ entryPoints: [entry], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
+  return outfile
+}
+
+/** One process over a range of seeds; resolves to what it found. */
+function runRange(file, what, from, until, progress) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(process.execPath, [file, what, String(from), String(until)], {
+      stdio: ['ignore', 'pipe', 'inherit'],
+    })
+    let found = null
+    createInterface({ input: child.stdout }).on('line', line => {
+      const news = JSON.parse(line)
+      if (news.done) progress(news.done)
+      else found = news
+    })
+    child.on('close', code => (found ? resolve(found) : reject(new Error(`seeds ${from} to ${until} ended with ${code}`))))
+  })
+}
+
+/** All processes of one kind, and their findings together. */
+async function run(file, what, count) {
+  const share = Math.ceil(count / jobs)
+  let done = 0
+  const began = Date.now()
+  const tell = setInterval(() => say(`${what}: ${done} of ${count}, ${Math.round((Date.now() - began) / 1000)} s`), 30_000)
+  const parts = await Promise.all(
+    Array.from({ length: jobs }, (_, i) =>
+      runRange(file, what, seed + i * share, seed + Math.min(count, (i + 1) * share), n => (done += n)),
+    ),
+  )
+  clearInterval(tell)
+  const faults = new Map(),
+    times = new Map()
+  for (const part of parts) {
+    for (const { says, count: n, seed: at } of part.faults)
+      faults.set(says, { count: (faults.get(says)?.count ?? 0) + n, seed: faults.get(says)?.seed ?? at })
+    for (const [of, ms] of part.times) times.set(of, (times.get(of) ?? []).concat(ms))
+  }
+  console.log(`\n${count} ${what} from seed ${seed}, ${Math.round((Date.now() - began) / 1000)} s with ${jobs} processes`)
+  for (const [of, ms] of times) {
+    ms.sort((a, b) => a - b)
+    const at = share => ms[Math.min(ms.length - 1, Math.floor(share * ms.length))].toFixed(2)
+    const over = LIMITS[of] !== undefined && ms[Math.floor(0.99 * ms.length)] > LIMITS[of]
+    console.log(
+      `  ${of.padEnd(32)} asked ${String(ms.length).padStart(7)}   half within ${at(0.5).padStart(8)} ms   ` +
+        `99 % ${at(0.99).padStart(8)} ms   most ${at(1).padStart(9)} ms${over ? `   over ${LIMITS[of]} ms` : ''}`,
+    )
+  }
+  const sorted = [...faults].sort((a, b) => b[1].count - a[1].count)
+  console.log(`  faults: ${sorted.length}`)
+  for (const [says, { count: n, seed: at }] of sorted.slice(0, 40)) console.log(`    ${n} times, first seed ${at}: ${says}`)
+  return sorted.length
+}
+
+let faults = 0
+if (only.has('boats') || only.has('files')) {
+  const file = await bundle()
+  if (only.has('boats')) faults += await run(file, 'boats', Number(values.boats))
+  if (only.has('files')) faults += await run(file, 'files', Number(values.files))
+}
+process.exit(faults ? 1 : 0)
