@@ -46,7 +46,9 @@ function runRange(file, what, from, until, progress) {
       if (news.done) progress(news.done)
       else found = news
     })
-    child.on('close', code => (found ? resolve(found) : reject(new Error(`seeds ${from} to ${until} ended with ${code}`))))
+    child.on('close', code =>
+      found ? resolve(found) : reject(new Error(`seeds ${from} to ${until} ended with ${code}`)),
+    )
   })
 }
 
@@ -55,7 +57,10 @@ async function run(file, what, count) {
   const share = Math.ceil(count / jobs)
   let done = 0
   const began = Date.now()
-  const tell = setInterval(() => say(`${what}: ${done} of ${count}, ${Math.round((Date.now() - began) / 1000)} s`), 30_000)
+  const tell = setInterval(
+    () => say(`${what}: ${done} of ${count}, ${Math.round((Date.now() - began) / 1000)} s`),
+    30_000,
+  )
   const parts = await Promise.all(
     Array.from({ length: jobs }, (_, i) =>
       runRange(file, what, seed + i * share, seed + Math.min(count, (i + 1) * share), n => (done += n)),
@@ -69,7 +74,9 @@ async function run(file, what, count) {
       faults.set(says, { count: (faults.get(says)?.count ?? 0) + n, seed: faults.get(says)?.seed ?? at })
     for (const [of, ms] of part.times) times.set(of, (times.get(of) ?? []).concat(ms))
   }
-  console.log(`\n${count} ${what} from seed ${seed}, ${Math.round((Date.now() - began) / 1000)} s with ${jobs} processes`)
+  console.log(
+    `\n${count} ${what} from seed ${seed}, ${Math.round((Date.now() - began) / 1000)} s with ${jobs} processes`,
+  )
   for (const [of, ms] of times) {
     ms.sort((a, b) => a - b)
     const at = share => ms[Math.min(ms.length - 1, Math.floor(share * ms.length))].toFixed(2)
@@ -81,7 +88,8 @@ async function run(file, what, count) {
   }
   const sorted = [...faults].sort((a, b) => b[1].count - a[1].count)
   console.log(`  faults: ${sorted.length}`)
-  for (const [says, { count: n, seed: at }] of sorted.slice(0, 40)) console.log(`    ${n} times, first seed ${at}: ${says}`)
+  for (const [says, { count: n, seed: at }] of sorted.slice(0, 40))
+    console.log(`    ${n} times, first seed ${at}: ${says}`)
   return sorted.length
 }
 

@@ -40,12 +40,13 @@ export function holtropWettedSurface({
   HullForm,
   'lengthWaterline' | 'beamWaterline' | 'draughtBody' | 'prismatic' | 'midship' | 'waterplane'
 >): number {
-  return (
+  const formula =
     L *
     (2 * T + B) *
     Math.sqrt(midship) *
     (0.453 + 0.4425 * prismatic * midship - 0.2862 * midship - (0.003467 * B) / T + 0.3696 * waterplane)
-  )
+  // what is under water is no less than its own shadow; flat bodies lie beyond the formula
+  return Math.max(formula, L * B * waterplane)
 }
 
 /**

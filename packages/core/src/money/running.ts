@@ -79,7 +79,8 @@ export function runningCosts(project: Project): Running {
   ].sort((a, b) => reach(b, base.back) - reach(a, base.back))
   const { year, conversion } = base,
     saved = year.engine.sum - year.electric.sum
-  const cheaper = (cost: number, by: number) => (by > 0 ? cost / by : null)
+  // what costs nothing, or less for what is sold, is paid back at once
+  const cheaper = (cost: number, by: number) => (by > 0 ? Math.max(0, cost) / by : null)
   return {
     year,
     perHour: base.hours > 0 ? year.electric.sum / base.hours : 0,
@@ -126,7 +127,7 @@ export function runningCosts(project: Project): Running {
                 engine: price(year.engine.sum, 'a year with the old engine'),
                 electric: price(year.electric.sum, 'a year with the new drive'),
               },
-              formula: v => v.conversion / (v.engine - v.electric),
+              formula: v => Math.max(0, v.conversion) / (v.engine - v.electric),
               words: 'years = conversion ÷ (a year before − a year after)',
               source: 'No interest; prices as today',
             })
@@ -170,7 +171,7 @@ function sums(project: Project) {
   return {
     year,
     conversion,
-    back: saved > 0 ? conversion.value / saved : null,
+    back: saved > 0 ? Math.max(0, conversion.value) / saved : null,
     newEngine: yard.newEngine ?? (ratedPower > 0 ? Math.max(ENGINE_LEAST, (ENGINE_PRICE * ratedPower) / 1000) : 0),
     hours: all / 3600,
     metres: all * use.cruiseSpeed,

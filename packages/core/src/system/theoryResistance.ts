@@ -1,3 +1,4 @@
+import { GRAVITY } from '../constants'
 import { froudeNumber, type MethodId } from '../hull'
 import {
   airResistance,
@@ -148,7 +149,7 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
   const methods: MethodPoint[] = []
   const heavier: number[] = []
   for (const { method, doubt, middle, heavy } of model.methods) {
-    const bare = openPoint(middle, past, waves)
+    const bare = openPoint(middle, past, waves, model.boat.mass)
     const { sigma, distance, whole: together } = middle.belief(speed)
     const rule = method.inService
     const holds = middle.outside.length === 0 && speed >= middle.speedFrom && speed <= middle.speedTo
@@ -170,7 +171,7 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
       air: rule ? windInService : air,
       margin: rule ? 1 : margin,
     })
-    heavier.push(heavy === middle ? value : whole(openPoint(heavy, past, waves)))
+    heavier.push(heavy === middle ? value : whole(openPoint(heavy, past, waves, model.boat.mass)))
   }
   const { centre, sigma: left, shares, outsideAll } = recommend(methods)
   let most = 0,
@@ -232,9 +233,18 @@ export function waterwayOf({ project: { boat }, form }: Model): Waterway | null 
   return depth === null ? null : { depth, width, section: form.midship * form.beamWaterline * form.draughtBody }
 }
 
+/** No hull makes waves for more than so many times her weight, whatever a polynomial says far from its range. */
+const MOST_WAVES = 100
+/** Nor do waves that help take away more than this of the friction. */
+const MOST_HELP = 0.9
+
 /** A hull's friction at one speed and her waves at another. */
-function openPoint({ at }: PreparedResistance, past: number, waves: number): ResistancePoint {
-  return past === waves ? at(waves) : { friction: at(past).friction, wave: at(waves).wave }
+function openPoint({ at }: PreparedResistance, past: number, waves: number, mass: number): ResistancePoint {
+  const here = at(past),
+    { wave } = past === waves ? here : at(waves),
+    friction = Math.max(0, here.friction),
+    most = MOST_WAVES * GRAVITY * mass
+  return { friction, wave: Number.isNaN(wave) ? most : Math.min(most, Math.max(-MOST_HELP * friction, wave)) }
 }
 
 /** What friction is known by, σ of its ln. */

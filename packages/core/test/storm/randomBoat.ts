@@ -48,7 +48,7 @@ const randomChoice = (dice: Dice, { options }: ChoiceField) => oneOf(dice, optio
 /** How long lists become: mostly short, at times as long as they may be. */
 function lengthOf(dice: Dice, shortest: number, longest: number): number {
   const way = dice()
-  return way < 0.002 ? longest : Math.min(longest, Math.max(shortest, way < 0.5 ? 0 : Math.floor(dice() * 6)))
+  return way < 0.002 ? longest : Math.min(longest, Math.max(shortest, way < 0.6 ? 0 : Math.floor(dice() * 5)))
 }
 
 /** Any value that a field's own range lets pass. */
