@@ -1,3 +1,6 @@
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { build } from 'esbuild'
 import vuetify from 'vite-plugin-vuetify'
 
 export default defineNuxtConfig({
@@ -64,6 +67,7 @@ export default defineNuxtConfig({
   },
   compatibilityDate: '2026-11-01',
   nitro: { compressPublicAssets: { gzip: true, brotli: false } },
+  $production: { nitro: { entry: fileURLToPath(new URL('server/entry.ts', import.meta.url)) } },
   vite: {
     worker: { format: 'es' },
     build: {
@@ -78,6 +82,21 @@ export default defineNuxtConfig({
   typescript: { strict: true },
   telemetry: { enabled: false },
   hooks: {
+    // what the server's workers run, as one file beside its entry
+    'nitro:init'(nitro) {
+      nitro.hooks.hook('compiled', async () => {
+        if (nitro.options.dev) return
+        await build({
+          entryPoints: [join(nitro.options.rootDir, 'server/answers/index.ts')],
+          bundle: true,
+          format: 'esm',
+          platform: 'node',
+          minify: true,
+          outfile: join(nitro.options.output.serverDir, 'workers/answers.mjs'),
+          logLevel: 'error',
+        })
+      })
+    },
     // the first view loads what it shows; all else comes when it is opened, or with the copy for offline
     'build:manifest': manifest => {
       for (const item of Object.values(manifest)) item.prefetch = false

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { projectJsonSchema } from '@remigo/core'
-import { BODY_LIMIT, evaluateRequestSchema, fitRequestSchema, newRequestSchema } from './evaluateRequest'
+import { BODY_LIMIT, evaluateRequestSchema, fitRequestSchema, newRequestSchema } from './answers/requests'
 
 const errors = {
   type: 'object',

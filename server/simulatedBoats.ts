@@ -23,7 +23,16 @@ export function launch(id: string, boat: string, seed: number, time: number): Si
   boats.set(id, made)
   return made
 }
-/** Takes her out. */
-export const haul = (id: string): boolean => boats.delete(id)
+/** Takes her out, unless another has come under her name meanwhile. */
+export const haul = (id: string, boat: SimulatedBoat): boolean => boats.get(id) === boat && boats.delete(id)
 /** The boat of a stream. */
 export const afloat = (id: string): SimulatedBoat | undefined => boats.get(id)
+
+const streams = new Set<() => void>()
+/** Remembers how a stream is closed; returns what forgets it. */
+export function streaming(close: () => void): () => void {
+  streams.add(close)
+  return () => streams.delete(close)
+}
+/** Closes every stream, as the server stops. */
+export const closeStreams = (): void => streams.forEach(close => close())

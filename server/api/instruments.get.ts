@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { haul, launch, MOST_BOATS } from '../simulatedBoats'
+import { haul, launch, MOST_BOATS, streaming } from '../simulatedBoats'
 
 /** Who is to speak: a demo boat, what she hides, the name by which the lever finds her. */
 const QUERY = z.object({
@@ -11,6 +11,8 @@ const QUERY = z.object({
     .default('simulated'),
 })
 const SECOND = 1000
+/** s of a stream that was forgotten. */
+const LONGEST = 6 * 3600
 
 /** A simulated boat's instruments as an event stream: each event is a line of NMEA 0183, all of them once a second. */
 export default defineEventHandler(async event => {
@@ -30,13 +32,18 @@ export default defineEventHandler(async event => {
     }
   }
   const stream = createEventStream(event)
+  let seconds = 0
   const timer = setInterval(() => {
     boat.step()
     void stream.push(boat.sentences())
+    // the browser opens it again by itself where somebody still listens
+    if (++seconds >= LONGEST) void stream.close()
   }, SECOND)
+  const forget = streaming(() => void stream.close())
   stream.onClosed(async () => {
     clearInterval(timer)
-    haul(query.data.id)
+    forget()
+    haul(query.data.id, boat)
     await stream.close()
   })
   return stream.send()

@@ -1,5 +1,7 @@
 import { z } from 'zod'
-import { answerRequest, BadRequest } from '../answerRequest'
+import { answerJson } from '../answerPost'
+import { answering } from '../answers/answering'
+import { BadRequest } from '../answers/badRequest'
 import { afloat } from '../simulatedBoats'
 
 /** Power from the pack in W and course in rad for a simulated boat that speaks. */
@@ -9,12 +11,12 @@ const LEVER = z.object({
   course: z.number().min(0).max(6.2832).default(0),
 })
 
+const answer = answering(LEVER, ({ id, power, course }) => {
+  const boat = afloat(id)
+  if (!boat) throw new BadRequest([{ field: 'id', message: `No boat “${id}” speaks now. Open her stream first.` }])
+  boat.steer(power, course)
+  return { power: Math.min(power, boat.most), most: boat.most }
+})
+
 /** The lever of a simulated boat. */
-export default defineEventHandler(event =>
-  answerRequest(event, LEVER, ({ id, power, course }) => {
-    const boat = afloat(id)
-    if (!boat) throw new BadRequest([{ field: 'id', message: `No boat “${id}” speaks now. Open her stream first.` }])
-    boat.steer(power, course)
-    return { power: Math.min(power, boat.most), most: boat.most }
-  }),
-)
+export default defineEventHandler(event => answerJson(event, answer))
