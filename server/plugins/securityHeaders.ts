@@ -2,14 +2,16 @@ import { createHash } from 'node:crypto'
 
 const INLINE_SCRIPT = /<script(?![^>]*\bsrc=)(?![^>]*type="application\/json")[^>]*>([\s\S]*?)<\/script>/g
 
-/** On every answer, page, file or JSON. What is no page loads nothing and stands in no frame. */
+/** On every answer, page, file or JSON. A worker's file has its own policy, and loads our own parts alone. */
 const ON_ALL = {
   'x-content-type-options': 'nosniff',
   'referrer-policy': 'no-referrer',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
   'permissions-policy': 'camera=(), microphone=(), geolocation=(self), payment=(), usb=(), serial=(self)',
-  'content-security-policy': "default-src 'none'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'",
+  'content-security-policy':
+    "default-src 'self'; worker-src 'self' blob:; object-src 'none'; frame-ancestors 'none'; base-uri 'none'; " +
+    "form-action 'none'",
 } as const
 
 /**
