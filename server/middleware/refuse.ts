@@ -20,7 +20,7 @@ export default defineEventHandler(event => {
   const known = Object.hasOwn(METHODS, path) ? METHODS[path]! : null,
     methods = known ?? PAGE
   const no =
-    !known && path.startsWith('/api/')
+    !known && /^\/api(\/|$)/.test(path)
       ? refused(404, 'path', `There is no ${path.slice(0, LONGEST)}; there is ${Object.keys(METHODS).join(', ')}.`)
       : !methods.includes(event.method)
         ? refused(405, 'method', `${path.slice(0, LONGEST)} takes ${methods.join(' or ')}, not ${event.method}.`)

@@ -132,7 +132,8 @@ function broughtUp(document: Record<string, unknown>) {
 }
 
 /** More errors than these help nobody. */
-const MOST_ERRORS = 20
+const MOST_ERRORS = 20,
+  LONGEST_MESSAGE = 400
 
 /**
  * What is wrong with data, each field with the sentence that its form says: field, value, what would do.
@@ -143,7 +144,10 @@ const MOST_ERRORS = 20
 export function fieldErrors(issues: readonly z.core.$ZodIssue[]): FieldError[] {
   const errors = issues.slice(0, MOST_ERRORS).map(issue => {
     const path = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]!] : issue.path
-    return { field: path.length ? path.join('.') : 'file', message: issue.message }
+    return {
+      field: path.length ? path.map(String).join('.').slice(0, LONGEST_MESSAGE) : 'file',
+      message: issue.message.slice(0, LONGEST_MESSAGE),
+    }
   })
   const more = issues.length - errors.length
   return more > 0 ? [...errors, { field: 'file', message: `And ${more} more.` }] : errors
