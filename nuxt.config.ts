@@ -62,6 +62,8 @@ export default defineNuxtConfig({
     renderJsonPayloads: false,
     payloadExtraction: false,
     appManifest: false,
+    // a part that is gone is told, and the page loaded anew when its owner says so
+    emitRouteChunkError: 'manual',
     // a bench is fetched when the pointer nears its tab, so that the first view loads no more than it shows
     defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
   },

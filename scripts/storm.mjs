@@ -7,7 +7,8 @@ import { join } from 'node:path'
 import { createInterface } from 'node:readline'
 import { parseArgs } from 'node:util'
 import { build } from 'esbuild'
-import { ROOT, ensureInstalled, say } from './prepare.mjs'
+import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run as runProgram, say } from './prepare.mjs'
+import { stormServer } from './storm/server.mjs'
 
 const { values } = parseArgs({
   options: {
@@ -32,6 +33,15 @@ async function bundle() {
   const entry = join(ROOT, 'packages/core/test/storm/run.ts')
   await build({ entryPoints: [entry], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
   return outfile
+}
+
+/** A demo boat's file. */
+async function demoBoat() {
+  const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-storm-')), 'core.mjs')
+  const entry = join(ROOT, 'packages/core/src/index.ts')
+  await build({ entryPoints: [entry], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' })
+  const { DEMO, writeProject } = await import(outfile)
+  return writeProject(DEMO.tirrick)
 }
 
 /** One process over a range of seeds; resolves to what it found. */
@@ -98,5 +108,15 @@ if (only.has('boats') || only.has('files')) {
   const file = await bundle()
   if (only.has('boats')) faults += await run(file, 'boats', Number(values.boats))
   if (only.has('files')) faults += await run(file, 'files', Number(values.files))
+}
+if (only.has('server') || only.has('pages')) {
+  if (!(await ensureBuilt())) process.exit(1)
+  if (only.has('server')) faults += await stormServer(await demoBoat())
+  if (only.has('pages')) {
+    await ensureChromium()
+    // the same walks as in CI, with the numbers of a storm
+    console.log('\npages: kills, a heavy boat, long names')
+    faults += runProgram('npx', ['playwright', 'test', 'storm', '--reporter=line'], { env: { STORM: '1' } }) ? 1 : 0
+  }
 }
 process.exit(faults ? 1 : 0)

@@ -27,7 +27,8 @@ export async function answerInPool(ask: Ask): Promise<Answer> {
   if (open >= AT_ONCE + WAITING) return refused(503, 'server', `Too many ask at once. Ask again in ${RETRY_AFTER} s.`)
   pool ??= new Tinypool({
     filename: fileURLToPath(new URL('answers.mjs', workers())),
-    runtime: 'worker_threads',
+    // processes of their own: what a burst took goes back when they end
+    runtime: 'child_process',
     minThreads: 0,
     maxThreads: AT_ONCE,
     idleTimeout: IDLE,

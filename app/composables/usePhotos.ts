@@ -1,7 +1,7 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { BoatDatabase, liveQuery } from '~/storage/boatDatabase'
 import type { PhotoRow } from '~/storage/photoRow'
-import { MOST_PHOTOS, photosOf, reduced, storageUsed } from '~/storage/photos'
+import { MOST_PHOTOS, photosOf, reduced, storageRoom } from '~/storage/photos'
 import { useDocumentStore } from '~/stores/document'
 
 /** The browser's room is nearly full from this share on. */
@@ -20,7 +20,7 @@ export function usePhotos(task: () => string) {
   const document = useDocumentStore()
   const rows = shallowRef<PhotoRow[]>([])
   const trouble = ref('')
-  const used = ref<number | null>(null)
+  const room = shallowRef<{ used: number; given: number } | null>(null)
   let watching: { unsubscribe(): void } | null = null
   watch(
     () => document.project.id,
@@ -67,9 +67,9 @@ export function usePhotos(task: () => string) {
         trouble.value = 'full'
       }
     }
-    used.value = await storageUsed()
-    if (trouble.value === '' && used.value !== null && used.value > NEARLY_FULL) trouble.value = 'nearly'
+    room.value = await storageRoom()
+    if (trouble.value === '' && room.value && room.value.used > NEARLY_FULL * room.value.given) trouble.value = 'nearly'
   }
   const remove = (id: string) => photoStore().photos.delete(id)
-  return { photos, trouble, used, add, remove }
+  return { photos, trouble, room, add, remove }
 }

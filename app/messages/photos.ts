@@ -1,9 +1,14 @@
+/** Bytes in the unit that one reads at a glance. */
+const bytes = (n: number) =>
+  n < 1e9 ? `${Math.max(1, Math.round(n / 1e6))}\u00A0MB` : `${(n / 1e9).toFixed(1)}\u00A0GB`
+
 /** Words of pictures. */
 export const photoWords = {
   add: 'Add a picture',
   remove: (at: string) => `Take the picture of ${at} away`,
   of: (at: string) => `Picture of ${at}`,
   kept: 'kept in this browser, and in the archive of the boat',
+  room: (used: number, given: number) => `(${bytes(used)} of ${bytes(given)} are used)`,
   trouble: {
     store: 'The browser’s store of pictures does not answer.',
     many: '400 pictures at most are kept for a boat. Take some away first.',

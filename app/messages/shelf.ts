@@ -29,6 +29,15 @@ export const shelfWords = {
     saved: 'Saved',
   },
   short: { conflict: 'Not saved', failed: 'Not saved', typing: 'Typed', saving: 'Saving', saved: 'Saved' },
+  lasting: {
+    ask:
+      'Your boats are kept in this browser, which may throw them away when its disk is nearly full. Shall it keep ' +
+      'them for good? It may ask you once itself.',
+    yes: 'Keep them for good',
+    no: 'Not now',
+    granted: 'The browser keeps your boats for good.',
+    refused: 'The browser promises nothing: export your boats now and then.',
+  },
   tryAgain: 'Try again',
   export: 'Export file',
 } as const

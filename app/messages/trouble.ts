@@ -6,6 +6,10 @@ export const troubleWords = {
   undo: (label: string) => `Undo ${label}`,
   export: 'Export file',
   again: 'Try again',
+  partLost:
+    'A part of Remigo could not be loaded: a newer Remigo may have taken its place, or there is no way to the ' +
+    'server. Your boat is kept; load the page again.',
+  reload: 'Load again',
   pressed: (why: string) => `That did not work, and nothing has changed: ${why}`,
   damaged: (name: string) => `“${name}” cannot be opened: parts of it are missing. It is kept as it is.`,
   panels: {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-definePageMeta({ parts: [], alone: true })
+definePageMeta({ parts: [], alone: true, title: 'Side by side' })
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-definePageMeta({ parts: ['controller'] })
+definePageMeta({ title: 'Settings', parts: ['controller'] })
 </script>
 
 <template>

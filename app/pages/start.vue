@@ -1,5 +1,5 @@
 <script setup lang="ts">
-definePageMeta({ parts: [], alone: true })
+definePageMeta({ parts: [], alone: true, title: 'A new boat' })
 </script>
 
 <template>

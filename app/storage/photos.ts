@@ -33,8 +33,8 @@ export async function reduced(file: Blob): Promise<Blob | null> {
 export const photosOf = async (db: BoatDatabase, boat: string): Promise<PhotoRow[]> =>
   (await db.photos.where('boat').equals(boat).toArray()).sort((a, b) => a.at.localeCompare(b.at))
 
-/** Share of what the browser gives that is used, 0 … 1; null where it does not tell. */
-export async function storageUsed(): Promise<number | null> {
+/** The browser's room for this site: bytes used, and given in all; null where it does not tell. */
+export async function storageRoom(): Promise<{ used: number; given: number } | null> {
   const told = await navigator.storage?.estimate?.().catch(() => null)
-  return told?.quota && told.usage !== undefined ? told.usage / told.quota : null
+  return told?.quota && told.usage !== undefined ? { used: told.usage, given: told.quota } : null
 }

@@ -54,6 +54,8 @@ export const useViewStore = defineStore('view', () => {
   const findOpen = ref(false)
   const keysOpen = ref(false)
   const historyOpen = ref(false)
+  /** a part of Remigo could not be fetched: the page is to be loaded anew */
+  const partLost = ref(false)
   /** the bench last open in each set, that set, and which benches have room by the owner's wish */
   const lastBenches = useStorage<Partial<Record<SetId, BenchId>>>('remigo-last-benches', {})
   const lastSet = useStorage<SetId>('remigo-last-set', 'drive')
@@ -77,6 +79,7 @@ export const useViewStore = defineStore('view', () => {
     findOpen,
     keysOpen,
     historyOpen,
+    partLost,
     lastBenches,
     lastSet,
     roomy,

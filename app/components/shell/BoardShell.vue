@@ -4,6 +4,7 @@ import { boardWords } from '~/messages/board'
 import { troubleWords } from '~/messages/trouble'
 import { useAdvice } from '~/composables/useAdvice'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
+import { usePageTitle } from '~/composables/usePageTitle'
 import { useCompact } from '~/composables/useCompact'
 import { useRoom } from '~/composables/useRoom'
 import { useScrolledDown } from '~/composables/useScrolledDown'
@@ -38,6 +39,7 @@ const { stage, start, LAST_STAGE } = useStages()
 const { on: roomy } = useRoom()
 useShortcuts()
 useSelectOnEntry()
+usePageTitle()
 /** another bench begins at its top, or where its address points */
 const route = useRoute()
 const bench = ref<HTMLElement>()

@@ -3,14 +3,23 @@ import { computed, watch } from 'vue'
 import { changedParts } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { shelfWords } from '~/messages/shelf'
+import { troubleWords } from '~/messages/trouble'
 import { useBoatFiles } from '~/composables/useBoatFiles'
 import { useBoatsStore } from '~/stores/boats'
+import { useLastingStore } from '~/composables/useLastingStore'
 import { useDocumentStore } from '~/stores/document'
+import { useViewStore } from '~/stores/view'
 
 /** Bands above the bench: a trial that is open, two tabs that disagree, a boat just deleted, a word from elsewhere. */
 const boats = useBoatsStore()
 const document = useDocumentStore()
+const view = useViewStore()
 const { exportBoat } = useBoatFiles()
+const { ask, last, leave } = useLastingStore()
+async function reload() {
+  await boats.save()
+  location.reload()
+}
 /** the parts that a trial changes, where its own name cannot say them all */
 const changing = computed(() => {
   const parts = document.trial
@@ -37,6 +46,16 @@ watch(
       <span>{{ boats.failure }}</span>
       <button type="button" class="btn btn--best" @click="boats.save()">{{ shelfWords.tryAgain }}</button>
       <button type="button" class="btn" @click="exportBoat">{{ shelfWords.export }}</button>
+    </div>
+    <div v-if="view.partLost" class="band band--tight" role="alert" data-part-lost>
+      <span>{{ troubleWords.partLost }}</span>
+      <button type="button" class="btn btn--best" @click="reload">{{ troubleWords.reload }}</button>
+      <button type="button" class="btn" @click="view.partLost = false">{{ boardWords.boats.close }}</button>
+    </div>
+    <div v-if="ask" class="band" role="status" data-ask-to-last>
+      <span>{{ shelfWords.lasting.ask }}</span>
+      <button type="button" class="btn btn--best" @click="last">{{ shelfWords.lasting.yes }}</button>
+      <button type="button" class="btn" @click="leave">{{ shelfWords.lasting.no }}</button>
     </div>
     <div v-if="boats.conflict" class="band band--tight" role="alert" data-conflict>
       <span>{{ boardWords.conflict.text }}</span>

@@ -6,7 +6,7 @@ import { usePhotos } from '~/composables/usePhotos'
 
 /** Pictures of a task or of a step. */
 const props = defineProps<{ task: string }>()
-const { photos, trouble, add, remove } = usePhotos(() => props.task)
+const { photos, trouble, room, add, remove } = usePhotos(() => props.task)
 const picker = ref<HTMLInputElement>()
 async function chosen(event: Event) {
   const input = event.target as HTMLInputElement,
@@ -45,7 +45,9 @@ const clock = (at: string) => at.replace('T', ' ')
       :aria-label="words.add"
       @change="chosen"
     />
-    <span class="small soft">{{ words.kept }}</span>
+    <span class="small soft"
+      >{{ words.kept }}<template v-if="room"> {{ words.room(room.used, room.given) }}</template></span
+    >
     <p v-if="trouble" class="trouble" role="alert">{{ words.trouble[trouble] }}</p>
   </div>
 </template>

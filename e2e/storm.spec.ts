@@ -1,0 +1,287 @@
+import { expect, test, type Page } from '@playwright/test'
+import {
+  DEMO,
+  DEMO_BOATS,
+  EMPTY_TRIP,
+  edit,
+  usualOf,
+  BUDGET_ITEM,
+  TASK,
+  withEdits,
+  writeProject,
+  type Project,
+} from '@remigo/core'
+import { openBench, type } from './board'
+
+// Pages under what is too much: `npm run storm` runs these with many more rounds.
+const STORM = process.env.STORM === '1'
+
+/** Brings a boat in by her file, as an owner does. */
+async function importBoat(page: Page, project: Project) {
+  await page.locator('[data-menu]').first().click()
+  await page
+    .locator('input[type=file][accept*=json]')
+    .setInputFiles({ name: 'boat.json', mimeType: 'application/json', buffer: Buffer.from(writeProject(project)) })
+  await expect(page.locator('h1')).toHaveText(project.name)
+}
+
+/** A boat as she is after years: readings, things, tasks, trips. */
+function heavyBoat(): Project {
+  const boat = { ...DEMO.lodden, id: 'heavy', name: 'Heavy' }
+  const many = <T>(n: number, make: (i: number) => T) => Array.from({ length: n }, (_, i) => make(i))
+  const [trip] = boat.log.trips
+  return withEdits(boat, [
+    edit(
+      'yard.items',
+      many(
+        2000,
+        i => ({ ...usualOf(BUDGET_ITEM.fields), name: `Thing ${i}`, quantity: 1, price: i % 90, paid: null }) as never,
+      ),
+    ),
+    edit(
+      'yard.tasks',
+      many(
+        300,
+        i =>
+          ({
+            ...boat.yard.tasks[0],
+            ...usualOf(TASK.fields),
+            id: `task-${i}`,
+            name: `Task ${i}`,
+            after: i > 0 ? [`task-${i - 1}`] : [],
+            least: 3600,
+            most: 7200,
+          }) as never,
+      ),
+    ),
+    edit(
+      'log.trips',
+      many(500, i => ({
+        ...EMPTY_TRIP,
+        ...trip,
+        id: `trip-${i}`,
+        date: new Date(Date.UTC(2025, 0, 1) + i * 86_400_000).toISOString().slice(0, 10),
+      })),
+    ),
+    edit(
+      'trial.points',
+      many(
+        200,
+        i =>
+          ({
+            ...DEMO.garran.trial.points[0]!,
+            ...boat.trial.points[0],
+            speed: 1 + i / 200,
+            power: 400 + 4 * i,
+            setup: 0,
+          }) as never,
+      ),
+    ),
+    edit('trial.setups', boat.log.setups.slice(0, 1)),
+  ])
+}
+
+test('a boat with 200 readings, 2,000 things, 300 tasks and 500 trips opens, is edited and is read back the same', async ({
+  page,
+}) => {
+  test.setTimeout(120_000)
+  const heavy = heavyBoat()
+  await openBench(page, '/drive/boat?boat=demo-tirrick')
+  await importBoat(page, heavy)
+  const opened = Date.now()
+  await openBench(page, '/drive/boat')
+  await expect(page.locator('h1')).toHaveText('Heavy')
+  const open = Date.now() - opened
+  const edits: number[] = []
+  for (const mass of ['3.1 t', '3.2 t', '3.3 t', '3.2 t', '3.1 t']) {
+    await page.evaluate(() => new Promise(r => requestAnimationFrame(() => r(null))))
+    const field = page.locator('[data-field="boat.mass"] input, input[data-field="boat.mass"]').first()
+    await field.fill(mass)
+    edits.push(
+      await field.evaluate(async input => {
+        const from = performance.now()
+        input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+        ;(input as HTMLInputElement).blur()
+        await new Promise(r => requestAnimationFrame(() => setTimeout(r)))
+        return performance.now() - from
+      }),
+    )
+  }
+  edits.sort((a, b) => a - b)
+  console.log(`a heavy boat: opened in ${open} ms, edits in ${edits.map(t => t.toFixed(0)).join(', ')} ms`)
+  for (const path of ['/yard/money', '/yard/work', '/log/trips', '/log/health', '/drive/curve']) {
+    await openBench(page, path)
+    await expect(page.locator('[data-failed]')).toHaveCount(0)
+  }
+  const download = page.waitForEvent('download')
+  await page.locator('[data-menu]').first().click()
+  await page.getByRole('button', { name: 'Export file' }).click()
+  const stream = await (await download).createReadStream()
+  const parts: Buffer[] = []
+  for await (const part of stream) parts.push(part as Buffer)
+  const out = JSON.parse(Buffer.concat(parts).toString()) as Project
+  expect({ ...out, boat: { ...out.boat, mass: 0 }, typed: {} }).toEqual({
+    ...(JSON.parse(writeProject(heavy)) as Project),
+    boat: { ...heavy.boat, mass: 0 },
+    typed: {},
+  })
+})
+
+test('names that nobody foresaw: no view overflows, nothing in them is run', async ({ page }) => {
+  test.setTimeout(120_000)
+  const names = [
+    'W'.repeat(60),
+    'سفينة جدتي الكبيرة جدا في البحر الأزرق',
+    'Z͑ͫ̓ͪ̂ͫ̽͏̴̙̤̞͉͚a̴̵lgo e\u0301\u0302\u0303',
+    '👩‍👩‍👧‍👦⛵🛥️🚤',
+    '<img src=x onerror="window.run=1">{{7*7}}',
+    'a\u202Eb\u200Fc',
+  ]
+  for (const name of STORM ? names : names.slice(0, 5)) {
+    const parts = (part: { name: string }) => ({
+      ...part,
+      name: name
+        .repeat(3)
+        .slice(0, 80)
+        .replace(/[\uD800-\uDBFF]$/, ''),
+    })
+    const { design } = DEMO.tirrick
+    const boat = withEdits({ ...DEMO.tirrick, id: 'named', name, story: name.repeat(9).slice(0, 600) }, [
+      edit('design.motor', { ...design.motor, ...parts(design.motor) }),
+      edit('design.controller', { ...design.controller, ...parts(design.controller) }),
+      edit('design.pack.cell', { ...design.pack.cell, ...parts(design.pack.cell) }),
+    ])
+    await openBench(page, '/drive/boat?boat=demo-tirrick')
+    await importBoat(page, { ...boat, id: `named-${names.indexOf(name)}` })
+    for (const path of STORM
+      ? ['/drive/motor', '/drive/pack', '/drive/wiring', '/days/day', '/yard/money', '/yard/work', '/sheet', '/library']
+      : ['/drive/motor', '/drive/wiring', '/sheet'])
+      for (const width of [1280, 390]) {
+        await page.setViewportSize({ width, height: 800 })
+        await openBench(page, path)
+        const wide = await page.evaluate(
+          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+        )
+        expect(wide, `${name.slice(0, 12)} on ${path} at ${width}`).toBeLessThanOrEqual(1)
+      }
+    await page.setViewportSize({ width: 1280, height: 800 })
+    expect(await page.evaluate(() => (window as { run?: number }).run)).toBeUndefined()
+  }
+})
+
+test('a browser that is killed while one works loses nothing that it said was saved', async ({ context }) => {
+  test.setTimeout(STORM ? 900_000 : 120_000)
+  let page = await context.newPage()
+  await openBench(page, '/drive/boat?boat=demo-osprel')
+  let acknowledged = ''
+  for (let round = 0; round < (STORM ? 200 : 6); round++) {
+    const wanted = `${(2000 + round).toString()} kg`
+    await type(page, 'boat.mass', wanted)
+    // said to be saved in some of the rounds, killed at once in the others
+    if (round % 3 > 0) {
+      await expect(page.locator('[data-saved]').first()).toHaveText(/^Saved/)
+      acknowledged = wanted
+    }
+    const cdp = await context.newCDPSession(page)
+    await Promise.race([
+      cdp.send('Page.crash').catch(() => {}),
+      page.waitForEvent('crash', { timeout: 5000 }).catch(() => {}),
+    ])
+    await page.close().catch(() => {})
+    page = await context.newPage()
+    await openBench(page, '/drive/boat')
+    await expect(page.locator('h1')).toContainText('Osprel')
+    if (round % 3 > 0) {
+      const kept = await page
+        .locator('[data-field="boat.mass"] input, input[data-field="boat.mass"]')
+        .first()
+        .inputValue()
+      expect(Number.parseFloat(kept) * (kept.includes('t') ? 1000 : 1), acknowledged).toBeCloseTo(2000 + round, -1)
+    }
+  }
+})
+
+test('wrong files are refused with a word, nothing is lost, and the page goes on meanwhile', async ({ page }) => {
+  await openBench(page, '/drive/boat?boat=demo-tirrick')
+  const deep = `${'['.repeat(10_000)}${']'.repeat(10_000)}`
+  const keys = Object.fromEntries(Array.from({ length: 200_000 }, (_, i) => [`k${i}`, i]))
+  for (const [text, says] of [
+    [`{"format":{"toString":1},"version":1}`, 'remigo-boat'],
+    [`{"format":"remigo-boat","version":1,"boat":${deep}}`, 'deep'],
+    [JSON.stringify({ ...DEMO.tirrick, ...keys }), 'not part of a Remigo boat'],
+    [JSON.stringify({ format: 'remigo-boat', version: 5, boat: { hullType: {} } }), 'not made like one'],
+    ['x'.repeat(3_000_000), 'damaged'],
+  ] as const) {
+    await page.locator('[data-menu]').first().click()
+    const longest = page.evaluate(
+      () =>
+        new Promise<number>(resolve => {
+          let last = performance.now(),
+            most = 0
+          const from = last
+          const look = () => {
+            const now = performance.now()
+            most = Math.max(most, now - last)
+            last = now
+            if (document.querySelector('[role=alertdialog]') || now - from > 20_000) resolve(most)
+            else setTimeout(look, 4)
+          }
+          look()
+        }),
+    )
+    await page
+      .locator('input[type=file][accept*=json]')
+      .setInputFiles({ name: 'boat.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+    const dialog = page.getByRole('alertdialog')
+    await expect(dialog).toContainText(says)
+    expect((await dialog.innerText()).length).toBeLessThan(4000)
+    const stall = await longest
+    if (STORM) console.log(`${says}: the page was held up for ${stall.toFixed(0)} ms at most`)
+    await page.keyboard.press('Escape')
+    await expect(dialog).toHaveCount(0)
+  }
+  await expect(page.locator('h1')).toHaveText('Tirrick')
+})
+
+test('each page has a title; a closed dialog gives the caret back', async ({ page }) => {
+  await openBench(page, '/drive/motor?boat=demo-tirrick')
+  await expect(page).toHaveTitle('Motor, Tirrick, Remigo')
+  await page.locator('.tab[href$="/drive/pack"]').click()
+  await expect(page).toHaveTitle('Pack, Tirrick, Remigo')
+  const tab = page.locator('.tab[href$="/drive/pack"]')
+  await tab.focus()
+  for (const key of ['?', 'f']) {
+    await page.keyboard.press(key)
+    await page.locator('[data-keys], [data-find-dialog]').first().waitFor()
+    await page.keyboard.press('Escape')
+    await expect(page.locator('[data-keys], [data-find-dialog]')).toHaveCount(0)
+    await expect(tab).toBeFocused()
+  }
+  expect(DEMO_BOATS.length).toBeGreaterThan(9)
+})
+
+test('a part that is not there any more is told, and the boat stays', async ({ page }) => {
+  await openBench(page, '/drive/boat?boat=demo-tirrick')
+  await page.route(/_nuxt\/.*\.(js|css)$/, route => route.abort())
+  await page.locator('.tab[href$="/drive/motor"]').click()
+  await expect(page.locator('[data-part-lost]')).toBeVisible()
+  await page.unroute(/_nuxt\/.*\.(js|css)$/)
+  await page.locator('[data-part-lost] .btn--best').click()
+  await expect(page.locator('h1')).toHaveText('Tirrick')
+})
+
+test('once a boat of one’s own is saved, Remigo asks once to keep it for good', async ({ page }) => {
+  await page.addInitScript(() => {
+    Object.assign(navigator.storage, { persisted: () => Promise.resolve(false), persist: () => Promise.resolve(true) })
+  })
+  await openBench(page, '/drive/boat?boat=demo-tirrick')
+  await expect(page.locator('[data-ask-to-last]')).toHaveCount(0)
+  await importBoat(page, { ...DEMO.tirrick, id: 'own', name: 'My own' })
+  await type(page, 'boat.mass', '5 t')
+  await expect(page.locator('[data-ask-to-last]')).toBeVisible()
+  await page.locator('[data-ask-to-last] .btn--best').click()
+  await expect(page.locator('.band', { hasText: 'for good' })).toBeVisible()
+  await page.reload()
+  await page.locator('.strip .cells').first().waitFor()
+  await expect(page.locator('[data-ask-to-last]')).toHaveCount(0)
+})
