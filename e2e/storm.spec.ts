@@ -2,6 +2,7 @@ import { expect, test, type Page } from '@playwright/test'
 import {
   DEMO,
   DEMO_BOATS,
+  EMPTY_READING,
   EMPTY_TRIP,
   edit,
   usualOf,
@@ -65,23 +66,13 @@ function heavyBoat(): Project {
     ),
     edit(
       'trial.points',
-      many(
-        200,
-        i =>
-          ({
-            ...DEMO.garran.trial.points[0]!,
-            ...boat.trial.points[0],
-            speed: 1 + i / 200,
-            power: 400 + 4 * i,
-            setup: 0,
-          }) as never,
-      ),
+      many(200, i => ({ ...EMPTY_READING, speed: 1 + i / 200, power: 400 + 4 * i, setup: 0 })),
     ),
     edit('trial.setups', boat.log.setups.slice(0, 1)),
   ])
 }
 
-test('a boat with 200 readings, 2,000 things, 300 tasks and 500 trips opens, is edited and is read back the same', async ({
+test('a boat with 200 readings, 2,000 things, 300 tasks, 500 trips opens, is edited, is read back', async ({
   page,
 }) => {
   test.setTimeout(120_000)
@@ -175,7 +166,7 @@ test('a browser that is killed while one works loses nothing that it said was sa
   await openBench(page, '/drive/boat?boat=demo-osprel')
   let acknowledged = ''
   for (let round = 0; round < (STORM ? 200 : 6); round++) {
-    const wanted = `${(2000 + round).toString()} kg`
+    const wanted = `${2000 + 10 * round} kg`
     await type(page, 'boat.mass', wanted)
     // said to be saved in some of the rounds, killed at once in the others
     if (round % 3 > 0) {
@@ -196,7 +187,7 @@ test('a browser that is killed while one works loses nothing that it said was sa
         .locator('[data-field="boat.mass"] input, input[data-field="boat.mass"]')
         .first()
         .inputValue()
-      expect(Number.parseFloat(kept) * (kept.includes('t') ? 1000 : 1), acknowledged).toBeCloseTo(2000 + round, -1)
+      expect(Number.parseFloat(kept) * (kept.includes('t') ? 1000 : 1), acknowledged).toBeCloseTo(2000 + 10 * round, -1)
     }
   }
 })
@@ -209,7 +200,7 @@ test('wrong files are refused with a word, nothing is lost, and the page goes on
     [`{"format":{"toString":1},"version":1}`, 'remigo-boat'],
     [`{"format":"remigo-boat","version":1,"boat":${deep}}`, 'deep'],
     [JSON.stringify({ ...DEMO.tirrick, ...keys }), 'not part of a Remigo boat'],
-    [JSON.stringify({ format: 'remigo-boat', version: 5, boat: { hullType: {} } }), 'not made like one'],
+    [JSON.stringify({ format: 'remigo-boat', version: 5, boat: { hullType: {} } }), 'Kind of hull should be'],
     ['x'.repeat(3_000_000), 'damaged'],
   ] as const) {
     await page.locator('[data-menu]').first().click()
