@@ -1,5 +1,6 @@
 // npm run storm: random valid boats and hostile files through everything that Remigo says of them, and its server and
-// pages under load. -- --boats 100000 --files 120000 --seed 1 --jobs 2 --only boats,files,server,pages
+// pages under load. -- --boats 100000 --files 120000 --lines 1000000 --seed 1 --jobs 2
+// --only boats,files,lines,server,pages
 import { spawn } from 'node:child_process'
 import { mkdtempSync } from 'node:fs'
 import { cpus, tmpdir } from 'node:os'
@@ -14,9 +15,10 @@ const { values } = parseArgs({
   options: {
     boats: { type: 'string', default: '100000' },
     files: { type: 'string', default: '120000' },
+    lines: { type: 'string', default: '1000000' },
     seed: { type: 'string', default: '1' },
     jobs: { type: 'string', default: String(Math.max(1, cpus().length)) },
-    only: { type: 'string', default: 'boats,files,server,pages' },
+    only: { type: 'string', default: 'boats,files,lines,server,pages' },
   },
 })
 const only = new Set(values.only.split(','))
@@ -104,10 +106,11 @@ async function run(file, what, count) {
 }
 
 let faults = 0
-if (only.has('boats') || only.has('files')) {
+if (only.has('boats') || only.has('files') || only.has('lines')) {
   const file = await bundle()
   if (only.has('boats')) faults += await run(file, 'boats', Number(values.boats))
   if (only.has('files')) faults += await run(file, 'files', Number(values.files))
+  if (only.has('lines')) faults += await run(file, 'lines', Number(values.lines))
 }
 if (only.has('server') || only.has('pages')) {
   if (!(await ensureBuilt())) process.exit(1)

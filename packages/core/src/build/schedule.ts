@@ -66,11 +66,11 @@ function run(
   speed: number,
 ): Map<string, { starts: number; ends: number }> {
   const made = new Map<string, { starts: number; ends: number }>(),
-    known = new Set(tasks.map(t => t.id)),
+    open = new Set(tasks.filter(t => !t.done).map(t => t.id)),
     left = tasks.filter(t => !t.done)
   let now = 0
   while (left.length > 0) {
-    const free = left.filter(t => t.after.every(a => !known.has(a) || made.has(a) || tasks.find(o => o.id === a)!.done))
+    const free = left.filter(t => t.after.every(a => !open.has(a) || made.has(a)))
     if (free.length === 0) break
     const ready = free.find(t => arrive(t.parts) <= now + 1e-6)
     if (!ready) {

@@ -21,6 +21,9 @@ export interface UsualForm {
   of: string
 }
 
+/** Usual coefficients may together be a quarter too full: this share of the least surface is sure (judgement). */
+const SURELY = 0.75
+
 /**
  * Wetted surface of a hull body, m².
  *
@@ -45,8 +48,8 @@ export function holtropWettedSurface({
     (2 * T + B) *
     Math.sqrt(midship) *
     (0.453 + 0.4425 * prismatic * midship - 0.2862 * midship - (0.003467 * B) / T + 0.3696 * waterplane)
-  // what is under water is no less than its own shadow; flat bodies lie beyond the formula
-  return Math.max(formula, L * B * waterplane)
+  // no section is shorter than two straight lines from its edges to its depth: rafts lie far beyond the formula
+  return Math.max(formula, SURELY * L * Math.hypot(B * waterplane, 2 * T * prismatic * midship))
 }
 
 /**

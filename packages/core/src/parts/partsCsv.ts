@@ -125,7 +125,7 @@ function partOfCells(
     if (column.kind === 'number') {
       if (!text) return [column.key, null]
       const value = Number(commas ? text.replace(',', '.') : text)
-      if (Number.isNaN(value)) unread.push([heading, `${quoted(text)} is not a number.`])
+      if (!Number.isFinite(value)) unread.push([heading, `${quoted(text)} is not a number.`])
       return [column.key, fromColumn(column, value)]
     }
     if (!text) return [column.key, null]

@@ -96,7 +96,8 @@ export function readProjectData(data: unknown): ReadProject {
       errors: [{ field: 'version', message: `Version ${moved.version} cannot be brought up to ${PROJECT_VERSION}.` }],
     }
   }
-  const parsed = projectSchema.safeParse(moved.document)
+  const parsed = checked(moved.document)
+  if (parsed === null) return whole('The file holds groups of fields where words or numbers belong. Export it again.')
   return parsed.success ? { ok: true, project: parsed.data } : { ok: false, errors: fieldErrors(parsed.error.issues) }
 }
 
@@ -120,6 +121,15 @@ function tooMuch(document: object): string | null {
     level = next
   }
   return null
+}
+
+/** The schema trusts that what has a length is a text or a list: what pretends to breaks it. */
+function checked(document: Record<string, unknown>) {
+  try {
+    return projectSchema.safeParse(document)
+  } catch {
+    return null
+  }
 }
 
 /** Migrations take a file at its word: one that only says that it is old breaks them. */

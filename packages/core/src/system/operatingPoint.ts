@@ -50,8 +50,9 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
   const shares = limitShares(model, train)
   const allDay = tightestLimit(shares, 'allDay'),
     minutes = tightestLimit(shares, 'minutes')
-  const packPowerLow = low.packPower,
-    packPowerHigh = high.packPower
+  // where a tip or a field decides, more pull is not always more power: the ends hold the centre
+  const packPowerLow = Math.min(low.packPower, train.packPower),
+    packPowerHigh = Math.max(high.packPower, train.packPower)
   /** lead gives less the faster it is drawn: each end of the band by its own amps */
   const timeAt = ({ packPower, packCurrent }: DriveTrain) =>
     packPower > 0 ? (usableAt(model, packCurrent) * (1 - model.project.use.reserve)) / packPower : Infinity
@@ -70,8 +71,8 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
     tightest: allDay,
     timeLeft,
     distanceLeft: speed > 0 ? timeLeft * speed : 0,
-    distanceLow: speed > 0 ? endOf(timeAt(high), timeLeft, model.chargeSpread) * speed : 0,
-    distanceHigh: speed > 0 ? endOf(timeAt(low), timeLeft, model.chargeSpread) * speed : 0,
+    distanceLow: speed > 0 ? endOf(Math.min(timeAt(high), timeLeft), timeLeft, model.chargeSpread) * speed : 0,
+    distanceHigh: speed > 0 ? endOf(Math.max(timeAt(low), timeLeft), timeLeft, model.chargeSpread) * speed : 0,
     energyPerDistance: speed > 0 ? train.packPower / speed : 0,
   }
 }

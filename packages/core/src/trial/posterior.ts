@@ -1,4 +1,4 @@
-import { cholesky, solveCholesky } from '../numeric'
+import { cholesky, inverseDiagonal, solveCholesky } from '../numeric'
 
 /** What is not known of ln R at a speed. */
 export interface Prior {
@@ -87,11 +87,9 @@ export function condition(readings: readonly Observation[]): Posterior {
   let lower = factored(noises)
   for (let round = 0; round < ROUNDS; round++) {
     const pulls = solveCholesky(lower, d)
+    const inverses = inverseDiagonal(lower)
     standing = readings.map(({ noise }, i) => {
-      const inverse = solveCholesky(
-        lower,
-        readings.map((_, j) => (i === j ? 1 : 0)),
-      )[i]!
+      const inverse = inverses[i]!
       // left out in turn: how surely the others and the theory expect it
       const expected = Math.max(1e-12, 1 / inverse - noises[i]! + noise ** 2)
       const off = pulls[i]! / inverse / Math.sqrt(expected)

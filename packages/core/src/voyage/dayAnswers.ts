@@ -48,8 +48,9 @@ export function dayAnswers(project: Project, departs = project.day.departs): Day
     good,
     bad,
     left: ends[2]!,
-    leftLow: ends[3]!,
-    leftHigh: ends[1]!,
+    // a stream or a socket can turn the edges of the band over
+    leftLow: Math.min(ends[1]!, ends[2]!, ends[3]!),
+    leftHigh: Math.max(ends[1]!, ends[2]!, ends[3]!),
     least: leastOf(run),
     chance: chanceOf(runs.map(leastOf), levels.reserve),
     levels,

@@ -16,6 +16,12 @@ export interface Hostile {
   judge(text: string): string | null
 }
 
+/** Numbers of a seed; the first few of neighbours are alike and left out. */
+function diceOf(seed: number): Dice {
+  const dice = randomLcg((seed * 0x85ebca6b) >>> 0)
+  for (let i = 0; i < 5; i++) dice()
+  return dice
+}
 const oneOf = <T>(dice: Dice, of: readonly T[]): T => of[Math.floor(dice() * of.length)]!
 const LONGEST_SENTENCE = 400
 
@@ -166,6 +172,18 @@ function judgeLogCsv(text: string): string | null {
   return null
 }
 
+/**
+ * A line of instruments for each seed, whole or torn.
+ *
+ * @param seed whole
+ * @returns a line
+ */
+export function hostileLine(seed: number): string {
+  const dice = diceOf(seed)
+  const line = oneOf(dice, SENTENCES)
+  return dice() < 0.3 ? line : torn(dice, line)
+}
+
 /** A season, so that the logbook's file has something in it. */
 const LOGGED: Project = DEMO_BOATS.reduce((a, b) => (b.log.trips.length > a.log.trips.length ? b : a))
 const TRIAL = 'speed kn;power W;way\n3,0;820;out\n3,1;830;back\n4,4;2400;out\n'
@@ -182,9 +200,8 @@ const OTHERS = 'name,waterline_m,mass_t,speed_kn,power_kW\nA,7,3,4,1.1\nB,9,5,5,
  * @returns text and what judges how it is read
  */
 export function hostileFile(seed: number): Hostile {
-  const dice = randomLcg((seed * 0x85ebca6b) >>> 0)
-  for (let i = 0; i < 5; i++) dice()
-  const turn = seed % 12
+  const dice = diceOf(seed),
+    turn = seed % 12
   if (turn < 5) {
     const text = JSON.stringify(mutated(dice, oneOf(dice, parsed)))
     return { of: 'boat', text: dice() < 0.1 ? `\uFEFF${text}` : text, judge: judgeBoat }

@@ -25,6 +25,10 @@ describe(`random valid boats and hostile files from seed ${SEED}`, () => {
         expect(faultsOf(randomBoat(seed), seed), `seed ${seed}`).toEqual([])
     },
   )
+  it('opens or refuses the files that once broke it', () => {
+    // a group with a length that is none; a number beyond all numbers
+    for (const seed of [67_743, 72_930]) expect(faultOfFile(seed), `seed ${seed}`).toBeNull()
+  })
   it('opens or refuses each file with a sentence', () => {
     for (let seed = SEED; seed < SEED + FILES; seed++) expect(faultOfFile(seed), `seed ${seed}`).toBeNull()
   })
