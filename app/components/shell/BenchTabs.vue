@@ -165,13 +165,17 @@ const lastOf = (set: (typeof SETS)[number]) => pathOf(view.lastBenches[set.id] ?
 .small-icon {
   display: none;
 }
-@media (max-width: 1230px) {
-  .number {
-    display: none;
-  }
+/* the widest set is whole at 1280 px */
+@media (max-width: 1340px) {
   .tab,
   .set {
     padding: 0 7px;
+    gap: 4px;
+  }
+}
+@media (max-width: 1230px) {
+  .number {
+    display: none;
   }
 }
 @media (max-width: 1080px) {

@@ -96,7 +96,7 @@ watch(
   font-size: 14px;
 }
 .band span {
-  flex: 1 1 140px;
+  flex: 1 1 240px;
 }
 .band .btn {
   padding: 0 12px;
