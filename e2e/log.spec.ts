@@ -4,6 +4,32 @@ import { openBench } from './board'
 
 const fresh = 'boat=demo-halcyne'
 
+test('the calendar of a season opens a trip by its day', async ({ page }) => {
+  await openBench(page, '/log/trips?boat=demo-lodden')
+  const day = page.locator('[data-calendar] button').first()
+  await expect(day).toHaveAttribute('aria-label', /^2\d{3}-\d\d-\d\d: .*NM$/)
+  await day.click()
+  await expect(page.locator('[data-trip].current')).toHaveCount(1)
+})
+
+test('the runs of a trial can be set by speed', async ({ page }) => {
+  await openBench(page, `/log/trial?${fresh}`)
+  await page.locator('[data-step-by]').getByText('Speed').click()
+  await expect(page.locator('.steps th').first()).toHaveText('Speed')
+  await expect(page.locator('[data-trial-now]')).toContainText(/kn, out/)
+  await page.locator('[data-connect-open]').click()
+  await page.locator('[data-simulate]').click()
+  await page.locator('[data-fast]').selectOption('60')
+  // the helm finds the power that the speed wants
+  await expect(async () => {
+    const next = page.locator('[data-next-step]')
+    if (await next.count()) await next.click()
+    await expect(page.locator('[data-step="0"] td').nth(2)).toHaveText(/^\d\.\d\d$/, { timeout: 1500 })
+  }).toPass({ timeout: 60_000 })
+  // a trial that has runs keeps its kind
+  await expect(page.locator('[data-step-by]')).toHaveCount(0)
+})
+
 test('a sea trial of the simulated boat, from the first step to a corrected curve', async ({ page }) => {
   await openBench(page, `/log/trial?${fresh}`)
   await page.locator('[data-connect-open]').click()

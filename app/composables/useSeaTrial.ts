@@ -1,6 +1,17 @@
 import { computed, ref, watch } from 'vue'
 import { useStorage } from '@vueuse/core'
-import { pairsOf, runOf, trialNow, trialPlan, trialPower, USUAL_STEPS, type RunWay, type TrialRun } from '@remigo/core'
+import {
+  pairsOf,
+  runOf,
+  trialNow,
+  trialPlan,
+  trialBySpeed,
+  trialPower,
+  USUAL_SPEEDS,
+  USUAL_STEPS,
+  type RunWay,
+  type TrialRun,
+} from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
 import { useInstrumentStore } from '~/stores/instruments'
 
@@ -8,6 +19,8 @@ import { useInstrumentStore } from '~/stores/instruments'
 interface KeptTrial {
   runs: TrialRun[]
   leftOut: number[]
+  /** what the steps are shares of: the power, or the fastest speed */
+  by: 'power' | 'speed'
   steps: number[]
   hold: number
   /** course out, rad */
@@ -19,6 +32,7 @@ interface KeptTrial {
 const NEW: KeptTrial = {
   runs: [],
   leftOut: [],
+  by: 'power',
   steps: [...USUAL_STEPS],
   hold: 120,
   course: (140 * Math.PI) / 180,
@@ -34,12 +48,14 @@ export function useSeaTrial() {
   const instruments = useInstrumentStore()
   const all = useStorage<Record<string, KeptTrial>>('remigo-sea-trials', {})
   const trial = computed<KeptTrial>({
-    get: () => all.value[document.shown.id] ?? NEW,
+    get: () => ({ ...NEW, ...all.value[document.shown.id] }),
     set: to => (all.value = { ...all.value, [document.shown.id]: to }),
   })
   const change = (part: Partial<KeptTrial>) => (trial.value = { ...trial.value, ...part })
   const plan = computed(() => ({
-    ...trialPlan(trialPower(document.shown), trial.value.steps),
+    ...(trial.value.by === 'speed'
+      ? trialBySpeed(document.shown, trial.value.steps)
+      : trialPlan(trialPower(document.shown), trial.value.steps)),
     hold: trial.value.hold,
   }))
   const samples = computed(() => {
@@ -91,9 +107,16 @@ export function useSeaTrial() {
     const step = now.value.next?.step
     if (step !== undefined) change({ leftOut: [...trial.value.leftOut, step], since: instruments.latest?.time ?? 0 })
   }
-  const pairAt = (share: number) => {
-    const steps = [...trial.value.steps, share]
-    change({ steps })
+  /** A pair more at a share of the power; of a trial by speed at the speed that it should give. */
+  const pairAt = (share: number, speed: number) => {
+    const { speeds } = plan.value
+    const fastest = speeds ? speeds.at(0)! / trial.value.steps.at(0)! : 1
+    change({ steps: [...trial.value.steps, speeds ? Math.min(1, speed / fastest) : share] })
+  }
+  /** Steps by power or by speed: it can be changed until a run is taken. */
+  const stepBy = (by: KeptTrial['by']) => {
+    if (trial.value.runs.length > 0 || by === trial.value.by) return
+    change({ by, steps: [...(by === 'speed' ? USUAL_SPEEDS : USUAL_STEPS)], leftOut: [] })
   }
   function restart() {
     const { [document.shown.id]: _, ...others } = all.value
@@ -101,5 +124,5 @@ export function useSeaTrial() {
     wish.value = null
     longer.value = 0
   }
-  return { trial, change, plan, samples, now, pairs, longer, take, again, leaveOut, pairAt, restart }
+  return { trial, change, plan, samples, now, pairs, longer, take, again, leaveOut, pairAt, stepBy, restart }
 }

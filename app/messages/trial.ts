@@ -10,6 +10,9 @@ export const trialWords = {
   idleHint: 'Runs at even powers, out and back, show what she really takes. Two minutes each.',
   begin: 'Begin anew',
   toHold: (share: string, way: string) => `to hold: ${share}, ${way}.`,
+  stepBy: 'Runs are set by',
+  by: { power: 'Power', speed: 'Speed' },
+  setSpeed: (speed: string) => `Bring her to ${speed}.`,
   setPower: (power: string) => `Bring her to ${power} from the pack.`,
   steadyFor: (held: string, of: string) => `Steady for ${held} of ${of}.`,
   allRun: 'all runs are in.',
@@ -20,6 +23,7 @@ export const trialWords = {
   overGround: 'speed over ground',
   throughWater: 'speed through the water',
   power: 'Power',
+  speed: 'Speed',
   mean: 'mean',
   toCome: 'to come',
   leftOut: 'left out',
@@ -43,6 +47,8 @@ export const trialWords = {
   nextSay: (share: string, way: string, course: string) => `${share}, ${way}, ${course}.`,
   nextDo: (turn: boolean, power: string, speed: string) =>
     `${turn ? 'Turn, then set' : 'Set'} ${power}; she should reach about ${speed}.`,
+  nextSpeed: (turn: boolean, power: string, speed: string) =>
+    `${turn ? 'Turn, then bring' : 'Bring'} her to ${speed}; it should take about ${power}.`,
   watch: 'Keep a look-out: one steers, another reads. Nobody watches only the screen.',
   heat: (limit: string) => `Winding below ${limit}, or stop.`,
   nextStep: 'Next step',

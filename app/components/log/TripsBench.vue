@@ -32,6 +32,7 @@ import LearntChart from './LearntChart.vue'
 import LogImport from './LogImport.vue'
 import OwnCurve from './OwnCurve.vue'
 import RawLog from './RawLog.vue'
+import TripCalendar from './TripCalendar.vue'
 import TripTrack from './TripTrack.vue'
 
 /** The logbook: trips by hand, from instruments and files; each makes curve and pack more exact. */
@@ -49,7 +50,8 @@ const FIRST = 7
 const all = ref(false)
 const rows = computed(() => {
   const sorted = [...trips.value].reverse()
-  return all.value ? sorted : sorted.slice(0, FIRST)
+  // one that is open is shown, however old it is
+  return all.value ? sorted : sorted.filter((t, i) => i < FIRST || t.id === chosen.value)
 })
 const totals = computed(() => tripTotals(boat.value))
 const way = computed(() => format(totals.value.distance, 'distance'))
@@ -380,6 +382,12 @@ const KEYS = [
           />
         </section>
       </div>
+      <section v-if="trips.some(t => t.date)" class="months">
+        <h2 class="section-head">
+          {{ words.calendar }}<span>{{ words.calendarHint }}</span>
+        </h2>
+        <TripCalendar :trips="trips" :chosen="chosen" @choose="id => (chosen = id)" />
+      </section>
       <section v-if="months.length > 1" class="months">
         <h2 class="section-head">
           {{ words.months }}<span>{{ words.monthsHint }}</span>

@@ -48,11 +48,16 @@ const answer = useAnswerStore()
 const view = useViewStore()
 const compact = useCompact()
 const { text } = useQuantities()
-const { trial, plan, samples, now, pairs, longer, take, again, leaveOut, pairAt, restart, change } = useSeaTrial()
+const { trial, plan, samples, now, pairs, longer, take, again, leaveOut, pairAt, stepBy, restart, change } =
+  useSeaTrial()
 const boat = computed(() => document.shown)
 
 const clock = (s: number) => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`
-const share = (step: number) => text(plan.value.steps[step]! / plan.value.most, 'ratio')
+const share = (step: number) =>
+  plan.value.speeds ? text(plan.value.speeds[step]!, 'speed') : text(plan.value.steps[step]! / plan.value.most, 'ratio')
+/** what is to be set: watts, or a speed */
+const asked = (step: number) =>
+  plan.value.speeds ? words.setSpeed(share(step)) : words.setPower(text(plan.value.steps[step]!, 'electricPower'))
 const degrees = (course: number) => `${String(Math.round((course * 180) / Math.PI + 360) % 360).padStart(3, '0')}°`
 const courseOf = (way: 'out' | 'back') => trial.value.course + (way === 'back' ? Math.PI : 0)
 /** a run's speed to a hundredth: what the stream does shows there */
@@ -62,8 +67,15 @@ const left = computed(() => (now.value.next ? Math.max(0, hold.value * (1 - now.
 
 // the simulated helm: it sets what the next step asks, or what the lever does
 function helm() {
-  const { next } = now.value
-  if (next) instruments.steer(plan.value.steps[next.step]!, courseOf(next.way))
+  const { next, stretch } = now.value
+  if (!next) return
+  const expects = plan.value.steps[next.step]!,
+    wanted = plan.value.speeds?.[next.step],
+    read = stretch && (stretch.means.water ?? stretch.means.ground),
+    power = stretch?.means.power
+  // as one at the wheel does: what came of it tells how much more or less a speed wants
+  const near = power && Math.abs(Math.log(power / expects)) < 1
+  instruments.steer(wanted && read && near ? power * (wanted / read) ** 3 : expects, courseOf(next.way))
 }
 useSimulatedHelm(() => courseOf(now.value.next?.way ?? 'out'))
 function simulated() {
@@ -208,23 +220,27 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
           </p>
           <p v-else class="tell" data-trial-now>
             <b>{{ words.toHold(share(now.next.step), words.ways[now.next.way]) }}</b>
-            <span v-if="!instruments.source">{{
-              words.setPower(text(plan.steps[now.next.step]!, 'electricPower'))
-            }}</span>
+            <span v-if="!instruments.source">{{ asked(now.next.step) }}</span>
             <span v-else-if="!now.stretch">{{ words.noReadings }}</span>
-            <span v-else-if="!now.onPower">{{
-              words.setPower(text(plan.steps[now.next.step]!, 'electricPower'))
-            }}</span>
+            <span v-else-if="!now.onStep">{{ asked(now.next.step) }}</span>
             <span v-else>{{ words.steadyFor(clock(now.stretch.held), clock(hold)) }}</span>
           </p>
         </div>
         <h2 class="section-head">
           {{ words.steps }}<span>{{ ground ? words.overGround : words.throughWater }}</span>
         </h2>
+        <ChoiceField
+          v-if="trial.runs.length === 0"
+          :label="words.stepBy"
+          :options="words.by"
+          :model-value="trial.by"
+          data-step-by
+          @update:model-value="stepBy"
+        />
         <table class="table steps">
           <thead>
             <tr>
-              <th>{{ words.power }}</th>
+              <th>{{ plan.speeds ? words.speed : words.power }}</th>
               <th class="num">{{ text(1000, 'electricPower').split('\u00A0')[1] ?? 'kW' }}</th>
               <th class="num">{{ words.ways.out }}, {{ degrees(courseOf('out')) }}</th>
               <th class="num">{{ words.ways.back }}, {{ degrees(courseOf('back')) }}</th>
@@ -240,7 +256,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
                   fine(runSpeed(p.runs.findLast(r => r.way === way)!))
                 }}</template>
                 <span v-else-if="now.next?.step === i && now.next.way === way && now.stretch" class="running">{{
-                  clock(now.onPower ? now.stretch.held : 0)
+                  clock(now.onStep ? now.stretch.held : 0)
                 }}</span>
                 <span v-else class="soft word">{{ trial.leftOut.includes(i) ? words.leftOut : words.toCome }}</span>
               </td>
@@ -309,10 +325,10 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
               {{ words.nextSay(share(now.next.step), words.ways[now.next.way], degrees(courseOf(now.next.way))) }}</b
             >
             {{
-              words.nextDo(
+              (plan.speeds ? words.nextSpeed : words.nextDo)(
                 trial.runs.length > 0 && trial.runs.at(-1)!.way !== now.next.way,
                 text(plan.steps[now.next.step]!, 'electricPower'),
-                text(expected, 'speed'),
+                plan.speeds ? share(now.next.step) : text(expected, 'speed'),
               )
             }}
             <template v-if="limit">{{ words.heat(limit) }}</template>
@@ -393,7 +409,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
           <button type="button" class="btn btn--best whole" :disabled="trial.simulated" data-use-curve @click="use">
             <span>{{ words.use }}</span><span v-if="trial.simulated">{{ words.useNot }}</span>
           </button>
-          <button v-if="more" type="button" class="btn whole" data-more-pair @click="pairAt(more.share)">
+          <button v-if="more" type="button" class="btn whole" data-more-pair @click="pairAt(more.share, more.speed)">
             <span>{{ words.more(text(more.share, 'ratio')) }}</span><span>{{
               words.cost(text(more.within, 'ratio'))
             }}</span>

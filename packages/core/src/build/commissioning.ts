@@ -77,9 +77,9 @@ export function powerSteps(project: Project): PowerStep[] {
   /** what the pack was read to have, once it was */
   const read = (id: string) => project.yard.readings.find(r => r.step === id)?.value,
     stands = read('beforeDisconnect') ?? read('packVolts') ?? half,
-    // cells that are charged to less than they rest at, or were read to have more, are a finding and no empty range
-    full = Math.max(pack.fullVoltage, half, stands),
-    empty = Math.min(restVoltage(design.pack, 0.05), stands)
+    empty = restVoltage(design.pack, 0.05),
+    // cells that are to be charged to less than they rest at are a finding, and no empty range
+    full = Math.max(pack.fullVoltage, half)
   const limit = Math.min(wires.bmsCurrent * wires.banks, pack.current),
     most = Math.min(
       limit,
@@ -181,7 +181,7 @@ export function powerSteps(project: Project): PowerStep[] {
     quantity: 'voltage',
     low: CLOSE_AT * stands,
     fineLow: 0.97 * stands,
-    high: full * (1 + METER),
+    high: Math.max(full * (1 + METER), stands),
     why: '95 % of the pack’s volts; below, the contacts weld',
     look: 'Resistor, its fuse, a load that draws while it charges (converter, pump).',
   })

@@ -6,6 +6,8 @@ import { trialCurve } from './trialCurve'
 /** A pair that would tell more, and what it would leave: share either way of power at cruise. */
 export interface NextPair {
   share: number
+  /** m/s that it should give */
+  speed: number
   within: number
 }
 
@@ -35,8 +37,13 @@ export function nextPair(project: Project, plan: TrialPlan, until: number): Next
     const speed = curve.find(p => p.power >= share * plan.most)?.speed ?? until
     const after = condition([...seen, { ...priorOf(speed), away: 0, noise: READINGS.battery.noise }])
     const sigmas = goals.map(g => after.at(g).sigma)
-    return { share, mean: sigmas.reduce((a, b) => a + b, 0) / sigmas.length, within: Math.exp(BAND * sigmas[0]!) - 1 }
+    return {
+      share,
+      speed,
+      mean: sigmas.reduce((a, b) => a + b, 0) / sigmas.length,
+      within: Math.exp(BAND * sigmas[0]!) - 1,
+    }
   })
   const best = left.sort((a, b) => a.mean - b.mean)[0]
-  return best ? { share: best.share, within: best.within } : null
+  return best ? { share: best.share, speed: best.speed, within: best.within } : null
 }

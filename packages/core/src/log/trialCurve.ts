@@ -1,6 +1,6 @@
 import { asSetUp, edit, trialWith, withEdits, type Project } from '../project'
 import { factsOf, modelOf, operatingPoint } from '../system'
-import { pointsOf, type TrialPlan, type TrialRun } from '../trial'
+import { pointsOf, speedPlan, type TrialPlan, type TrialRun } from '../trial'
 
 /** Power from the pack at a speed, in calm, with its band. m/s, W. */
 export interface TrialCurvePoint {
@@ -34,6 +34,22 @@ export function trialCurve(project: Project, until: number): TrialCurvePoint[] {
       { drive, packPowerLow, packPowerHigh } = operatingPoint(model, speed)
     return { speed, power: drive.packPower, low: packPowerLow, high: packPowerHigh }
   })
+}
+
+/**
+ * The plan of a trial by speed: its fastest is what the drive gives all day, and each speed's power is what is expected
+ * now.
+ *
+ * @param project the boat
+ * @param shares of the fastest; usual ones where they are left out
+ * @returns speeds and powers
+ */
+export function trialBySpeed(project: Project, shares?: readonly number[]): TrialPlan {
+  const calm = asSetUp(project, undefined),
+    { allDaySpeed, model } = factsOf(calm),
+    { use } = project
+  const fastest = Math.min(30, allDaySpeed.outcome === 'none' ? use.cruiseSpeed : allDaySpeed.speed, 2 * use.topSpeed)
+  return speedPlan(trialPower(project), fastest, v => operatingPoint(model, v).drive.packPower, shares)
 }
 
 /** The boat with the runs of a trial among her readings, which are used. */

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { given } from '../fields'
+import { quoted } from '../units'
 import { migrateProject } from './migrations/migrateProject'
 import type { Project } from './projectFields'
 import { projectSchema } from './projectSchema'
@@ -55,7 +56,9 @@ export function readProjectData(data: unknown): ReadProject {
       errors: [
         {
           field: 'format',
-          message: 'The file is not a Remigo boat: “format” should be ' + `“remigo-boat”; ${given(document.format)}.`,
+          message: `The file is not a Remigo boat: “format” should be “remigo-boat”${
+            typeof document.format === 'string' ? `, not ${quoted(document.format)}` : `; ${given(document.format)}`
+          }.`,
         },
       ],
     }

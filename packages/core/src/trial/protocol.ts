@@ -7,9 +7,12 @@ import { apart, STEADY, steadyStretch, type SteadyStretch } from './steadiness'
 /** Out or back. */
 export type RunWay = 'out' | 'back'
 
-/** What a trial is to run: powers from the pack, W, each both ways. */
+/** What a trial is to run, each both ways: powers from the pack, or speeds. */
 export interface TrialPlan {
+  /** W from the pack; of steps by speed what they are expected to take */
   steps: number[]
+  /** m/s wanted, where the steps are by speed */
+  speeds: number[] | null
   /** W of all that the drive may take: 100 % */
   most: number
   /** s for which a run is held */
@@ -53,8 +56,33 @@ export const USUAL_STEPS = [0.2, 0.4, 0.6, 0.8, 1] as const
  */
 export const trialPlan = (most: number, shares: readonly number[] = USUAL_STEPS): TrialPlan => ({
   steps: shares.map(s => s * most),
+  speeds: null,
   most,
   hold: STEADY.time,
+})
+
+/** Shares of the fastest speed that are run where the steps are by speed: the power grows with its cube. */
+export const USUAL_SPEEDS = [0.45, 0.6, 0.75, 0.9, 1] as const
+
+/**
+ * The plan of a trial by speed, for one who has no watts to look at.
+ *
+ * @param most W from the pack
+ * @param fastest m/s that they give
+ * @param powerAt W that a speed is expected to take
+ * @param shares of the fastest, each 0 … 1
+ * @returns speeds in m/s, and what they are expected to take
+ * @example speedPlan(6000, 3, v => 222 * v ** 3, [0.5, 1]).speeds // [1.5, 3]
+ */
+export const speedPlan = (
+  most: number,
+  fastest: number,
+  powerAt: (speed: number) => number,
+  shares: readonly number[] = USUAL_SPEEDS,
+): TrialPlan => ({
+  ...trialPlan(most, []),
+  steps: shares.map(s => powerAt(s * fastest)),
+  speeds: shares.map(s => s * fastest),
 })
 
 /**
@@ -101,14 +129,27 @@ export interface TrialNow {
   stretch: SteadyStretch | null
   /** share of the time to hold that is done, 0 … 1 */
   done: number
-  /** the power read is that of the step */
-  onPower: boolean
+  /** what is read is what the step asks */
+  onStep: boolean
   /** the run can be taken by itself */
   ready: boolean
 }
 
-/** Power may be off a step's by this share: what was read counts, not what was wanted. */
-const ON_POWER = 0.1
+/** What is read may be off a step's by this share: it counts, not what was wanted. */
+const ON_STEP = 0.1,
+  /** a stream moves the speed over ground */
+  ON_GROUND = 0.3
+
+/** Whether a stretch is what a step asks. */
+function isOnStep({ steps, speeds }: TrialPlan, step: number, { means }: SteadyStretch): boolean {
+  const near = (read: number | undefined, wanted: number, share: number) =>
+    read !== undefined && Math.abs(read / wanted - 1) <= share
+  if (!speeds) return near(means.power, steps[step]!, ON_STEP)
+  if (means.power === undefined) return false
+  return means.water === undefined
+    ? near(means.ground, speeds[step]!, ON_GROUND)
+    : near(means.water, speeds[step]!, ON_STEP)
+}
 
 /**
  * Where a trial stands.
@@ -127,10 +168,9 @@ export function trialNow(
 ): TrialNow {
   const next = nextRun(plan, runs, leftOut),
     stretch = steadyStretch(samples)
-  const power = stretch?.means.power
-  const onPower = next !== null && power !== undefined && Math.abs(power / plan.steps[next.step]! - 1) <= ON_POWER
-  const done = stretch && onPower ? Math.min(1, stretch.held / plan.hold) : 0
-  return { next, stretch, done, onPower, ready: next !== null && done >= 1 && turned(runs, next.way, stretch!) }
+  const onStep = next !== null && stretch !== null && isOnStep(plan, next.step, stretch)
+  const done = stretch && onStep ? Math.min(1, stretch.held / plan.hold) : 0
+  return { next, stretch, done, onStep, ready: next !== null && done >= 1 && turned(runs, next.way, stretch!) }
 }
 
 /** The boat lies the other way than on the last run of the other way, where a course is heard. */

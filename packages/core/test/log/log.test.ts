@@ -12,6 +12,7 @@ import {
   packHealth,
   readingsSay,
   readTripsCsv,
+  trialBySpeed,
   trialHonesty,
   tripOf,
   tripsCsv,
@@ -25,7 +26,16 @@ import { Sampler, type Sample } from '../../src/instruments'
 import { DEMO, DEMO_BOATS, edit, logWith, trialWith, withEdits, type Project, type Trip } from '../../src/project'
 import { asSetUp } from '../../src/project'
 import { evaluate, measuredOf, modelOf } from '../../src/system'
-import { measuredParts, nextRun, pairsOf, pointsOf, trialPlan, waterFactor, type TrialRun } from '../../src/trial'
+import {
+  measuredParts,
+  nextRun,
+  pairsOf,
+  pointsOf,
+  trialNow,
+  trialPlan,
+  waterFactor,
+  type TrialRun,
+} from '../../src/trial'
 import { trialOnWater } from './trialOnWater'
 
 const bare = (boat: Project) => withEdits(boat, [edit('trial', { points: [], setups: [], use: 'theory' })])
@@ -67,6 +77,26 @@ describe('the stream drops out', () => {
     expect(nextRun(plan, [run(0, 'out', 2)])).toEqual({ step: 0, way: 'back' })
     expect(nextRun(plan, [run(0, 'out', 2), run(0, 'back', 2)], [1])).toEqual({ step: 2, way: 'out' })
     expect(nextRun(plan, [], [0, 1, 2, 3, 4])).toBeNull()
+  })
+  it('steps by speed are judged by the water, or roughly by the ground; what they take is expected', () => {
+    const boat = bare(DEMO.tirrick),
+      plan = trialBySpeed(boat, [0.5, 1])
+    expect(plan.speeds![1]! / plan.speeds![0]!).toBeCloseTo(2, 9)
+    expect(plan.steps[1]! / plan.most).toBeCloseTo(1, 6)
+    expect(plan.steps[0]).toBeCloseTo(evaluate(asSetUp(boat, undefined), plan.speeds![0]!).point.drive.packPower, 6)
+    const sail = (values: Sample['values']) =>
+      trialNow(
+        plan,
+        [],
+        Array.from({ length: 150 }, (_, i) => ({ time: i, values, marks: {} })),
+      )
+    const [slow] = plan.speeds!
+    expect(sail({ water: slow! * 1.05, ground: slow! * 1.5, power: 900 })).toMatchObject({ onStep: true, ready: true })
+    expect(sail({ water: slow! * 1.2, ground: slow!, power: plan.steps[0]! }).onStep).toBe(false)
+    expect(sail({ ground: slow! * 1.25, power: 900 }).onStep).toBe(true)
+    expect(sail({ ground: slow! * 1.4, power: plan.steps[0]! }).onStep).toBe(false)
+    // without watts there is nothing to take
+    expect(sail({ water: slow! }).onStep).toBe(false)
   })
   it('a wheel is calibrated by pairs', () => {
     expect(waterFactor(pairsOf(plan, [run(0, 'out', 2.2), run(0, 'back', 1.8)]), [1.9])!.factor).toBeCloseTo(0.95, 12)
