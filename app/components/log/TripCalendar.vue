@@ -27,12 +27,13 @@ const months = computed(() => {
   return names.map(name => {
     const [year, month] = name.split('-').map(Number) as [number, number]
     const length = new Date(Date.UTC(year, month, 0)).getUTCDate()
-    const days = Array.from({ length: 31 }, (_, i): Day | null => {
-      if (i >= length) return null
+    const days = Array.from({ length }, (_, i): Day => {
       const trips = byDay.get(`${name}-${String(i + 1).padStart(2, '0')}`) ?? []
       return { day: i + 1, trips, shade: trips.length ? 1 + Math.floor(2.999 * (distanceOf(trips) / longest)) : 0 }
     })
-    return { name, days }
+    // a week begins on Monday
+    const first = ((new Date(Date.UTC(year, month - 1, 1)).getUTCDay() + 6) % 7) + 1
+    return { name, days, first }
   })
 })
 const says = ({ trips }: Day) => words.day(trips[0]!.date, trips.length, text(distanceOf(trips), 'distance'))
@@ -40,76 +41,75 @@ const says = ({ trips }: Day) => words.day(trips[0]!.date, trips.length, text(di
 
 <template>
   <div class="calendar" data-calendar>
-    <table>
-      <tbody>
-        <tr v-for="m in months" :key="m.name">
-          <th scope="row">{{ m.name }}</th>
-          <td v-for="(d, i) in m.days" :key="i" :class="{ none: !d }">
-            <button
-              v-if="d && d.trips.length > 0"
-              type="button"
-              :class="[`shade${d.shade}`, { chosen: d.trips.some(t => t.id === chosen) }]"
-              :aria-label="says(d)"
-              :title="says(d)"
-              @click="emit('choose', d.trips[0]!.id)"
-            >
-              {{ d.day }}
-            </button>
-            <span v-else-if="d" aria-hidden="true">{{ d.day % 5 === 0 ? d.day : '·' }}</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <section v-for="m in months" :key="m.name">
+      <h3>{{ m.name }}</h3>
+      <ol :style="{ '--first': m.first }">
+        <li v-for="d in m.days" :key="d.day">
+          <button
+            v-if="d.trips.length > 0"
+            type="button"
+            :class="[`shade${d.shade}`, { chosen: d.trips.some(t => t.id === chosen) }]"
+            :aria-label="says(d)"
+            :title="says(d)"
+            @click="emit('choose', d.trips[0]!.id)"
+          >
+            {{ d.day }}
+          </button>
+          <span v-else>{{ d.day }}</span>
+        </li>
+      </ol>
+    </section>
   </div>
 </template>
 
 <style scoped>
 .calendar {
-  overflow-x: auto;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 20px;
 }
-table {
-  border-collapse: collapse;
-  font: 500 11px var(--figures);
+h3 {
+  font: 500 13.5px/20px var(--labels);
 }
-th {
-  font: 500 13px var(--labels);
-  text-align: left;
-  padding-right: 8px;
-  white-space: nowrap;
-}
-td {
-  width: 22px;
-  height: 24px;
+ol {
+  display: grid;
+  grid-template-columns: repeat(7, 24px);
+  list-style: none;
+  margin: 0;
   padding: 0;
-  text-align: center;
-  color: var(--soft);
-  border: 1px solid var(--rule);
+  font: 500 12px var(--figures);
 }
-.none {
-  border: 0;
+li {
+  height: 24px;
+  display: grid;
+  place-items: stretch;
 }
-button {
+li:first-child {
+  grid-column-start: var(--first);
+}
+span {
   display: grid;
   place-items: center;
-  width: 100%;
-  min-width: 21px;
-  height: 24px;
+  color: var(--soft);
+}
+button {
   border: 0;
+  padding: 0;
   cursor: pointer;
-  color: var(--text);
   font: inherit;
   font-weight: 600;
+  color: var(--text);
 }
 .shade1 {
   background: var(--band);
 }
-.shade2 {
-  background: color-mix(in srgb, var(--ink) 55%, var(--sheet));
-  color: var(--sheet);
-}
+.shade2,
 .shade3 {
   background: var(--ink);
   color: var(--sheet);
+}
+.shade2 {
+  background: color-mix(in srgb, var(--ink) 75%, var(--sheet));
 }
 .chosen {
   outline: 2px solid var(--text);
