@@ -29,6 +29,9 @@ ensureInstalled()
 /** ms within which ninety-nine of a hundred answers come, and none of them holds a file up. */
 const LIMITS = { 'answer at a speed': 10, file: 200 }
 
+/** All of them together, s. */
+const seconds = times => (times.reduce((sum, ms) => sum + ms, 0) / 1000).toFixed(0).padStart(5)
+
 /** The core's questions as one file that Node runs. */
 async function bundle() {
   const outfile = join(mkdtempSync(join(tmpdir(), 'remigo-storm-')), 'run.mjs')
@@ -94,7 +97,7 @@ async function run(file, what, count) {
     const at = share => ms[Math.min(ms.length - 1, Math.floor(share * ms.length))].toFixed(2)
     const over = LIMITS[of] !== undefined && ms[Math.floor(0.99 * ms.length)] > LIMITS[of]
     console.log(
-      `  ${of.padEnd(32)} asked ${String(ms.length).padStart(7)}   half within ${at(0.5).padStart(8)} ms   ` +
+      `  ${of.padEnd(32)} asked ${String(ms.length).padStart(7)}   took ${seconds(ms)} s   half within ${at(0.5).padStart(8)} ms   ` +
         `99 % ${at(0.99).padStart(8)} ms   most ${at(1).padStart(9)} ms${over ? `   over ${LIMITS[of]} ms` : ''}`,
     )
   }

@@ -3,7 +3,7 @@ import { RESIZE } from '../findings/fixes'
 import type { Library } from '../parts'
 import { HELD_PARTS, heldPartOf } from '../project/heldParts'
 import { perLibrary } from '../project/perLibrary'
-import { edit, withEdits, type Edit } from '../project/projectPath'
+import { edit, valueAt, withEdits, type Edit } from '../project/projectPath'
 import type { HeldPart, Project } from '../project/projectFields'
 import { type Text, metresPerSecond } from '../units'
 import { sizeRest } from '../sizing'
@@ -50,7 +50,7 @@ export function provenFixes(project: Project, library: Library, finding: RawFind
       .findings.filter(f => f.severity === 'stop')
       .map(f => f.rule),
   )
-  const mends = (edits: readonly Edit[]): boolean => mendsAs(withEdits(project, edits))
+  const mends = (edits: readonly Edit[]): boolean => mendsAs(editedOnce(project, edits))
   const mendsAs = (tried: Project): boolean => {
     const after = checkFindings(tried, library).findings
     return (
@@ -64,7 +64,7 @@ export function provenFixes(project: Project, library: Library, finding: RawFind
   const ready = (fix: Fix): Fix | null => {
     if (heldPartOf(project, fix.edits) !== null) return null
     if (!fix.resize) return changes(project, fix.edits) && mends(fix.edits) ? fix : null
-    const sized = sizedOnce(withEdits(project, fix.edits), library)
+    const sized = sizedOnce(editedOnce(project, fix.edits), library)
     if (!sized) return null
     const edits = [...fix.edits, ...sized.edits]
     return changes(project, edits) && mendsAs(sized.project) ? { ...fix, edits, reasons: sized.reasons } : null
@@ -104,6 +104,18 @@ interface Sized {
   project: Project
 }
 
+const edited = new WeakMap<Project, Map<string, Project>>()
+
+/** A boat with edits, the same one for all findings that try them: what is worked out of her is worked out once. */
+function editedOnce(project: Project, edits: readonly Edit[]): Project {
+  const tried = edited.get(project) ?? new Map<string, Project>(),
+    key = JSON.stringify(edits)
+  edited.set(project, tried)
+  const boat = tried.get(key) ?? withEdits(project, edits)
+  tried.set(key, boat)
+  return boat
+}
+
 /** The sizing of a boat, worked out once for all of its findings; null when nothing fits. */
 const sizedOnce = perLibrary((project, library): Sized | null => {
   const sized = sizeRest(project, library)
@@ -135,7 +147,7 @@ function lessened(before: RawFinding, after: RawFinding | undefined): boolean {
 
 /** Whether edits change anything of the boat. */
 const changes = (project: Project, edits: readonly Edit[]): boolean =>
-  JSON.stringify(withEdits(project, edits)) !== JSON.stringify(project)
+  edits.some(({ path, value }) => JSON.stringify(valueAt(project, path)) !== JSON.stringify(value))
 
 const letGo = (part: HeldPart): Fix => ({
   label: { text: `Let go of ${HELD_NAMES[part]}, size the rest` },

@@ -1,5 +1,5 @@
 import { asSetUp, edit, trialWith, withEdits, type Project } from '../project'
-import { factsOf, modelOf, operatingPoint } from '../system'
+import { summaryOf, modelOf, operatingPoint } from '../system'
 import { pointsOf, speedPlan, type TrialPlan, type TrialRun } from '../trial'
 
 /** Power from the pack at a speed, in calm, with its band. m/s, W. */
@@ -15,7 +15,7 @@ const POINTS = 25
 /** W from the pack that the drive may take all day: the whole of a trial's steps. */
 export function trialPower(project: Project): number {
   const calm = asSetUp(project, undefined),
-    { allDaySpeed, model } = factsOf(calm)
+    { allDaySpeed, model } = summaryOf(calm)
   const speed = allDaySpeed.outcome === 'none' ? project.use.cruiseSpeed : allDaySpeed.speed
   return operatingPoint(model, Math.min(30, Math.min(speed, 2 * project.use.topSpeed))).drive.packPower
 }
@@ -46,7 +46,7 @@ export function trialCurve(project: Project, until: number): TrialCurvePoint[] {
  */
 export function trialBySpeed(project: Project, shares?: readonly number[]): TrialPlan {
   const calm = asSetUp(project, undefined),
-    { allDaySpeed, model } = factsOf(calm),
+    { allDaySpeed, model } = summaryOf(calm),
     { use } = project
   const fastest = Math.min(30, allDaySpeed.outcome === 'none' ? use.cruiseSpeed : allDaySpeed.speed, 2 * use.topSpeed)
   return speedPlan(trialPower(project), fastest, v => operatingPoint(model, v).drive.packPower, shares)

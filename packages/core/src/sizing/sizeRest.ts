@@ -1,5 +1,5 @@
 import { hasLeg } from '../hull'
-import { min } from 'd3-array'
+import { min, sort } from 'd3-array'
 import { chargerFits, packFigures } from '../battery'
 import { bestCharger, chargersOf } from '../project/charging'
 import { edit, type Edit } from '../project/projectPath'
@@ -73,9 +73,10 @@ function sizeOnce(project: Project, library: Library): SizingOutcome {
       outcome: 'nothingFits',
       text: whyNoDrive(project, drives.length ? (min(drives, d => d.excess) ?? Infinity) : Infinity),
     }
-  const designs = cheapestDrives(able)
-    .flatMap(drive => packCandidates(project, drive, library))
-    .sort((a, b) => weighed(project, a) - weighed(project, b))
+  const designs = sort(
+    cheapestDrives(able).flatMap(drive => packCandidates(project, drive, library)),
+    design => weighed(project, design),
+  )
   if (designs.length === 0) {
     return { outcome: 'nothingFits', text: noPackText(project) }
   }
@@ -84,7 +85,7 @@ function sizeOnce(project: Project, library: Library): SizingOutcome {
     // enough were looked at, or the rest are too dear for what they would spare
     if (best?.stops === 0 && (i >= CHECKED || design.cost > WORTH * best.design.cost)) break
     const edits = designEdits(project, design, library)
-    const { counts } = checkFindings(withEdits(project, edits))
+    const { counts } = checkFindings(withEdits(project, edits), library)
     if (!best || counts.stop < best.stops || (counts.stop === best.stops && counts.caution < best.cautions)) {
       best = { design, edits, stops: counts.stop, cautions: counts.caution }
     }

@@ -1,16 +1,9 @@
 import type { Project } from '../project/projectFields'
-import { factsOf, type BoatFacts } from './facts'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
-
-/** What is true of the boat whatever the lever says, as far as it is shown. */
-export type Summary = Pick<
-  BoatFacts,
-  'cruise' | 'top' | 'allDaySpeed' | 'minutesSpeed' | 'hullSpeed' | 'payoff' | 'energy' | 'holding'
->
+import { summaryOf, type Summary } from './summary'
 
 /** The answer: the boat at one speed, and its summary. */
 export interface Evaluation extends Summary {
-  model: BoatFacts['model']
   point: OperatingPoint
 }
 
@@ -23,7 +16,6 @@ export interface Evaluation extends Summary {
  * @throws RangeError on a speed outside
  */
 export function evaluate(project: Project, speed: number): Evaluation {
-  const { model, cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding } = factsOf(project)
-  const point = operatingPoint(model, speed)
-  return { model, point, cruise, top, allDaySpeed, minutesSpeed, hullSpeed, payoff, energy, holding }
+  const summary = summaryOf(project)
+  return { ...summary, point: operatingPoint(summary.model, speed) }
 }

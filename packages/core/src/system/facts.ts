@@ -1,5 +1,5 @@
 import { peakTorque } from '../drive'
-import { hasSails, hullSpeed as naturalSpeed } from '../hull'
+import { hasSails } from '../hull'
 import type { Project } from '../project/projectFields'
 import { bladeReynolds, burrillLoading, type BurrillLoading } from '../propulsor'
 import { balanceOf, isPlaced, plateCheck, type Balance, type PlateCheck } from '../mass'
@@ -11,16 +11,14 @@ import { chargeStart, SAILING_SHARE } from './chargeReport'
 import { humpOf, planingReading, steadyBalance, type Hump, type PlaningReading } from './curveReading'
 import { driveWarming, type DriveWarming } from './driveHeat'
 import { driveTrain, type DriveTrain } from './driveTrain'
-import { energyBalance, type EnergyBalance } from './energy'
 import { centreResistance } from './hullResistance'
-import { modelOf, type Model } from './model'
+import type { Model } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
-import { payoffSpeed, type Payoff } from './payoff'
 import { curveSpeeds } from './powerCurve'
 import { regenerationAt, type Regeneration } from './regeneration'
-import { windHolding, type WindHolding } from './thrustAvailable'
-import type { LimitName, LimitShare } from './limits'
-import { topSpeed, type TopSpeed } from './topSpeed'
+import type { LimitName } from './limits'
+import { summaryOf, type Summary } from './summary'
+import type { TopSpeed } from './topSpeed'
 import { wiringReport, type WiringReport } from './wiringReport'
 
 /** State of charge at which the top speed wished should still be reached. */
@@ -28,21 +26,10 @@ export const LOW_CHARGE = 0.2
 /** Speeds at which a hump is looked for. */
 const HUMP_SPEEDS = 24
 
-/** All that is true of a boat whatever the lever says, worked out once: what summary and rules read. */
-export interface BoatFacts {
-  model: Model
-  cruise: OperatingPoint
-  /** at the top speed wished */
-  top: OperatingPoint
-  allDaySpeed: TopSpeed
-  minutesSpeed: TopSpeed
-  hullSpeed: number
-  payoff: Payoff
-  energy: EnergyBalance
+/** All that is true of a boat whatever the lever says, worked out once: what rules read. */
+export interface BoatFacts extends Summary {
   /** how warm the drive becomes at cruise and at top; null when the nameplate cannot be */
   warming: { cruise: DriveWarming; top: DriveWarming } | null
-  /** thrust at the quay against a gale of HOLDING_WIND on her bow */
-  holding: WindHolding
   /** at top on a nearly empty pack */
   topLow: DriveTrain
   /** of a planing hull */
@@ -84,33 +71,20 @@ const known = new WeakMap<Project, BoatFacts>()
  */
 export function factsOf(project: Project): BoatFacts {
   let facts = known.get(project)
-  if (!facts) known.set(project, (facts = workOut(modelOf(project))))
+  if (!facts) known.set(project, (facts = workOut(summaryOf(project))))
   return facts
 }
 
-function workOut(model: Model): BoatFacts {
+function workOut(summary: Summary): BoatFacts {
+  const { model, cruise, top, allDaySpeed, hullSpeed, energy } = summary
   const { use, boat, design } = model.project
-  const cruise = operatingPoint(model, use.cruiseSpeed),
-    top = operatingPoint(model, use.topSpeed)
   const warmCruise = driveWarming(model, cruise.drive, cruise.drive),
     warmTop = driveWarming(model, top.drive, cruise.drive)
-  const seen = new Map<number, LimitShare[]>()
-  const allDaySpeed = topSpeed(model, 'allDay', seen),
-    hullSpeed = naturalSpeed(model.form.lengthWaterline)
-  const energy = energyBalance(model, cruise.drive)
   const planing = planingReading(model, use.cruiseSpeed),
     jet = model.propulsor.kind === 'jet'
   return {
-    model,
-    cruise,
-    top,
-    allDaySpeed,
-    minutesSpeed: topSpeed(model, 'minutes', seen),
-    hullSpeed,
-    payoff: payoffSpeed(model),
-    energy,
+    ...summary,
     warming: warmCruise && warmTop && { cruise: warmCruise, top: warmTop },
-    holding: windHolding(model),
     topLow: driveTrain(model, use.topSpeed, top.resistance.centre, LOW_CHARGE),
     hump: model.form.bottom ? humpOf(curveSpeeds(model.project, HUMP_SPEEDS).map(v => operatingPoint(model, v))) : null,
     planing,

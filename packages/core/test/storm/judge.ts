@@ -104,7 +104,7 @@ function* wrongCurve(boat: Project): Generator<string> {
 }
 
 /** Figures with all their inputs take most of the time: so many boats for one that is asked. */
-const FIGURES_EACH = 4
+const FIGURES_EACH = 8
 
 /** How everything that was asked took its time, ms, by question. */
 export type Times = Map<string, number[]>

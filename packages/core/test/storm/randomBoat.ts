@@ -86,6 +86,8 @@ function shaken(dice: Dice, field: Field, value: unknown, share: number): unknow
   return dice() < share ? randomValue(dice, field) : value
 }
 
+type Solar = Project['design']['solar']
+const SOLAR = PROJECT_FIELDS.design.fields.solar
 const WHOLE: Field = { kind: 'group', label: 'A Remigo boat', fields: PROJECT_FIELDS }
 
 /** A boat as its owner begins with it, of any kind and length. */
@@ -106,12 +108,16 @@ function begun(dice: Dice, id: string): Project {
 export function randomBoat(seed: number): Project {
   const dice = randomLcg((seed * 0x9e3779b1) >>> 0)
   for (let i = 0; i < 5; i++) dice()
-  for (let tries = 0; tries < 60; tries++) {
-    const way = seed % 3
-    const boat = (
-      way === 0 ? randomValue(dice, WHOLE) : shaken(dice, WHOLE, begun(dice, `storm-${seed}`), way === 1 ? 0.03 : 0.25)
-    ) as Project
-    if (atOdds(boat).length === 0) return boat
-  }
-  return begun(dice, `storm-${seed}`)
+  const way = seed % 3
+  const begins = way === 0 ? null : begun(dice, `storm-${seed}`)
+  const share = way === 1 ? 0.03 : 0.25
+  const drawn = <T>(field: Field, value: T): T =>
+    (begins ? shaken(dice, field, value, share) : randomValue(dice, field)) as T
+  let boat = drawn(WHOLE, begins as Project)
+  // only the hull's measures and a panel's plate contradict themselves: they alone are drawn again
+  for (let tries = 0; tries < 200 && atOdds(boat).length > 0; tries++)
+    if (atOdds(boat).some(({ path }) => path.startsWith('boat.')))
+      boat = { ...boat, boat: drawn(PROJECT_FIELDS.boat, begins?.boat as Project['boat']) }
+    else boat = { ...boat, design: { ...boat.design, solar: drawn(SOLAR, begins?.design.solar as Solar) } }
+  return atOdds(boat).length === 0 ? boat : begun(dice, `storm-${seed}`)
 }

@@ -1,0 +1,55 @@
+import { hullSpeed } from '../hull'
+import type { Project } from '../project/projectFields'
+import { energyBalance, type EnergyBalance } from './energy'
+import type { LimitShare } from './limits'
+import { modelOf, type Model } from './model'
+import { operatingPoint, type OperatingPoint } from './operatingPoint'
+import { payoffSpeed, type Payoff } from './payoff'
+import { windHolding, type WindHolding } from './thrustAvailable'
+import { topSpeed, type TopSpeed } from './topSpeed'
+
+/** What is true of a boat whatever the lever says, as far as it is shown beside the lever. */
+export interface Summary {
+  model: Model
+  cruise: OperatingPoint
+  /** at the top speed wished */
+  top: OperatingPoint
+  allDaySpeed: TopSpeed
+  minutesSpeed: TopSpeed
+  hullSpeed: number
+  payoff: Payoff
+  energy: EnergyBalance
+  /** thrust at the quay against a gale of HOLDING_WIND on her bow */
+  holding: WindHolding
+}
+
+const known = new WeakMap<Project, Summary>()
+
+/**
+ * The summary of a boat; kept as long as the document lives.
+ *
+ * @param project the boat
+ * @returns her cruise, top, limits and energy
+ */
+export function summaryOf(project: Project): Summary {
+  let summary = known.get(project)
+  if (!summary) known.set(project, (summary = workOut(modelOf(project))))
+  return summary
+}
+
+function workOut(model: Model): Summary {
+  const { use } = model.project
+  const seen = new Map<number, LimitShare[]>()
+  const cruise = operatingPoint(model, use.cruiseSpeed)
+  return {
+    model,
+    cruise,
+    top: operatingPoint(model, use.topSpeed),
+    allDaySpeed: topSpeed(model, 'allDay', seen),
+    minutesSpeed: topSpeed(model, 'minutes', seen),
+    hullSpeed: hullSpeed(model.form.lengthWaterline),
+    payoff: payoffSpeed(model),
+    energy: energyBalance(model, cruise.drive),
+    holding: windHolding(model),
+  }
+}
