@@ -20,12 +20,17 @@ export function endsDrag(halfEntrance: number): number {
 const STEEL_ALLOWANCE = 0.0006
 /**
  * Waves of a full box, on weight: like Fn⁴ while she is slow, an eighth of the whole at Fn 0.22; from Fn 0.3 on her
- * blunt
- * ends push up water that no power carries her over (judgement; such boats are never driven there).
+ * blunt ends push up water that no power carries her over; from Fn 0.4 on they are pushed through it like any bluff
+ * body, with the square of speed (judgement; such boats are never driven there).
  */
 const WAVES = 0.6,
   STEEP_FROM = 0.3,
   STEEP_TO = 0.4
+/** Waves of the box on her weight, at a Froude number. */
+function boxWaves(fn: number): number {
+  const slow = Math.min(fn, STEEP_TO)
+  return WAVES * slow ** 4 * (1 + (slow / STEEP_FROM) ** 6) * (fn / slow) ** 2
+}
 
 /** A long box, or two floats, with blunt ends: friction, pressure on the ends, and the waves of a slow full hull. */
 export const bluffBox: ResistanceMethod = {
@@ -56,13 +61,12 @@ export const bluffBox: ResistanceMethod = {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
         const pressed = 0.5 * water.density * speed * speed,
-          fn = speed * toFroude,
-          steep = 1 + (Math.min(fn, STEEP_TO) / STEEP_FROM) ** 6
+          fn = speed * toFroude
         const reynolds = Math.max(1e4, (speed * form.lengthWaterline) / water.viscosity)
         const cf = frictionLine(reynolds) * frictionFactor + frictionAllowance + STEEL_ALLOWANCE
         return {
           friction: pressed * form.wettedSurface * cf,
-          wave: pressed * section * ends + weight * WAVES * fn ** 4 * steep,
+          wave: pressed * section * ends + weight * boxWaves(fn),
         }
       },
       belief: speed =>
@@ -71,8 +75,9 @@ export const bluffBox: ResistanceMethod = {
           value: speed * toFroude,
           least: 0,
           most: 0.25,
+          // a box stays a box at any speed: it is doubted more, and formulas for other hulls know still less of her
           doubt: 0.1,
-          far: 6,
+          far: 60,
           unit: 0.05,
         }),
       speedFrom: 0,

@@ -77,7 +77,7 @@ const fixes = (boat: Project) =>
 
 /** Everything that an owner can be shown of a boat. */
 export const QUESTIONS: readonly Question[] = [
-  { name: 'findings', each: 2, ask: findings },
+  { name: 'findings', each: 4, ask: findings },
   { name: 'fixes', each: 2000, ask: fixes },
   { name: 'power curve', each: 40, ask: boat => system.powerCurve(boat, 30) },
   {
