@@ -45,11 +45,14 @@ export interface PackFigures {
  */
 export function packFigures(pack: PackSpec, banks: Banks = ONE_NEW_BANK): PackFigures {
   const own = groupFigures(ownStrings(pack, banks)),
-    { usableShare }: Chemistry = CHEMISTRIES[pack.cell.chemistry]
-  const weighed = weigh(pack.cell, pack.series * pack.parallel)
-  const alone = {
+    { usableShare }: Chemistry = CHEMISTRIES[pack.cell.chemistry],
+    { mass, price, blocks } = weigh(pack.cell, pack.series * pack.parallel)
+  // asked at every step of a day: every field by its name, which a spread is many times slower than
+  const alone: PackFigures = {
     cellsInSeries: own.cellsInSeries,
     nominalVoltage: own.nominalVoltage,
+    energy: own.nominalVoltage * own.capacityAh * 3600,
+    usableEnergy: own.nominalVoltage * own.capacityAh * 3600 * usableShare,
     capacityAh: own.capacityAh,
     resistance: own.resistance,
     current: own.current,
@@ -57,20 +60,23 @@ export function packFigures(pack: PackSpec, banks: Banks = ONE_NEW_BANK): PackFi
     fullVoltage: own.cellsInSeries * pack.chargeVoltage,
     lowVoltage: own.lowVoltage,
     highVoltage: own.highVoltage,
-    ...weighed,
+    mass,
+    price,
+    blocks,
   }
-  const all = banks.others.length === 0 ? alone : { ...alone, ...besides(pack, banks) }
-  const sum = banks.together === 'one at a time' ? ofOneBank(all, pack, banks) : all
-  const energy = sum.nominalVoltage * sum.capacityAh * 3600
-  return { ...sum, energy, usableEnergy: energy * usableShare }
+  const all = banks.others.length === 0 ? alone : withOthers(alone, pack, banks, usableShare)
+  return banks.together === 'one at a time' ? ofOneBank(all, pack, banks) : all
+}
+
+/** A pack with strings of other kinds beside its own. */
+function withOthers(alone: PackFigures, pack: PackSpec, banks: Banks, usableShare: number): PackFigures {
+  const together = besides(pack, banks),
+    energy = alone.nominalVoltage * together.capacityAh * 3600
+  return { ...alone, ...together, energy, usableEnergy: energy * usableShare }
 }
 
 /** A pack of which one bank works at a time: its energy is there, its amps are those of the smallest bank. */
-function ofOneBank<F extends { current: number; currentPeak: number; resistance: number }>(
-  all: F,
-  pack: PackSpec,
-  { count }: Banks,
-): F {
+function ofOneBank(all: PackFigures, pack: PackSpec, { count }: Banks): PackFigures {
   const banks = Math.max(1, Math.min(count, pack.parallel)),
     share = Math.floor(pack.parallel / banks) / pack.parallel
   return {

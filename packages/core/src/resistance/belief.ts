@@ -26,7 +26,7 @@ export interface Belief {
   /** 0 inside its range; 2 and more: drawn, not used */
   distance: number
   /** σ is that of friction and waves together, which one balance gives; else friction is known better */
-  whole?: boolean
+  whole?: boolean | undefined
 }
 
 /** σ of a formula that knows only weight and length: it counts only where nothing better is left. */
@@ -98,9 +98,9 @@ export function beliefAtSpeed(hull: Belief, speed: Reach): Belief {
   return delta === 0
     ? hull
     : {
-        ...hull,
         sigma: Math.hypot(hull.sigma, speed.doubt * delta),
         distance: Math.hypot(hull.distance, delta / speed.far),
+        whole: hull.whole,
       }
 }
 

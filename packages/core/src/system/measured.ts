@@ -181,9 +181,13 @@ export function measuredResistance(model: Model, speed: number): HullResistance 
   const unseen = 1 - measuredOf(model.project).slowLosses
   const lift = theory.lift ** (unseen * Math.min(1, powerSigma / theory.powerSigma))
   const [weight, bottom, form, drive, methods] = after.power.parts as [number, number, number, number, number]
+  const { centre, low, high } = bandOf(theory.centre * Math.exp(after.power.shift), sigma, lift)
   return {
     ...theory,
-    ...bandOf(theory.centre * Math.exp(after.power.shift), sigma, lift),
+    centre,
+    low,
+    high,
+    sigma,
     powerSigma,
     lift,
     doubts: { methods, weight, bottom, form, margin, drive },

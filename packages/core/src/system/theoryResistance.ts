@@ -119,11 +119,14 @@ export const MARGIN_DOUBT = 1
  * @returns the boat whose methods are prepared for the middle alone
  */
 export function withoutBand(model: Model): Model {
-  return {
-    ...model,
-    methods: model.methods.map(({ method, doubt, middle }) => ({ method, doubt, middle, heavy: middle })),
+  let narrow = bandless.get(model)
+  if (!narrow) {
+    const methods = model.methods.map(({ method, doubt, middle }) => ({ method, doubt, middle, heavy: middle }))
+    bandless.set(model, (narrow = { ...model, methods }))
   }
+  return narrow
 }
+const bandless = new WeakMap<Model, Model>()
 
 /**
  * Every method's whole resistance at a speed, the recommendation, and what is not known.
@@ -196,8 +199,13 @@ export function theoryResistance(model: Model, speed: number): HullResistance {
   }
   const sigma = Math.hypot(doubts.methods, doubts.weight, doubts.bottom, doubts.form, doubts.margin)
   const lift = liftAt(model, speed)
+  const { low, high } = bandOf(centre, sigma, lift)
+  // every field by its name: a spread here is most of the time of an answer
   return {
-    ...bandOf(centre, sigma, lift),
+    centre,
+    low,
+    high,
+    sigma,
     powerSigma: Math.hypot(sigma, model.driveDoubt),
     doubts,
     lift,

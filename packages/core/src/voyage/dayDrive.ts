@@ -1,3 +1,4 @@
+import { GRAVITY } from '../constants'
 import { maximise } from '../numeric'
 import { edit, withEdits, type Leg, type Project } from '../project'
 import {
@@ -26,6 +27,8 @@ export interface Meets {
 
 /** Halvings of a search for a speed: a thousandth of a knot. */
 const HALVINGS = 14
+/** A pull of so many times her weight is as good as any greater: where every method has long ended. */
+const MOST_PULL = 1000
 /** Speeds below this, m/s, are no way. */
 export const CRAWL = 0.05
 
@@ -64,7 +67,7 @@ export class DayDrive {
       leg.course,
     )
     const sails = leg.sailing > 0 ? centreResistance(this.model, leg.sailing) : 0
-    return Math.max(0, still + wind * margin - sails)
+    return Math.min(MOST_PULL * GRAVITY * this.model.boat.mass, Math.max(0, still + wind * margin - sails))
   }
 
   /** Factor of the band at z standard deviations: its ends are those of bandOf. */

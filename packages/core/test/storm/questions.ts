@@ -202,7 +202,7 @@ export const QUESTIONS: readonly Question[] = [
       ]
     },
   },
-  { name: 'day with its reach', each: 2000, ask: boat => done(dayReport({ project: boat, leg: 0, home: true })) },
+  { name: 'day with its reach', each: 500, ask: boat => done(dayReport({ project: boat, leg: 0, home: true })) },
   { name: 'year', each: 400, ask: boat => [yearRun(boat, 1), done(yearSpread(boat, 2))] },
   {
     name: 'ways side by side',
