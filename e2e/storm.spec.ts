@@ -118,6 +118,53 @@ test('a boat with 200 readings, 2,000 things, 300 tasks, 500 trips opens, is edi
   })
 })
 
+test('a hundred pictures of the work are kept, and she opens as before', async ({ page }) => {
+  test.setTimeout(240_000)
+  const MANY = STORM ? 100 : 10
+  await openBench(page, '/yard/work?boat=demo-tirrick')
+  // a picture as a telephone takes it, far larger than what is kept
+  const picture = await page.evaluate(() => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 4000, height: 3000 })
+    const ink = canvas.getContext('2d')!
+    for (let i = 0; i < 400; i++) {
+      ink.fillStyle = `hsl(${i * 37} 60% 50%)`
+      ink.fillRect((i * 997) % 4000, (i * 613) % 3000, 900, 700)
+    }
+    return canvas.toDataURL('image/jpeg', 0.9).split(',')[1]!
+  })
+  await page.locator('[data-task] .what').first().click()
+  const photos = page.locator('.photos').first()
+  const file = { name: 'a.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(picture, 'base64') }
+  for (let i = 0; i < MANY; i += 10)
+    await photos.locator('input[type=file]').setInputFiles(Array.from({ length: 10 }, () => file))
+  await expect(photos.locator('[data-photo]')).toHaveCount(MANY, { timeout: 180_000 })
+  await expect(photos).toContainText('MB')
+  const opened = Date.now()
+  await openBench(page, '/yard/work')
+  console.log(`${MANY} pictures: opened in ${Date.now() - opened} ms`)
+  await page.locator('[data-task] .what').first().click()
+  await expect(page.locator('.photos').first().locator('[data-photo]')).toHaveCount(MANY)
+  // deleted for good, her pictures go with her
+  await page.locator('[data-menu]').first().click()
+  await page.getByRole('button', { name: 'Delete' }).click()
+  await expect(page.locator('h1')).not.toHaveText('Tirrick')
+  await openBench(page, '/drive/boat')
+  await expect
+    .poll(() =>
+      page.evaluate(
+        () =>
+          new Promise<number>(resolve => {
+            const open = indexedDB.open('remigo')
+            open.onsuccess = () => {
+              const count = open.result.transaction('photos').objectStore('photos').count()
+              count.onsuccess = () => resolve(count.result)
+            }
+          }),
+      ),
+    )
+    .toBe(0)
+})
+
 test('names that nobody foresaw: no view overflows, nothing in them is run', async ({ page }) => {
   test.setTimeout(120_000)
   const names = [

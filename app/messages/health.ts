@@ -9,6 +9,7 @@ export const healthWords = {
   none: 'By its plate: no trip tells yet. It takes charge read at both ends, rested, and amp hours or energy between.',
   told: (n: number) => (n === 1 ? 'One trip tells.' : `${n} trips tell.`),
   capacity: 'Capacity over the log',
+  capacityHead: ['Day', 'Capacity', 'From', 'To'],
   capacityHint: 'a bar is one trip, 10 to 90 %',
   new: (ah: string) => `as new, ${ah}`,
   wornLine: (ah: string) => `worn, ${ah}`,

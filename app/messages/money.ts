@@ -49,6 +49,7 @@ export const moneyWords = {
   },
   heads: { electric: 'new drive', engine: 'engine' },
   chart: 'Spent by the end of each year',
+  chartYear: 'Year',
   lines: { electric: 'this conversion', oldEngine: 'the old engine', newEngine: 'a new engine' },
   matters: 'What moves it most',
   matter: (what: string, lower: string, higher: string) => `A quarter less or more of ${what}: ${lower} or ${higher}.`,

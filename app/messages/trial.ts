@@ -37,6 +37,7 @@ export const trialWords = {
   ago: '3 min ago',
   nowAxis: 'now',
   chart: 'Measured on predicted',
+  ran: 'Measured',
   chartHint: 'a pair takes the stream out',
   chartAxis: 'From the pack, in calm',
   predicted: 'predicted',

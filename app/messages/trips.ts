@@ -58,6 +58,7 @@ export const tripsWords = {
   now: (within: string) => `now, ± ${within}`,
   axis: 'From the pack, in calm',
   sure: 'How sure',
+  speed: 'Speed',
   sureAxis: (speed: string) => `± % at ${speed}`,
   sureTrial: 'the trial',
   sureTrips: 'trips',

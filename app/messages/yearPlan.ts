@@ -22,6 +22,8 @@ export const yearWords = {
   takes: 'drive and house take',
   days: 'days on the plug',
   axis: 'kWh',
+  month: 'Month',
+  hour: 'Hour',
   energy: (shore: string, price: string, cycles: string) =>
     `${shore} from the shore, ${price} a year; ${cycles} full cycles of the pack.`,
   typical: (month: string) => `A day in the middle of ${month}`,

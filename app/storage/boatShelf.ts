@@ -52,10 +52,12 @@ export function memoryShelf(): BoatShelf {
  * @throws what the browser says when it keeps no data
  */
 export async function openShelf(): Promise<BoatShelf> {
-  const { BoatDatabase, liveQuery, saveBoat } = await import('./boatDatabase')
+  const { BoatDatabase, liveQuery, saveBoat, sweepOrphans } = await import('./boatDatabase')
   const db = new BoatDatabase()
   await db.open()
   if ((await db.boats.count()) === 0) await db.boats.bulkPut(DEMO_BOATS.map(boat => firstRow(boat)))
+  // nobody waits for it, and the store goes on without it
+  sweepOrphans(db).catch(() => undefined)
   return {
     lasting: true,
     all: () => db.boats.toArray(),

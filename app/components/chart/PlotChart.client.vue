@@ -5,6 +5,7 @@ import type * as Plotly from 'plotly.js'
 import { LEVER_INSET } from '~/components/lever/leverInset'
 import { useCompact } from '~/composables/useCompact'
 import { FIGURES_FONT, LABELS_FONT, useTokens } from '~/composables/useTokens'
+import ChartTable from './ChartTable.vue'
 import LeverEcho from './LeverEcho.vue'
 import { freeLevel, freePlace, placeTags, WORD_HIGH, type WordBox } from './placeTags'
 import type { ChartAxis, ChartCurve, ChartLine, ChartMarker } from './chartTypes'
@@ -247,7 +248,11 @@ function pick(event: PointerEvent) {
 }
 /** every sixth point is enough for a reader */
 const table = computed(() => props.curves.filter(c => c.fill === undefined && !c.hidden && !c.points))
-const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => i % 6 === 0) ?? [])
+const tableRows = computed(() =>
+  (table.value[0]?.x ?? []).flatMap((x, i) =>
+    i % 6 === 0 ? [[x.toFixed(1), ...table.value.map(c => c.y[i]?.toFixed(2) ?? '')]] : [],
+  ),
+)
 </script>
 
 <template>
@@ -271,25 +276,7 @@ const tableRows = computed(() => table.value[0]?.x.map((_, i) => i).filter(i => 
       :bottom="height - MARGIN.b"
       :most="{ x: x.to, y: y.to }"
     />
-    <table class="visually-hidden">
-      <caption>
-        {{
-          label
-        }}
-      </caption>
-      <thead>
-        <tr>
-          <th>{{ x.title }}</th>
-          <th v-for="c in table" :key="c.name">{{ c.name }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="i in tableRows" :key="i">
-          <td>{{ table[0]!.x[i]!.toFixed(1) }}</td>
-          <td v-for="c in table" :key="c.name">{{ c.y[i]?.toFixed(2) ?? '' }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <ChartTable :label="label" :head="[x.title, ...table.map(c => c.name)]" :rows="tableRows" />
   </figure>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
-import { useSortable } from '@vueuse/integrations/useSortable'
+import { computed, ref } from 'vue'
+import { useDraggedList } from '~/composables/useDraggedList'
 import { mdiDragVertical } from '@mdi/js'
 import { chosenUnit, clockText, DAY_LEG, toUnit, UNITS, type Day, type DayReport, type Leg } from '@remigo/core'
 import { dayWords as words } from '~/messages/day'
@@ -21,20 +21,10 @@ const { text } = useQuantities()
 const view = useViewStore()
 const compact = useCompact()
 const body = ref<HTMLElement>()
-useSortable(
+useDraggedList(
   body,
-  computed(() => [...props.day.legs]),
-  {
-    handle: '.grip',
-    animation: 120,
-    onUpdate: (event: { oldIndex?: number; newIndex?: number; item: HTMLElement; from: HTMLElement }) => {
-      const { oldIndex, newIndex } = event
-      if (oldIndex === undefined || newIndex === undefined) return
-      // what was dragged is put back: the list itself is drawn from the document
-      event.from.insertBefore(event.item, event.from.children[oldIndex < newIndex ? oldIndex : oldIndex + 1] ?? null)
-      void nextTick(() => emit('move', oldIndex, newIndex))
-    },
-  },
+  () => props.day.legs,
+  (from, to) => emit('move', from, to),
 )
 const number = (value: number, quantity: 'distance' | 'speed' | 'energy', digits: number) =>
   toUnit(value, chosenUnit(quantity, view.choice)).toFixed(digits)

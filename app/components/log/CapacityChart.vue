@@ -4,6 +4,7 @@ import { BAND, dateOfDay, type PackHealth } from '@remigo/core'
 import { healthWords as words } from '~/messages/health'
 import { useQuantities } from '~/composables/useQuantities'
 import { useInkFrame } from '~/components/chart/inkFrame'
+import ChartTable from '~/components/chart/ChartTable.vue'
 import InkPlot from '~/components/chart/InkPlot.vue'
 import { between, line } from '~/components/day/chartPaths'
 
@@ -13,7 +14,8 @@ const { text, format } = useQuantities()
 const HIGH = 188,
   LOWEST = 0.76,
   WORN = 0.8,
-  SHOWN = 40
+  SHOWN = 40,
+  ROWS = 12
 const first = computed(() => props.health.course[0]!.day)
 const last = computed(() => Math.max(first.value + 30, props.health.course.at(-1)!.day))
 const top = computed(() => Math.max(1.05, ...props.health.course.map(c => c.high + 0.01)))
@@ -56,6 +58,13 @@ const xTicks = computed(() => {
   }
   return found
 })
+const rows = computed(() => {
+  const { course } = props.health,
+    every = Math.max(1, Math.ceil(course.length / ROWS))
+  return course
+    .filter((_, i) => i % every === 0 || i === course.length - 1)
+    .map(c => [dateOfDay(c.day), ...[c.value, c.low, c.high].map(share => text(share * props.whole, 'charge'))])
+})
 const end = computed(() => at(props.health.course.at(-1)!.day, props.health.now.value))
 </script>
 
@@ -82,6 +91,7 @@ const end = computed(() => at(props.health.course.at(-1)!.day, props.health.now.
         {{ words.wornLine(text(WORN * whole, 'charge')) }}
       </text>
     </InkPlot>
+    <ChartTable :label="words.capacity" :head="words.capacityHead" :rows="rows" />
   </div>
 </template>
 

@@ -4,6 +4,7 @@ import { ticks } from 'd3-array'
 import type { LearntStep } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
 import { useInkFrame } from '~/components/chart/inkFrame'
+import ChartTable from '~/components/chart/ChartTable.vue'
 import InkPlot from '~/components/chart/InkPlot.vue'
 
 /** How well power at cruise is known, step by step since the beginning. */
@@ -26,6 +27,12 @@ const shape = computed(() => {
   for (const s of props.steps) d += `H${x(s.trips)}V${y(s.within)}`
   return `${d}H${wide - right}`
 })
+const percent = (share: number) => `± ${Math.round(100 * share)} %`
+const rows = computed(() => [
+  ['0', percent(props.before)],
+  ...(props.trial === null ? [] : [[words.sureTrial, percent(props.trial)]]),
+  ...props.steps.map(s => [String(s.trips), percent(s.within)]),
+])
 const last = computed(() => props.steps.at(-1)?.within ?? props.trial ?? props.before)
 </script>
 
@@ -55,9 +62,10 @@ const last = computed(() => props.steps.at(-1)?.within ?? props.trial ?? props.b
         text-anchor="end"
         class="ink-plot__word ink-plot__halo"
       >
-        ± {{ Math.round(100 * last) }} %
+        {{ percent(last) }}
       </text>
     </InkPlot>
+    <ChartTable :label="words.sure" :head="[words.sureTrips, words.sureAxis(speed)]" :rows="rows" />
   </div>
 </template>
 

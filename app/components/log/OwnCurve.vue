@@ -13,6 +13,7 @@ import { tripsWords as words } from '~/messages/trips'
 import { useQuantities } from '~/composables/useQuantities'
 import { useViewStore } from '~/stores/view'
 import { quantityTicks, unitSign, useInkFrame } from '~/components/chart/inkFrame'
+import ChartTable from '~/components/chart/ChartTable.vue'
 import InkPlot from '~/components/chart/InkPlot.vue'
 import { between, line } from '~/components/day/chartPaths'
 
@@ -56,6 +57,15 @@ const band = computed(() =>
     props.now.map(p => at({ speed: p.speed, power: p.low })),
   ),
 )
+const rows = computed(() =>
+  props.now
+    .map((p, i) => [p, props.predicted[i], props.trial[i]] as const)
+    .filter((_, i) => i % 4 === 0)
+    .map(of => [
+      text(of[0].speed, 'speed'),
+      ...[of[1], ...(props.trial.length > 0 ? [of[2]] : []), of[0]].map(p => (p ? text(p.power, 'electricPower') : '')),
+    ]),
+)
 const word = computed(() => {
   const p = props.now[Math.floor(props.now.length * 0.7)]
   return p && at(p)
@@ -97,6 +107,11 @@ const word = computed(() => {
         </text>
       </template>
     </InkPlot>
+    <ChartTable
+      :label="words.curve"
+      :head="[words.speed, words.predicted, ...(trial.length ? [words.trial] : []), words.now(within)]"
+      :rows="rows"
+    />
     <p class="key small">
       <span><i class="k-predicted" />{{ words.predicted }}</span
       ><span v-if="trial.length"><i class="k-trial" />{{ words.trial }}</span

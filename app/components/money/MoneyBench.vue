@@ -18,6 +18,7 @@ import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { readFile } from '~/files/readFile'
+import ChartTable from '~/components/chart/ChartTable.vue'
 import { plainData } from '~/stores/plainData'
 
 /** What the conversion costs, line by line, and what a year costs then. */
@@ -274,6 +275,11 @@ const path = (line: (typeof LINES)[number]) =>
           <text v-for="n in [0, 2, 4, 6, 8, 10]" :key="n" :x="x(n)" :y="HIGH - 6" text-anchor="middle">{{ n }}</text>
           <path v-for="l in LINES" :key="l" :d="path(l)" class="line" :class="l" />
         </svg>
+        <ChartTable
+          :label="words.chart"
+          :head="[words.chartYear, ...LINES.map(l => words.lines[l])]"
+          :rows="running.spent.map((s, i) => [i, ...LINES.map(l => money(s[l]))])"
+        />
         <p class="small key">
           <template v-for="l in LINES" :key="l"><i :class="l" /> {{ words.lines[l] }} </template>
         </p>

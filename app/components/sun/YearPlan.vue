@@ -7,6 +7,7 @@ import { yearWords as words } from '~/messages/yearPlan'
 import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
 import { useWorkerRun } from '~/composables/useWorkerRun'
+import ChartTable from '~/components/chart/ChartTable.vue'
 import { useDocumentStore } from '~/stores/document'
 
 /** The year as she is used, a hundred times with other clouds: what the sun gives and what she takes by month. */
@@ -58,6 +59,13 @@ const energy = computed(() => {
     (spread.value?.cycles ?? 0).toFixed(0),
   )
 })
+const monthRows = computed(() =>
+  months.value.map((m, i) => [
+    sunWords.months[i]!,
+    ...[m.sun.middle, m.drive + m.house].map(joules => text(joules, 'energy')),
+    m.plugged.middle,
+  ]),
+)
 const month = computed(() => document.shown.design.charging.month)
 const cold = computed(() => winter(document.shown))
 const coldest = computed(() => Math.min(...cold.value.map(m => m.air)))
@@ -73,6 +81,13 @@ const heatSaid = computed(() => {
 const dayMost = computed(() => Math.max(1, ...day.value.map(h => Math.max(h.clear, h.house))))
 const dayX = (h: number) => LEFT + ((h + 0.5) / 24) * (WIDE - LEFT)
 const dayY = (w: number) => 120 - (w / dayMost.value) * 104
+const HOURS_APART = 3
+const SKIES = ['clear', 'mixed', 'grey'] as const
+const dayRows = computed(() =>
+  day.value
+    .filter(h => Math.floor(h.hour) % HOURS_APART === 0)
+    .map(h => [`${Math.floor(h.hour)}:00`, ...SKIES.map(sky => Math.round(h[sky])), Math.round(h.house)]),
+)
 const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
   day.value.map((h, i) => `${i === 0 ? 'M' : 'L'}${dayX(h.hour).toFixed(1)} ${dayY(h[of]).toFixed(1)}`).join('')
 </script>
@@ -157,6 +172,7 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
         </g>
         <text :x="LEFT - 6" :y="HIGH - 4" text-anchor="end" class="tick">⏻</text>
       </svg>
+      <ChartTable :label="words.title" :head="[words.month, words.given, words.takes, words.days]" :rows="monthRows" />
       <p class="small key">
         <i class="sun" /> {{ words.given }} <i class="takes" /> {{ words.takes }} <b>⏻</b> {{ words.days }}
       </p>
@@ -217,6 +233,11 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
         <path :d="path('grey')" class="line dot" />
         <path :d="path('house')" class="line house" />
       </svg>
+      <ChartTable
+        :label="words.typical(sunWords.months[month]!)"
+        :head="[words.hour, ...SKIES.map(sky => words.skies[sky]), words.house]"
+        :rows="dayRows"
+      />
       <p class="small key">
         <i class="l" /> {{ words.skies.clear }} <i class="l dash" /> {{ words.skies.mixed }} <i class="l dot" />
         {{ words.skies.grey }} <i class="l house" /> {{ words.house }}

@@ -5,6 +5,7 @@ import { trialWords as words } from '~/messages/trial'
 import { useQuantities } from '~/composables/useQuantities'
 import { useViewStore } from '~/stores/view'
 import { quantityTicks, unitSign, useInkFrame } from '~/components/chart/inkFrame'
+import ChartTable from '~/components/chart/ChartTable.vue'
 import InkPlot from '~/components/chart/InkPlot.vue'
 import { between, line } from '~/components/day/chartPaths'
 
@@ -78,6 +79,12 @@ const word = computed(() => {
   const p = props.predicted[Math.floor(props.predicted.length * 0.62)]
   return p && at(p)
 })
+const rows = computed(() => [
+  ...props.predicted
+    .filter((_, i) => i % 4 === 0)
+    .map(p => [text(p.speed, 'speed'), text(p.power, 'electricPower'), '']),
+  ...runs.value.map(r => [text(runSpeed(r), 'speed'), '', text(r.means.power ?? 0, 'electricPower')]),
+])
 const TURNS = 120
 const turned = computed(() => now.value !== null && now.value.x > frame.value.wide - TURNS)
 </script>
@@ -131,6 +138,7 @@ const turned = computed(() => now.value !== null && now.value.x > frame.value.wi
         </text>
       </template>
     </InkPlot>
+    <ChartTable :label="words.chart" :head="[words.throughWater, words.predicted, words.ran]" :rows="rows" />
   </div>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, toRaw } from 'vue'
+import { computed, ref, toRaw } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { useSortable } from '@vueuse/integrations/useSortable'
+import { useDraggedList } from '~/composables/useDraggedList'
 import { mdiDragVertical } from '@mdi/js'
 import {
   arrivals,
@@ -80,21 +80,7 @@ function setAfter(t: Task, id: string, on: boolean) {
 const partsWords = Object.fromEntries(['', ...PARTS_GROUPS].map(g => [g, g || words.afterNone]))
 
 const list = ref<HTMLElement>()
-useSortable(
-  list,
-  computed(() => [...yard.value.tasks]),
-  {
-    handle: '.grip',
-    animation: 120,
-    onUpdate: (event: { oldIndex?: number; newIndex?: number; item: HTMLElement; from: HTMLElement }) => {
-      const { oldIndex, newIndex } = event
-      if (oldIndex === undefined || newIndex === undefined) return
-      // what was dragged is put back: the list itself is drawn from the document
-      event.from.insertBefore(event.item, event.from.children[oldIndex < newIndex ? oldIndex : oldIndex + 1] ?? null)
-      void nextTick(() => move(oldIndex, newIndex))
-    },
-  },
-)
+useDraggedList(list, () => yard.value.tasks, move)
 function keys(event: KeyboardEvent, i: number) {
   if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
   event.preventDefault()
