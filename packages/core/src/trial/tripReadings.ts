@@ -26,13 +26,20 @@ export const SEA_SHARE: Readonly<Record<Trip['sea'], number>> = {
 }
 /** Readings that count, the newest: more of them tell nothing that these do not. */
 export const MOST_READ = 60
-/** A trip that was shorter, or slower, tells nothing: s, m/s. */
+/** A trip that was shorter, slower, or faster than any boat here tells nothing: s, m/s. */
 const LEAST_TIME = 300,
-  LEAST_SPEED = 0.3
+  LEAST_SPEED = 0.3,
+  GREATEST_SPEED = 30
 
-/** How fast she went on the whole trip, m/s; null for a trip without way or time. */
+/**
+ * How fast she went on the whole trip.
+ *
+ * @param trip its way in m and time in s
+ * @returns m/s, 0.3 … 30; null for a trip without way or time, or of miles that no boat makes in it
+ * @example meanSpeed({ distance: 18520, time: 7200 }) // 2.572
+ */
 export const meanSpeed = ({ distance, time }: Pick<Trip, 'distance' | 'time'>): number | null =>
-  time >= LEAST_TIME && distance / time >= LEAST_SPEED ? distance / time : null
+  time >= LEAST_TIME && distance / time >= LEAST_SPEED && distance / time <= GREATEST_SPEED ? distance / time : null
 
 /**
  * J that a trip took from the pack: counted, or by the charge at its ends.
