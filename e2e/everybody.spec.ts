@@ -26,6 +26,9 @@ const BENCHES = [
   '/library',
 ]
 
+/** Goes on after a fault, so that all of them are told. */
+const softly = expect.configure({ soft: true, timeout: 3000 })
+
 /** How far the page is wider than its window, px. */
 const tooWide = (page: Page) =>
   page.evaluate(() => {
@@ -47,9 +50,9 @@ test('zoomed to 200 and 400 per cent, and on a phone lying down, nothing has to 
       ['a phone lying down', 844, 390],
     ] as const) {
       await page.setViewportSize({ width, height })
-      await expect.poll(() => tooWide(page), `${path} at ${name}`).toBeLessThanOrEqual(0)
+      await softly.poll(() => tooWide(page), `${path} at ${name}`).toBeLessThanOrEqual(0)
       const room = await page.evaluate(() => document.querySelector('#bench')!.getBoundingClientRect().height)
-      expect(room, `room for ${path} at ${name}`).toBeGreaterThan(100)
+      softly(room, `room for ${path} at ${name}`).toBeGreaterThan(100)
     }
   }
 })
@@ -79,7 +82,7 @@ test.describe('by touch', () => {
             : [`${e.tagName.toLowerCase()}.${e.className} ${Math.round(box.width)} × ${Math.round(box.height)}`]
         })
       })
-      expect([...new Set(small)], path).toEqual([])
+      softly([...new Set(small)], path).toEqual([])
     }
   })
 })
@@ -102,7 +105,7 @@ test('each page has one heading, its title and its regions by name; each chart a
         .filter(e => e.checkVisibility() && !e.parentElement!.querySelector('table'))
         .map(e => e.getAttribute('aria-label')),
     }))
-    expect(of, path).toEqual({ mains: 1, nameless: [], bare: [] })
+    softly(of, path).toEqual({ mains: 1, nameless: [], bare: [] })
   }
   expect(titles.size).toBe(BENCHES.length)
 })
@@ -126,6 +129,6 @@ test('who asks for no movement sees none; with few colours what is chosen is sti
         .filter(e => e.checkVisibility() && !e.closest('svg') && parseFloat(getComputedStyle(e).outlineWidth) < 2)
         .map(e => e.className),
     }))
-    expect(of, path).toEqual({ moves: [], unmarked: [] })
+    softly(of, path).toEqual({ moves: [], unmarked: [] })
   }
 })

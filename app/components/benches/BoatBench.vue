@@ -37,7 +37,7 @@ const payoff = computed(() => answer.summary.payoff)
       <p v-if="document.shown.story" class="story prose">{{ document.shown.story }}</p>
       <BoatFields v-if="stage >= 3" />
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <NuxtLink to="/start" class="btn btn--best start" data-start>{{ boardWords.boat.start }}</NuxtLink>
       <section class="block" :aria-label="boardWords.boat.derived">
         <h2 class="section-head">{{ boardWords.boat.derived }}</h2>
@@ -46,7 +46,7 @@ const payoff = computed(() => answer.summary.payoff)
         /><FigureRow v-if="bound" id="waveLength" /><FigureRow id="froude" />
       </section>
       <BoatEstimates v-if="stage >= 3 && answer.model.hullType.asks.includes('coefficients')" />
-    </aside>
+    </div>
   </div>
 </template>
 

@@ -147,7 +147,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
       </section>
       <p class="small caution">{{ chargingWords.caution }}</p>
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <section :aria-label="chargingWords.numbers">
         <h2 class="section-head">{{ chargingWords.numbers }}</h2>
         <FigureRow id="chargePower" /><FigureRow id="shorePower" /><FigureRow
@@ -251,7 +251,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
         </p>
         <NuxtLink to="/settings-sheet" class="btn btn--best">{{ chargingWords.settings }}</NuxtLink>
       </section>
-    </aside>
+    </div>
   </div>
 </template>
 

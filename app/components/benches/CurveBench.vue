@@ -100,7 +100,7 @@ const label = (path: FieldPath) => FIELDS[path].label
       <BoatReadings />
       <HowSure />
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <MethodsList v-model="hidden" />
       <section class="block" :aria-label="benchWords.curve.moves">
         <h2 class="section-head">
@@ -119,7 +119,7 @@ const label = (path: FieldPath) => FIELDS[path].label
         </div>
       </section>
       <CurveNotes />
-    </aside>
+    </div>
   </div>
 </template>
 

@@ -53,7 +53,7 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
       <ThrustChart />
       <p class="small soft">{{ benchWords.jet.caution }}</p>
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <section :aria-label="benchWords.jet.dims">
         <h2 class="section-head with-hold">{{ benchWords.jet.dims }} <HoldPin part="propeller" /></h2>
         <div class="rows">
@@ -74,6 +74,6 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
           id="jetVelocity"
         /><FigureRow id="suctionSpeed" /><FigureRow id="quayThrust" /><FigureRow id="windThrust" />
       </section>
-    </aside>
+    </div>
   </div>
 </template>

@@ -197,7 +197,7 @@ function picked(event: Event) {
       </div>
       <p class="small soft">{{ libraryWords.fileHint }}</p>
     </div>
-    <aside ref="side" class="bench__side">
+    <div ref="side" class="bench__side">
       <template v-if="chosen">
         <h2 class="section-head">{{ editing ? PART_KINDS[kind].label : chosen.name }}</h2>
         <p v-if="!editing" class="small soft">{{ isOwn(chosen) ? libraryWords.own : libraryWords.ships }}</p>
@@ -230,7 +230,7 @@ function picked(event: Event) {
         />
       </template>
       <p v-else class="soft">{{ libraryWords.nothing }}</p>
-    </aside>
+    </div>
   </div>
 </template>
 

@@ -152,7 +152,7 @@ const typedIn = computed(
         </table>
       </section>
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <section :aria-label="benchWords.motor.numbers">
         <h2 class="section-head with-hold">{{ boardWords.parts.motor }} <HoldPin part="motor" /></h2>
         <FigureRow id="shaftPower" /><FigureRow id="motorRpm" /><FigureRow id="motorTorque" /><FigureRow
@@ -206,6 +206,6 @@ const typedIn = computed(
         </div>
       </section>
       <CouplingNotes />
-    </aside>
+    </div>
   </div>
 </template>

@@ -107,7 +107,7 @@ function tryCell(cell: CellSpec) {
         </section>
       </template>
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <section :aria-label="benchWords.pack.build">
         <h2 class="section-head with-hold">{{ benchWords.pack.build }} <HoldPin part="pack" /></h2>
         <p class="small soft">{{ pack.cell.name }}</p>
@@ -173,7 +173,7 @@ function tryCell(cell: CellSpec) {
           <path :d="mdiFlashOutline" fill="currentColor" /></svg
         >{{ benchWords.pack.caution }}
       </p>
-    </aside>
+    </div>
   </div>
 </template>
 

@@ -67,7 +67,7 @@ function tryPitch(pitch: number) {
       <ThrustChart />
       <OneStopped />
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <section :aria-label="benchWords.propeller.dims">
         <h2 class="section-head with-hold">{{ benchWords.propeller.dims }} <HoldPin part="propeller" /></h2>
         <div class="rows">
@@ -92,7 +92,7 @@ function tryPitch(pitch: number) {
         /><FigureRow id="windThrust" />
       </section>
       <SailRegeneration :sails="sails" />
-    </aside>
+    </div>
   </div>
 </template>
 

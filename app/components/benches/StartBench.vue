@@ -173,7 +173,7 @@ async function make() {
         <p v-if="failed" class="error" role="alert">{{ benchWords.start.errors }}</p>
       </div>
     </form>
-    <aside class="beside"><FirstSketch :project="sketch" :asked="asked || 'name'" :design="sketchDesign" /></aside>
+    <div class="beside"><FirstSketch :project="sketch" :asked="asked || 'name'" :design="sketchDesign" /></div>
     <DemoBoats class="below" />
   </div>
 </template>

@@ -70,7 +70,7 @@ const daylit = computed(() => boatSolarMonth(document.shown, month.value))
       <SunTable />
       <p class="small caution">{{ sunWords.caution }}</p>
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <section :aria-label="sunWords.panels">
         <h2 class="section-head">
           {{ sunWords.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ sunWords.all }}</NuxtLink>
@@ -147,7 +147,7 @@ const daylit = computed(() => boatSolarMonth(document.shown, month.value))
           {{ sunWords.refill }}: {{ report.months[month]!.refillDays!.toFixed(1) }}
         </p>
       </section>
-    </aside>
+    </div>
   </div>
 </template>
 

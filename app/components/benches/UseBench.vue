@@ -105,14 +105,14 @@ const bar = computed(() => {
       </div>
       <BesideMotor />
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <section :aria-label="boardWords.use.speeds">
         <h2 class="section-head">{{ boardWords.use.speeds }}</h2>
         <FigureRow id="hullSpeed" /><FigureRow id="payoffSpeed" /><FigureRow id="allDaySpeed" /><FigureRow
           id="minutesSpeed"
         /><FigureRow id="overallEfficiency" />
       </section>
-    </aside>
+    </div>
   </div>
 </template>
 

@@ -50,7 +50,7 @@ const sized = (mm2: number) => wiringWords.sized(text(mm2 * 1e-6, 'copperArea'))
         </ul>
         <p class="caution">{{ wiringWords.caution }}</p>
       </div>
-      <aside class="bench__side">
+      <div class="bench__side">
         <ChoiceField v-model="beside" class="no-print" :label="wiringWords.besideLabel" :options="wiringWords.beside" />
         <PartsList v-model="chosen" :class="{ 'on-paper': beside !== 'parts' }" />
         <div v-if="beside === 'gear'" class="no-print">
@@ -152,7 +152,7 @@ const sized = (mm2: number) => wiringWords.sized(text(mm2 * 1e-6, 'copperArea'))
           </section>
           <FittedGear />
         </div>
-      </aside>
+      </div>
     </div>
   </div>
 </template>

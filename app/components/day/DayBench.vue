@@ -275,7 +275,7 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
         <p class="small soft">{{ words.how }}</p>
       </section>
     </div>
-    <aside class="day__side">
+    <div class="day__side">
       <div class="departs">
         <label for="day-departs">{{ words.departs }}</label>
         <span class="clock"
@@ -329,7 +329,7 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
           {{ words.csv }}</button
         ><button type="button" class="btn" @click="print">{{ words.print }}</button>
       </div>
-    </aside>
+    </div>
   </div>
 </template>
 

@@ -81,6 +81,7 @@ label {
   color: var(--ink);
   padding: 6px 4px;
   line-height: 0;
+  min-height: var(--touch);
 }
 .error {
   grid-column: 1 / -1;

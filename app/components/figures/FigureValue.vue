@@ -157,6 +157,8 @@ function open() {
     position: relative;
   }
   .figure--row::after,
+  .figure--inline::after,
+  .figure--strip::after,
   .figure--reading::after {
     content: '';
     position: absolute;

@@ -32,6 +32,19 @@ const open = () => (view.working = { worked: props.worked, anchor: root.value! }
   text-align: left;
   text-decoration: underline dotted 1.25px;
   text-underline-offset: 3px;
+  position: relative;
+}
+@media (pointer: coarse) {
+  .worked::after {
+    content: '';
+    position: absolute;
+    inset: -14px -6px;
+  }
+}
+@media (max-width: 359px) {
+  .worked {
+    white-space: normal;
+  }
 }
 .unit {
   margin-left: 4px;

@@ -144,7 +144,7 @@ const MILE = 1852
       </section>
       <p class="caution">{{ words.caution }}</p>
     </div>
-    <aside class="bench__side">
+    <div class="bench__side">
       <section :aria-label="words.costs">
         <h2 class="section-head">{{ words.costs }}</h2>
         <ChoiceField
@@ -198,7 +198,7 @@ const MILE = 1852
         </table>
         <p class="small soft">{{ words.service(text(SERVICE_HOURS * 3600, 'duration')) }}</p>
       </section>
-    </aside>
+    </div>
   </div>
 </template>
 
@@ -244,7 +244,7 @@ const MILE = 1852
   gap: 8px;
   align-items: center;
   text-align: left;
-  min-height: 36px;
+  min-height: max(36px, var(--touch));
 }
 .name small {
   display: block;

@@ -41,7 +41,7 @@ const APART = 0.02,
 </script>
 
 <template>
-  <aside class="health" data-health>
+  <div class="health" data-health>
     <h2 class="section-head">
       {{ words.head
       }}<NuxtLink v-if="!props.bench" class="link small" :to="{ path: pathOf('health'), query: $route.query }">{{
@@ -87,7 +87,7 @@ const APART = 0.02,
       </template>
     </ul>
     <DueList v-if="!props.bench" :few="6" />
-  </aside>
+  </div>
 </template>
 
 <style scoped>

@@ -221,7 +221,7 @@ const sides = computed(() => [
       <p class="small soft">{{ words.how }}</p>
       <p class="caution">{{ words.caution }}</p>
     </div>
-    <aside class="weights__side">
+    <div class="weights__side">
       <table class="table" data-weight-rows>
         <template v-for="side in sides" :key="side.way">
           <thead>
@@ -333,7 +333,7 @@ const sides = computed(() => [
         />
         <QuantityField path="yard.platePower" /><QuantityField path="yard.roll" /><QuantityField path="yard.gm" />
       </section>
-    </aside>
+    </div>
   </div>
 </template>
 
@@ -379,7 +379,7 @@ const sides = computed(() => [
 }
 .name {
   text-align: left;
-  min-height: 28px;
+  min-height: max(28px, var(--touch));
 }
 .name b {
   font-family: var(--figures);

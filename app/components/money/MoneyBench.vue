@@ -233,7 +233,7 @@ const path = (line: (typeof LINES)[number]) =>
         </template>
       </section>
     </div>
-    <aside class="money__side">
+    <div class="money__side">
       <section>
         <h2 class="section-head">{{ words.fields }}</h2>
         <QuantityField path="yard.budget" :estimate="words.noBudget" /><QuantityField path="yard.spare" /><QuantityField
@@ -295,7 +295,7 @@ const path = (line: (typeof LINES)[number]) =>
         </ul>
         <p class="small soft">{{ words.how }}</p>
       </section>
-    </aside>
+    </div>
   </div>
 </template>
 

@@ -206,14 +206,14 @@ const print = () => window.print()
         </button>
       </div>
     </div>
-    <aside class="power__side">
+    <div class="power__side">
       <CellGrid v-for="kind in ['rest', 'load'] as const" :key="kind" :kind="kind" />
       <section class="danger" data-live>
         <h2>{{ words.live[power.live] }}</h2>
         <p>{{ words.caution(text(power.shortCircuit, 'current')) }}</p>
         <p class="small">{{ words.ashore }}</p>
       </section>
-    </aside>
+    </div>
   </div>
 </template>
 
@@ -346,7 +346,7 @@ const print = () => window.print()
 .tick {
   grid-column: 2 / 4;
   justify-self: start;
-  min-height: 40px;
+  min-height: max(40px, var(--touch));
 }
 .state {
   display: flex;

@@ -258,7 +258,7 @@ watch(stage, reached => {
   z-index: 10;
   background: var(--sheet);
   color: var(--text);
-  padding: 8px 12px;
+  padding: 12px 14px;
   border: 1.25px solid var(--ink);
 }
 .skip:focus {

@@ -345,7 +345,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
         </div>
         <p class="small soft look">{{ words.watch }}</p>
       </section>
-      <aside class="side">
+      <div class="side">
         <h2 class="section-head">
           {{ words.honest }}<span>{{ words.honestHint }}</span>
         </h2>
@@ -419,7 +419,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
         </template>
         <TrialKept />
         <p class="small soft">{{ words.readings }}</p>
-      </aside>
+      </div>
     </div>
   </div>
 </template>

@@ -227,7 +227,7 @@ function turnHome() {
           ><button type="button" class="btn" data-leg-done :disabled="lastLeg" @click="done">{{ words.done }}</button>
         </div>
       </div>
-      <aside class="where">
+      <div class="where">
         <h2 class="section-head">
           {{ words.where }}<span class="small soft"> {{ words.whereHint }}</span>
         </h2>
@@ -262,7 +262,7 @@ function turnHome() {
           </button>
         </div>
         <p class="small soft">{{ words.how }}</p>
-      </aside>
+      </div>
     </template>
   </div>
 </template>

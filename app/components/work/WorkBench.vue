@@ -250,7 +250,7 @@ async function calendar() {
         </li>
       </ol>
     </div>
-    <aside class="work__side">
+    <div class="work__side">
       <label class="start"
         ><span>{{ words.start }}</span
         ><input
@@ -273,7 +273,7 @@ async function calendar() {
       <BoatArchive />
       <p class="small soft">{{ words.how }}</p>
       <p class="caution">{{ words.caution2 }}</p>
-    </aside>
+    </div>
   </div>
 </template>
 
@@ -332,7 +332,7 @@ async function calendar() {
   text-align: left;
   line-height: 17px;
   padding: 4px 0;
-  min-height: 40px;
+  min-height: max(40px, var(--touch));
 }
 .what small {
   display: block;
