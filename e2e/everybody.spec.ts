@@ -76,8 +76,9 @@ test.describe('by touch', () => {
           const label = e.closest('label'),
             box = (label ?? e).getBoundingClientRect()
           const after = getComputedStyle(e, '::after'),
-            reach = after.position === 'absolute' ? parseFloat(after.height) || 0 : 0
-          return Math.max(box.height, reach) >= LEAST - 0.5 && box.width >= 24
+            spread = (side: string) => (after.position === 'absolute' ? parseFloat(side) || 0 : 0)
+          return Math.max(box.height, spread(after.height)) >= LEAST - 0.5 &&
+            Math.max(box.width, spread(after.width)) >= 24
             ? []
             : [`${e.tagName.toLowerCase()}.${e.className} ${Math.round(box.width)} × ${Math.round(box.height)}`]
         })

@@ -162,7 +162,7 @@ function open() {
   .figure--reading::after {
     content: '';
     position: absolute;
-    inset: -12px -8px;
+    inset: -15px -8px;
   }
 }
 @media (max-width: 899px) {

@@ -14,7 +14,8 @@ const range = computed(() => {
   const { low, high, value, quantity } = props.worked
   if (!props.ranged || low === undefined || high === undefined) return ''
   const unit = unitFor(quantity, value, view.choice)
-  return `${formatIn(low, unit, view.choice).text} to ${formatIn(high, unit, view.choice).text}`
+  const [from, to] = [low, high].map(end => formatIn(end, unit, view.choice).text)
+  return from === to ? '' : `${from} to ${to}`
 })
 const open = () => (view.working = { worked: props.worked, anchor: root.value! })
 </script>

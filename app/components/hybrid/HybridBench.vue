@@ -262,6 +262,11 @@ dl {
   margin: 8px 0;
   font-size: 13.5px;
 }
+@media (max-width: 359px) {
+  dl {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
 dt,
 dd {
   padding: 6px 0;

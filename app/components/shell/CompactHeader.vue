@@ -30,6 +30,7 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
 
 <template>
   <header class="head">
+    <h1 class="visually-hidden">{{ document.shown.name }}</h1>
     <BoatsMenu />
     <button
       type="button"

@@ -102,12 +102,14 @@ const kind = computed(() =>
         </svg>
       </button>
     </div>
-    <p v-if="folded" class="line soft">
-      <b>{{ document.shown.name }}</b>
+    <div v-if="folded" class="line soft">
+      <h1>
+        <b>{{ document.shown.name }}</b>
+      </h1>
       <span v-if="document.shown.name.length <= LONG_NAME || bad" class="line__rest" :class="{ bad }" data-saved>{{
         short
       }}</span>
-    </p>
+    </div>
     <div v-if="!folded" class="name">
       <h1 :class="{ long: document.shown.name.length > 17, longer: document.shown.name.length > 36 }">
         {{ document.shown.name }}
@@ -147,6 +149,10 @@ const kind = computed(() =>
   font-size: 12.5px;
   line-height: 17px;
   overflow-wrap: anywhere;
+}
+/* the name of the boat in one line with the rest */
+.line h1 {
+  font: inherit;
 }
 .line b {
   color: var(--text);
