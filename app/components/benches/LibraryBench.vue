@@ -102,7 +102,7 @@ function picked(event: Event) {
 <template>
   <div class="bench" data-library>
     <div class="bench__main">
-      <h1 class="head">{{ libraryWords.head }}</h1>
+      <h2 class="head">{{ libraryWords.head }}</h2>
       <p class="prose">{{ libraryWords.lead }}</p>
       <nav class="kinds" :aria-label="libraryWords.kind">
         <button
