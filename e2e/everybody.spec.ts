@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { violations } from './axe'
 import { goBench, openBench } from './board'
 
 // What each person needs who does not sit at a laptop with a mouse: zoom, touch, a phone lying down, no movement, few
@@ -131,5 +132,38 @@ test('who asks for no movement sees none; with few colours what is chosen is sti
         .map(e => e.className),
     }))
     softly(of, path).toEqual({ moves: [], unmarked: [] })
+  }
+})
+
+test('every dialog has a name, and what is said in it can be read before the page behind it', async ({ page }) => {
+  test.setTimeout(120_000)
+  await openBench(page, '/drive/boat')
+  const menu = (button: string) => async () => {
+    await page.locator('[data-menu]').first().click()
+    await page.locator('[data-boats]').getByRole('button', { name: button }).click()
+  }
+  for (const scheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme: scheme })
+    for (const [name, open] of [
+      ['keys', () => page.keyboard.press('?')],
+      ['find', () => page.keyboard.press('f')],
+      ['boats', () => page.locator('[data-menu]').first().click()],
+      ['history', menu('Last changes')],
+      ['units', menu('Units and light')],
+      ['a working', () => page.locator('.at-bench [data-figure]').first().click()],
+    ] as const) {
+      await open()
+      const dialog = page.locator('[role=dialog]:visible, [data-boats]:visible').first()
+      await expect(dialog, name).toBeVisible()
+      const nameless = await page.evaluate(() =>
+        [...document.querySelectorAll('[role=dialog], [role=alertdialog]')]
+          .filter(e => e.checkVisibility() && !e.getAttribute('aria-label') && !e.getAttribute('aria-labelledby'))
+          .map(e => e.outerHTML.slice(0, 120)),
+      )
+      softly(nameless, name).toEqual([])
+      softly(await violations(page, 'html', null), `${name}, ${scheme}`).toEqual([])
+      await page.keyboard.press('Escape')
+      await expect(page.locator('[role=dialog]:visible'), name).toHaveCount(0)
+    }
   }
 })

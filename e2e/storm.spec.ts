@@ -26,6 +26,26 @@ async function importBoat(page: Page, project: Project) {
   await expect(page.locator('h1')).toHaveText(project.name)
 }
 
+/** ms for which the page was held up at most until something is shown, or for twenty seconds. */
+const longestStall = (page: Page, until: string) =>
+  page.evaluate(
+    shown =>
+      new Promise<number>(resolve => {
+        let last = performance.now(),
+          most = 0
+        const from = last
+        const look = () => {
+          const now = performance.now()
+          most = Math.max(most, now - last)
+          last = now
+          if (document.querySelector(shown) || now - from > 20_000) resolve(most)
+          else setTimeout(look, 4)
+        }
+        look()
+      }),
+    until,
+  )
+
 /** A boat as she is after years: readings, things, tasks, trips. */
 function heavyBoat(): Project {
   const boat = { ...DEMO.lodden, id: 'heavy', name: 'Heavy' }
@@ -251,22 +271,7 @@ test('wrong files are refused with a word, nothing is lost, and the page goes on
     ['x'.repeat(3_000_000), 'damaged'],
   ] as const) {
     await page.locator('[data-menu]').first().click()
-    const longest = page.evaluate(
-      () =>
-        new Promise<number>(resolve => {
-          let last = performance.now(),
-            most = 0
-          const from = last
-          const look = () => {
-            const now = performance.now()
-            most = Math.max(most, now - last)
-            last = now
-            if (document.querySelector('[role=alertdialog]') || now - from > 20_000) resolve(most)
-            else setTimeout(look, 4)
-          }
-          look()
-        }),
-    )
+    const longest = longestStall(page, '[role=alertdialog]')
     await page
       .locator('input[type=file][accept*=json]')
       .setInputFiles({ name: 'boat.json', mimeType: 'application/json', buffer: Buffer.from(text) })
@@ -279,6 +284,32 @@ test('wrong files are refused with a word, nothing is lost, and the page goes on
     await expect(dialog).toHaveCount(0)
   }
   await expect(page.locator('h1')).toHaveText('Tirrick')
+})
+
+test('a log of many rows is read beside the page', async ({ page }) => {
+  const MANY = STORM ? 200_000 : 20_000
+  await openBench(page, '/log/trips?boat=demo-tirrick')
+  const rows = Array.from(
+    { length: MANY },
+    (_, i) => `${i},${(4 + Math.sin(i / 900)).toFixed(2)},52.1,${(40 + (i % 3)).toFixed(1)},${1100 + (i % 5)}`,
+  )
+  const longest = longestStall(page, '[data-columns]'),
+    from = Date.now()
+  await page.locator('[data-log-file]').setInputFiles({
+    name: 'any.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(['elapsed s,speed kn,Volts,Amps,Motor RPM', ...rows].join('\n')),
+  })
+  await expect(page.locator('[data-columns]')).toContainText('speed kn')
+  const shown = Date.now() - from,
+    stall = await longest
+  const longestTaken = longestStall(page, '[data-trip-edit]')
+  await page.locator('[data-columns-take]').click()
+  await expect(page.locator('[data-trip-edit]')).toContainText('Steady stretches')
+  console.log(
+    `${MANY} rows: shown after ${shown} ms, held up for ${stall.toFixed(0)} ms; ` +
+      `taken after ${Date.now() - from - shown} ms, held up for ${(await longestTaken).toFixed(0)} ms`,
+  )
 })
 
 test('each page has a title; a closed dialog gives the caret back', async ({ page }) => {
