@@ -1,3 +1,6 @@
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { expect, test, type Page } from '@playwright/test'
 import {
   DEMO,
@@ -24,6 +27,13 @@ async function importBoat(page: Page, project: Project) {
     .locator('input[type=file][accept*=json]')
     .setInputFiles({ name: 'boat.json', mimeType: 'application/json', buffer: Buffer.from(writeProject(project)) })
   await expect(page.locator('h1')).toHaveText(project.name)
+}
+
+/** A file where an owner has it: one that is handed over in memory is unpacked by the page, which is then held up. */
+function onDisk(name: string, text: string): string {
+  const path = join(mkdtempSync(join(tmpdir(), 'remigo-walk-')), name)
+  writeFileSync(path, text)
+  return path
 }
 
 /** ms for which the page was held up at most until something is shown, or for twenty seconds. */
@@ -272,9 +282,7 @@ test('wrong files are refused with a word, nothing is lost, and the page goes on
   ] as const) {
     await page.locator('[data-menu]').first().click()
     const longest = longestStall(page, '[role=alertdialog]')
-    await page
-      .locator('input[type=file][accept*=json]')
-      .setInputFiles({ name: 'boat.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+    await page.locator('input[type=file][accept*=json]').setInputFiles(onDisk('boat.json', text))
     const dialog = page.getByRole('alertdialog')
     await expect(dialog).toContainText(says)
     expect((await dialog.innerText()).length).toBeLessThan(4000)
@@ -295,11 +303,8 @@ test('a log of many rows is read beside the page', async ({ page }) => {
   )
   const longest = longestStall(page, '[data-columns]'),
     from = Date.now()
-  await page.locator('[data-log-file]').setInputFiles({
-    name: 'any.csv',
-    mimeType: 'text/csv',
-    buffer: Buffer.from(['elapsed s,speed kn,Volts,Amps,Motor RPM', ...rows].join('\n')),
-  })
+  const csv = onDisk('any.csv', ['elapsed s,speed kn,Volts,Amps,Motor RPM', ...rows].join('\n'))
+  await page.locator('[data-log-file]').setInputFiles(csv)
   await expect(page.locator('[data-columns]')).toContainText('speed kn')
   const shown = Date.now() - from,
     stall = await longest
