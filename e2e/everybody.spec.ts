@@ -140,7 +140,7 @@ test('every dialog has a name, and what is said in it can be read before the pag
   await openBench(page, '/drive/boat')
   const menu = (button: string) => async () => {
     await page.locator('[data-menu]').first().click()
-    await page.locator('[data-boats]').getByRole('button', { name: button }).click()
+    await page.getByRole('button', { name: button, exact: true }).click()
   }
   for (const scheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme: scheme })

@@ -103,8 +103,8 @@ async function picked(event: Event) {
       />
     </div>
   </VMenu>
-  <VDialog v-model="failed">
-    <div class="errors" role="alertdialog" :aria-label="boardWords.boats.importFailed">
+  <VDialog v-model="failed" role="alertdialog" :aria-label="boardWords.boats.importFailed">
+    <div class="errors">
       <h2 class="section-head">{{ boardWords.boats.importFailed }}</h2>
       <ul data-import-errors>
         <li v-for="e in errors.slice(0, 12)" :key="e.field + e.message">

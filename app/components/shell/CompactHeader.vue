@@ -45,7 +45,14 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
         <path :d="mdiChevronDown" fill="currentColor" />
       </svg>
     </button>
-    <VDialog v-model="menu" location="bottom" class="findings-sheet" :max-width="720" width="100%">
+    <VDialog
+      v-model="menu"
+      :aria-label="boardWords.shell.benchesLabel"
+      location="bottom"
+      class="findings-sheet"
+      :max-width="720"
+      width="100%"
+    >
       <nav class="menu" :aria-label="boardWords.shell.benchesLabel" data-bench-sheet>
         <section v-for="set in SETS" :key="set.id">
           <h2 class="section-head">{{ set.label }}</h2>
@@ -101,8 +108,15 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
       <StateMark state="stop" /><span class="figures">{{ counts.stop }}</span
       ><StateMark state="caution" /><span class="figures">{{ counts.caution }}</span>
     </button>
-    <VDialog v-model="view.findingsOpen" location="bottom" class="findings-sheet" :max-width="720" width="100%">
-      <div class="sheet" role="dialog" :aria-label="boardWords.shell.findings">
+    <VDialog
+      v-model="view.findingsOpen"
+      :aria-label="boardWords.shell.findings"
+      location="bottom"
+      class="findings-sheet"
+      :max-width="720"
+      width="100%"
+    >
+      <div class="sheet">
         <PanelBoundary :panel="troubleWords.panels.tally"><TallyPanel class="sheet__tally" /></PanelBoundary>
         <PanelBoundary :panel="troubleWords.panels.findings">
           <FindingsRail class="sheet__rail">

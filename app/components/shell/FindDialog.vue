@@ -121,8 +121,14 @@ function key(event: KeyboardEvent) {
 </script>
 
 <template>
-  <VDialog v-model="view.findOpen" :max-width="560" location="top" class="find-dialog">
-    <section class="find" role="dialog" :aria-label="boardWords.find.name" data-find-dialog>
+  <VDialog
+    v-model="view.findOpen"
+    :max-width="560"
+    location="top"
+    class="find-dialog"
+    :aria-label="boardWords.find.name"
+  >
+    <section class="find" data-find-dialog>
       <input
         ref="input"
         v-model="words"

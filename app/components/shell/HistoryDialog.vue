@@ -37,8 +37,8 @@ function goBack(steps: number) {
 </script>
 
 <template>
-  <VDialog v-model="view.historyOpen" :max-width="520">
-    <section class="history" role="dialog" :aria-label="boardWords.history.title" data-history>
+  <VDialog v-model="view.historyOpen" :max-width="520" :aria-label="boardWords.history.title">
+    <section class="history" data-history>
       <h2 class="section-head">{{ boardWords.history.title }}</h2>
       <p v-if="!rows.length" class="soft">{{ boardWords.history.none }}</p>
       <ol v-else>

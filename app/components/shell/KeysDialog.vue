@@ -7,8 +7,8 @@ const view = useViewStore()
 </script>
 
 <template>
-  <VDialog v-model="view.keysOpen" :max-width="430">
-    <section class="keys" role="dialog" :aria-label="boardWords.keys.title" data-keys>
+  <VDialog v-model="view.keysOpen" :max-width="430" :aria-label="boardWords.keys.title">
+    <section class="keys" data-keys>
       <h2 class="section-head">{{ boardWords.keys.title }}</h2>
       <dl>
         <template v-for="[key, what] in boardWords.keys.rows" :key="key"

@@ -55,8 +55,8 @@ function choose(id: QuantityId, unit: string) {
 </script>
 
 <template>
-  <VDialog v-model="view.settingsOpen" :max-width="460">
-    <div class="settings" role="dialog" :aria-label="boardWords.settings.title">
+  <VDialog v-model="view.settingsOpen" :max-width="460" :aria-label="boardWords.settings.title">
+    <div class="settings">
       <h2 class="section-head">{{ boardWords.settings.title }}</h2>
       <ChoiceField
         :label="boardWords.settings.profile"
