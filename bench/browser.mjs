@@ -42,7 +42,8 @@ async function firstLoad(browser) {
     }).observe({ type: 'largest-contentful-paint', buffered: true })
   })
   await page.goto(`http://localhost:${PORT}/`)
-  await page.locator('.strip svg.still').waitFor()
+  // a first visit begins with one's own boat
+  await page.locator('.strip svg.still, [data-start-form]').first().waitFor()
   await page.waitForLoadState('networkidle')
   await page.waitForTimeout(300)
   const paint = await page.evaluate(() => window.__paint)
@@ -123,10 +124,14 @@ async function heapAfterAll(browser) {
   const page = await browser.newPage({ viewport: VIEWPORT })
   await page.goto(`http://localhost:${PORT}/curve`)
   await page.locator('[data-drawn=true]').waitFor()
-  const paths = await page.locator('nav a[href^="/"]').evaluateAll(all => [...new Set(all.map(a => a.pathname))])
-  for (const path of paths) {
-    await page.locator(`nav a[href^="${path}"]`).first().click()
+  for (const set of ['d', 'a', 'y', 'l']) {
+    await page.keyboard.press(set)
     await page.waitForLoadState('networkidle')
+    const paths = await page.locator('nav a[href^="/"]').evaluateAll(all => [...new Set(all.map(a => a.pathname))])
+    for (const path of paths) {
+      await page.locator(`nav a[href^="${path}"]`).first().click()
+      await page.waitForLoadState('networkidle')
+    }
   }
   const cdp = await page.context().newCDPSession(page)
   await cdp.send('HeapProfiler.collectGarbage')

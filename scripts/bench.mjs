@@ -1,7 +1,13 @@
-// npm run bench: median and spread of what must be fast, against their limits. --json prints one object a line.
+// npm run bench: median and spread of what must be fast, against their limits. --json prints one object a line,
+// --only core,server,browser measures a part.
+import { parseArgs } from 'node:util'
 import { ensureBuilt, ensureChromium, ensureInstalled, say } from './prepare.mjs'
 
-const json = process.argv.includes('--json')
+const { values } = parseArgs({
+  options: { json: { type: 'boolean', default: false }, only: { type: 'string', default: 'core,server,browser' } },
+})
+const { json } = values,
+  only = values.only.split(',')
 ensureInstalled()
 if (!(await ensureBuilt())) process.exit(1)
 const chromium = await ensureChromium()
@@ -11,7 +17,11 @@ const { serverBench } = await import('../bench/server.mjs')
 const { browserBench } = await import('../bench/browser.mjs')
 const { rowText, watchGuests } = await import('../bench/rows.mjs')
 const guests = watchGuests()
-const rows = [...(await coreBench()), ...(await serverBench()), ...(chromium ? await browserBench(chromium) : [])]
+const rows = [
+  ...(only.includes('core') ? await coreBench() : []),
+  ...(only.includes('server') ? await serverBench() : []),
+  ...(only.includes('browser') && chromium ? await browserBench(chromium) : []),
+]
 const taken = guests()
 
 const width = Math.max(...rows.map(r => r.name.length))
