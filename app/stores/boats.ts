@@ -28,6 +28,8 @@ interface LeftBoat {
 /** Names of what is kept beside the store, where it can be written at once. */
 const OPEN = 'remigo-open',
   UNSAVED = 'remigo-unsaved'
+/** ms that the store may take to open: on a slow telephone the page itself is busy meanwhile. */
+const OPENING = 10_000
 /** ms until a save that failed is tried again, the first times and from then on. */
 const AGAIN = [1000, 2000, 5000, 10_000, 30_000]
 
@@ -113,7 +115,7 @@ export const useBoatsStore = defineStore('boats', () => {
   /** Puts the browser's store in the place of memory; what was changed meanwhile goes into it. */
   async function connect(): Promise<boolean> {
     try {
-      const lasting = await inTime(openShelf())
+      const lasting = await inTime(openShelf(), OPENING)
       await recoverUnsaved(lasting)
       const meanwhile = (await shelf.all()).filter(
         row => !DEMO_BOATS.includes(row.project) && row.id !== document.project.id,

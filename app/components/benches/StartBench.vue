@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { FIELDS, HULL_TYPES, PROJECT_FIELDS, type DriveKind, type HullTypeId } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
 import { readingWords } from '~/messages/readings'
 import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
-import DemoBoats from '~/components/start/DemoBoats.vue'
+import { whenIdle } from '~/composables/whenIdle'
 import FirstSketch from '~/components/start/FirstSketch.vue'
+
+const DemoBoats = defineAsyncComponent(() => import('~/components/start/DemoBoats.vue'))
 
 /** Ten answers to a complete first design. */
 const boats = useBoatsStore()
@@ -28,6 +30,11 @@ const {
   finish,
   clear,
 } = useFirstAnswers()
+/** what lies below comes when the questions stand */
+const below = ref(false)
+whenIdle(() => {
+  below.value = true
+})
 /** the question that has the caret: it is marked on the drawing */
 const asked = ref('')
 const followCaret = (event: FocusEvent) => {
@@ -174,7 +181,7 @@ async function make() {
       </div>
     </form>
     <div class="beside"><FirstSketch :project="sketch" :asked="asked || 'name'" :design="sketchDesign" /></div>
-    <DemoBoats class="below" />
+    <DemoBoats v-if="below" class="below" />
   </div>
 </template>
 

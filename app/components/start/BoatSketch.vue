@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { evaluate, quantityText, type Project } from '@remigo/core'
+import { froudeNumber, modelOf, quantityText, waveLength, type Project } from '@remigo/core'
 import BoatElevation from '~/components/strip/BoatElevation.vue'
 import DrawingPatterns from '~/components/strip/DrawingPatterns.vue'
 import { dimensionLine } from '~/components/strip/dimensionLine'
@@ -19,8 +19,9 @@ const view = useViewStore()
 const SIDE = 22,
   ABOVE = 14,
   BELOW = 26
-const at = computed(() => evaluate(props.project, props.project.use.cruiseSpeed))
-const elevation = computed(() => at.value.model.hullType.elevation(at.value.model.boat, at.value.model.form))
+// the hull and her wave alone: what she takes is worked out where it is shown
+const model = computed(() => modelOf(props.project))
+const elevation = computed(() => model.value.hullType.elevation(model.value.boat, model.value.form))
 const scale = computed(() => {
   const e = elevation.value
   const span = Math.max(e.lengthOverAll, e.motor.x + e.motor.width / 2, e.propeller.x + e.propeller.diameter / 4)
@@ -38,13 +39,14 @@ const scale = computed(() => {
   }
 })
 const surface = computed(() => {
-  const { model, point } = at.value
+  const { lengthWaterline } = model.value.form,
+    { cruiseSpeed } = props.project.use
   const points = wavePoints(
     scale.value,
     elevation.value.waterlineFrom,
-    model.form.lengthWaterline,
-    point.waveLength,
-    point.froude,
+    lengthWaterline,
+    waveLength(cruiseSpeed),
+    froudeNumber(cruiseSpeed, lengthWaterline),
     props.width,
   )
   return `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`
