@@ -98,7 +98,8 @@ async function run(file, what, count) {
     const over = LIMITS[of] !== undefined && ms[Math.floor(0.99 * ms.length)] > LIMITS[of]
     console.log(
       `  ${of.padEnd(32)} asked ${String(ms.length).padStart(7)}   took ${seconds(ms)} s   ` +
-        `half within ${at(0.5).padStart(8)} ms   99 % ${at(0.99).padStart(8)} ms   most ${at(1).padStart(9)} ms${over ? `   over ${LIMITS[of]} ms` : ''}`,
+        `half within ${at(0.5).padStart(8)} ms   99 % ${at(0.99).padStart(8)} ms   most ${at(1).padStart(9)} ms` +
+        (over ? `   over ${LIMITS[of]} ms` : ''),
     )
   }
   const sorted = [...faults].sort((a, b) => b[1].count - a[1].count)
