@@ -5,7 +5,6 @@ import { nextRow, type BoatRow, type SaveOutcome } from './boatRow'
 import { formerPartId, migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 
 export { liveQuery } from 'dexie'
-export { sweepOrphans } from './orphans'
 
 /** A part of the owner's own, as the browser keeps it; the key joins kind and id. */
 export interface PartRow {

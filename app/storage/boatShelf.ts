@@ -52,7 +52,10 @@ export function memoryShelf(): BoatShelf {
  * @throws what the browser says when it keeps no data
  */
 export async function openShelf(): Promise<BoatShelf> {
-  const { BoatDatabase, liveQuery, saveBoat, sweepOrphans } = await import('./boatDatabase')
+  const [{ BoatDatabase, liveQuery, saveBoat }, { sweepOrphans }] = await Promise.all([
+    import('./boatDatabase'),
+    import('./orphans'),
+  ])
   const db = new BoatDatabase()
   await db.open()
   if ((await db.boats.count()) === 0) await db.boats.bulkPut(DEMO_BOATS.map(boat => firstRow(boat)))

@@ -63,6 +63,19 @@ describe('a bluff box', () => {
     expect(wave / (0.5 * water.density * 0.36 * section * endsDrag(form.halfEntrance))).toBeCloseTo(1, 1)
     expect(friction).toBeGreaterThan(0)
   })
+  it.each(['canalBoat', 'pedalCraft'] as const)(
+    '%s: no speed is cheaper than a lower one, far beyond any use',
+    type => {
+      for (const share of [0.6, 1, 1.6]) {
+        const model = modelOf(newProject(typicalAnswers(type, share * usualLength(type)), 'x'))
+        const step = 0.02 * Math.sqrt(GRAVITY * model.form.lengthWaterline)
+        for (let i = 2; i < 60; i++)
+          expect(centreResistance(model, (i + 1) * step), `Fn ${0.02 * i}`).toBeGreaterThan(
+            centreResistance(model, i * step),
+          )
+      }
+    },
+  )
 })
 
 describe('continuity: one per cent of any dimension', () => {

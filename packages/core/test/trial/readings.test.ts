@@ -5,6 +5,7 @@ import {
   EMPTY_READING,
   honestyOf,
   meanOfMeans,
+  meanSpeed,
   noiseOf,
   readingsOf,
   readingValue,
@@ -118,5 +119,14 @@ describe('honesty', () => {
     expect(one.wants.join()).toMatch(/both ways.*5 more speeds/)
     expect(honestyOf([at(4, 'none'), at(5, 'none')], 1).wants.join()).toMatch(/far off/)
     expect(honestyOf([], 0).score).toBe(0)
+  })
+})
+
+describe('the mean speed of a trip', () => {
+  it('is told where she went, and by no miles that no boat makes', () => {
+    expect(meanSpeed({ distance: 18_520, time: 7200 })).toBeCloseTo(5 * KNOT, 3)
+    expect(meanSpeed({ distance: 500_000, time: 7200 })).toBeNull()
+    expect(meanSpeed({ distance: 100, time: 7200 })).toBeNull()
+    expect(meanSpeed({ distance: 5000, time: 60 })).toBeNull()
   })
 })
