@@ -102,6 +102,36 @@ test('a trip by hand: three fields, and curve and health answer; a file out and 
   await expect(page.locator('[data-trips-note]')).toContainText('Nothing new')
 })
 
+test('legs of a trip by hand are readings each, and a long note is kept whole', async ({ page }) => {
+  await openBench(page, `/log/trips?${fresh}`)
+  await page.locator('[data-add-trip]').click()
+  const edit = page.locator('[data-trip-edit]')
+  for (const [name, text] of [
+    ['Miles', '8 nm'],
+    ['Under way', '2 h'],
+    ['Charge at the start', '95 %'],
+    ['Charge at the end', '60 %'],
+  ] as const) {
+    await edit.getByRole('textbox', { name, exact: true }).fill(text)
+    await edit.getByRole('textbox', { name, exact: true }).press('Enter')
+  }
+  await edit.locator('[data-stretch-add]').click()
+  const leg = edit.locator('[data-stretch]').first()
+  // it begins with the mean of the whole
+  await expect(leg.getByRole('textbox', { name: 'Speed' })).toHaveValue('4.0 kn')
+  await leg.getByRole('textbox', { name: 'Speed' }).fill('5 kn')
+  await leg.getByRole('textbox', { name: 'Speed' }).press('Enter')
+  await leg.getByRole('textbox', { name: 'Power' }).fill('2,4 kW')
+  await leg.getByRole('textbox', { name: 'Power' }).press('Enter')
+  await expect(leg.getByRole('textbox', { name: 'Power' })).toHaveValue('2.40 kW')
+  const note = 'Fouled by weed off the second mark, went astern twice, then as before. '.repeat(3).trim()
+  await edit.getByRole('textbox', { name: 'Note' }).fill(note)
+  await edit.getByRole('textbox', { name: 'Note' }).press('Tab')
+  await expect(edit.getByRole('textbox', { name: 'Note' })).toHaveValue(note)
+  await leg.getByRole('button', { name: 'Take this leg out' }).click()
+  await expect(edit.locator('[data-stretch]')).toHaveCount(0)
+})
+
 test('a log of any columns is understood, shown and taken; the wrong file is told', async ({ page }) => {
   await openBench(page, `/log/trips?${fresh}`)
   const rows = Array.from(

@@ -122,8 +122,8 @@ if (only.has('server') || only.has('pages')) {
   if (only.has('pages')) {
     await ensureChromium()
     // the same walks as in CI, with the numbers of a storm
-    console.log('\npages: kills, a heavy boat, long names')
-    faults += runProgram('npx', ['playwright', 'test', 'storm', '--reporter=line'], { env: { STORM: '1' } }) ? 1 : 0
+    console.log('\npages: kills, a heavy boat, pictures, long names, everybody, the store')
+    faults += runProgram('npx', ['playwright', 'test', 'storm', 'everybody', 'kept', '--reporter=line'], { env: { STORM: '1' } }) ? 1 : 0
   }
 }
 process.exit(faults ? 1 : 0)

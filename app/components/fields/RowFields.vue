@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
-import { clockText, readField, type Field, type NumberField } from '@remigo/core'
+import { clockText, readField, type Field, type NumberField, type TextField } from '@remigo/core'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 import { vKept } from '~/directives/kept'
@@ -27,6 +27,7 @@ const errors = reactive<Record<string, string>>({})
 const shown = computed(() => props.keys.filter(key => props.fields[key]))
 const isClock = (key: string) => props.clocks?.includes(key) ?? false
 const numberOf = (key: string) => props.fields[key] as NumberField
+const longestOf = (key: string) => (props.fields[key] as TextField).longest
 
 function setClock(key: string, value: string) {
   const [h, m] = value.split(':').map(Number)
@@ -89,8 +90,8 @@ function typed(key: string, input: HTMLInputElement) {
           v-else-if="fields[key]!.kind === 'text'"
           v-kept="value[key] as string"
           class="ink-input"
-          maxlength="40"
-          @change="emit('change', { [key]: ($event.target as HTMLInputElement).value.trim().slice(0, 40) })" /><input
+          :maxlength="longestOf(key)"
+          @change="emit('change', { [key]: ($event.target as HTMLInputElement).value.trim() })" /><input
           v-else
           v-kept="written(key)"
           class="ink-input"

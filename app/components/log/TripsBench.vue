@@ -27,6 +27,7 @@ import { useViewStore } from '~/stores/view'
 import { download } from '~/composables/useBoatFiles'
 import { useRawLog } from '~/composables/useRawLog'
 import { useQuantities } from '~/composables/useQuantities'
+import TripStretches from './TripStretches.vue'
 import TaskPhotos from '~/components/work/TaskPhotos.vue'
 import LearntChart from './LearntChart.vue'
 import LogImport from './LogImport.vue'
@@ -311,14 +312,11 @@ const KEYS = [
               {{ words.gpx }}
             </button>
           </div>
-          <div v-if="trip.stretches.length">
-            <h3 class="section-head">
-              {{ words.stretches }}<span>{{ words.stretchesHint }}</span>
-            </h3>
-            <p v-for="(s, i) in trip.stretches" :key="i" class="small">
-              {{ words.stretch(text(s.speed, 'speed'), text(s.power, 'electricPower'), text(s.time, 'shortTime')) }}
-            </p>
-          </div>
+          <TripStretches
+            :trip="trip"
+            :power="trip.time > 0 ? tripEnergy(boat, trip) / trip.time : null"
+            @change="change(trip.id, { stretches: $event })"
+          />
           <div>
             <h3 class="section-head">{{ words.plan }}</h3>
             <table v-if="trip.planned.used !== null" class="table plan">

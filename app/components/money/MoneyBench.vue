@@ -281,7 +281,7 @@ const path = (line: (typeof LINES)[number]) =>
           :rows="running.spent.map((s, i) => [i, ...LINES.map(l => money(s[l]))])"
         />
         <p class="small key">
-          <template v-for="l in LINES" :key="l"><i :class="l" /> {{ words.lines[l] }} </template>
+          <span v-for="l in LINES" :key="l"><i :class="l" /> {{ words.lines[l] }} </span>
         </p>
         <QuantityField path="yard.fixed" /><QuantityField path="yard.engineFixed" /><QuantityField
           path="yard.newEngine"
@@ -341,6 +341,11 @@ const path = (line: (typeof LINES)[number]) =>
   align-items: center;
   margin-top: 12px;
   font-size: 13px;
+}
+/* a line is read from its name to its price: no longer than that can be followed */
+.group,
+.find {
+  max-width: 1080px;
 }
 .group {
   margin-top: 12px;
@@ -437,6 +442,12 @@ const path = (line: (typeof LINES)[number]) =>
   flex-wrap: wrap;
   gap: 4px 6px;
   align-items: center;
+}
+.key span {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  white-space: nowrap;
 }
 .key i {
   width: 24px;

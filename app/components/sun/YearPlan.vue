@@ -174,7 +174,9 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
       </svg>
       <ChartTable :label="words.title" :head="[words.month, words.given, words.takes, words.days]" :rows="monthRows" />
       <p class="small key">
-        <i class="sun" /> {{ words.given }} <i class="takes" /> {{ words.takes }} <b>⏻</b> {{ words.days }}
+        <span><i class="sun" /> {{ words.given }} </span>
+        <span><i class="takes" /> {{ words.takes }} </span>
+        <span><b>⏻</b> {{ words.days }}</span>
       </p>
     </template>
     <p v-else class="prose">{{ words.working }}</p>
@@ -239,8 +241,10 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
         :rows="dayRows"
       />
       <p class="small key">
-        <i class="l" /> {{ words.skies.clear }} <i class="l dash" /> {{ words.skies.mixed }} <i class="l dot" />
-        {{ words.skies.grey }} <i class="l house" /> {{ words.house }}
+        <span><i class="l" /> {{ words.skies.clear }} </span>
+        <span><i class="l dash" /> {{ words.skies.mixed }} </span>
+        <span><i class="l dot" /> {{ words.skies.grey }} </span>
+        <span><i class="l house" /> {{ words.house }}</span>
       </p>
     </template>
     <p class="small soft">{{ words.how }}</p>
@@ -309,6 +313,12 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
   flex-wrap: wrap;
   gap: 6px;
   align-items: center;
+}
+.key span {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  white-space: nowrap;
 }
 .key i {
   width: 16px;
