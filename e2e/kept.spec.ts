@@ -25,7 +25,7 @@ for (const [kind, path] of [
       await row.click()
       if (await tryIt.isVisible()) break
     }
-    const name = (await page.locator('[data-library] aside h2').innerText()).trim()
+    const name = (await page.locator('[data-library] .bench__side h2').innerText()).trim()
     await tryIt.click()
     await page.getByRole('button', { name: 'Keep it' }).first().click()
     await expect
