@@ -57,7 +57,7 @@ export const healthWords = {
   edit: (what: string) => `Change ${what}`,
   by: { months: 'months', hours: 'hours run', trips: 'trips', date: 'a date' },
   upgrade: 'Next upgrade',
-  upgradeHint: 'each trip of the log again, with it',
+  upgradeHint: 'each trip again with it; sun as usual for its month',
   upgrades: {
     pack: 'One more string in parallel',
     charger: 'One more charger',
