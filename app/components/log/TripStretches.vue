@@ -34,7 +34,7 @@ function add() {
 </script>
 
 <template>
-  <div v-if="trip.source === 'hand' || trip.stretches.length" data-stretches>
+  <div v-if="trip.source === 'hand' || trip.stretches.length" :class="{ typed: trip.source === 'hand' }" data-stretches>
     <h3 class="section-head">
       {{ trip.source === 'hand' ? words.legs : words.stretches }}<span>{{ words.stretchesHint }}</span>
     </h3>
@@ -56,6 +56,10 @@ function add() {
 </template>
 
 <style scoped>
+/* what is typed wants the whole row */
+.typed {
+  grid-column: 1 / -1;
+}
 .leg {
   display: grid;
   gap: 4px;
