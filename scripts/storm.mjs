@@ -123,7 +123,11 @@ if (only.has('server') || only.has('pages')) {
     await ensureChromium()
     // the same walks as in CI, with the numbers of a storm
     console.log('\npages: kills, a heavy boat, pictures, long names, everybody, the store')
-    faults += runProgram('npx', ['playwright', 'test', 'storm', 'everybody', 'kept', '--reporter=line'], { env: { STORM: '1' } }) ? 1 : 0
+    faults += runProgram('npx', ['playwright', 'test', 'storm', 'everybody', 'kept', '--reporter=line'], {
+      env: { STORM: '1' },
+    })
+      ? 1
+      : 0
   }
 }
 process.exit(faults ? 1 : 0)
