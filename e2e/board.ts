@@ -81,3 +81,40 @@ export async function savedBoat(page: Page): Promise<{ id: string; revision: num
       }),
   )
 }
+
+/** Writes into the store beside the page, as another tab or an older Remigo would; waits until the boat is there. */
+export async function rewriteSavedBoat(
+  page: Page,
+  id: string,
+  change: { boat?: object; trial?: object },
+  row: { writer?: string } = {},
+) {
+  await expect.poll(async () => (await savedBoat(page)).map(kept => kept.id)).toContain(id)
+  await page.evaluate(
+    ({ id, change, row }) =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('remigo')
+        open.onerror = () => reject(open.error)
+        open.onsuccess = () => {
+          const writing = open.result.transaction('boats', 'readwrite'),
+            store = writing.objectStore('boats'),
+            kept = store.get(id)
+          kept.onsuccess = () => {
+            const { project, revision } = kept.result
+            const changed = {
+              ...project,
+              boat: { ...project.boat, ...change.boat },
+              trial: { ...project.trial, ...change.trial },
+            }
+            store.put({ ...kept.result, ...row, revision: revision + (row.writer ? 1 : 0), project: changed })
+          }
+          writing.onabort = () => reject(writing.error)
+          writing.oncomplete = () => {
+            open.result.close()
+            resolve()
+          }
+        }
+      }),
+    { id, change, row },
+  )
+}

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { DEMO } from '@remigo/core'
-import { field, figure, openBench, savedBoat, type } from './board'
+import { field, figure, openBench, rewriteSavedBoat, savedBoat, type } from './board'
 
 test('fields take typed units, remember what was typed, and keep the last good value', async ({ page }) => {
   await openBench(page, '/boat')
@@ -118,28 +118,7 @@ test('two tabs: a clean tab follows, two changed ones are asked', async ({ conte
   await expect(two.getByText('Updated from another tab.')).toBeVisible()
 
   // both change before either hears of the other: the second save is refused and asks
-  await two.evaluate(
-    () =>
-      new Promise<void>(resolve => {
-        const open = indexedDB.open('remigo')
-        open.onsuccess = () => {
-          const store = open.result.transaction('boats', 'readwrite').objectStore('boats')
-          const get = store.get('demo-tirrick')
-          get.onsuccess = () => {
-            const row = get.result
-            store.put({
-              ...row,
-              writer: 'another tab',
-              revision: row.revision + 1,
-              project: { ...row.project, boat: { ...row.project.boat, mass: 7000 } },
-            }).onsuccess = () => {
-              open.result.close()
-              resolve()
-            }
-          }
-        }
-      }),
-  )
+  await rewriteSavedBoat(two, 'demo-tirrick', { boat: { mass: 7000 } }, { writer: 'another tab' })
   await type(one, 'boat.mass', '5.5 t')
   await expect(one.locator('[data-conflict]')).toBeVisible()
   await one.getByRole('button', { name: 'Keep both' }).click()

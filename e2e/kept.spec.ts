@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { field, openBench, savedBoat, type } from './board'
+import { field, openBench, rewriteSavedBoat, savedBoat, type } from './board'
 
 /** What the store holds of a boat. */
 const stored = async (page: Page, id: string) =>
@@ -241,43 +241,24 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
   )
   await expect(page.locator('[data-drawn=true]')).toBeVisible()
   // a document that holds it already
-  await page.evaluate(
-    () =>
-      new Promise<void>(resolve => {
-        const open = indexedDB.open('remigo')
-        open.onsuccess = () => {
-          const store = open.result.transaction('boats', 'readwrite').objectStore('boats'),
-            get = store.get('demo-osprel')
-          get.onsuccess = () => {
-            const row = get.result,
-              run = {
-                speed: 1,
-                kind: 'battery',
-                power: 500,
-                voltage: null,
-                current: null,
-                rpm: null,
-                pull: null,
-                fuelRate: null,
-                used: null,
-                time: null,
-                doubt: null,
-                direction: '',
-                stream: 1.5,
-                note: '',
-                setup: 0,
-              }
-            store.put({
-              ...row,
-              project: { ...row.project, trial: { use: 'measured', points: [run, run, run], setups: [] } },
-            }).onsuccess = () => {
-              open.result.close()
-              resolve()
-            }
-          }
-        }
-      }),
-  )
+  const run = {
+    speed: 1,
+    kind: 'battery',
+    power: 500,
+    voltage: null,
+    current: null,
+    rpm: null,
+    pull: null,
+    fuelRate: null,
+    used: null,
+    time: null,
+    doubt: null,
+    direction: '',
+    stream: 1.5,
+    note: '',
+    setup: 0,
+  }
+  await rewriteSavedBoat(page, 'demo-osprel', { trial: { use: 'measured', points: [run, run, run], setups: [] } })
   await openBench(page, '/curve?boat=demo-osprel')
   await expect(page.locator('[data-drawn=true]')).toBeVisible()
   await expect(page.locator('[data-failed]')).toHaveCount(0)
@@ -285,26 +266,7 @@ test('a run that cannot be is refused at its cell, and a boat that holds one can
 
 test('a boat that no sum can be made of says so panel by panel; boats and undo stay alive', async ({ page }) => {
   await openBench(page, '/boat')
-  await page.evaluate(
-    () =>
-      new Promise<void>(resolve => {
-        const open = indexedDB.open('remigo')
-        open.onsuccess = () => {
-          const store = open.result.transaction('boats', 'readwrite').objectStore('boats'),
-            get = store.get('demo-osprel')
-          get.onsuccess = () => {
-            const row = get.result
-            store.put({
-              ...row,
-              project: { ...row.project, boat: { ...row.project.boat, hullType: 'submarine' } },
-            }).onsuccess = () => {
-              open.result.close()
-              resolve()
-            }
-          }
-        }
-      }),
-  )
+  await rewriteSavedBoat(page, 'demo-osprel', { boat: { hullType: 'submarine' } })
   await page.goto('/boat?boat=demo-osprel')
   await expect(page.locator('[data-failed]').first()).toContainText('cannot be drawn for this boat')
   await page.locator('[data-menu]').click()
