@@ -116,7 +116,9 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
             <tr v-for="design in search.designs" :key="virtues(design)">
               <td>
                 <b>{{ virtues(design) }}</b><span class="parts soft">{{ drive(design) }}</span
-                ><span class="parts soft">{{ pack(design) }}</span>
+                ><span class="parts soft">{{ pack(design) }}</span
+                ><span class="parts" data-differs>{{ fill(design.differs) }}</span
+                ><span class="parts soft" data-forbids>{{ design.forbids.map(fill).join(' ') }}</span>
               </td>
               <td class="num"><FigureValue id="designPrice" :of="design.project" /></td>
               <td class="num"><FigureValue id="designMass" :of="design.project" /></td>

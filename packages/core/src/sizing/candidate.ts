@@ -31,3 +31,11 @@ export interface DesignCandidate extends DriveCandidate {
   /** price, with what higher voltage asks of the installer */
   cost: number
 }
+
+/** What designs are weighed by. €, kg, m at cruise with the reserve kept, W from the pack at cruise. */
+export interface DesignMerits {
+  cost: number
+  mass: number
+  range: number
+  cruisePower: number
+}

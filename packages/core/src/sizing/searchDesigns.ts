@@ -1,4 +1,4 @@
-import { max, min } from 'd3-array'
+import { least, max, min } from 'd3-array'
 import { CHEMISTRIES, packFigures, peukertShare, type Chemistry } from '../battery'
 import { checkFindings } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
@@ -8,10 +8,14 @@ import { withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import type { Text } from '../units'
 import { partsMass } from '../project/partsTotals'
+import { weightAfloat } from '../project/weightAfloat'
 import { HOUSE_CONVERTER_EFFICIENCY } from '../system/driveTrain'
 import { stretchOf } from '../system/energy'
+import { hullResistance } from '../system/hullResistance'
 import { modelOf } from '../system/model'
-import type { DesignCandidate } from './candidate'
+import { summaryOf } from '../system/summary'
+import type { DesignCandidate, DesignMerits } from './candidate'
+import { againstCheapest, designForbids } from './designWords'
 import { driveCandidates, driveSearch } from './driveCandidates'
 import { packCandidates } from './packCandidates'
 import type { Reason } from './reason'
@@ -21,21 +25,17 @@ import { sizingReasons } from './sizingReasons'
 /** What a design is best at. */
 export type DesignVirtue = 'cheapest' | 'lightest' | 'farthest' | 'thriftiest' | 'balanced'
 
-/** What designs are weighed by. €, kg, m at cruise with the reserve kept, W from the pack at cruise. */
-export interface DesignMerits {
-  cost: number
-  mass: number
-  range: number
-  cruisePower: number
-}
-
-/** One of the designs offered. */
+/** One of the designs offered; its merits are those of the boat with it, not those that it was ranked by. */
 export interface FoundDesign extends DesignMerits {
   virtues: DesignVirtue[]
   edits: Edit[]
   project: Project
   reasons: Reason[]
   cautions: number
+  /** how it differs from the cheapest of those offered */
+  differs: Text
+  /** what it shuts out */
+  forbids: Text[]
 }
 
 /** A wish that, relaxed by so much, lets something fit. */
@@ -61,10 +61,9 @@ const CHECKED = 8
 
 /**
  * Searches motor, reduction, propeller, controller, voltage and pack for what is not held. A generator, so that a
- * worker can tell
- * its progress and stop. Designs that another beats in cost, mass, range and power alike are dropped; of the rest the
- * best of each
- * virtue without a finding that stops are offered.
+ * worker can tell its progress and stop. Designs that another beats in cost, mass, range and power alike are dropped,
+ * each weighed on the boat as heavy as it makes her; of the rest the best of each virtue without a finding that stops
+ * are offered.
  *
  * @param project the boat
  * @param library parts to choose from
@@ -74,13 +73,14 @@ export function* searchDesigns(project: Project, library: Library = SHIPPED_LIBR
   const run = driveSearch(modelOf(project), library)
   let step = run.next()
   for (; !step.done; step = run.next()) yield 0.3 * step.value
-  const drives = step.value.filter(d => d.excess <= 1)
+  const drives = step.value.filter(d => d.excess <= 1),
+    harder = powerByWeight(project)
   let pool: { design: DesignCandidate; merits: DesignMerits }[] = [],
     tried = 0
   for (const [i, drive] of drives.entries()) {
     for (const design of packCandidates(project, drive, library, 'all')) {
       tried++
-      pool.push({ design, merits: meritsOf(project, design) })
+      pool.push({ design, merits: meritsOf(project, design, harder) })
     }
     if (pool.length > POOL) pool = undominated(pool)
     if (i % 8 === 7) yield 0.3 + (0.2 * i) / drives.length
@@ -91,8 +91,8 @@ export function* searchDesigns(project: Project, library: Library = SHIPPED_LIBR
     kept = sensible(project, merits)
   const choice = front.filter((_, i) => kept(i))
   yield 0.7
-  const designs: FoundDesign[] = []
-  const taken = new Map<string, FoundDesign>()
+  const designs: Omit<FoundDesign, 'differs'>[] = []
+  const taken = new Map<string, (typeof designs)[number]>()
   const ranked = rankings(choice.map(d => d.merits))
   for (const [k, virtue] of VIRTUES.entries()) {
     for (const place of ranked[virtue].slice(0, CHECKED)) {
@@ -114,13 +114,18 @@ export function* searchDesigns(project: Project, library: Library = SHIPPED_LIBR
         changed = withEdits(project, edits)
       const { counts } = checkFindings(changed)
       if (counts.stop > 0) continue
+      const { cruise } = summaryOf(changed)
       const found = {
-        ...own,
+        cost: own.cost,
+        mass: own.mass,
+        range: cruise.distanceLeft,
+        cruisePower: cruise.drive.packPower,
         virtues: [virtue],
         edits,
         project: changed,
         reasons: sizingReasons(project, design),
         cautions: counts.caution,
+        forbids: designForbids(changed),
       }
       taken.set(key, found)
       designs.push(found)
@@ -128,8 +133,9 @@ export function* searchDesigns(project: Project, library: Library = SHIPPED_LIBR
     }
     yield 0.7 + 0.06 * (k + 1)
   }
+  const cheapest = least(designs, d => d.cost)
   return {
-    designs,
+    designs: designs.map(d => ({ ...d, differs: d === cheapest ? CHEAPEST : againstCheapest(d, cheapest!) })),
     tried,
     front: choice.map(d => d.merits),
     relax: designs.length ? [] : relaxations(project, library),
@@ -151,15 +157,42 @@ function sensible({ boat }: Project, merits: readonly DesignMerits[]): (place: n
 
 const VIRTUES: readonly DesignVirtue[] = ['cheapest', 'balanced', 'lightest', 'farthest', 'thriftiest']
 
-function meritsOf({ use, boat }: Project, d: DesignCandidate): DesignMerits {
+const CHEAPEST: Text = { text: 'The cheapest of those that carry the use.' }
+
+/** A boat is pressed down so much to see what it does to her power. */
+const PRESSED = 1.05
+
+/**
+ * How many times as much power cruise takes with parts of another mass than today's, by the slope of her resistance
+ * over her weight: a light pack is worth more on a light boat.
+ */
+function powerByWeight(project: Project): (parts: number) => number {
+  if (project.boat.massHolds === 'after') return () => 1
+  const { mass } = weightAfloat(project)
+  const pull = (times: number) =>
+    hullResistance(
+      modelOf({ ...project, boat: { ...project.boat, massHolds: 'after', mass: times * mass } }),
+      project.use.cruiseSpeed,
+    ).centre
+  const slope = Math.max(0, Math.log(pull(PRESSED) / pull(1)) / Math.log(PRESSED)),
+    { design, boat } = project
+  const today = partsMass(design, packFigures(design.pack), boat.drive)
+  return parts => Math.max(LEAST_WEIGHT, 1 + (parts - today) / mass) ** slope
+}
+
+/** Of her weight with today's parts at least this is left with lighter ones. */
+const LEAST_WEIGHT = 0.3
+
+function meritsOf({ use, boat }: Project, d: DesignCandidate, harder: (parts: number) => number): DesignMerits {
   const pack = packFigures(d.pack),
     { peukert }: Chemistry = CHEMISTRIES[d.pack.cell.chemistry]
-  const cruisePower = d.cruisePower + use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
+  const mass = partsMass(d, pack, boat.drive)
+  const cruisePower = d.cruisePower * harder(mass) + use.houseLoad / HOUSE_CONVERTER_EFFICIENCY
   const energy =
     pack.usableEnergy * peukertShare(peukert, cruisePower / pack.nominalVoltage / pack.capacityAh) * (1 - use.reserve)
   return {
     cost: d.cost,
-    mass: partsMass(d, pack, boat.drive),
+    mass,
     range: (energy / cruisePower) * use.cruiseSpeed,
     cruisePower,
   }
