@@ -206,6 +206,21 @@ export const benchWords = {
     propeller: 'Largest propeller that fits',
     impeller: 'Largest impeller that fits',
     none: 'none',
+    /** where and how each answer is measured */
+    where: {
+      lengthOverAll: 'From stem to stern on deck: no bowsprit, pulpit, bathing platform, rudder or motor.',
+      beam: 'At her widest, outside to outside; over all hulls where she has more than one.',
+      mass: 'To the line at which she floats with people, water and gear aboard: a crane or a weighbridge tells it best.',
+      greatestDiameter:
+        'About one and a half times the way from the middle of the shaft to the nearest hull, skeg or plate.',
+      impeller: 'As its maker’s plate says, or across the tunnel where the impeller turns.',
+      oldEnginePower: 'As its plate says, in kW or hp. It tells what she was driven with, not what she needs.',
+      cruiseSpeed: 'What GPS shows on an ordinary day in calm water, the mean of there and back.',
+      duration: 'Under power, from one charge to the next.',
+      topSpeed: 'For the day that it matters: a foul stream, a head wind, a bar.',
+      topTime: 'How long such a stretch lasts.',
+      houseLoad: 'Fridge, lights, instruments, the mean over a day.',
+    },
     knownHint: 'May stay empty; one reading is worth more than any guess',
     taken: 'Taken as usual until you say otherwise',
     takenWords:

@@ -5,6 +5,7 @@ import BoatElevation from '~/components/strip/BoatElevation.vue'
 import DrawingPatterns from '~/components/strip/DrawingPatterns.vue'
 import { dimensionLine } from '~/components/strip/dimensionLine'
 import { wavePoints } from '~/components/strip/wavePoints'
+import { planOutline } from './planOutline'
 import { useViewStore } from '~/stores/view'
 
 /** A boat by herself in her own wave at cruise; what is being asked is marked on her. */
@@ -58,22 +59,62 @@ const wheel = computed(() => ({
   y: scale.value.waterY - elevation.value.propeller.z * scale.value.pixelsPerMetre,
   r: Math.max(12, 0.7 * elevation.value.propeller.diameter * scale.value.pixelsPerMetre),
 }))
+const engine = computed(() => {
+  const { motor } = elevation.value,
+    { bowX, waterY, pixelsPerMetre: k } = scale.value
+  const width = Math.max(30, 1.5 * motor.width * k),
+    height = Math.max(24, 1.7 * motor.height * k)
+  return { x: bowX + motor.x * k - width / 2, y: waterY - motor.z * k - height / 2, width, height }
+})
+/** her beam is not seen from the side: she is shown from above, bow and stern where they were if there is room */
+const plan = computed(() => {
+  const { lengthOverAll, beam } = props.project.boat,
+    free = props.height - BELOW - 8
+  const k = Math.min(scale.value.pixelsPerMetre, (free - 8) / beam),
+    length = lengthOverAll * k
+  const bow = k === scale.value.pixelsPerMetre ? scale.value.bowX : (props.width - length) / 2,
+    middle = 4 + free / 2
+  const outline = planOutline(props.project.boat.hullType, bow, length, beam * k, middle)
+  return {
+    ...outline,
+    bow,
+    stern: bow + length,
+    across: `M${outline.widest} ${middle - (beam * k) / 2}v${beam * k}m-5 0h10m-10 ${-beam * k}h10`,
+    textX: outline.widest + 10,
+    textY: middle + 5,
+    text: quantityText(beam, 'length', view.choice),
+  }
+})
+/** from the side, or from above where the beam is asked */
+const above = computed(() => props.asked === 'beam')
+const ends = computed(
+  () => (above.value ? [plan.value.bow, plan.value.stern] : [scale.value.bowX, stern.value]) as [number, number],
+)
 </script>
 
 <template>
   <svg :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" aria-hidden="true" class="sketch">
     <DrawingPatterns />
-    <path :d="`${surface}V${height}H0Z`" class="sea" />
-    <BoatElevation :elevation="elevation" :scale="scale" />
-    <path :d="surface" class="surface" />
+    <template v-if="above">
+      <rect :width="width" :height="height" class="sea" />
+      <path v-for="(hull, i) in plan.hulls" :key="i" :d="hull" class="hull" />
+      <path :d="plan.across" class="asked" />
+      <text :x="plan.textX" :y="plan.textY" class="size">{{ plan.text }}</text>
+    </template>
+    <template v-else>
+      <path :d="`${surface}V${height}H0Z`" class="sea" />
+      <BoatElevation :elevation="elevation" :scale="scale" />
+      <path :d="surface" class="surface" :class="{ asked: asked === 'cruiseSpeed' }" />
+    </template>
     <template v-if="asked">
       <path
-        :d="dimensionLine(scale.bowX, stern, height - 12)"
+        :d="dimensionLine(ends[0], ends[1], height - 12)"
         class="dimension"
         :class="{ asked: asked === 'lengthOverAll' }"
       />
-      <text :x="(scale.bowX + stern) / 2" :y="height - 7" text-anchor="middle" class="size">{{ length }}</text>
+      <text :x="(ends[0] + ends[1]) / 2" :y="height - 7" text-anchor="middle" class="size">{{ length }}</text>
       <circle v-if="asked === 'greatestDiameter'" :cx="wheel.x" :cy="wheel.y" :r="wheel.r" class="asked ring" />
+      <rect v-if="asked === 'oldEnginePower'" v-bind="engine" class="asked" />
       <path v-if="asked === 'mass'" :d="`M${scale.bowX - 14} ${scale.waterY}H${stern + 14}`" class="asked" />
     </template>
   </svg>
@@ -90,6 +131,11 @@ const wheel = computed(() => ({
 }
 .surface {
   fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.4;
+}
+.hull {
+  fill: var(--paper);
   stroke: var(--ink);
   stroke-width: 1.4;
 }

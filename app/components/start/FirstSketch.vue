@@ -33,6 +33,11 @@ watchDebounced(
   },
   { debounce: 600, immediate: true },
 )
+/** how the answer that has the caret is measured */
+const where = computed(() => {
+  const jet = props.asked === 'greatestDiameter' && shown.value?.boat.drive.kind === 'jet'
+  return jet ? words.where.impeller : ((words.where as Partial<Record<string, string>>)[props.asked] ?? '')
+})
 const title = computed(() => shown.value && (shown.value.name || hullLabel(shown.value.boat)))
 /** every figure is the design's own: what she takes hangs on her motor and propeller */
 const first = computed(() => {
@@ -68,6 +73,7 @@ const first = computed(() => {
         :asked="asked"
       />
     </div>
+    <p class="where" data-where>{{ where }}</p>
     <h2>{{ title }}</h2>
     <template v-if="first">
       <p class="prose takes">{{ first.takes }}</p>
@@ -89,6 +95,13 @@ const first = computed(() => {
   background: var(--paper);
   overflow: hidden;
   min-height: 150px;
+}
+/* two lines are kept free, so that nothing below moves as one goes from answer to answer */
+.where {
+  min-height: 40px;
+  margin-top: 6px;
+  font-size: 14.5px;
+  line-height: 20px;
 }
 h2 {
   font: 600 22px/26px var(--figures);
@@ -124,6 +137,11 @@ dd {
   .soft,
   dl {
     display: none;
+  }
+  .where {
+    min-height: 34px;
+    font-size: 13px;
+    line-height: 17px;
   }
   .takes {
     margin-top: 4px;
