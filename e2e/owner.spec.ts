@@ -69,6 +69,32 @@ test('from an empty browser to the printed sheet: ten answers, a first design, e
   expect(pdf.length).toBeGreaterThan(15_000)
 })
 
+test('the drawing shows where each answer is measured', async ({ page }) => {
+  await openBench(page, '/start')
+  const drawn = page.locator('[data-first-sketch]'),
+    ask = (question: string) =>
+      page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().focus()
+  const below = await drawn.locator('h2').boundingBox()
+  for (const [question, says] of [
+    ['lengthOverAll', 'From stem to stern'],
+    ['beam', 'At her widest'],
+    ['mass', 'To the line at which she floats'],
+    ['greatestDiameter', 'middle of the shaft'],
+    ['oldEnginePower', 'As its plate says'],
+    ['cruiseSpeed', 'What GPS shows'],
+    ['duration', 'from one charge to the next'],
+  ] as const) {
+    await ask(question)
+    await expect(drawn.locator('[data-where]')).toContainText(says)
+    // what lies below does not move
+    expect((await drawn.locator('h2').boundingBox())!.y).toBe(below!.y)
+  }
+  await ask('beam')
+  await page.getByText('Catamaran', { exact: true }).click()
+  await ask('beam')
+  await expect(drawn.locator('path.hull')).toHaveCount(3)
+})
+
 test('a dimension that no boat can have gets a sentence, and nothing is lost', async ({ page }) => {
   await openBench(page, '/start')
   const answer = (question: string, text: string) =>

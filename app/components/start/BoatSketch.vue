@@ -97,9 +97,10 @@ const ends = computed(
     <DrawingPatterns />
     <template v-if="above">
       <rect :width="width" :height="height" class="sea" />
+      <path v-if="plan.deck" :d="plan.deck" class="hull" />
       <path v-for="(hull, i) in plan.hulls" :key="i" :d="hull" class="hull" />
       <path :d="plan.across" class="asked" />
-      <text :x="plan.textX" :y="plan.textY" class="size">{{ plan.text }}</text>
+      <text :x="plan.textX" :y="plan.textY" class="size on-deck">{{ plan.text }}</text>
     </template>
     <template v-else>
       <path :d="`${surface}V${height}H0Z`" class="sea" />
@@ -155,5 +156,8 @@ const ends = computed(
   paint-order: stroke;
   stroke: var(--water);
   stroke-width: 6px;
+}
+.on-deck {
+  stroke: var(--paper);
 }
 </style>

@@ -24,9 +24,10 @@ const PLANS: Record<HullTypeId, Plan> = {
 /** Breadth of one of two hulls, as a share of the beam over both. */
 const SLIM = 0.26
 
-/** Each hull as a path, and where along she is widest. px. */
+/** Each hull as a path, the deck that joins two, and where along she is widest. px. */
 export interface PlanOutline {
   hulls: string[]
+  deck: string | null
   widest: number
 }
 
@@ -46,6 +47,8 @@ export function planOutline(kind: HullTypeId, bow: number, length: number, beam:
   // the parallel middle stands a little aft of half the length
   const from = bow + length * (0.55 - 0.55 * parallel),
     to = from + length * parallel
+  const fore = from - bow,
+    run = stern - to
   const centres = hulls === 1 ? [middle] : [middle - beam / 2 + half, middle + beam / 2 - half]
   const hull = (y: number) => {
     const side = (sign: 1 | -1) => {
@@ -55,8 +58,6 @@ export function planOutline(kind: HullTypeId, bow: number, length: number, beam:
     }
     const a = side(-1),
       b = side(1)
-    const fore = from - bow,
-      run = stern - to
     return (
       `M${bow} ${y}C${bow + 0.2 * fore} ${y - 0.55 * half} ${bow + 0.6 * fore} ${a.out} ${from} ${a.out}H${to}` +
       `C${to + 0.5 * run} ${a.out} ${stern - 0.1 * run} ${a.aft - 0.1 * half} ${stern} ${a.aft}` +
@@ -64,5 +65,10 @@ export function planOutline(kind: HullTypeId, bow: number, length: number, beam:
       `C${bow + 0.6 * fore} ${b.out} ${bow + 0.2 * fore} ${y + 0.55 * half} ${bow} ${y}Z`
     )
   }
-  return { hulls: centres.map(hull), widest: (from + to) / 2 }
+  const inner = beam / 2 - 2 * half
+  return {
+    hulls: centres.map(hull),
+    deck: hulls === 1 ? null : `M${from} ${middle - inner}H${to + 0.6 * run}V${middle + inner}H${from}Z`,
+    widest: (from + to) / 2,
+  }
 }
