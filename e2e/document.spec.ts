@@ -64,6 +64,23 @@ test('US units change every figure and field', async ({ page }) => {
   await expect(field(page, 'boat.mass')).toHaveValue(/lb$/)
 })
 
+test('range, miles and time are read to the reserve or until empty, and say which', async ({ page }) => {
+  await openBench(page, '/drive/use')
+  const kept = 1 - DEMO.tirrick.use.reserve
+  await expect(page.locator('.panel dt').first()).toHaveText('Miles to the reserve')
+  const near = await figure(page, 'distanceLeft', '.panel'),
+    reach = await figure(page, 'cruiseRange')
+  await page.locator('[data-menu]').click()
+  await page.getByRole('button', { name: 'Units and light' }).click()
+  await page.getByText('Until empty', { exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
+  await expect(page.locator('.panel dt').first()).toHaveText('Miles until empty')
+  expect(near / (await figure(page, 'distanceToEmpty', '.panel'))).toBeCloseTo(kept, 1)
+  expect(reach / (await figure(page, 'rangeToEmpty'))).toBeCloseTo(kept, 1)
+  await openBench(page, '/sheet')
+  await expect(page.locator('body')).toContainText('with nothing kept back')
+})
+
 test('undo and redo go across benches', async ({ page }) => {
   await openBench(page, '/boat')
   await type(page, 'boat.mass', '5 t')

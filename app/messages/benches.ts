@@ -118,7 +118,7 @@ export const benchWords = {
   },
   pack: {
     lead: (use: string, mass: string, price: string) => `${use} to use. ${mass} and ${price} with box and management.`,
-    lasts: (t: string, d: string, v: string) => `At ${v} it lasts ${t}, ${d}.`,
+    lasts: (t: string, d: string, v: string, end: string) => `At ${v} it lasts ${t}, ${d}, ${end}.`,
     window: 'Voltage',
     windowHint: 'volts DC',
     now: 'now',
@@ -210,7 +210,7 @@ export const benchWords = {
     where: {
       lengthOverAll: 'From stem to stern on deck: no bowsprit, pulpit, bathing platform, rudder or motor.',
       beam: 'At her widest, outside to outside; over all hulls where she has more than one.',
-      mass: 'To the line at which she floats with people, water and gear aboard: a crane or a weighbridge tells it best.',
+      mass: 'To the line at which she floats with people, water and gear aboard: a crane or a weighbridge tells best.',
       greatestDiameter:
         'About one and a half times the way from the middle of the shaft to the nearest hull, skeg or plate.',
       impeller: 'As its maker’s plate says, or across the tunnel where the impeller turns.',
@@ -230,8 +230,8 @@ export const benchWords = {
   way: {
     fit: (drive: string, energy: string, price: string, mass: string) =>
       `Fit ${drive} with a pack of ${energy}: ${price} and ${mass} for drive and pack.`,
-    far: (way: string, hours: string, speed: string, reserve: string) =>
-      `She goes ${way} in ${hours} at ${speed}, with ${reserve} kept back.`,
+    far: (way: string, hours: string, speed: string, kept: string) =>
+      `She goes ${way} in ${hours} at ${speed}, ${kept}.`,
     against: (n: number, first: string) =>
       n === 1 ? `One thing does not fit yet: ${first}.` : `${n} things do not fit yet; first: ${first}.`,
     tight: (n: number) => (n === 1 ? 'It all fits; one thing is tight.' : `It all fits; ${n} things are tight.`),

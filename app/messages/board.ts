@@ -230,6 +230,7 @@ export const boardWords = {
     condition: 'Bottom',
     conditions: { unknown: 'Not known', clean: 'Clean', slime: 'Slime', weed: 'Weed', barnacles: 'Barnacles' },
     lead: (d: string, t: string) => `You asked for ${d}, ${t} at cruise.`,
+    range: (a: string, b: string, end: string) => `${a} to ${b}, ${end}`,
     enough: 'The pack carries it with the reserve kept.',
     short: 'The pack does not carry it with the reserve kept.',
     reach: 'From low to high is what weight, growth and methods leave open.',
@@ -254,6 +255,9 @@ export const boardWords = {
     close: 'Close',
     demo: 'demo',
   },
+  rangeEnds: { reserve: 'to the reserve', empty: 'until empty' },
+  kept: (share: string) => `with ${share} kept back`,
+  nothingKept: 'with nothing kept back',
   settings: {
     title: 'Units and light',
     profile: 'Units',
@@ -267,6 +271,9 @@ export const boardWords = {
     moneyPlaces: { before: 'Before', after: 'After' },
     moneyHint: 'Prices of the shipped parts are invented; they are not converted.',
     theme: 'Light',
+    rangeEnd: 'Range, miles and time left',
+    rangeEnds: { reserve: 'To the reserve', empty: 'Until empty' },
+    rangeHint: 'The last of a pack is for the day that goes wrong: plan with the reserve kept.',
     themes: { auto: 'As the device', board: 'Day', boardNight: 'Night' },
   },
   conflict: {

@@ -15,7 +15,7 @@ export const designWords = {
   },
   cost: 'Price',
   mass: 'Weight',
-  range: 'Range',
+  range: (end: string) => `Range ${end}`,
   power: 'At cruise',
   none: 'Nothing in the library fits these wishes.',
   relax: 'Relax one:',
@@ -23,7 +23,7 @@ export const designWords = {
     'Neither half the speed, half the way nor letting go of what is held would be enough: look at weight and ' +
     'dimensions, or add parts of your own to the library.',
   axisCost: 'Price, with what work above the touch limit adds',
-  axisRange: 'Range at cruise',
+  axisRange: 'Range at cruise to the reserve',
   unbeaten: 'not beaten',
   offered: 'offered',
   chart: 'Price against range of every design that no other beats',

@@ -140,7 +140,7 @@ export const driveWords = {
   otherScrew: 'Other screw',
   topAllDay: 'Top, continuous',
   takes: 'Takes at cruise',
-  wayLeft: 'Way on a full pack',
+  wayLeft: (end: string) => `Way on a full pack ${end}`,
   againstBoth: 'Of the way on both',
   oneStoppedNote:
     'At cruise, or as fast as one drive goes continuously. She pulls to one side: the rudder costs a little more.',

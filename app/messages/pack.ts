@@ -62,7 +62,7 @@ export const packWords = {
   way: 'Wired',
   full: 'full',
   fastest: 'continuous',
-  range: 'at cruise',
+  range: (end: string) => `at cruise ${end}`,
   spare: 'spare',
   power: 'Power of the pack',
   charts: { limit: 'Power it gives', sag: 'Volts under load' },

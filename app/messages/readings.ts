@@ -8,7 +8,7 @@ export const readingWords = {
     cancel: 'Stop',
     progress: (n: number, of: number) => `${n} of ${of}`,
     power: 'Power at cruise',
-    range: 'Range',
+    range: 'Range to the reserve',
     top: 'Top, continuous',
     of: '1 in 10 below, middle, 1 in 10 above',
     most: (advice: string, label: string, share: string) =>

@@ -8,7 +8,7 @@ export const underWords = {
   waits: 'at rest',
   way: 'The way of the day',
   lastTurn: 'last turn',
-  milesLeft: 'Miles left, in this stream and wind',
+  milesLeft: 'Miles to the reserve, in this stream and wind',
   badly: (way: string) => `badly ${way}`,
   berthIs: (way: string) => `the berth is ${way}`,
   charge: 'Charge',

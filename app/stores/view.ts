@@ -46,6 +46,8 @@ export const useViewStore = defineStore('view', () => {
   // a browser that keeps no site data forgets them; useLocalStorage would stop the page there
   const units = useStorage<UnitChoice>('remigo-units', METRIC_UNITS)
   const theme = useStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
+  /** whether range, miles and time are read down to the reserve or until nothing is left */
+  const rangeEnd = useStorage<'reserve' | 'empty'>('remigo-range-end', 'reserve')
   const working = shallowRef<OpenWorking | OpenWorked | null>(null)
   const term = shallowRef<OpenTerm | null>(null)
   const findingsOpen = ref(false)
@@ -71,6 +73,7 @@ export const useViewStore = defineStore('view', () => {
     units,
     choice,
     theme,
+    rangeEnd,
     working,
     term,
     findingsOpen,

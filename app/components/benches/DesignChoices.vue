@@ -9,9 +9,11 @@ import { useViewStore } from '~/stores/view'
 import { useBoatRun } from '~/composables/useBoatRun'
 import type { ChartCurve } from '~/components/chart/chartTypes'
 import { useQuantities } from '~/composables/useQuantities'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** Up to five whole designs for what is not held, each best at something, tried at a touch; or which wish to relax. */
 const document = useDocumentStore()
+const { end } = useRangeEnd()
 const library = useLibraryStore()
 const view = useViewStore()
 const { fill, text } = useQuantities()
@@ -107,7 +109,7 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
               <th />
               <th class="num">{{ designWords.cost }}</th>
               <th class="num">{{ designWords.mass }}</th>
-              <th class="num">{{ designWords.range }}</th>
+              <th class="num">{{ designWords.range(end) }}</th>
               <th class="num">{{ designWords.power }}</th>
               <th />
             </tr>

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { figureOn, type FigureId } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** A computed figure with its label, in a list. */
 defineProps<{ id: FigureId; band?: boolean }>()
 const document = useDocumentStore()
+const { endId } = useRangeEnd()
 </script>
 
 <template>
   <div class="figure-row">
-    <span><WithTerms :text="figureOn(id, document.shown).label" /></span><FigureValue :id="id" :band="band" />
+    <span><WithTerms :text="figureOn(endId(id), document.shown).label" /></span><FigureValue :id="id" :band="band" />
   </div>
 </template>
 

@@ -9,12 +9,14 @@ import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { fewOf } from '~/components/benches/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /**
  * Voltage and pack: windows on one scale, amps against what the cells allow, the blocks, and other cells to try; where
  * it stands, how it is kept, what cold and years do to it.
  */
 const answer = useAnswerStore()
+const { end } = useRangeEnd()
 const document = useDocumentStore()
 const library = useLibraryStore()
 const { fill, text } = useQuantities()
@@ -71,7 +73,10 @@ function tryCell(cell: CellSpec) {
               :words="benchWords.pack.lead"
               :figures="['packAvailable', 'packMass', { text: text(figures.price, 'price') }]"
           /></template>
-          <FigureSentence :words="benchWords.pack.lasts" :figures="['timeLeft', 'distanceLeft', 'leverSpeed']" />
+          <FigureSentence
+            :words="benchWords.pack.lasts"
+            :figures="['timeLeft', 'distanceLeft', 'leverSpeed', { text: end }]"
+          />
         </BenchLead>
         <VoltageBars />
         <PackBlocks />

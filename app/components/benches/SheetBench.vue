@@ -8,9 +8,11 @@ import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { useBoatFiles } from '~/composables/useBoatFiles'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** The answer on one sheet, in words and numbers, to read and to print. */
 const answer = useAnswerStore()
+const { longer, kept, endId } = useRangeEnd()
 const document = useDocumentStore()
 const { text, fill, format } = useQuantities()
 const { exportBoat } = useBoatFiles()
@@ -94,10 +96,10 @@ const fast = computed(
 )
 const far = computed(
   () =>
-    `${text(s.value.cruise.distanceLeft, 'distance')} at ${text(s.value.cruise.speed, 'speed')} ` +
-    `(${text(s.value.cruise.distanceLow, 'distance')} to ${text(s.value.cruise.distanceHigh, 'distance')}), ` +
-    `${text(s.value.cruise.timeLeft, 'duration')}, with ${text(document.shown.use.reserve, 'ratio')} kept ` +
-    `back. ` +
+    `${text(s.value.cruise.distanceLeft * longer.value, 'distance')} at ${text(s.value.cruise.speed, 'speed')} ` +
+    `(${text(s.value.cruise.distanceLow * longer.value, 'distance')} to ` +
+    `${text(s.value.cruise.distanceHigh * longer.value, 'distance')}), ` +
+    `${text(s.value.cruise.timeLeft * longer.value, 'duration')}, ${kept.value}. ` +
     `${boardWords.use.lead(text(s.value.energy.distance, 'distance'), text(s.value.energy.duration, 'duration'))} ` +
     (s.value.energy.needed <= s.value.energy.available ? boardWords.use.enough : boardWords.use.short),
 )
@@ -198,7 +200,7 @@ const print = () => window.print()
             <td v-for="row in speeds" :key="row.label" class="num">{{ row.band }}</td>
           </tr>
           <tr v-for="id in COLUMNS" :key="id">
-            <th scope="row">{{ figureOn(id, document.shown).label }}</th>
+            <th scope="row">{{ figureOn(endId(id), document.shown).label }}</th>
             <td v-for="row in speeds" :key="row.label" class="num"><FigureValue :id="id" :speed="row.at" /></td>
           </tr>
         </tbody>

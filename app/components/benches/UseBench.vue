@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { edit, type ProjectPath, type ValueAt } from '@remigo/core'
 import { computed } from 'vue'
-import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** What the boat is for: speeds, hours or distance, and what is kept back. */
 const answer = useAnswerStore()
+const { longer, end } = useRangeEnd()
 const document = useDocumentStore()
 const { text } = useQuantities()
 const use = computed(() => document.shown.use)
@@ -34,9 +35,10 @@ const bar = computed(() => {
       <BenchLead
         figure="cruiseRange"
         :head="
-          benchWords.curve.range(
-            text(answer.summary.cruise.distanceLow, 'distance'),
-            text(answer.summary.cruise.distanceHigh, 'distance'),
+          boardWords.use.range(
+            text(answer.summary.cruise.distanceLow * longer, 'distance'),
+            text(answer.summary.cruise.distanceHigh * longer, 'distance'),
+            end,
           )
         "
       >

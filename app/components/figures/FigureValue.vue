@@ -14,6 +14,7 @@ import {
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 import { useQuantities } from '~/composables/useQuantities'
 import { vLive } from '~/directives/live'
 
@@ -35,9 +36,11 @@ const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
 const { format } = useQuantities()
+const { endId } = useRangeEnd()
+const id = computed(() => endId(props.id))
 const root = ref<HTMLElement>()
 
-const figure = computed(() => figureOn(props.id, props.of ?? document.shown))
+const figure = computed(() => figureOn(id.value, props.of ?? document.shown))
 const evaluation = () =>
   props.speed === undefined && !props.of
     ? answer.evaluation
@@ -45,7 +48,7 @@ const evaluation = () =>
 const value = () =>
   props.method
     ? { value: methodShaftPower(evaluation(), props.method), low: undefined, high: undefined }
-    : readFigure(props.id, evaluation())
+    : readFigure(id.value, evaluation())
 const shown = () => format(value().value, figure.value.quantity)
 const range = () => {
   const { low, high } = value()
@@ -63,7 +66,7 @@ const said = () => [figure.value.label, ...parts()].filter(Boolean).join(' ')
 
 function open() {
   if (!root.value) return
-  const own = { id: props.id, anchor: root.value, speed: props.speed, project: props.of, method: props.method }
+  const own = { id: id.value, anchor: root.value, speed: props.speed, project: props.of, method: props.method }
   // a press beside a working that is open closes it a moment from now: this one comes after
   if (view.working && view.working.anchor !== own.anchor)
     setTimeout(() => {

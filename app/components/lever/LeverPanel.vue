@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { figureOn, type FigureId } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 import { boardWords } from '~/messages/board'
 
 /** The lever with the readings that it moves, beside it. */
 const document = useDocumentStore()
+const { endId } = useRangeEnd()
 const READINGS: FigureId[] = [
   'distanceLeft',
   'timeLeft',
@@ -28,7 +30,7 @@ const READINGS: FigureId[] = [
     </div>
     <dl>
       <div v-for="id in READINGS" :key="id">
-        <dt>{{ figureOn(id, document.shown).label }}</dt>
+        <dt>{{ figureOn(endId(id), document.shown).label }}</dt>
         <dd><FigureValue :id="id" size="reading" /></dd>
       </div>
     </dl>

@@ -4,6 +4,7 @@ import { quantityText } from '@remigo/core'
 import { useLever } from '~/composables/useLever'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 import { areaPoints } from './areaPoints'
 
 /** What stands still behind the upright lever: scale, power silhouette, what the drive holds, hours left. */
@@ -15,6 +16,7 @@ const props = defineProps<{
   trackX: number
 }>()
 const answer = useAnswerStore()
+const { longer } = useRangeEnd()
 const view = useViewStore()
 const { most, marks, ticks } = useLever()
 const SILHOUETTE = props.trackX + 14
@@ -43,7 +45,12 @@ const hours = computed(() =>
       const at = props.y(t.speed)
       if (Object.values(props.labels).some(l => Math.abs(l - at) < 15)) return []
       const near = answer.curve.reduce((a, b) => (Math.abs(b.speed - t.speed) < Math.abs(a.speed - t.speed) ? b : a))
-      return [{ at, text: near.timeLeft > 99 * 3600 ? '' : quantityText(near.timeLeft, 'duration', view.choice) }]
+      return [
+        {
+          at,
+          text: near.timeLeft > 99 * 3600 ? '' : quantityText(near.timeLeft * longer.value, 'duration', view.choice),
+        },
+      ]
     }),
 )
 </script>

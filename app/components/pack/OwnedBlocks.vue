@@ -3,9 +3,11 @@ import { computed } from 'vue'
 import { ownedUses, withEdits, type OwnedUse, type Project, edit } from '@remigo/core'
 import { packWords } from '~/messages/pack'
 import { useDocumentStore } from '~/stores/document'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** Blocks that the owner has already, and the best ways to wire them. */
 const document = useDocumentStore()
+const { end } = useRangeEnd()
 const uses = computed(() => ownedUses(document.shown))
 const fitted = (use: OwnedUse) =>
   use.pack.series === document.shown.design.pack.series && use.pack.parallel === document.shown.design.pack.parallel
@@ -41,7 +43,7 @@ const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name
             <th>{{ packWords.way }}</th>
             <th class="num">{{ packWords.full }}</th>
             <th class="num">{{ packWords.fastest }}</th>
-            <th class="num">{{ packWords.range }}</th>
+            <th class="num">{{ packWords.range(end) }}</th>
             <th class="num">{{ packWords.spare }}</th>
             <th />
           </tr>

@@ -4,9 +4,11 @@ import { oneStopped } from '@remigo/core'
 import { driveWords } from '~/messages/drive'
 import { boardWords } from '~/messages/board'
 import { useDocumentStore } from '~/stores/document'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** What a boat of two drives does on one: stopped to go farther, or failed. */
 const document = useDocumentStore()
+const { end } = useRangeEnd()
 const rows = computed(() => oneStopped(document.shown))
 </script>
 
@@ -21,7 +23,7 @@ const rows = computed(() => oneStopped(document.shown))
           <th>{{ driveWords.otherScrew }}</th>
           <th class="num">{{ driveWords.topAllDay }}</th>
           <th class="num">{{ driveWords.takes }}</th>
-          <th class="num">{{ driveWords.wayLeft }}</th>
+          <th class="num">{{ driveWords.wayLeft(end) }}</th>
           <th class="num">{{ driveWords.againstBoth }}</th>
         </tr>
       </thead>

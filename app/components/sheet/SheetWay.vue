@@ -7,9 +7,11 @@ import { pathOf, type BenchId } from '~/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** The answer in three sentences, then the way on: what is decided, what is still a guess, what to do next. */
 const answer = useAnswerStore()
+const { longer, kept } = useRangeEnd()
 const document = useDocumentStore()
 const { text } = useQuantities()
 const words = benchWords.way
@@ -21,7 +23,7 @@ const BENCH_OF: Record<PartName, BenchId> = {
   hull: 'curve',
 }
 const sentences = computed(() => {
-  const { design, use } = document.shown,
+  const { design } = document.shown,
     { cruise } = answer.summary,
     { stop, caution } = answer.findings.counts
   return [
@@ -32,10 +34,10 @@ const sentences = computed(() => {
       text(designMass(answer.model), 'mass'),
     ),
     words.far(
-      text(cruise.distanceLeft, 'distance'),
-      text(cruise.timeLeft, 'duration'),
+      text(cruise.distanceLeft * longer.value, 'distance'),
+      text(cruise.timeLeft * longer.value, 'duration'),
       text(cruise.speed, 'speed'),
-      text(use.reserve, 'ratio'),
+      kept.value,
     ),
     stop > 0
       ? words.against(stop, answer.findings.findings[0]!.title)

@@ -65,6 +65,12 @@ function choose(id: QuantityId, unit: string) {
         @update:model-value="view.units = { profile: $event, overrides: {}, currency: view.units.currency }"
       />
       <ChoiceField v-model="view.theme" :label="boardWords.settings.theme" :options="boardWords.settings.themes" />
+      <ChoiceField
+        v-model="view.rangeEnd"
+        :label="boardWords.settings.rangeEnd"
+        :options="boardWords.settings.rangeEnds"
+      />
+      <p class="small soft">{{ boardWords.settings.rangeHint }}</p>
       <h3 class="section-head">{{ boardWords.settings.each }}</h3>
       <div class="grid">
         <label v-for="[id, label] in shown" :key="id"

@@ -1,43 +1,97 @@
+import type { FieldPath } from '../project/fields'
 import { usableAt, type Evaluation } from '../system'
 import { ALWAYS, current, duration, energy, figure, force, of, PACK_FIELDS, power, speed } from './figure'
 import { methodsHold } from './hullFigures'
 
-const RANGE_FIELDS = [...PACK_FIELDS, 'design.pack.cell.capacityAh', 'use.reserve'] as const
+/** To what a range, a time, miles are counted: until only the reserve is left, or until nothing is. */
+interface End {
+  words: string
+  /** J that may be used, of those that the pack gives */
+  kept: string
+  share: (e: Evaluation) => number
+  /** of the bands, which know the reserve */
+  longer: (e: Evaluation) => number
+  depends: readonly FieldPath[]
+}
+
+const CELL_FIELDS = [...PACK_FIELDS, 'design.pack.cell.capacityAh'] as const
+const RESERVE: End = {
+  words: 'to the reserve',
+  kept: 'reserve kept',
+  share: e => 1 - e.model.project.use.reserve,
+  longer: () => 1,
+  depends: [...CELL_FIELDS, 'use.reserve'],
+}
+const EMPTY: End = {
+  words: 'until empty',
+  kept: 'to the last',
+  share: () => 1,
+  longer: e => 1 / (1 - e.model.project.use.reserve),
+  depends: CELL_FIELDS,
+}
 
 /** Lead drawn fast gives less. J */
-const toUse = ({ model, point }: Evaluation) =>
-  usableAt(model, point.drive.packCurrent) * (1 - model.project.use.reserve)
+const toUse = (e: Evaluation, end: End) => usableAt(e.model, e.point.drive.packCurrent) * end.share(e)
 
-/** Figures of the day: how far, how long, how fast. */
-export const USE_FIGURES = {
-  timeLeft: figure({
-    label: 'Time left',
+const timeTo = (end: End) =>
+  figure({
+    label: `Time ${end.words}`,
     quantity: 'duration',
     part: 'use',
     inputs: e => ({
-      available: energy(toUse(e), 'to use at this current, reserve kept'),
+      available: energy(toUse(e, end), `to use at this current, ${end.kept}`),
       power: power(e.point.drive.packPower, 'from the pack'),
     }),
     formula: ({ available, power }) => available / power,
     words: 'time = energy to use ÷ power from the pack',
-    band: e => ({ low: toUse(e) / e.point.packPowerHigh, high: toUse(e) / e.point.packPowerLow }),
+    band: e => ({ low: toUse(e, end) / e.point.packPowerHigh, high: toUse(e, end) / e.point.packPowerLow }),
     source: 'From full',
     holds: methodsHold,
-    depends: RANGE_FIELDS,
-  }),
-  distanceLeft: figure({
-    label: 'Miles left',
+    depends: end.depends,
+  })
+
+const distanceTo = (end: End) =>
+  figure({
+    label: `Miles ${end.words}`,
     quantity: 'distance',
     part: 'use',
-    inputs: e => ({ time: duration(e.point.timeLeft, 'time left'), lever: speed(e.point.speed, 'the lever') }),
+    inputs: e => ({
+      time: duration(e.point.timeLeft * end.longer(e), `time ${end.words}`),
+      lever: speed(e.point.speed, 'the lever'),
+    }),
     // no end of time at no speed is no distance
     formula: ({ time, lever }) => (lever > 0 ? time * lever : 0),
-    words: 'distance = time left × speed',
-    band: ({ point }) => ({ low: point.distanceLow, high: point.distanceHigh }),
+    words: 'distance = time × speed',
+    band: e => ({ low: e.point.distanceLow * end.longer(e), high: e.point.distanceHigh * end.longer(e) }),
     source: 'From full, no stream',
     holds: methodsHold,
-    depends: RANGE_FIELDS,
-  }),
+    depends: end.depends,
+  })
+
+const rangeTo = (end: End) =>
+  figure({
+    label: `Range at cruise ${end.words}`,
+    quantity: 'distance',
+    part: 'use',
+    inputs: e => ({
+      available: energy(e.energy.available * end.longer(e), `to use, ${end.kept}`),
+      power: power(e.cruise.drive.packPower, 'from the pack at cruise'),
+      cruise: speed(e.cruise.speed, 'cruise'),
+    }),
+    formula: ({ available, power, cruise }) => (available / power) * cruise,
+    words: 'range = energy to use ÷ power at cruise × cruise',
+    band: e => ({ low: e.cruise.distanceLow * end.longer(e), high: e.cruise.distanceHigh * end.longer(e) }),
+    source: 'From full, no stream',
+    holds: methodsHold,
+    depends: end.depends,
+  })
+
+/** Figures of the day: how far, how long, how fast. */
+export const USE_FIGURES = {
+  timeLeft: timeTo(RESERVE),
+  timeToEmpty: timeTo(EMPTY),
+  distanceLeft: distanceTo(RESERVE),
+  distanceToEmpty: distanceTo(EMPTY),
   energyPerDistance: figure({
     label: 'Takes',
     quantity: 'energyPerDistance',
@@ -101,22 +155,8 @@ export const USE_FIGURES = {
     holds: methodsHold,
     depends: PACK_FIELDS,
   }),
-  cruiseRange: figure({
-    label: 'Range at cruise',
-    quantity: 'distance',
-    part: 'use',
-    inputs: e => ({
-      available: energy(e.energy.available, 'to use, reserve kept'),
-      power: power(e.cruise.drive.packPower, 'from the pack at cruise'),
-      cruise: speed(e.cruise.speed, 'cruise'),
-    }),
-    formula: ({ available, power, cruise }) => (available / power) * cruise,
-    words: 'range = energy to use ÷ power at cruise × cruise',
-    band: ({ cruise }) => ({ low: cruise.distanceLow, high: cruise.distanceHigh }),
-    source: 'From full, no stream',
-    holds: methodsHold,
-    depends: RANGE_FIELDS,
-  }),
+  cruiseRange: rangeTo(RESERVE),
+  rangeToEmpty: rangeTo(EMPTY),
   allDaySpeed: figure({
     label: 'Continuous top speed',
     quantity: 'speed',

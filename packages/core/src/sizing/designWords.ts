@@ -40,7 +40,7 @@ export function designForbids(project: Project): Text[] {
     {
       text:
         (fast - day > 3 * NOTICED * fast ? 'No faster than {fast}, or {day} all day' : 'No faster than {fast}') +
-        '; no farther than {way} at cruise; no longer than {t} at top.',
+        '; no farther than {way} at cruise with the reserve kept; no longer than {t} at top.',
       params: {
         fast: metresPerSecond(fast),
         day: metresPerSecond(day),

@@ -72,6 +72,22 @@ describe('every figure shows its working', () => {
   })
 })
 
+it.each(DEMO_BOATS.map(p => [p.name, p] as const))('%s: to the reserve is so much less than until empty', (_, boat) => {
+  const at = evaluate(boat, boat.use.cruiseSpeed),
+    kept = 1 - boat.use.reserve
+  for (const [toReserve, toEmpty] of [
+    ['timeLeft', 'timeToEmpty'],
+    ['distanceLeft', 'distanceToEmpty'],
+    ['cruiseRange', 'rangeToEmpty'],
+  ] as const) {
+    const near = readFigure(toReserve, at),
+      far = readFigure(toEmpty, at)
+    for (const end of ['low', 'value', 'high'] as const) expect(near[end]! / far[end]!).toBeCloseTo(kept, 9)
+    expect(FIGURES[toReserve].label).toMatch(/to the reserve$/)
+    expect(FIGURES[toEmpty].label).toMatch(/until empty$/)
+  }
+})
+
 it('a change is weighed by the figures that move most', () => {
   const doubled = withEdits(yacht, [{ path: 'design.pack.parallel', value: 2 }])
   const changes = compareDesigns(yacht, doubled, yacht.use.cruiseSpeed)
