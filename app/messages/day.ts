@@ -4,6 +4,12 @@ export const dayWords = {
   range: (low: string, high: string) => `${low} to ${high}`,
   sum: (way: string, under: string, used: string, sun: string) =>
     `${way} in ${under} under way: ${used}${sun ? `, the sun gives ${sun}` : ''}.`,
+  socketsCost: 'Shore power of this day:',
+  sockets: (stops: readonly string[], berth: string) =>
+    stops.length === 0
+      ? ', to fill her again at the berth.'
+      : `: ${stops.join(', ')}, then ${berth} to fill her again at the berth.`,
+  atSocket: 'socket',
   stopped: 'She does not come home as planned.',
   noLegs: 'No legs yet. Add one, read a route or a track, or draw them on the plan.',
   working: 'working it out …',

@@ -81,4 +81,17 @@ export const sunWords = {
     `Straight on the pack the panels work at its volts: they lose ${share} of what a tracking controller ` +
     'would take, and nothing ends the charge.',
   helpless: 'Nothing is left of the sun after the house.',
+  spars: 'Shade of mast and boom',
+  sparsHint: 'measured from the middle of the panels',
+  sparsOf: 'Near which panels',
+  firstArray: 'The panels above',
+  sparKinds: { mast: 'Mast', boom: 'Boom' },
+  addMast: 'Add a mast',
+  addBoom: 'Add a boom',
+  removeSpar: 'Spar removed',
+  shadeHour: 'Direct sun lost',
+  shadeChart: 'Direct sun lost to mast and boom, by the hour',
+  shadeSays: (lost: string, month: string, swings: boolean) =>
+    `They take ${lost} of what these panels would give in ${month}${swings ? ', as the mean of all headings' : ''}. ` +
+    'A shadow stops every string of cells that it touches, so that a thin stay costs more than its width.',
 } as const

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { boatSolarMonth, solarReport, type ChargeControllerSpec, edit } from '@remigo/core'
+import { boatSolarMonth, hasSpars, solarReport, type ChargeControllerSpec, edit } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -52,6 +52,7 @@ const daylit = computed(() => boatSolarMonth(document.shown, month.value))
       <p v-if="solar.fitted && report.months[month]!.refillDays === null" class="prose">{{ sunWords.helpless }}</p>
       <StringWindow />
       <OtherArrays v-if="solar.fitted" />
+      <SparShade v-if="solar.fitted" />
       <SunDirect v-if="solar.fitted" />
       <section class="block" :aria-label="sunWords.place">
         <h2 class="section-head">
@@ -141,7 +142,7 @@ const daylit = computed(() => boatSolarMonth(document.shown, month.value))
           ><FigureRow id="sunDay" /><FigureRow id="sunNoon" /><FigureRow id="sunDayPace" /><FigureRow
             id="sunNoonPace" /><FigureRow id="sunYear" /><FigureRow
             v-if="!solar.controller?.tracking"
-            id="sunDirectLoss"
+            id="sunDirectLoss" /><FigureRow v-if="hasSpars(document.shown)" id="sunShade"
         /></template>
         <p v-if="solar.fitted && daylit.perDay > 0 && report.months[month]!.refillDays !== null" class="small soft">
           {{ sunWords.refill }}: {{ report.months[month]!.refillDays!.toFixed(1) }}

@@ -272,6 +272,16 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
             <b>{{ text(r.joules, 'energy') }}</b>
           </li>
         </ul>
+        <p v-if="report.sockets.cost > 0" class="prose" data-day-cost>
+          {{ words.socketsCost }} <WorkedValue v-if="worked" :worked="worked.cost" size="inline" />{{
+            words.sockets(
+              report.sockets.stops.map(
+                s => `${document.shown.day.legs[s.leg]?.to || words.atSocket} ${text(s.cost, 'price')}`,
+              ),
+              text(report.sockets.berth.cost, 'price'),
+            )
+          }}
+        </p>
         <p class="small soft">{{ words.how }}</p>
       </section>
     </div>

@@ -44,7 +44,7 @@ const open = computed(() => props.day.legs[props.chosen])
 const keys = computed(() => {
   const leg = open.value
   if (!leg) return []
-  if (leg.does === 'waits') return ['to', 'duration', 'plugged', 'house'] as const
+  if (leg.does === 'waits') return ['to', 'duration', 'plugged', ...(leg.plugged ? ['price'] : []), 'house']
   return [
     'to',
     'course',

@@ -17,11 +17,11 @@ type Other = Project['design']['solar']['others'][number]
 const arrays = computed(() => document.shown.design.solar.others)
 const put = (label: string, others: Other[]) => document.edit(label, [edit('design.solar.others', others)])
 function add() {
-  const { panel, series, parallel, tilt, heading, swings, shading, controller } = document.shown.design.solar
+  const { panel, series, parallel, tilt, heading, swings, shading, spars, controller } = document.shown.design.solar
   const name = sunWords.arrayNames[arrays.value.length % sunWords.arrayNames.length]!
   put(sunWords.addArray, [
     ...arrays.value,
-    { name, feeds: 'drive', panel, series, parallel, tilt, heading, swings, shading, controller },
+    { name, feeds: 'drive', panel, series, parallel, tilt, heading, swings, shading, spars, controller },
   ])
 }
 const change = (at: number, change: Partial<Other>) =>

@@ -3,6 +3,8 @@ import { hullSpeed } from '../hull'
 import { haurwitz, HOT_CELL, SOLAR_WIRING_LOSS, PLATE_TEMPERATURE } from '../solar'
 import {
   boatSolarMonth,
+  hasSpars,
+  sunWithoutSpars,
   chargeReport,
   DAYS_OF_MONTH,
   HOUSE_CONVERTER_EFFICIENCY,
@@ -38,6 +40,7 @@ const CLOUDS = () => ({
 })
 const NOON = () => ({ text: 'Middle of the month, no cloud.' })
 const FIELDS = ['use.place.latitude', 'design.solar.shading', 'design.solar.tilt'] as const
+const freeOf = (e: Evaluation) => sunWithoutSpars(e.model.project, charging(e).month).perDay
 const PACE_FIELDS = ['design.solar.shading', 'use.houseLoad', ...PACK_FIELDS.slice(0, 3)] as const
 const solar = (e: Evaluation) => e.model.project.design.solar
 const charging = (e: Evaluation) => e.model.project.design.charging
@@ -50,7 +53,7 @@ const house = ({ model }: Evaluation) =>
   smallPower(model.project.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY, 'house, through its converter')
 const arrayInputs = (e: Evaluation) => ({
   panels: power(solar(e).series * solar(e).parallel * solar(e).panel.power, 'panels, as printed'),
-  shade: ratio(solar(e).shading, 'lost to shade'),
+  shade: ratio(solar(e).shading, 'lost to shade, by hand'),
   cables: ratio(SOLAR_WIRING_LOSS, 'lost in the cables'),
   controller: ratio(
     solar(e).controller?.efficiency ?? 1,
@@ -80,6 +83,20 @@ export const SOLAR_FIGURES = {
     source: SUN,
     holds: CLOUDS,
     depends: FIELDS,
+  }),
+  sunShade: figure({
+    label: 'Lost to mast and boom',
+    quantity: 'ratio',
+    part: 'pack',
+    applies: e => fitted(e) && hasSpars(e.model.project),
+    inputs: e => ({ sun: sun(e, 'in a mean day'), free: energy(freeOf(e), 'if neither were there') }),
+    formula: ({ sun, free }) => (free > 0 ? 1 - sun / free : 0),
+    words: 'loss = 1 − energy ÷ energy without their shadows, hour by hour',
+    source:
+      'Shadow of a straight spar on the panels; it takes each string of cells that it touches, three in a panel ' +
+      '(common practice); light of the sky is not lessened',
+    holds: () => ({ text: 'Panels as a disc of their area; sails down.' }),
+    depends: [],
   }),
   sunYear: figure({
     label: 'In a year',

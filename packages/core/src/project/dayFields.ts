@@ -39,6 +39,14 @@ export const DAY_LEG = group('Leg', {
   sailing: number({ label: 'Sails alone would give', quantity: 'speed', least: 0, most: 15, usual: 0 }),
   regenerates: yes({ label: 'The propeller charges', usual: false }),
   plugged: yes({ label: 'On a socket', usual: false }),
+  price: number({
+    label: 'Its energy costs',
+    quantity: 'pricePerEnergy',
+    least: 0,
+    most: 5 / 3.6e6,
+    open: true,
+    hint: 'Empty: as at the berth',
+  }),
   house: number({ label: 'More house load', quantity: 'smallPower', least: 0, most: 20_000, usual: 0 }),
 })
 

@@ -40,7 +40,7 @@ import {
   WHEEL,
   WHOLE_DRIVE,
 } from '../parts/partFields'
-import { ARRAY_FEEDS, type OtherArray, type SolarArray } from '../solar'
+import { ARRAY_FEEDS, SPAR_KINDS, type OtherArray, type SolarArray, type Spar } from '../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Wiring } from '../wiring'
 import { LOG_FIELDS } from './logFields'
 import { YARD } from './yardFields'
@@ -691,6 +691,15 @@ const BANKS = group('Banks', {
 
 /** Light of a month, J/m² on a flat square metre on a mean day. */
 export const MONTH_OF_SUN = number({ label: 'Light in a day', quantity: 'sunlight', least: 0, most: 5e7 })
+/** A mast or a boom near panels, from the middle of these. */
+export const SPAR = group('Spar', {
+  kind: choice({ label: 'It is', options: SPAR_KINDS, usual: 'mast' }),
+  ahead: number({ label: 'Ahead of the panels', quantity: 'length', least: -30, most: 30, usual: 2, hint: '− is aft' }),
+  starboard: number({ label: 'To starboard', quantity: 'length', least: -10, most: 10, usual: 0, hint: '− is port' }),
+  height: number({ label: 'Above the panels', quantity: 'length', least: 0, most: 40, usual: 8, hint: 'A mast’s top' }),
+  length: number({ label: 'Runs aft for', quantity: 'length', least: 0, most: 20, usual: 3 }),
+  thick: number({ label: 'Thick', quantity: 'smallLength', least: 0.002, most: 1, usual: 0.12 }),
+} as const satisfies FieldsFor<Spar>)
 /** Panels elsewhere on the boat, with what they feed. */
 export const OTHER_ARRAY = group('Other panels', {
   name: text({ label: 'Where', shortest: 1, longest: 40 }),
@@ -702,6 +711,7 @@ export const OTHER_ARRAY = group('Other panels', {
   heading: number({ label: 'Faces', quantity: 'angle', least: 0, most: 6.2832, usual: Math.PI }),
   swings: yes({ label: 'She swings', usual: true }),
   shading: number({ label: 'Lost to shade', quantity: 'ratio', least: 0, most: 0.95, usual: 0.15 }),
+  spars: list({ label: 'Mast and boom', of: SPAR, longest: 6, usual: [] }),
   controller: open(group('Charge controller', CHARGE_CONTROLLER)),
 } as const satisfies FieldsFor<OtherArray>)
 const SOLAR = group('Solar panels', {
@@ -725,8 +735,10 @@ const SOLAR = group('Solar panels', {
     least: 0,
     most: 0.95,
     usual: 0.15,
-    hint: 'By rigging, canopy, trees: 10 to 30\u00A0% is usual',
+    hint: 'Canopy, sails, trees, and spars not listed: 10 to 30\u00A0% is usual',
   }),
+  spars: list({ label: 'Mast and boom', of: SPAR, longest: 6, usual: [] }),
+  bow: number({ label: 'Her bow points', quantity: 'angle', least: 0, most: 6.2832, usual: 0, hint: 'By the compass' }),
   controller: open(group('Charge controller', CHARGE_CONTROLLER)),
   coldest: number({
     label: 'Coldest morning',

@@ -1,2 +1,2 @@
 /** Version of the document that this code writes. */
-export const PROJECT_VERSION = 12
+export const PROJECT_VERSION = 13

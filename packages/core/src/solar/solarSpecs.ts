@@ -47,6 +47,21 @@ export interface EarthPlace {
   longitude: number
 }
 
+/** What a spar near panels is: it stands, or lies level and runs aft. */
+export const SPAR_KINDS = ['mast', 'boom'] as const
+
+/** A mast, a boom, a stay near panels. m, from the middle of the panels: ahead, to starboard, above them. */
+export interface Spar {
+  kind: (typeof SPAR_KINDS)[number]
+  ahead: number
+  starboard: number
+  /** of a mast its top, of a boom where it lies */
+  height: number
+  /** of a boom, aft from there */
+  length: number
+  thick: number
+}
+
 /** Panels on the boat, and what they feed. */
 export interface SolarArray {
   fitted: boolean
@@ -58,8 +73,12 @@ export interface SolarArray {
   tilt: number
   heading: number
   swings: boolean
-  /** share lost to mast, boom and sails */
+  /** share lost to what is not listed as a spar: sails, canopy, trees */
   shading: number
+  /** masts and booms, each with its shadow by the hour */
+  spars: Spar[]
+  /** where her bow points while she does not swing, rad clockwise from north */
+  bow: number
   /** null: straight on the pack */
   controller: ChargeControllerSpec | null
   /** coldest morning at the panels, K */
@@ -84,6 +103,7 @@ export interface OtherArray {
   heading: number
   swings: boolean
   shading: number
+  spars: Spar[]
   controller: ChargeControllerSpec | null
 }
 

@@ -2,6 +2,7 @@ import { getPosition, getTimes } from 'suncalc'
 import { usualClearness } from './cloud'
 import { bestPower, cellTemperature, panelCurrent } from './panelCurve'
 import type { EarthPlace, SolarArray } from './solarSpecs'
+import { sparShade } from './sparShade'
 import { haurwitz, onPanel, type SunAngle } from './sunlight'
 
 /** The sun comes back to within 0.1 %: any year stands for every one. */
@@ -40,6 +41,37 @@ export interface SolarLoad {
 export function sunAngle(time: Date, { latitude, longitude }: EarthPlace): SunAngle {
   const { altitude, azimuth } = getPosition(time, latitude * DEGREES, longitude * DEGREES)
   return { altitude: altitude / DEGREES, azimuth: azimuth / DEGREES }
+}
+
+/** How panels lie, and what stands near them. */
+export type ArrayLie = Pick<
+  SolarArray,
+  'tilt' | 'heading' | 'swings' | 'spars' | 'bow' | 'panel' | 'series' | 'parallel'
+>
+
+/**
+ * Light on the panels of a boat, mast and boom in its way.
+ *
+ * @param array panels, and how they lie
+ * @param flat W/m² on a flat square metre
+ * @param sun where it stands
+ * @param day of the year
+ * @param anyHeading under way: her heading is anyone's
+ * @param shade share of the direct sun that spars take, where it is known already
+ * @returns W/m²
+ *
+ * Source: onPanel(), sparShade().
+ */
+export function arrayLight(
+  array: ArrayLie,
+  flat: number,
+  sun: SunAngle,
+  day: number,
+  anyHeading = false,
+  shade = sparShade(array, sun, anyHeading),
+): number {
+  const heading = array.swings || anyHeading ? null : array.heading
+  return onPanel(flat, sun, day, { tilt: array.tilt, heading }, shade)
 }
 
 /**
@@ -92,11 +124,11 @@ export function solarYear(array: SolarArray, place: EarthPlace, load: SolarLoad)
  * @returns its mean day
  */
 export function solarMonth(array: SolarArray, place: EarthPlace, load: SolarLoad, month: number): SolarMonth {
-  const panel = { tilt: array.tilt, heading: array.swings ? null : array.heading }
   const { hours, clear, days, noon, daylight } = sunOfMonth(place, month)
   const clearDay = clear / days,
     clearness = array.sun ? (clearDay > 0 ? array.sun[month]! / clearDay : 0) : usualClearness(place.latitude, month)
-  const given = (light: number, { angle, day }: SunHour) => arrayPower(array, onPanel(light, angle, day, panel), load)
+  const given = (light: number, { angle, day }: SunHour) =>
+    arrayPower(array, arrayLight(array, light, angle, day), load)
   return {
     perDay: array.fitted ? hours.reduce((sum, h) => sum + given(h.clear * clearness, h) * 3600, 0) / days : 0,
     flat: clearDay * clearness,
@@ -174,13 +206,12 @@ export interface DayLight {
  * @returns a moment in the middle of each step, the dark ones too
  */
 export function dayOfLight(
-  array: Pick<SolarArray, 'tilt' | 'heading' | 'swings' | 'sun'>,
+  array: ArrayLie & Pick<SolarArray, 'sun'>,
   place: EarthPlace,
   month: number,
   step: number,
 ): DayLight[] {
-  const panel = { tilt: array.tilt, heading: array.swings ? null : array.heading }
-  const middle = Date.UTC(YEAR, month, 15, 12) - (place.longitude * DEGREES * HOUR) / 15 - DAY / 2
+  const middle = sunMidnight(place, month)
   const moments = Array.from({ length: Math.round(86_400 / step) }, (_, i) => (i + 0.5) * step)
   const clear = moments.map(time => {
     const angle = sunAngle(new Date(middle + 1000 * time), place)
@@ -190,8 +221,50 @@ export function dayOfLight(
   const clearness = array.sun ? (whole > 0 ? array.sun[month]! / whole : 0) : usualClearness(place.latitude, month)
   return clear.map(({ time, angle, light }) => ({
     time,
-    light: light > 0 ? onPanel(light * clearness, angle, dayOfYear(middle + 1000 * time), panel) : 0,
+    light: light > 0 ? arrayLight(array, light * clearness, angle, dayOfYear(middle + 1000 * time)) : 0,
   }))
 }
+
+/** What mast and boom take at an hour of a day. s of the local sun's day, share of the direct sun. */
+export interface ShadeHour {
+  time: number
+  lost: number
+}
+
+/** What mast and boom take in a month. */
+export interface ShadeOfMonth {
+  /** of its middle day, while the sun is up */
+  hours: ShadeHour[]
+  /** of what the panels would give over the month without them */
+  lost: number
+}
+
+/**
+ * What mast and boom take from the panels, by the hour of a day and over a month.
+ *
+ * @param array panels
+ * @param place where she lies, rad
+ * @param load what they feed
+ * @param month 0 is January
+ * @returns shares, 0 … 1
+ *
+ * Source: sparShade().
+ */
+export function shadeOfMonth(array: SolarArray, place: EarthPlace, load: SolarLoad, month: number): ShadeOfMonth {
+  const free = solarMonth({ ...array, fitted: true, spars: [] }, place, load, month).perDay
+  const hours = Array.from({ length: 96 }, (_, i) => {
+    const time = (i + 0.5) * 900,
+      sun = sunAngle(new Date(sunMidnight(place, month) + 1000 * time), place)
+    return { time, lost: sparShade(array, sun), up: sun.altitude > 0 }
+  })
+  return {
+    hours: hours.filter(h => h.up).map(({ time, lost }) => ({ time, lost })),
+    lost: free > 0 ? 1 - solarMonth({ ...array, fitted: true }, place, load, month).perDay / free : 0,
+  }
+}
+
+/** Midnight by the sun in the middle of a month, ms UTC. */
+const sunMidnight = (place: EarthPlace, month: number) =>
+  Date.UTC(YEAR, month, 15, 12) - (place.longitude * DEGREES * HOUR) / 15 - DAY / 2
 
 const dayOfYear = (t: number) => Math.floor((t - Date.UTC(YEAR, 0, 1)) / DAY) + 1

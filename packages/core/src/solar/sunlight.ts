@@ -64,20 +64,21 @@ const SWINGS = 12
  * @param sun where it stands
  * @param dayOfYear 1 … 366
  * @param panel how it lies
+ * @param shade share of the direct sun that something takes away; of the sky's light nothing is
  * @returns W/m²
  *
  * Source: Erbs split; isotropic sky, G = B cos θ + D (1 + cos β)/2 + G_flat × albedo (1 − cos β)/2.
  */
-export function onPanel(flat: number, sun: SunAngle, dayOfYear: number, panel: PanelAngle): number {
+export function onPanel(flat: number, sun: SunAngle, dayOfYear: number, panel: PanelAngle, shade = 0): number {
   const cosZenith = Math.sin(sun.altitude)
   if (flat <= 0 || cosZenith <= 0) return 0
-  if (panel.tilt === 0) return flat
+  if (panel.tilt === 0 && shade === 0) return flat
   const above = extraterrestrial(cosZenith, dayOfYear)
   const diffuse = flat * erbsDiffuse(Math.min(1, flat / above))
   // a low sun would be divided by almost nothing: the beam is never stronger than above the air
   const beam = Math.min((flat - diffuse) / cosZenith, above / cosZenith)
   return (
-    beam * meanIncidence(sun, panel) +
+    beam * meanIncidence(sun, panel) * (1 - shade) +
     (diffuse * (1 + Math.cos(panel.tilt))) / 2 +
     (flat * WATER_ALBEDO * (1 - Math.cos(panel.tilt))) / 2
   )

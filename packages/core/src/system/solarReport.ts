@@ -53,7 +53,8 @@ function keptMonths<T>() {
   }
 }
 const boatMonths = keptMonths<SolarMonth>(),
-  houseMonths = keptMonths<number>()
+  houseMonths = keptMonths<number>(),
+  freeMonths = keptMonths<SolarMonth>()
 const MONTHS = Array.from({ length: 12 }, (_, month) => month)
 
 /**
@@ -92,6 +93,29 @@ export function boatSolarMonth(project: Project, month: number): SolarMonth {
  * @returns twelve months
  */
 export const boatSolarYear = (project: Project): SolarMonth[] => MONTHS.map(month => boatSolarMonth(project, month))
+
+/** Whether any panels have a mast or a boom near them. */
+export const hasSpars = ({ design: { solar } }: Project): boolean =>
+  solar.spars.length > 0 || solar.others.some(a => a.spars.length > 0)
+
+/**
+ * Mean day of a month as the panels would give it with no mast and no boom near them.
+ *
+ * @param project the boat
+ * @param month 0 is January
+ * @returns what they would give
+ */
+export function sunWithoutSpars(project: Project, month: number): SolarMonth {
+  const { solar } = project.design
+  if (!hasSpars(project)) return boatSolarMonth(project, month)
+  const { latitude, longitude } = project.use.place,
+    load = solarLoad(project)
+  const key = [latitude, longitude, load.packVoltage, load.air, modelOf(project).pack.fullVoltage].join(' ')
+  return freeMonths(solar, key, month, () => {
+    const others = solar.others.map(a => ({ ...a, spars: [] }))
+    return boatSolarMonth({ ...project, design: { ...project.design, solar: { ...solar, spars: [], others } } }, month)
+  })
+}
 
 /** V of the house that panels of its own feed (common practice: a 12 V battery). */
 const HOUSE_VOLTS = 13

@@ -1,5 +1,6 @@
 import type { Leg, Project } from '../project'
 import { dayAnswers, departures, legCosts, turnHome, type Departure, type LegCosts, type TurnHome } from './dayAnswers'
+import { daySockets, type DaySockets } from './daySockets'
 import { reach, type DayReach } from './reach'
 import type { Bite, DayPoint, DayRun, LegRun } from './simulateDay'
 
@@ -24,6 +25,7 @@ export interface DayReport {
   sunset: number | null
   turn: TurnHome | null
   costs: (LegCosts | null)[]
+  sockets: DaySockets
   /** hours round the one that is planned, and the best of them */
   departures: Departure[]
   /** from the start of the leg that is asked about */
@@ -83,6 +85,7 @@ export function* dayReport({ project, leg, home }: DayQuestion): Generator<numbe
     sunset: light.sunset,
     turn,
     costs,
+    sockets: daySockets(project, run),
     departures: hours,
     reach: way,
   }

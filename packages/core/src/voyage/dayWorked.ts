@@ -1,6 +1,6 @@
 import type { Project } from '../project'
 import { modelOf } from '../system'
-import { energy, ratio } from '../working/inputs'
+import { energy, of, ratio } from '../working/inputs'
 import { workedOut, type Worked } from '../working'
 import type { DayReport } from './dayReport'
 
@@ -9,6 +9,8 @@ export interface DayWorked {
   left: Worked
   chance: Worked
   turn: Worked | null
+  /** €, what sockets and the berth are paid */
+  cost: Worked
 }
 
 /**
@@ -50,6 +52,22 @@ export function dayWorked(project: Project, report: DayReport): DayWorked {
       words: 'share of days whose least charge is above the reserve',
       source: 'Five runs across the band; the normal distribution between them',
       holds: { text: 'For the legs, stream, wind and sky as planned.' },
+    }),
+    cost: workedOut({
+      label: 'Shore power of the day',
+      quantity: 'price',
+      inputs: {
+        onTheWay: of('price')(
+          report.sockets.stops.reduce((sum, s) => sum + s.cost, 0),
+          'at sockets on the way, each at its price',
+        ),
+        short: energy(report.sockets.berth.bought, 'bought at the berth to fill her as she left'),
+        price: of('pricePerEnergy')(report.sockets.berth.price, 'shore power at the berth'),
+      },
+      formula: v => v.onTheWay + v.short * v.price,
+      words: 'cost = sockets on the way + bought at the berth × its price',
+      source: 'Bought is what reaches the boat over the efficiency of the charger, and what stays in the cells',
+      holds: { text: 'Without a fee for the mooring or the socket itself.' },
     }),
     turn: report.turn && {
       ...workedOut({

@@ -2,10 +2,10 @@ import { getTimes } from 'suncalc'
 import { restVoltage } from '../battery'
 import type { Project } from '../project'
 import {
+  arrayLight,
   arrayPower,
   arraysOf,
   haurwitz,
-  onPanel,
   stringFaults,
   sunAngle,
   usualClearness,
@@ -61,14 +61,10 @@ export function daylight(project: Project): Daylight {
         : arrays.reduce(
             (sum, array) =>
               sum +
-              arrayPower(
-                array,
-                onPanel(light, angle, dayOfYear(at), {
-                  tilt: array.tilt,
-                  heading: array.swings || underWay ? null : array.heading,
-                }),
-                { packVoltage, air: boat.waterTemperature },
-              ),
+              arrayPower(array, arrayLight(array, light, angle, dayOfYear(at), underWay), {
+                packVoltage,
+                air: boat.waterTemperature,
+              }),
             0,
           )
     })
@@ -80,7 +76,10 @@ export function daylight(project: Project): Daylight {
   const both = (arrays: readonly SolarArray[], volts: number) => {
     if (arrays.length === 0) return { rest: [], way: [] }
     const rest = give(arrays, volts, false)
-    return { rest, way: arrays.every(a => a.swings || a.tilt === 0) ? rest : give(arrays, volts, true) }
+    return {
+      rest,
+      way: arrays.every(a => a.swings || (a.tilt === 0 && a.spars.length === 0)) ? rest : give(arrays, volts, true),
+    }
   }
   const driven = both(drive, driveVolts),
     lived = both(house, HOUSE_VOLTS)

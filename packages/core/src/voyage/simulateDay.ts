@@ -70,6 +70,8 @@ export interface LegRun {
   /** from the pack, less what went into it */
   energy: number
   drive: number
+  /** from the chargers, on a socket or a generator */
+  shore: number
   charge: number
   /** means over its time */
   water: number
@@ -147,6 +149,7 @@ interface LegSums {
   way: number
   used: number
   driven: number
+  shore: number
   /** sums over time of the speed through the water and of the stream, m */
   water: number
   stream: number
@@ -228,7 +231,17 @@ class DayRunner {
   }
 
   private runLeg(leg: Leg, index: number): void {
-    const sums: LegSums = { index, departs: this.time, way: 0, used: 0, driven: 0, water: 0, stream: 0, still: 0 }
+    const sums: LegSums = {
+      index,
+      departs: this.time,
+      way: 0,
+      used: 0,
+      driven: 0,
+      shore: 0,
+      water: 0,
+      stream: 0,
+      still: 0,
+    }
     const speed = new LegSpeed(this.project, this.drive, leg),
       byTime = leg.does !== 'goes' || leg.measure === 'time'
     const left = () => (byTime ? leg.duration - (this.time - sums.departs) : leg.distance - sums.way)
@@ -251,6 +264,7 @@ class DayRunner {
       distance: sums.way,
       energy: sums.used,
       drive: sums.driven,
+      shore: sums.shore,
       charge: this.charge,
       water: mean(sums.water),
       ground: mean(sums.way),
@@ -336,6 +350,7 @@ class DayRunner {
     const stored = this.account({ flow, time, taken, sun, towed: step.towed, drive: train.packPower, house })
     sums.used -= stored
     sums.driven += train.packPower * time
+    sums.shore += flow.shore * time
     sums.way += ground * time
     sums.water += water * time
     sums.stream += with_ * time

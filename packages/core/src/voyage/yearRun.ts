@@ -2,10 +2,11 @@ import { randomLcg, randomNormal } from 'd3-random'
 import { restVoltage } from '../battery'
 import type { Project } from '../project'
 import {
+  arrayLight,
   arrayPower,
   arraysOf,
   haurwitz,
-  onPanel,
+  sparShade,
   stringFaults,
   sunAngle,
   usualClearness,
@@ -101,16 +102,14 @@ function lightOf(project: Project): Light {
       const angle = sunAngle(new Date(start + (h + 0.5) * 3_600_000), place),
         clear = haurwitz(Math.sin(angle.altitude))
       if (clear <= 0) continue
-      const day = 1 + Math.floor(h / 24)
+      const day = 1 + Math.floor(h / 24),
+        shades = new Map([...drive, ...house].map(a => [a, sparShade(a, angle)]))
       SKIES.forEach((sky, s) => {
         const of = (arrays: readonly SolarArray[], packVoltage: number) =>
           arrays.reduce(
             (sum, a) =>
               sum +
-              arrayPower(a, onPanel(clear * sky, angle, day, { tilt: a.tilt, heading: a.swings ? null : a.heading }), {
-                ...load,
-                packVoltage,
-              }),
+              arrayPower(a, arrayLight(a, clear * sky, angle, day, false, shades.get(a)), { ...load, packVoltage }),
             0,
           )
         light.drive[s]![h] = of(drive, load.packVoltage)

@@ -98,7 +98,7 @@ const BROKEN: Record<string, Edit[]> = {
     {
       path: 'design.solar.others',
       value: [{ ...DEMO.tirrick.design.solar, name: 'Roof', feeds: 'drive', series: 12, parallel: 1 }].map(
-        ({ name, feeds, panel, series, parallel, tilt, heading, swings, shading, controller }) => ({
+        ({ name, feeds, panel, series, parallel, tilt, heading, swings, shading, spars, controller }) => ({
           name,
           feeds: feeds as 'drive',
           panel,
@@ -108,6 +108,7 @@ const BROKEN: Record<string, Edit[]> = {
           heading,
           swings,
           shading,
+          spars,
           controller,
         }),
       ),

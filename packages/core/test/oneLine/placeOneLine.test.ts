@@ -140,6 +140,7 @@ const otherArray = ({
   heading,
   swings,
   shading,
+  spars,
   controller,
 }: ReturnType<typeof array>) => ({
   name,
@@ -151,6 +152,7 @@ const otherArray = ({
   heading,
   swings,
   shading,
+  spars,
   controller,
 })
 

@@ -35,8 +35,8 @@ import { completePart, type Part } from '../../src/parts'
 const yacht = DEMO.tirrick
 const sunny = withEdits(DEMO.osprel, [edit('design.solar.fitted', true)])
 const elsewhere = (boat: Project, feeds: 'drive' | 'house') => {
-  const { panel, series, parallel, tilt, heading, swings, shading, controller } = boat.design.solar
-  const other = { name: 'Roof', feeds, panel, series, parallel, tilt, heading, swings, shading, controller }
+  const { panel, series, parallel, tilt, heading, swings, shading, spars, controller } = boat.design.solar
+  const other = { name: 'Roof', feeds, panel, series, parallel, tilt, heading, swings, shading, spars, controller }
   return withEdits(boat, [edit('design.solar.others', [other])])
 }
 

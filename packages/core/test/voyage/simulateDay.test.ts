@@ -19,6 +19,7 @@ import {
   chargeLevels,
   dayAnswers,
   DayDrive,
+  daySockets,
   departures,
   HALF_TIDE,
   legCosts,
@@ -156,6 +157,31 @@ describe('a day', () => {
       expect(Math.abs(stored / modelOf(boat).pack.energy - charge), boat.name).toBeLessThan(1e-9)
       for (const p of run.points) expect(p.charge).toBeGreaterThanOrEqual(0)
     }
+  })
+  it('pays each socket its price, and the berth for what is short afterwards', () => {
+    const legs = [
+      leg({ distance: 6 * MILE, speed: out.speed }),
+      leg({ does: 'waits', duration: 3600, plugged: true, price: 0.6 / 3.6e6 }),
+      leg({ does: 'waits', duration: 1800, plugged: true }),
+      leg({ distance: 6 * MILE, speed: out.speed }),
+    ]
+    const boat = day(legs, edit('use.costs.shorePrice', 0.25 / 3.6e6)),
+      run = simulateDay(boat),
+      { stops, berth, cost } = daySockets(boat, run),
+      { efficiency } = boat.design.charging.charger
+    expect(stops.map(s => s.leg)).toEqual([1, 2])
+    expect(run.legs.reduce((sum, l) => sum + l.shore, 0)).toBeCloseTo(run.energy.shore, 3)
+    expect(stops[0]!.bought).toBeCloseTo(run.legs[1]!.shore / efficiency, 6)
+    expect(stops[0]!.cost).toBeCloseTo((run.legs[1]!.shore / efficiency / 3.6e6) * 0.6, 9)
+    expect(stops[1]!.price).toBe(0.25 / 3.6e6)
+    // lithium keeps 97 % of what goes in
+    const short = (boat.day.charge - run.points.at(-1)!.charge) * modelOf(boat).pack.energy
+    expect(berth.bought).toBeCloseTo(short / 0.97 / efficiency, 3)
+    expect(cost).toBeCloseTo(stops[0]!.cost + stops[1]!.cost + berth.cost, 12)
+    // nothing is bought without a plug, but the way home is paid for at the berth
+    const free = day(legs.filter(l => !l.plugged))
+    expect(daySockets(free, simulateDay(free)).stops).toEqual([])
+    expect(daySockets(free, simulateDay(free)).cost).toBeGreaterThan(0)
   })
   it('agrees with an integration of its own in steps of a second', () => {
     const boat = day(

@@ -11,6 +11,7 @@ import { toVersion9 } from './toVersion9'
 import { toVersion10 } from './toVersion10'
 import { toVersion11 } from './toVersion11'
 import { toVersion12 } from './toVersion12'
+import { toVersion13 } from './toVersion13'
 
 /** Migrations by the version that they start from. */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
@@ -25,6 +26,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   9: toVersion10,
   10: toVersion11,
   11: toVersion12,
+  12: toVersion13,
 }
 
 /** A document of today's version, or the reason why it cannot be had. */
