@@ -53,6 +53,22 @@ test('a day of one’s own: legs typed, waits, home again, moved by keys; bad in
   await expect(page.locator('[data-day-water]').getByRole('textbox', { name: 'Sets to' })).toBeVisible()
 })
 
+test('a socket on the way has its own price, and the day says what its shore power costs', async ({ page }) => {
+  await openBench(page, '/days/day?boat=demo-osprel')
+  const cost = page.locator('[data-day-cost]')
+  await expect(cost).toContainText('to fill her again at the berth', { timeout: 20_000 })
+  const paid = async () => Number((await cost.locator('.worked').innerText()).replace(/[^\d.]/g, ''))
+  const before = await paid()
+  const socket = page.locator('[data-leg] button', { hasText: 'socket' }).first()
+  await socket.click()
+  const price = page.locator('[data-leg-fields]').getByRole('textbox', { name: 'Its energy costs' })
+  await price.fill('2')
+  await price.press('Enter')
+  await expect.poll(paid, { timeout: 20_000 }).toBeGreaterThan(1.5 * before)
+  await cost.locator('.worked').click()
+  await expect(page.getByRole('dialog')).toContainText('at sockets on the way, each at its price')
+})
+
 test('a route comes in as GPX and goes out again; the run goes out as CSV; a broken file is told', async ({ page }) => {
   await openBench(page, '/days/day?boat=demo-wisp')
   const input = page.locator('input[type=file][accept^=".gpx"]')

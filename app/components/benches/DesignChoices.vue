@@ -182,6 +182,10 @@ td b::first-letter {
 .relax p {
   flex-basis: 100%;
 }
+th {
+  white-space: normal;
+  max-width: 84px;
+}
 .scroll {
   overflow-x: auto;
 }

@@ -276,9 +276,9 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
           {{ words.socketsCost }} <WorkedValue v-if="worked" :worked="worked.cost" size="inline" />{{
             words.sockets(
               report.sockets.stops.map(
-                s => `${document.shown.day.legs[s.leg]?.to || words.atSocket} ${text(s.cost, 'price')}`,
+                s => `${document.shown.day.legs[s.leg]?.to || words.atSocket} ${text(s.cost, 'smallPrice')}`,
               ),
-              text(report.sockets.berth.cost, 'price'),
+              text(report.sockets.berth.cost, 'smallPrice'),
             )
           }}
         </p>

@@ -104,7 +104,7 @@ export function formatIn(value: number | null, id: UnitId, choice: UnitChoice = 
 }
 
 /** What an amount of money is for. */
-const PER = { euro: '', euroPerKWh: '/kWh', euroPerLitre: '/l', euroPerGal: '/gal' } as const
+const PER = { euro: '', euroAndCents: '', euroPerKWh: '/kWh', euroPerLitre: '/l', euroPerGal: '/gal' } as const
 
 /** An amount with the sign of the owner's money, before or behind it. */
 function money(text: string, per: string, choice: UnitChoice): FormattedQuantity {

@@ -83,6 +83,7 @@ export const QUANTITIES = {
     example: '1.80 €/l',
   },
   pricePerEnergy: { name: 'price for energy', units: ['euroPerKWh'], us: 'euroPerKWh', example: '180 €/kWh' },
+  smallPrice: { name: 'price', units: ['euroAndCents'], us: 'euroAndCents', example: '1.20' },
   price: { name: 'price', units: ['euro'], us: 'euro', example: '1200' },
 } as const satisfies Record<string, Quantity>
 

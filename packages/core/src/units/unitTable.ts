@@ -136,6 +136,7 @@ export const UNITS = {
   euroPerLitre: { symbol: '€/l', aliases: ['eur/l'], scale: 1000, decimals: 2 },
   euroPerGal: { symbol: '€/gal', aliases: ['eur/gal', '$/gal'], scale: 1 / 0.003785411784, decimals: 2 },
   euroPerKWh: { symbol: '€/kWh', aliases: ['eur/kwh'], scale: 1 / (1000 * HOUR), decimals: 2 },
+  euroAndCents: { symbol: '€', aliases: [], scale: 1, decimals: 2 },
   euro: { symbol: '€', aliases: ['eur', 'euro', 'euros'], scale: 1, decimals: 0 },
 } as const satisfies Record<string, Unit>
 

@@ -55,9 +55,9 @@ export function dayWorked(project: Project, report: DayReport): DayWorked {
     }),
     cost: workedOut({
       label: 'Shore power of the day',
-      quantity: 'price',
+      quantity: 'smallPrice',
       inputs: {
-        onTheWay: of('price')(
+        onTheWay: of('smallPrice')(
           report.sockets.stops.reduce((sum, s) => sum + s.cost, 0),
           'at sockets on the way, each at its price',
         ),
