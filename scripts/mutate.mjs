@@ -101,6 +101,7 @@ function workshop() {
     recursive: true,
     filter: path => !path.includes('node_modules'),
   })
+  cpSync(join(ROOT, 'docs'), join(folder, 'docs'), { recursive: true, filter: path => !path.includes('screenshots') })
   cpSync(join(ROOT, 'vitest.config.ts'), join(folder, 'vitest.config.ts'))
   cpSync(join(ROOT, 'package.json'), join(folder, 'package.json'))
   symlinkSync(join(ROOT, 'node_modules'), join(folder, 'node_modules'))
@@ -121,11 +122,13 @@ function fails(folder, which) {
   })
 }
 
-/** Whether some test of the core sees the change: those of the same folder are asked first, being quick. */
+/** Whether some test of the core sees the change: those of its folder and the kept numbers first, being quick. */
 async function seen(folder, file) {
   const own = join('packages/core/test', relative('packages/core/src', file).split(sep)[0])
   return (
-    (existsSync(join(folder, own)) && (await fails(folder, [own]))) || fails(folder, ['related', join(folder, file)])
+    (existsSync(join(folder, own)) && (await fails(folder, [own]))) ||
+    (await fails(folder, ['packages/core/test/today'])) ||
+    fails(folder, ['related', join(folder, file)])
   )
 }
 
