@@ -78,7 +78,9 @@ export const dayWords = {
   count: (fits: number, against: number) =>
     `${fits === 0 ? 'nothing' : fits} in favour, ${against === 0 ? 'none' : against} against`,
   weighed: { wind: 'Wind', stream: 'Stream', light: 'Light', way: 'On the way', charge: 'Charge' },
-  chance: (p: string) => `${p} chance of coming home above the reserve.`,
+  chance: 'chance of coming home above the reserve.',
+  turnWith: 'with',
+  turnOrMore: 'or more.',
   sure: 'almost sure',
   never: 'hardly any',
   water: 'Water, wind, loads',

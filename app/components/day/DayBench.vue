@@ -321,7 +321,7 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
         @draw="add({ ...$event })"
         @home="home = $event"
       />
-      <GoOrStay v-if="report" :project="document.shown" :report="report" @depart="depart" />
+      <GoOrStay v-if="report && worked" :project="document.shown" :report="report" :worked="worked" @depart="depart" />
       <div class="fields">
         <QuantityField path="day.charge" /><template v-if="document.shown.design.charging.supply === 'generator'"
           ><QuantityField path="day.generatorStart" /><QuantityField path="day.generatorStop" /></template

@@ -1,24 +1,28 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clockText, goOrStay, type DayReport, type Project } from '@remigo/core'
+import { clockText, goOrStay, type DayReport, type DayWorked, type Project } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { dayWords as words } from '~/messages/day'
+import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 
 /** Whether to go: what speaks for it and against it, and the hour that would be better. */
-const props = defineProps<{ project: Project; report: DayReport }>()
+const props = defineProps<{ project: Project; report: DayReport; worked: DayWorked }>()
 const emit = defineEmits<{ depart: [time: number] }>()
+const view = useViewStore()
 const { fill, text } = useQuantities()
 const said = computed(() => goOrStay(props.project, props.report))
+/** a word where a number would say more than is known */
 const chance = computed(() =>
-  words.chance(
-    props.report.chance > 0.99
-      ? words.sure
-      : props.report.chance < 0.01
-        ? words.never
-        : text(Math.round(100 * props.report.chance) / 100, 'ratio'),
-  ),
+  props.report.chance > 0.99
+    ? words.sure
+    : props.report.chance < 0.01
+      ? words.never
+      : text(Math.round(100 * props.report.chance) / 100, 'ratio'),
 )
+const openChance = (event: MouseEvent) => {
+  view.working = { worked: props.worked.chance, anchor: event.currentTarget as HTMLElement }
+}
 /** an hour that leaves at least two per cent more */
 const better = computed(() => {
   const best = props.report.departures.reduce<DayReport['departures'][number] | null>(
@@ -42,7 +46,13 @@ const better = computed(() => {
         <em :class="w.state">{{ boardWords.states[w.state] }}</em>
       </li>
     </ul>
-    <p class="small">{{ chance }}</p>
+    <p class="small">
+      <button type="button" class="link" data-chance @click="openChance">{{ chance }}</button> {{ words.chance }}
+    </p>
+    <p v-if="report.turn && worked.turn && !report.turn.anywhere" class="small" data-last-turn>
+      {{ words.turn(clockText(report.turn.time)) }}, {{ words.turnWith }}
+      <WorkedValue :worked="worked.turn" size="inline" /> {{ words.turnOrMore }}
+    </p>
     <button
       v-if="better"
       type="button"

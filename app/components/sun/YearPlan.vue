@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { edit, typicalDay, type Project, winter, type YearSpread } from '@remigo/core'
+import { edit, typicalDay, type Project, winter, yearWorked, type YearSpread } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { yearWords as words } from '~/messages/yearPlan'
 import { useCompact } from '~/composables/useCompact'
@@ -47,23 +47,16 @@ const headline = computed(() =>
       ? words.all
       : words.enough(enough.value.map(m => sunWords.months[m.i]).join(', ')),
 )
-const sum = (of: (m: YearSpread['months'][number]) => number) => months.value.reduce((s, m) => s + of(m), 0)
-const plugged = computed(() =>
-  words.plugged(String(sum(m => m.plugged.middle)), String(sum(m => m.plugged.low)), String(sum(m => m.plugged.high))),
-)
-const energy = computed(() => {
-  const shore = sum(m => m.shore.middle)
-  return words.energy(
-    text(shore, 'energy'),
-    text(shore * document.shown.use.costs.shorePrice, 'price'),
-    (spread.value?.cycles ?? 0).toFixed(0),
-  )
+const worked = computed(() => spread.value && yearWorked(document.shown, spread.value))
+const days = computed(() => {
+  const { low, high } = worked.value?.plugged ?? {}
+  return words.ofEight(text(low ?? 0, 'count'), text(high ?? 0, 'count'))
 })
 const monthRows = computed(() =>
   months.value.map((m, i) => [
     sunWords.months[i]!,
     ...[m.sun.middle, m.drive + m.house].map(joules => text(joules, 'energy')),
-    m.plugged.middle,
+    Math.round(m.plugged.middle),
   ]),
 )
 const month = computed(() => document.shown.design.charging.month)
@@ -134,9 +127,12 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
         :estimate="text(coldest, 'temperature')"
       />
     </div>
-    <template v-if="spread">
+    <template v-if="worked">
       <p class="prose" data-year-said>
-        <strong>{{ headline }}</strong> {{ plugged }} {{ energy }}
+        <strong>{{ headline }}</strong> {{ words.plugsIn }} <WorkedValue :worked="worked.plugged" size="inline" />
+        {{ days }} {{ words.bought }} <WorkedValue :worked="worked.bought" size="inline" />,
+        <WorkedValue :worked="worked.cost" size="inline" /> {{ words.aYear }}
+        <WorkedValue :worked="worked.cycles" size="inline" /> {{ words.cycles }}
       </p>
       <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" class="chart" role="img" :aria-label="words.title">
         <text :x="LEFT - 6" y="14" text-anchor="end" class="tick">{{ words.axis }}</text>
@@ -165,9 +161,9 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
             :y="HIGH - 4"
             text-anchor="middle"
             class="tick"
-            :class="{ plug: m.plugged.middle > 0 }"
+            :class="{ plug: m.plugged.middle >= 0.5 }"
           >
-            {{ m.plugged.middle }}
+            {{ Math.round(m.plugged.middle) }}
           </text>
         </g>
         <text :x="LEFT - 6" :y="HIGH - 4" text-anchor="end" class="tick">⏻</text>

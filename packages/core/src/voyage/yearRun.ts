@@ -1,3 +1,4 @@
+import { quantileSorted, sort, sum } from 'd3-array'
 import { randomLcg, randomNormal } from 'd3-random'
 import { restVoltage } from '../battery'
 import type { Project } from '../project'
@@ -45,6 +46,8 @@ export interface YearRun {
 export interface YearSpread {
   years: number
   months: { sun: Spread; plugged: Spread; shore: Spread; used: number; house: number; drive: number }[]
+  /** of whole years: a dull month and a bright one even out */
+  year: { plugged: Spread; shore: Spread }
   cycles: number
 }
 /** 10, 50 and 90 per cent. */
@@ -251,9 +254,6 @@ export function yearRun(project: Project, seed: number | null = null): YearRun {
   return { months, cycles: drawn / model.pack.usableEnergy }
 }
 
-const quantile = (sorted: readonly number[], share: number): number =>
-  sorted[Math.min(sorted.length - 1, Math.max(0, Math.round(share * (sorted.length - 1))))]!
-
 /**
  * Several years with different clouds.
  *
@@ -268,10 +268,16 @@ export function* yearSpread(project: Project, years = 100, seed = 1): Generator<
     runs.push(yearRun(project, seed + i))
     yield (i + 1) / years
   }
-  const of = (month: number, key: 'sun' | 'plugged' | 'shore'): Spread => {
-    const sorted = runs.map(r => r.months[month]![key]).sort((a, b) => a - b)
-    return { low: quantile(sorted, 0.1), middle: quantile(sorted, 0.5), high: quantile(sorted, 0.9) }
+  const spread = (values: number[]): Spread => {
+    const sorted = sort(values)
+    return {
+      low: quantileSorted(sorted, 0.1)!,
+      middle: quantileSorted(sorted, 0.5)!,
+      high: quantileSorted(sorted, 0.9)!,
+    }
   }
+  const of = (month: number, key: 'sun' | 'plugged' | 'shore') => spread(runs.map(r => r.months[month]![key])),
+    ofYear = (key: 'plugged' | 'shore') => spread(runs.map(r => sum(r.months, m => m[key])))
   return {
     years,
     months: Array.from({ length: 12 }, (_, m) => ({
@@ -282,7 +288,8 @@ export function* yearSpread(project: Project, years = 100, seed = 1): Generator<
       house: runs[0]!.months[m]!.house,
       drive: runs[0]!.months[m]!.drive,
     })),
-    cycles: runs.reduce((sum, r) => sum + r.cycles, 0) / runs.length,
+    year: { plugged: ofYear('plugged'), shore: ofYear('shore') },
+    cycles: sum(runs, r => r.cycles) / runs.length,
   }
 }
 

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { DEMO, DEMO_BOATS, edit, withEdits } from '../../src/project'
+import { DEMO, DEMO_BOATS, edit, withEdits, type Project } from '../../src/project'
 import { boatSolarYear, modelOf } from '../../src/system'
-import { typicalDay, USE_PATTERNS, yearRun, yearSpread, type YearSpread } from '../../src/voyage'
+import { typicalDay, USE_PATTERNS, yearRun, yearSpread, yearWorked, type YearSpread } from '../../src/voyage'
 
 const launch = DEMO.osprel
-const spread = (years: number, seed = 1): YearSpread => {
-  const run = yearSpread(launch, years, seed)
+const spread = (years: number, seed = 1) => spreadOf(launch, years, seed)
+function spreadOf(boat: Project, years: number, seed = 1): YearSpread {
+  const run = yearSpread(boat, years, seed)
   for (;;) {
     const step = run.next()
     if (step.done) return step.value
@@ -57,6 +58,24 @@ describe('a year by the hour', () => {
       for (const pattern of USE_PATTERNS)
         for (const m of yearRun(withEdits(boat, [edit('use.year.pattern', pattern)]), 7).months)
           for (const value of Object.values(m)) expect(Number.isFinite(value), `${boat.name} ${pattern}`).toBe(true)
+  })
+  it('what is bought is what the pack takes, over what stays in it and the charger', () => {
+    const bare = withEdits(launch, [edit('design.solar.fitted', false)])
+    const years = spreadOf(bare, 5),
+      { plugged, bought, cost, cycles } = yearWorked(bare, years)
+    // five years from seed 1: the middle of their sums
+    const stored = [1, 2, 3, 4, 5]
+      .map(seed => yearRun(bare, seed).months.reduce((sum, m) => sum + m.shore, 0))
+      .sort((a, b) => a - b)[2]!
+    expect(stored).toBeGreaterThan(0)
+    expect(bought.value).toBeCloseTo(stored / 0.97 / launch.design.charging.charger.efficiency, 3)
+    expect(cost.value).toBeCloseTo(bought.value * launch.use.costs.shorePrice, 9)
+    expect(plugged.value).toBe(years.year.plugged.middle)
+    expect(cycles.value).toBeCloseTo(years.cycles, 9)
+    for (const { value, low, high } of [plugged, bought, cost]) {
+      expect(low).toBeLessThanOrEqual(value)
+      expect(high).toBeGreaterThanOrEqual(value)
+    }
   })
   it('a clear day gives more than a mixed one and that more than a grey one, none by night', () => {
     const day = typicalDay(launch, 5)
