@@ -5,8 +5,10 @@ import { useDraggedList } from '~/composables/useDraggedList'
 import { mdiDragVertical } from '@mdi/js'
 import {
   arrivals,
+  budgetOf,
   dayOf,
   edit,
+  partOf,
   PARTS_GROUPS,
   schedule,
   TASK,
@@ -19,6 +21,7 @@ import {
   type Project,
   type Task,
 } from '@remigo/core'
+import { moneyWords } from '~/messages/money'
 import { workWords as words } from '~/messages/work'
 import { download } from '~/composables/useBoatFiles'
 import { useWorkerRun } from '~/composables/useWorkerRun'
@@ -76,6 +79,20 @@ const nameOf = (id: string) => yard.value.tasks.find(t => t.id === id)?.name ?? 
 function setAfter(t: Task, id: string, on: boolean) {
   const after = on ? [...t.after, id].slice(0, 12) : t.after.filter(a => a !== id)
   change(t.id, { after }, words.edit(t.name))
+}
+const rows = computed(() => budgetOf(document.shown).rows.filter(row => !row.gone))
+const linesOf = (group: string) => rows.value.filter(row => row.group === group)
+function setWants(t: Task, part: string, on: boolean) {
+  const there = t.wants.filter(want => linesOf(t.parts).some(row => partOf(row) === want))
+  change(t.id, { wants: on ? [...there, part].slice(0, 30) : there.filter(w => w !== part) }, words.edit(t.name))
+}
+const wanted = (t: Task) => {
+  const named = linesOf(t.parts).filter(row => t.wants.includes(partOf(row)))
+  return named.length < t.wants.length
+    ? words.wantsGone
+    : named.length === 0
+      ? words.wantsAll
+      : named.map(row => row.name).join(', ')
 }
 const partsWords = Object.fromEntries(['', ...PARTS_GROUPS].map(g => [g, g || words.afterNone]))
 
@@ -168,8 +185,8 @@ async function calendar() {
               <small v-if="t.faults.length > 0" class="bad">{{
                 words.fault(t.faults.map(nameOf).join(', '))
               }}</small><small v-else-if="t.task.done">{{ t.task.inspected || templateOf(t.task.id)?.inspect }}</small
-              ><small v-else-if="t.waits">{{ words.waits(t.waits.group, day(t.waits.until)) }}</small
-              ><small v-else-if="t.task.licensed">{{ words.licensed }}</small>
+              ><small v-else-if="t.waits">{{ words.waits(t.waits.parts, day(t.waits.until)) }}</small
+              ><small v-else-if="t.task.licensed">{{ words.licensedBy(t.task.by) }}</small>
             </button>
             <span class="hours">{{ words.hours(hours(t.task.least), hours(t.task.most)) }}</span>
             <span class="days">{{
@@ -189,7 +206,7 @@ async function calendar() {
             <RowFields
               :fields="TASK.fields"
               :value="{ ...t.task }"
-              :keys="['name', 'least', 'most', 'licensed']"
+              :keys="['name', 'least', 'most', 'by', 'licensed']"
               @change="change(t.task.id, $event, words.edit(t.task.name))"
             />
             <div class="pair">
@@ -198,7 +215,9 @@ async function calendar() {
                 ><select
                   class="ink-select"
                   :value="t.task.parts"
-                  @change="change(t.task.id, { parts: ($event.target as HTMLSelectElement).value }, t.task.name)"
+                  @change="
+                    change(t.task.id, { parts: ($event.target as HTMLSelectElement).value, wants: [] }, t.task.name)
+                  "
                 >
                   <option v-for="(w, g) in partsWords" :key="g" :value="g">{{ w }}</option>
                 </select></label
@@ -214,6 +233,16 @@ async function calendar() {
                   "
               /></label>
             </div>
+            <details v-if="linesOf(t.task.parts).length > 0" class="after" data-wants>
+              <summary>{{ words.wants }}: {{ wanted(t.task) }}</summary>
+              <label v-for="row in linesOf(t.task.parts)" :key="partOf(row)" class="ink-check"
+                ><input
+                  type="checkbox"
+                  :checked="t.task.wants.includes(partOf(row))"
+                  @change="setWants(t.task, partOf(row), ($event.target as HTMLInputElement).checked)"
+                /><span>{{ row.name }}, {{ moneyWords.states[row.state] }}</span></label
+              >
+            </details>
             <details class="after">
               <summary>{{ words.after }}: {{ t.task.after.map(nameOf).join(', ') || words.afterNone }}</summary>
               <label v-for="o in yard.tasks.filter(o => o.id !== t.task.id)" :key="o.id" class="ink-check"

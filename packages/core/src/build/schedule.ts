@@ -1,6 +1,7 @@
+import { greatest } from 'd3-array'
 import { randomLcg, randomUniform } from 'd3-random'
 import { DAY } from '../constants'
-import { budgetOf } from '../money'
+import { budgetOf, type BudgetRow } from '../money'
 import type { Project, Task } from '../project'
 import { dateOfDay, dayNumber } from '../units'
 
@@ -11,8 +12,8 @@ export interface ScheduledTask {
   work: number
   starts: number
   ends: number
-  /** parts that it waits for, with when they come; null where all are there */
-  waits: { group: string; until: number } | null
+  /** parts that it waits for, as a sentence names them, with when they come; null where all are there */
+  waits: { parts: string; until: number } | null
   /** it moves the last day if it takes longer */
   critical: boolean
   /** names of what comes before and is not there, or comes after it in a ring */
@@ -34,15 +35,42 @@ export interface Schedule {
 const LEAD = { wanted: 14 * DAY, ordered: 7 * DAY } as const
 const WEEK = 7 * DAY
 
+/** How a task names a line of the budget: a line of the design by its key, an owner's own by its name. */
+export const partOf = (row: Pick<BudgetRow, 'key' | 'name'>): string => row.key || row.name
+
+/** s until a line's parts are there; 0 for those that are. */
+function leadOf(row: BudgetRow): number {
+  if (row.state === 'arrived' || row.state === 'have' || row.gone) return 0
+  return row.lead ?? LEAD[row.state]
+}
+
+/** "Battery and BMS" in the middle of a sentence. */
+const lowerFirst = (name: string) => name.slice(0, 1).toLowerCase() + name.slice(1)
+
 /** When the parts of each group are all there, s from the first morning. */
 export function arrivals(project: Project): Map<string, number> {
   const there = new Map<string, number>()
   for (const row of budgetOf(project).rows) {
-    if (row.state === 'arrived' || row.state === 'have' || row.gone) continue
-    const lead = row.lead ?? LEAD[row.state]
-    there.set(row.group, Math.max(there.get(row.group) ?? 0, lead))
+    const lead = leadOf(row)
+    if (lead > 0) there.set(row.group, Math.max(there.get(row.group) ?? 0, lead))
   }
   return there
+}
+
+/**
+ * What each task waits for: the lines that it names, or its whole group. Where one that it names is no longer bought,
+ * the design has changed, and the whole group counts again.
+ */
+function waitsOf(project: Project): (task: Task) => { parts: string; until: number } {
+  const groups = arrivals(project),
+    rows = new Map(budgetOf(project).rows.flatMap(row => (row.gone ? [] : [[partOf(row), row] as const])))
+  return ({ parts, wants }) => {
+    const named = wants.map(want => rows.get(want))
+    if (named.length === 0 || named.includes(undefined))
+      return { parts: lowerFirst(parts), until: groups.get(parts) ?? 0 }
+    const last = greatest(named as BudgetRow[], leadOf)!
+    return { parts: last.name, until: leadOf(last) }
+  }
 }
 
 /** Hours of a task: the middle of what it takes at least and at most. */
@@ -62,7 +90,7 @@ function ringOf(tasks: readonly Task[]): string[] {
 function run(
   tasks: readonly Task[],
   hours: (task: Task) => number,
-  arrive: (group: string) => number,
+  arrive: (task: Task) => number,
   speed: number,
 ): Map<string, { starts: number; ends: number }> {
   const made = new Map<string, { starts: number; ends: number }>(),
@@ -72,9 +100,9 @@ function run(
   while (left.length > 0) {
     const free = left.filter(t => t.after.every(a => !open.has(a) || made.has(a)))
     if (free.length === 0) break
-    const ready = free.find(t => arrive(t.parts) <= now + 1e-6)
+    const ready = free.find(t => arrive(t) <= now + 1e-6)
     if (!ready) {
-      now = Math.min(...free.map(t => arrive(t.parts)))
+      now = Math.min(...free.map(arrive))
       continue
     }
     const ends = now + hours(ready) / speed
@@ -95,8 +123,8 @@ function run(
  */
 export function schedule(project: Project): Schedule {
   const { tasks, hoursAWeek } = project.yard,
-    there = arrivals(project),
-    arrive = (group: string) => there.get(group) ?? 0,
+    waits = waitsOf(project),
+    arrive = (task: Task) => waits(task).until,
     speed = hoursAWeek / WEEK,
     times = run(tasks, middle, arrive, speed)
   const ends = Math.max(0, ...[...times.values()].map(t => t.ends)),
@@ -106,13 +134,13 @@ export function schedule(project: Project): Schedule {
   return {
     tasks: tasks.map(task => {
       const at = times.get(task.id),
-        until = arrive(task.parts)
+        waiting = waits(task)
       return {
         task,
         work: middle(task),
         starts: at?.starts ?? 0,
         ends: at?.ends ?? 0,
-        waits: !task.done && until > 0 ? { group: task.parts, until } : null,
+        waits: !task.done && waiting.until > 0 ? waiting : null,
         critical: critical.has(task.id),
         faults: [
           ...task.after.filter(a => !ids.has(a)),
@@ -166,18 +194,20 @@ const LEAD_SPREAD = 0.4
  */
 export function* finishRange(project: Project, draws = 400, seed = 1): Generator<number, FinishRange> {
   const { tasks, hoursAWeek } = project.yard,
-    there = arrivals(project),
+    waits = waitsOf(project),
+    waiting = new Map(tasks.map(task => [task, waits(task)])),
+    leads = new Map([...waiting.values()].map(w => [w.parts, w.until])),
     speed = hoursAWeek / WEEK,
     draw = randomUniform.source(randomLcg(seed))(0, 1),
     ends: number[] = []
   for (let i = 0; i < draws; i++) {
-    const late = new Map([...there].map(([group, lead]) => [group, lead * (1 + LEAD_SPREAD * (2 * draw() - 1))])),
+    const late = new Map([...leads].map(([parts, lead]) => [parts, lead * (1 + LEAD_SPREAD * (2 * draw() - 1))])),
       // the sum of two even draws is a triangle
       hours = new Map(tasks.map(t => [t.id, t.least + ((Math.max(t.least, t.most) - t.least) * (draw() + draw())) / 2]))
     const times = run(
       tasks,
       t => hours.get(t.id)!,
-      group => late.get(group) ?? 0,
+      task => late.get(waiting.get(task)!.parts) ?? 0,
       speed,
     )
     ends.push(Math.max(0, ...[...times.values()].map(t => t.ends)))

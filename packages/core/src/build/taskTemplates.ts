@@ -1,5 +1,5 @@
 import type { DriveKind } from '../hull'
-import type { Project, Task } from '../project'
+import { wholeDriveOf, type Project, type Task } from '../project'
 
 /** A task that conversions usually have: hours, tools, what is inspected and what is accepted (common practice). */
 export interface TaskTemplate {
@@ -17,6 +17,14 @@ export interface TaskTemplate {
   licensed?: boolean
   /** drives that have it; all where it is left out */
   drives?: readonly DriveKind[]
+  /** and of these only such as are fitted so */
+  fitted?: 'powerHead' | 'straight'
+}
+
+/** Whether the motor drives an owner's outboard leg, or the shaft with nothing between. */
+const FITTED: Record<NonNullable<TaskTemplate['fitted']>, (project: Project) => boolean> = {
+  powerHead: ({ design }) => wholeDriveOf(design) === null,
+  straight: ({ design }) => design.reduction.kind === 'direct',
 }
 
 const INBOARD: readonly DriveKind[] = ['shaft', 'sailDrive', 'sternDrive', 'jet']
@@ -60,6 +68,57 @@ export const TASK_TEMPLATES: readonly TaskTemplate[] = [
     drives: ['outboard', 'pod'],
   },
   {
+    id: 'powerHeadOff',
+    name: 'Take the power head off its leg',
+    after: ['outboardOff'],
+    hours: [2, 6],
+    tools: 'spanners, tackle, bags for the bolts',
+    inspect: 'drive shaft and spline sound; no water in the gear oil',
+    drives: ['outboard'],
+    fitted: 'powerHead',
+  },
+  {
+    id: 'outboardLeg',
+    name: 'Outboard leg: gear oil, seals, anodes',
+    after: ['powerHeadOff'],
+    hours: [2, 6],
+    tools: 'seals and oil of its maker, hand pump with gauge',
+    inspect: 'holds 0.7 bar for five minutes; water pump out, or kept for the motor’s cooling',
+    drives: ['outboard'],
+    fitted: 'powerHead',
+  },
+  {
+    id: 'headAdapter',
+    name: 'Adapter plate and spline on the leg',
+    after: ['outboardLeg'],
+    hours: [4, 16],
+    parts: 'Motor and drive',
+    tools: 'dial gauge, spline grease, torque wrench',
+    inspect: 'run-out 0.1 mm at most; spline in over its whole length; turns by hand',
+    drives: ['outboard'],
+    fitted: 'powerHead',
+  },
+  {
+    id: 'transom',
+    name: 'Transom: pad, height, bolts through',
+    after: ['outboardOff'],
+    hours: [1, 4],
+    tools: 'straight edge, sealant, bolts',
+    inspect: 'the plate above the propeller level with the bottom or up to 25 mm below; bolted, not clamped alone',
+    drives: ['outboard'],
+  },
+  {
+    id: 'podPad',
+    name: 'Pad, hole and seal for the pod',
+    after: ['outboardOff'],
+    hours: [4, 12],
+    parts: 'Motor and drive',
+    tools: 'hole saw, epoxy, backing plate, level',
+    inspect: 'pad flat within 1 mm; core sealed with epoxy; axis level as she floats',
+    caution: 'A hole below the waterline: measure twice, from inside; a surveyor may want to see it.',
+    drives: ['pod'],
+  },
+  {
     id: 'beds',
     name: 'Beds clean, stiff, painted',
     after: ['engineOut'],
@@ -97,6 +156,35 @@ export const TASK_TEMPLATES: readonly TaskTemplate[] = [
     drives: ['jet'],
   },
   {
+    id: 'diaphragm',
+    name: 'Diaphragm of the sail drive',
+    after: ['legService'],
+    hours: [1, 4],
+    tools: 'maker’s ring, torque wrench',
+    inspect: 'ring within its maker’s years, often seven; dry between its two skins',
+    drives: ['sailDrive'],
+  },
+  {
+    id: 'gimbal',
+    name: 'Bellows and gimbal bearing',
+    after: ['legService'],
+    hours: [2, 6],
+    tools: 'alignment bar, grease',
+    inspect: 'no crack in the bellows; the bar slides into the coupling by hand',
+    drives: ['sternDrive'],
+  },
+  {
+    id: 'thrustBearing',
+    name: 'Thrust bearing and straight coupling',
+    after: ['sternGear', 'beds'],
+    hours: [2, 8],
+    parts: 'Motor and drive',
+    tools: 'dial gauge, torque wrench',
+    inspect: 'push taken by a bearing made for it, by the motor only if its plate says so; run-out 0.1 mm at most',
+    drives: ['shaft'],
+    fitted: 'straight',
+  },
+  {
     id: 'adapter',
     name: 'Adapter plate, reduction, coupling',
     after: ['beds'],
@@ -119,11 +207,39 @@ export const TASK_TEMPLATES: readonly TaskTemplate[] = [
   {
     id: 'motorHung',
     name: 'Motor or pod on the transom or hull',
-    after: ['outboardOff'],
+    after: ['outboardOff', 'headAdapter', 'transom', 'podPad'],
     hours: [2, 8],
     parts: 'Motor and drive',
     tools: 'torque wrench, sealant',
     inspect: 'bolts by torque, no play',
+    drives: ['outboard', 'pod'],
+  },
+  {
+    id: 'steering',
+    name: 'Steering, tilt, reverse lock',
+    after: ['motorHung'],
+    hours: [1, 4],
+    tools: 'spanners, grease',
+    inspect: 'full lock both ways and tilted up, no cable pulls; the lock holds full astern',
+    drives: ['outboard'],
+  },
+  {
+    id: 'podCable',
+    name: 'Pod cable through the hull',
+    after: ['motorHung'],
+    hours: [1, 4],
+    parts: 'Cables and lugs',
+    tools: 'gland, sealant, heat-shrink',
+    inspect: 'gland tight; a loop above the waterline; no pull at the pod',
+    drives: ['pod'],
+  },
+  {
+    id: 'hungAnode',
+    name: 'Anode and paint of leg or pod',
+    after: ['motorHung'],
+    hours: [1, 3],
+    tools: 'meter, primer',
+    inspect: 'anode to housing below 0.1 ohm; no copper paint on aluminium',
     drives: ['outboard', 'pod'],
   },
   {
@@ -234,7 +350,7 @@ export const TASK_TEMPLATES: readonly TaskTemplate[] = [
   {
     id: 'firstPower',
     name: 'First power, as on its bench',
-    after: ['fuse', 'control', 'bonding', 'charging'],
+    after: ['fuse', 'control', 'bonding', 'charging', 'cooling', 'thrustBearing', 'motorHung', 'podCable'],
     hours: [4, 10],
     tools: 'meter, watch, infrared',
     inspect: 'every step within range',
@@ -243,7 +359,7 @@ export const TASK_TEMPLATES: readonly TaskTemplate[] = [
   {
     id: 'launch',
     name: 'Launch, leaks, align afloat',
-    after: ['firstPower'],
+    after: ['firstPower', 'alignDry', 'diaphragm', 'gimbal', 'jetService', 'steering', 'hungAnode'],
     hours: [3, 8],
     tools: 'crane, feeler gauge',
     inspect: 'seal: dry, or a drop in 5 to 20 s; alignment again afloat and loaded',
@@ -267,8 +383,11 @@ export const templateOf = (id: string): TaskTemplate | null => TASK_TEMPLATES.fi
  * @param project the boat
  * @returns tasks in order; what comes before one and does not apply is left out of its list
  */
-export function usualTasks({ boat }: Project): Task[] {
-  const fits = TASK_TEMPLATES.filter(t => !t.drives || t.drives.includes(boat.drive.kind)),
+export function usualTasks(project: Project): Task[] {
+  const { kind } = project.boat.drive
+  const fits = TASK_TEMPLATES.filter(
+      t => (!t.drives || t.drives.includes(kind)) && (!t.fitted || FITTED[t.fitted](project)),
+    ),
     ids = new Set(fits.map(t => t.id))
   /** a task that this drive has not stands for what comes before it */
   const before = (id: string): string[] =>
@@ -280,7 +399,9 @@ export function usualTasks({ boat }: Project): Task[] {
     least: t.hours[0] * 3600,
     most: t.hours[1] * 3600,
     parts: t.parts ?? '',
+    wants: [],
     licensed: t.licensed ?? false,
+    by: '',
     done: false,
     doneOn: '',
     inspected: '',

@@ -45,7 +45,21 @@ export function workEvents(project: Project): WorkEvent[] {
  */
 export const workCsv = (project: Project): string =>
   writeTable([
-    ['task', 'after', 'hours_least', 'hours_most', 'starts', 'ends', 'parts', 'licensed', 'done', 'inspected', 'note'],
+    [
+      'task',
+      'after',
+      'hours_least',
+      'hours_most',
+      'starts',
+      'ends',
+      'parts',
+      'of_these',
+      'licensed',
+      'by',
+      'done',
+      'inspected',
+      'note',
+    ],
     ...schedule(project).tasks.map(({ task, starts, ends }) => [
       task.name,
       task.after.join(' '),
@@ -54,7 +68,9 @@ export const workCsv = (project: Project): string =>
       task.done ? '' : dayOf(project, starts),
       task.done ? task.doneOn : dayOf(project, ends),
       task.parts,
+      task.wants.join('; '),
       task.licensed ? 'yes' : 'no',
+      task.by,
       task.done ? 'yes' : 'no',
       task.inspected,
       task.note,

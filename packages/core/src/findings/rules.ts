@@ -61,6 +61,7 @@ import { noWayHome } from './rules/noWayHome'
 import { otherArrays } from './rules/otherArrays'
 import { capacityPlate } from './rules/capacityPlate'
 import { trimOff } from './rules/trimOff'
+import { licensedMissing } from './rules/licensedMissing'
 import { listOff } from './rules/listOff'
 import { weightHigh } from './rules/weightHigh'
 import { stepOverridden } from './rules/stepOverridden'
@@ -118,6 +119,7 @@ export const RULES = {
   stepOverridden,
   budgetOver,
   taskUninspected,
+  licensedMissing,
   partLate,
   capacityBelow,
   cellsDrift,

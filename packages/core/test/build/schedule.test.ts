@@ -3,6 +3,7 @@ import {
   dayOf,
   finishRange,
   schedule,
+  partOf,
   TASK_TEMPLATES,
   templateOf,
   usualTasks,
@@ -10,6 +11,7 @@ import {
   workEvents,
 } from '../../src/build'
 import { budgetOf, withItem } from '../../src/money'
+import { SHIPPED_LIBRARY } from '../../src/parts'
 import { DEMO, DEMO_BOATS, edit, withEdits, type Project, type Task } from '../../src/project'
 import { SIZED_FLEET } from '../fleet/fleetBoats'
 
@@ -22,6 +24,8 @@ const task = (id: string, after: string[], hours: number, of: Partial<Task> = {}
   least: hours * HOUR,
   most: hours * HOUR,
   parts: '',
+  wants: [],
+  by: '',
   licensed: false,
   done: false,
   doneOn: '',
@@ -62,7 +66,7 @@ describe('the plan of work', () => {
     const p = schedule(told)
     expect(p.tasks[1]!.starts).toBe(0)
     expect(p.tasks[0]!.starts / WEEK).toBeCloseTo(3, 9)
-    expect(p.tasks[0]!.waits).toMatchObject({ group: 'Charging' })
+    expect(p.tasks[0]!.waits).toMatchObject({ parts: 'charging' })
     expect(p.tasks[1]!.critical).toBe(false)
     expect(p.ends / WEEK).toBeCloseTo(4, 9)
   })
@@ -92,6 +96,42 @@ describe('the plan of work', () => {
   })
 })
 
+describe('parts that are not here', () => {
+  const boat = plan([task('a', [], 2, { parts: 'Charging' }), task('b', ['a'], 2)], 8, DEMO.tirrick),
+    rows = budgetOf(boat).rows.filter(r => r.group === 'Charging'),
+    [charger, inlet] = rows
+  /** the charger comes in three weeks, all else of the group is here */
+  const bought = rows.reduce(
+    (told, r) =>
+      withEdits(told, [
+        edit(
+          'yard.items',
+          withItem(told, r, r === charger ? { state: 'ordered', lead: 3 * WEEK } : { state: 'arrived' }),
+        ),
+      ]),
+    boat,
+  )
+  const startOf = (wants: string[]) =>
+    schedule(
+      withEdits(bought, [
+        edit(
+          'yard.tasks',
+          bought.yard.tasks.map((t, i) => (i ? t : { ...t, wants })),
+        ),
+      ]),
+    ).tasks[0]!
+  it('a task waits for its whole group, or for the lines alone that it names', () => {
+    expect(startOf([]).starts).toBe(3 * WEEK)
+    expect(startOf([]).waits).toEqual({ parts: 'charging', until: 3 * WEEK })
+    expect(startOf([partOf(inlet!)]).starts).toBe(0)
+    expect(startOf([partOf(inlet!)]).waits).toBeNull()
+    expect(startOf([partOf(inlet!), partOf(charger!)]).waits).toEqual({ parts: charger!.name, until: 3 * WEEK })
+  })
+  it('a line that is no longer bought makes the whole group count again', () => {
+    expect(startOf([partOf(inlet!), 'Charging Something else piece']).starts).toBe(3 * WEEK)
+  })
+})
+
 describe('the usual tasks', () => {
   it.each([...DEMO_BOATS, ...SIZED_FLEET].map(b => [b.name, b] as const))(
     '%s: whole, in order, without a ring',
@@ -106,6 +146,23 @@ describe('the usual tasks', () => {
       expect(p.ends).toBeGreaterThan(WEEK)
     },
   )
+  it('legs, pods and straight shafts have tasks of their own', () => {
+    const of = (boat: Project) => usualTasks(boat).map(t => t.id),
+      fleet = (id: string) => SIZED_FLEET.find(b => b.id === `fleet-${id}`)!
+    const outboard = withEdits(fleet('PL4'), [edit('design.wholeDrive', null)])
+    expect(of(outboard)).toEqual(expect.arrayContaining(['powerHeadOff', 'outboardLeg', 'headAdapter', 'steering']))
+    const whole = withEdits(outboard, [
+      edit('design.wholeDrive', { ...SHIPPED_LIBRARY.wholeDrives[0]!, id: outboard.design.motor.id }),
+    ])
+    expect(of(whole)).not.toContain('headAdapter')
+    expect(of(whole)).toContain('transom')
+    const pod = withEdits(DEMO.tirrick, [edit('boat.drive.kind', 'pod')])
+    expect(of(pod)).toEqual(expect.arrayContaining(['podPad', 'podCable', 'hungAnode']))
+    expect(of(pod)).not.toContain('transom')
+    const straight = withEdits(DEMO.tirrick, [edit('design.reduction.kind', 'direct')])
+    expect(of(straight)).toContain('thrustBearing')
+    expect(of(DEMO.tirrick)).not.toContain('thrustBearing')
+  })
   it('each has tools and what is looked at', () => {
     for (const t of TASK_TEMPLATES) {
       expect(t.tools.length).toBeGreaterThan(3)

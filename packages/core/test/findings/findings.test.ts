@@ -283,6 +283,9 @@ const BROKEN: Record<string, Edit[]> = {
         .map(s => reading({ step: s.id, why: 'seen 3 times' })),
     },
   ],
+  licensedMissing: [
+    { path: 'yard.tasks', value: [{ ...usualTasks(calm).find(t => t.licensed)!, done: true, after: [] }] },
+  ],
   taskUninspected: [{ path: 'yard.tasks', value: [{ ...usualTasks(calm)[0]!, done: true }] }],
   partLate: [
     {
@@ -354,6 +357,7 @@ const BROKEN: Record<string, Edit[]> = {
 
 /** Rules on something that is there or not, in words alone. */
 const IN_WORDS = new Set([
+  'licensedMissing',
   'packPlace',
   'lugsNotSeen',
   'noChangeover',
@@ -385,6 +389,7 @@ const IN_THE_YARD = [
   'lugsNotSeen',
   'budgetOver',
   'taskUninspected',
+  'licensedMissing',
   'partLate',
   'capacityBelow',
   'cellsDrift',

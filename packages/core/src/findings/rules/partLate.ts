@@ -22,7 +22,7 @@ export const partLate: Rule = {
       title: 'parts come late',
       amount: { text: '{d}', params: { d: longSeconds(held.waits!.until) } },
       sentence: {
-        text: `“${held.task.name}” waits {d} for ${held.task.parts.toLowerCase()}, and the last day with it.`,
+        text: `“${held.task.name}” waits {d} for ${held.waits!.parts}, and the last day with it.`,
         params: { d: longSeconds(held.waits!.until) },
       },
       measure: held.waits!.until,
