@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import {
   balanceOf,
+  balanceWorked,
   bestPlace,
   edit,
   isPlaced,
@@ -61,6 +62,7 @@ function drop() {
   if (d) document.edit(words.move(kept.value.rows[d.row]!.name), [placing(kept.value.rows[d.row]!, d.to)])
 }
 
+const worked = computed(() => balanceWorked(balance.value))
 const size = (m: number) => text(Math.abs(m), 'smallLength')
 const weight = (kg: number) => text(kg, 'partMass')
 const trim = computed(() => balance.value.trim)
@@ -159,7 +161,7 @@ const sides = computed(() => [
   <div class="weights" data-weights>
     <div class="weights__main">
       <div class="lead">
-        <p class="headline" data-trim>{{ size(trim.value) }}</p>
+        <p class="headline" data-trim><WorkedValue :worked="worked.trim" size="bench" /></p>
         <p class="prose">
           <strong>{{
             Math.abs(trim.value) < 0.002
@@ -284,26 +286,26 @@ const sides = computed(() => [
             <StateMark :state="trimState" :size="15" /><span>{{
               trim.value < 0 ? words.trim.bow : words.trim.stern
             }}</span
-            ><b>{{ size(trim.value) }}</b>
+            ><WorkedValue :worked="worked.trim" size="inline" />
           </li>
           <li>
             <StateMark state="fits" :size="15" /><span>{{
               balance.sinkage.value < 0 ? words.floats.higher : words.floats.deeper
             }}</span
-            ><b>{{ size(balance.sinkage.value) }}</b>
+            ><WorkedValue :worked="worked.sinkage" size="inline" />
           </li>
           <li>
             <StateMark :state="listState" :size="15" /><span>{{
               balance.list.value < 0 ? words.list.port : words.list.starboard
             }}</span
-            ><b>{{ text(Math.abs(balance.list.value), 'angle') }}</b>
+            ><WorkedValue :worked="worked.list" size="inline" />
           </li>
           <li>
             <StateMark :state="balance.hydro.gmBasis === 'estimate' ? 'note' : 'fits'" :size="15" /><span>{{
               words.gm[balance.hydro.gmBasis]
             }}</span
             ><b
-              >{{ text(balance.gm.value, 'length') }}
+              ><WorkedValue :worked="worked.gm" size="inline" />
               <small>{{ words.range(text(balance.gm.low, 'length'), text(balance.gm.high, 'length')) }}</small></b
             >
           </li>

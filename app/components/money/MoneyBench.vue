@@ -4,6 +4,7 @@ import {
   BUDGET_ITEM,
   budgetCsv,
   budgetOf,
+  budgetWorked,
   edit,
   runningCosts,
   SUNDRIES,
@@ -92,6 +93,7 @@ const suppliers = computed(() => {
 // a year and ten
 const running = computed(() => runningCosts(document.shown))
 const years = (n: number | null) => (n === null ? words.open : words.years(n))
+const budgetFigures = computed(() => budgetWorked(document.shown, budget.value))
 const paysBack = computed(() => {
   const { oldEngine, low, high } = running.value.payback
   return oldEngine === null ? words.never : words.payback(words.years(oldEngine), words.range(years(low), years(high)))
@@ -129,7 +131,7 @@ const path = (line: (typeof LINES)[number]) =>
   <div class="money" data-money>
     <div class="money__main">
       <div class="lead">
-        <p class="headline" data-likely>{{ money(budget.likely.value) }}</p>
+        <p class="headline" data-likely><WorkedValue :worked="budgetFigures.likely" size="bench" /></p>
         <p class="prose">
           <strong>{{ words.likely(words.range(money(budget.likely.low), money(budget.likely.high))) }}</strong>
           {{ words.sum(money(budget.parts.value), money(budget.paid), text(document.shown.yard.spare, 'ratio')) }}

@@ -1,4 +1,5 @@
 export * from './balance'
+export * from './balanceWorked'
 export * from './bestPlace'
 export * from './hydrostatics'
 export * from './plate'

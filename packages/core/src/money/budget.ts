@@ -36,6 +36,8 @@ export interface Budget {
   /** of all lines as they stand, before spare and sale */
   parts: Ranged
   paid: number
+  /** of what is neither paid nor there already */
+  open: number
   /** what is likely at the end: paid, what is open with the spare, less what the old parts bring */
   likely: Ranged
   /** the owner's limit less what is likely; null where none is set */
@@ -145,6 +147,7 @@ const kept = perLibrary((project: Project, library: Library): Budget => {
     }),
     parts: { value, low: value - off, high: value + off },
     paid,
+    open: sum(open),
     likely: {
       value: likely,
       // the spare may not be wanted; what is not known is not in the range

@@ -1,4 +1,5 @@
 export * from './budget'
+export * from './budgetWorked'
 export * from './orderCsv'
 export * from './partsList'
 export * from './running'

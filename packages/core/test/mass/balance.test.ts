@@ -1,6 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { balanceOf, bestPlace, plateCheck, typicalMass, TYPICAL_MASSES, weightRows, withPlace } from '../../src/mass'
+import {
+  balanceOf,
+  balanceWorked,
+  bestPlace,
+  plateCheck,
+  typicalMass,
+  TYPICAL_MASSES,
+  weightRows,
+  withPlace,
+} from '../../src/mass'
 import { DEMO, DEMO_BOATS, edit, weightAfloat, withEdits, type Project, type Weight } from '../../src/project'
 import { modelOf, operatingPoint } from '../../src/system'
 import { SIZED_FLEET } from '../fleet/fleetBoats'
@@ -153,3 +162,22 @@ describe('plates and typical weights', () => {
     expect(() => typicalMass('anvil', 1)).toThrow('anvil')
   })
 })
+
+it.each([...DEMO_BOATS, ...SIZED_FLEET].map(b => [b.name, b] as const))(
+  '%s: the formulas that are shown give how she floats',
+  (_, boat) => {
+    const b = balanceOf(boat),
+      { trim, sinkage, list, gm } = balanceWorked(b)
+    for (const [shown, own] of [
+      [trim, b.trim],
+      [sinkage, b.sinkage],
+      [list, b.list],
+    ] as const) {
+      expect(shown.value).toBeCloseTo(Math.abs(own.value), 9)
+      expect(shown.low!).toBeLessThanOrEqual(shown.value + 1e-12)
+      expect(shown.high!).toBeGreaterThanOrEqual(shown.value - 1e-12)
+      expect(shown.high! - shown.low!).toBeCloseTo(own.high - own.low, 9)
+    }
+    expect(gm.value).toBeCloseTo(b.gm.value, 9)
+  },
+)

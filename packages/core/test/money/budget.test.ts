@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import {
   budgetCsv,
   budgetOf,
+  budgetWorked,
   partsList,
   readBudgetCsv,
   runningCosts,
@@ -121,3 +122,16 @@ describe('running costs', () => {
     expect(cheap === null || dear! < cheap).toBe(true)
   })
 })
+
+it.each([...DEMO_BOATS, ...SIZED_FLEET].map(b => [b.name, b] as const))(
+  '%s: the formulas that are shown give the budget',
+  (_, boat) => {
+    const told = withEdits(boat, [edit('yard.sale', 350), edit('yard.spare', 0.15)]),
+      budget = budgetOf(told),
+      { likely, parts } = budgetWorked(told, budget)
+    expect(likely.value).toBeCloseTo(budget.likely.value, 6)
+    expect(parts.value).toBeCloseTo(budget.parts.value, 6)
+    expect([likely.low, likely.high]).toEqual([budget.likely.low, budget.likely.high])
+    expect([parts.low, parts.high]).toEqual([budget.parts.low, budget.parts.high])
+  },
+)
