@@ -1,4 +1,6 @@
+import { rollup } from 'd3-array'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { hangDemoPhotos } from '~/storage/demoPhotos'
 import { BoatDatabase, liveQuery } from '~/storage/boatDatabase'
 import type { PhotoRow } from '~/storage/photoRow'
 import { MOST_PHOTOS, photosOf, reduced, storageRoom } from '~/storage/photos'
@@ -26,12 +28,21 @@ export function usePhotos(task: () => string) {
     () => document.project.id,
     boat => {
       watching?.unsubscribe()
+      void hangDemoPhotos(photoStore(), boat)
       watching = liveQuery(() => photosOf(photoStore(), boat)).subscribe({
         next: found => (rows.value = found),
         error: () => (trouble.value = 'store'),
       })
     },
     { immediate: true },
+  )
+  /** how many each task or step has */
+  const counts = computed(() =>
+    rollup(
+      rows.value,
+      all => all.length,
+      r => r.task,
+    ),
   )
   const urls = new Map<string, string>()
   const photos = computed(() =>
@@ -71,5 +82,5 @@ export function usePhotos(task: () => string) {
     if (trouble.value === '' && room.value && room.value.used > NEARLY_FULL * room.value.given) trouble.value = 'nearly'
   }
   const remove = (id: string) => photoStore().photos.delete(id)
-  return { photos, trouble, room, add, remove }
+  return { photos, counts, trouble, room, add, remove }
 }

@@ -15,6 +15,8 @@ export const workWords = {
   done: (name: string) => `Done: ${name}`,
   days: (from: string, until: string) => (from === until ? from : `${from} to ${until}`),
   doneOn: (day: string) => (day ? `done ${day}` : 'done'),
+  seen: (what: string, pictures: number) =>
+    [what, pictures === 0 ? '' : pictures === 1 ? 'a picture' : `${pictures} pictures`].filter(Boolean).join('; '),
   hours: (low: string, high: string) => (low === high ? low : `${low} to ${high}`),
   waits: (group: string, day: string) => `waits for ${group}, ${day}`,
   fault: (names: string) => `comes after ${names}, which is not there or waits for it`,

@@ -24,12 +24,14 @@ import {
 import { moneyWords } from '~/messages/money'
 import { workWords as words } from '~/messages/work'
 import { download } from '~/composables/useBoatFiles'
+import { usePhotos } from '~/composables/usePhotos'
 import { useWorkerRun } from '~/composables/useWorkerRun'
 import { useDocumentStore } from '~/stores/document'
 import { vKept } from '~/directives/kept'
 
 /** The work: what comes after what, what it waits for, and when she is done. */
 const document = useDocumentStore()
+const { counts: pictures } = usePhotos(() => '')
 const yard = computed(() => document.shown.yard)
 const plan = computed(() => schedule(document.shown))
 const run = useWorkerRun<Project, FinishRange>(
@@ -184,7 +186,9 @@ async function calendar() {
               <span>{{ t.task.name }}</span>
               <small v-if="t.faults.length > 0" class="bad">{{
                 words.fault(t.faults.map(nameOf).join(', '))
-              }}</small><small v-else-if="t.task.done">{{ t.task.inspected || templateOf(t.task.id)?.inspect }}</small
+              }}</small><small v-else-if="t.task.done">{{
+                words.seen(t.task.inspected || templateOf(t.task.id)?.inspect || '', pictures.get(t.task.id) ?? 0)
+              }}</small
               ><small v-else-if="t.waits">{{ words.waits(t.waits.parts, day(t.waits.until)) }}</small
               ><small v-else-if="t.task.licensed">{{ words.licensedBy(t.task.by) }}</small>
             </button>
