@@ -81,14 +81,13 @@ async function make() {
       <ol>
         <li>
           <label for="start-name"><span class="n">1</span>{{ benchWords.start.name }}</label
-          ><VTextField
+          ><input
             id="start-name"
             v-model="name"
-            class="ink-field wide"
+            class="ink-input answer wide"
             data-question="name"
             maxlength="60"
             placeholder="My boat"
-            persistent-placeholder
           />
         </li>
         <li>
@@ -104,16 +103,15 @@ async function make() {
             >{{ question === 'greatestDiameter' && drive === 'jet' ? benchWords.start.impeller : label
             }}<small v-if="question === 'mass'" class="soft">{{ benchWords.start.weightHint }}</small></label
           >
-          <VTextField
+          <input
             :id="`start-${question}`"
             v-model="typed[question]"
-            class="ink-field"
+            class="ink-input answer"
             :data-question="question"
             autocomplete="off"
             :placeholder="
               question === 'oldEnginePower' ? benchWords.start.none : `${benchWords.start.typical} ${show(question)}`
             "
-            persistent-placeholder
             :aria-invalid="errors[question] ? 'true' : undefined"
             :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
             @blur="check(question)"
@@ -134,15 +132,14 @@ async function make() {
         <label for="start-known"
           >{{ readingWords.readings.label }}<small class="soft">{{ benchWords.start.knownHint }}</small></label
         >
-        <VTextField
+        <input
           id="start-known"
           v-model="known"
-          class="ink-field wide"
+          class="ink-input answer wide"
           data-question="known"
           autocomplete="off"
           maxlength="200"
           :placeholder="readingWords.readings.example"
-          persistent-placeholder
           :aria-invalid="errors.known ? 'true' : undefined"
           :aria-describedby="errors.known ? 'start-known-error' : 'start-known-examples'"
           @blur="readKnown"
@@ -156,14 +153,13 @@ async function make() {
           <label :for="`start-${question}`"
             >{{ label }}<small v-if="hint" class="soft">{{ hint }}</small></label
           >
-          <VTextField
+          <input
             :id="`start-${question}`"
             v-model="typed[question]"
-            class="ink-field"
+            class="ink-input answer"
             :data-question="question"
             autocomplete="off"
             :placeholder="`${benchWords.start.typical} ${show(question)}`"
-            persistent-placeholder
             :aria-invalid="errors[question] ? 'true' : undefined"
             :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
             @blur="check(question)"
@@ -295,8 +291,19 @@ small {
   gap: 8px;
   align-items: center;
 }
-.wide :deep(input) {
-  text-align: left !important;
+.answer {
+  padding: 0 8px;
+  font: 600 16px/20px var(--figures);
+  text-align: right;
+}
+.answer.wide {
+  text-align: left;
+}
+.answer::placeholder {
+  color: var(--soft);
+  opacity: 1;
+  font-weight: 500;
+  font-size: 13px;
 }
 @media (max-width: 520px) {
   li {
