@@ -21,7 +21,14 @@ const open = () => (view.working = { worked: props.worked, anchor: root.value! }
 </script>
 
 <template>
-  <button ref="root" type="button" class="worked" :class="size" :aria-label="worked.label" @click="open">
+  <button
+    ref="root"
+    type="button"
+    class="worked"
+    :class="size && `worked--${size}`"
+    :aria-label="worked.label"
+    @click="open"
+  >
     <span class="digits">{{ shown.text }}</span><span class="unit">{{ shown.unit }}</span
     ><span v-if="range" class="range">{{ range }}</span>
   </button>
@@ -55,11 +62,11 @@ const open = () => (view.working = { worked: props.worked, anchor: root.value! }
   color: var(--soft);
   font-weight: 400;
 }
-.bench {
-  font: 600 58px/58px var(--figures);
+.worked--bench {
+  font: 600 var(--lead-figure, 58px) / 1 var(--figures);
   text-decoration: none;
 }
-.bench .unit {
+.worked--bench .unit {
   font-size: 30px;
   margin-left: 6px;
   font-weight: 500;

@@ -354,6 +354,7 @@ const sides = computed(() => [
   margin-bottom: 8px;
 }
 .headline {
+  --lead-figure: 50px;
   font: 600 54px/58px var(--figures);
   border-bottom: 2px dotted var(--text);
   padding-bottom: 4px;

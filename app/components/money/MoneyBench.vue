@@ -315,7 +315,8 @@ const path = (line: (typeof LINES)[number]) =>
   align-items: end;
 }
 .headline {
-  font: 600 46px/52px var(--figures);
+  --lead-figure: 46px;
+
   border-bottom: 2px dotted var(--text);
   padding-bottom: 4px;
   white-space: nowrap;
