@@ -4,6 +4,9 @@ export const dayWords = {
   range: (low: string, high: string) => `${low} to ${high}`,
   sum: (way: string, under: string, used: string, sun: string) =>
     `${way} in ${under} under way: ${used}${sun ? `, the sun gives ${sun}` : ''}.`,
+  cold: (air: string, share: string) => `Cells as cold as the month’s air, ${air}: ${share} of the pack is there.`,
+  chargesSlowly: 'They take a tenth of their charge amps.',
+  chargesNot: 'Below frost they take no charge: sun and socket feed the house alone.',
   socketsCost: 'Shore power of this day:',
   sockets: (stops: readonly string[], berth: string) =>
     stops.length === 0

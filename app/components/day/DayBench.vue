@@ -5,6 +5,7 @@ import {
   clockText,
   DAY_LEG,
   dayCsv,
+  coldOfDay,
   dayWorked,
   edit,
   legsAlong,
@@ -179,6 +180,12 @@ const energyRows = computed(() => {
     .filter(r => r.joules > 3600)
 })
 const worked = computed(() => (report.value ? dayWorked(document.shown, report.value) : null))
+const coldSaid = computed(() => {
+  const { air, capacity, charging } = coldOfDay(document.shown)
+  if (capacity > 0.99 && charging > 1) return ''
+  const takes = charging > 1 ? '' : charging > 0 ? words.chargesSlowly : words.chargesNot
+  return `${words.cold(text(air, 'temperature'), text(capacity, 'ratio'))} ${takes}`.trim()
+})
 const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
 </script>
 
@@ -272,6 +279,7 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
             <b>{{ text(r.joules, 'energy') }}</b>
           </li>
         </ul>
+        <p v-if="coldSaid" class="prose" data-day-cold>{{ coldSaid }}</p>
         <p v-if="report.sockets.cost > 0" class="prose" data-day-cost>
           {{ words.socketsCost }} <WorkedValue v-if="worked" :worked="worked.cost" size="inline" />{{
             words.sockets(

@@ -2,6 +2,7 @@ import { chargersOf } from '../project/charging'
 import type { Project } from '../project'
 import { modelOf } from '../system'
 import { keptShare } from './packFlow'
+import { coldOfDay } from './winter'
 import type { DayRun } from './simulateDay'
 
 /** A stop on a socket. J bought, € a J, €. */
@@ -43,6 +44,10 @@ export function daySockets(project: Project, run: Pick<DayRun, 'legs' | 'points'
     return leg?.plugged && ran.shore > 0 ? [stop(i, ran.shore, leg.price ?? use.costs.shorePrice)] : []
   })
   const short = Math.max(0, day.charge - (run.points.at(-1)?.charge ?? day.charge)),
-    berth = stop(day.legs.length, (short * model.pack.energy) / keptShare(model), use.costs.shorePrice)
+    berth = stop(
+      day.legs.length,
+      (short * model.pack.energy * coldOfDay(project).capacity) / keptShare(model),
+      use.costs.shorePrice,
+    )
   return { stops, berth, cost: stops.reduce((sum, s) => sum + s.cost, berth.cost) }
 }

@@ -1,8 +1,9 @@
 import type { Project } from '../project'
 import { modelOf } from '../system'
-import { energy, of, ratio } from '../working/inputs'
+import { energy, of, ratio, temperature } from '../working/inputs'
 import { workedOut, type Worked } from '../working'
 import type { DayReport } from './dayReport'
+import { coldOfDay } from './winter'
 
 /** What a day's figures are made of. */
 export interface DayWorked {
@@ -21,7 +22,8 @@ export interface DayWorked {
  * @returns charge left at the berth, chance of coming home above the reserve, charge at the last turn
  */
 export function dayWorked(project: Project, report: DayReport): DayWorked {
-  const whole = modelOf(project).pack.energy,
+  const cold = coldOfDay(project),
+    whole = modelOf(project).pack.energy,
     last = project.day.legs.findLastIndex(l => l.does === 'goes'),
     used = report.legs.slice(0, last + 1).reduce((sum, l) => sum + l.energy, 0)
   const source = 'Minute by minute: drive, house, sun, socket; energy of the pack by Peukert at each current'
@@ -32,10 +34,12 @@ export function dayWorked(project: Project, report: DayReport): DayWorked {
       inputs: {
         start: ratio(project.day.charge, 'at departure'),
         used: energy(used, 'from the pack until she is home, less what went into it'),
-        whole: energy(whole, 'the whole pack'),
+        whole: energy(whole, 'the whole pack at 20 °C'),
+        cold: ratio(cold.capacity, 'of it that the cold leaves'),
+        air: temperature(cold.air, 'cells, as the mean air of the month'),
       },
-      formula: v => v.start - v.used / v.whole,
-      words: 'left = at departure − used ÷ pack',
+      formula: v => v.start - v.used / (v.whole * v.cold),
+      words: 'left = at departure − used ÷ (pack × share that the cold leaves)',
       range: () => ({ low: report.leftLow, high: report.leftHigh }),
       source,
       holds: { text: 'The range is 10 to 90 %: power as far off as the band of the curve.' },

@@ -1,4 +1,12 @@
-import { chargePoint, CHEMISTRIES, packLoad, restVoltage, type ChargeSetup, type Chemistry } from '../battery'
+import {
+  chargePoint,
+  CHEMISTRIES,
+  packLoad,
+  restVoltage,
+  type ChargeSetup,
+  type Chemistry,
+  type PackSpec,
+} from '../battery'
 import { usableAt, type Model } from '../system'
 
 /** Share of the energy put in that stays in the cells (LFP and NMC 0.97, lead 0.85: common practice). */
@@ -16,6 +24,18 @@ export interface PackFlow {
   shore: number
 }
 
+/**
+ * How cold the pack is: share of its capacity, times its resistance at 20 °C, and how much
+ * of the amps of its cells it takes on charge; without end where it is warm, since the charger sets it then.
+ */
+export interface PackCold {
+  capacity: number
+  resistance: number
+  charging: number
+}
+/** At 20 °C and above. */
+export const WARM_PACK: PackCold = { capacity: 1, resistance: 1, charging: Infinity }
+
 /** What asks and what gives at a moment. W. */
 export interface PackAsk {
   charge: number
@@ -26,6 +46,7 @@ export interface PackAsk {
   chargers: ChargeSetup | null
   /** s for which it goes on: a full pack takes no more */
   time: number
+  cold?: PackCold
 }
 
 /**
@@ -37,20 +58,22 @@ export interface PackAsk {
  *
  * Source: packLoad() for what goes out, with the Peukert energy of that current; chargePoint() for what goes in.
  */
-export function packFlow(model: Model, { charge, taken, given, chargers, time }: PackAsk): PackFlow {
+export function packFlow(model: Model, { charge, taken, given, chargers, time, cold = WARM_PACK }: PackAsk): PackFlow {
   const { pack } = model,
     spec = model.project.design.pack,
     rest = restVoltage(spec, charge),
-    kept = keptShare(model)
+    kept = keptShare(model),
+    holds = pack.energy * cold.capacity
   const fed = chargers ? fedPower(chargers) : 0,
     net = taken - given
   if (chargers && net < fed) {
     const flow = chargePoint({ ...chargers, helpers: given, house: taken }, charge),
-      into = flow.current * rest
+      amps = Math.min(flow.current, cold.charging * takesAtMost(spec)),
+      into = amps * rest
     return {
       volts: flow.voltage,
-      amps: -flow.current,
-      change: into / pack.energy,
+      amps: -amps,
+      change: into / holds,
       into,
       shore: Math.min(fed, Math.max(0, into / kept + net)),
     }
@@ -58,20 +81,23 @@ export function packFlow(model: Model, { charge, taken, given, chargers, time }:
   const out = net - fed
   if (out >= 0) {
     const { usableShare }: Chemistry = CHEMISTRIES[spec.cell.chemistry],
-      load = packLoad(rest, pack.resistance, out)
+      load = packLoad(rest, pack.resistance * cold.resistance, out)
     return {
       volts: load.voltage,
       amps: load.current,
-      change: (-out * usableShare) / usableAt(model, load.current),
+      change: (-out * usableShare) / (usableAt(model, load.current) * cold.capacity),
       into: 0,
       shore: fed,
     }
   }
-  // what does not go into a full pack is not taken from the panels
-  const into = Math.min(-out * kept, ((1 - charge) * pack.energy) / time),
+  // what does not go into a full or frozen pack is not taken from the panels
+  const into = Math.min(-out * kept, ((1 - charge) * holds) / time, cold.charging * takesAtMost(spec) * rest),
     amps = -into / rest
-  return { volts: rest - amps * pack.resistance, amps, change: into / pack.energy, into, shore: 0 }
+  return { volts: rest - amps * pack.resistance * cold.resistance, amps, change: into / holds, into, shore: 0 }
 }
+
+/** A that the cells take on charge. */
+const takesAtMost = ({ cell, parallel }: PackSpec): number => parallel * cell.chargeCurrent
 
 /** Share of what goes in that stays. */
 export const keptShare = ({ project }: Model): number =>

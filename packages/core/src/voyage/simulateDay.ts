@@ -17,6 +17,7 @@ import { keptShare, packFlow, type PackFlow } from './packFlow'
 import { daylight, type Daylight } from './daylight'
 import { along, overGround, streamAt } from './stream'
 import { windAt } from './wind'
+import { coldOfDay } from './winter'
 
 /** Longest step, s; legs end exactly. */
 const STEP = 60
@@ -178,6 +179,7 @@ class DayRunner {
   private readonly light: Daylight
   private readonly levels: ReturnType<typeof chargeLevels>
   private readonly longest: number
+  private readonly cold: ReturnType<typeof coldOfDay>
   private readonly shore: ReturnType<typeof chargeSetup>
   private readonly ways: DriveHeat | null
   private readonly first: number
@@ -206,6 +208,7 @@ class DayRunner {
     this.light = start.light ?? daylight(project)
     this.levels = chargeLevels(project)
     this.longest = start.step ?? STEP
+    this.cold = coldOfDay(project)
     this.shore = chargeSetup(project)
     this.ways = driveHeat(this.drive.model)
     this.first = this.time = start.departs ?? day.departs
@@ -321,6 +324,7 @@ class DayRunner {
       given: sun + step.towed,
       chargers: this.fed(leg) ? this.shore : null,
       time,
+      cold: this.cold,
     })
     if (step.why) this.bite({ why: step.why, limit: step.limit, leg: sums.index, slowest: water }, time)
     if (goes && leg.measure === 'distance' && ground < CRAWL) {
@@ -383,7 +387,7 @@ class DayRunner {
       { model } = this.drive,
       before = this.charge
     this.charge = Math.min(1, before + flow.change * time)
-    const stored = (this.charge - before) * model.pack.energy,
+    const stored = (this.charge - before) * model.pack.energy * this.cold.capacity,
       given = sun + towed
     const taking =
       flow.into > 0 || flow.shore > 0

@@ -7,6 +7,7 @@ import { daylight, type Daylight } from './daylight'
 import { chargeLevels, housePower, simulateDay, type DayRun } from './simulateDay'
 import { along, overGround, streamAt } from './stream'
 import { windAt } from './wind'
+import { coldOfDay } from './winter'
 
 /** Where she is on her day, as read: the leg, how far along it, the clock and the charge. SI. */
 export interface Here {
@@ -102,11 +103,12 @@ export function underWay(project: Project, here: Here, speed: number, plan: DayR
   }
   const goes = leg.does === 'goes',
     ground = goes ? Math.max(0, overGround(speed, meets.stream, leg.course)) : 0
+  const { capacity } = coldOfDay(project)
   const far = (drive: DayDrive): number => {
     if (!goes || here.charge <= levels.reserve || ground <= 0) return 0
     const dark = light.sunset !== null && here.time > light.sunset
     const asks = drive.at(speed, leg, meets).packPower + housePower(project, leg, dark) - light.drivePower(here.time)
-    const holds = (here.charge - levels.reserve) * drive.model.pack.energy
+    const holds = (here.charge - levels.reserve) * drive.model.pack.energy * capacity
     return asks <= 0 ? Number.POSITIVE_INFINITY : (holds / asks) * ground
   }
   const on = legsOn(day.legs, here, speed)

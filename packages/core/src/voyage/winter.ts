@@ -4,6 +4,7 @@ import { duration, energy, ratio, smallPower, temperature } from '../working/inp
 import { workedOut, type Worked } from '../working'
 import { modelOf } from '../system'
 import { FREEZING, monthAir } from './climate'
+import type { PackCold } from './packFlow'
 
 /** Temperature to which a cabin is heated, K (common practice). */
 export const CABIN = FREEZING + 18
@@ -38,6 +39,28 @@ export const heatingAt = ({ use }: Project, air: number): number =>
 export function chargingAt({ design }: Project, cells: number): WinterMonth['charging'] {
   const { none, little } = CHARGE_HABITS[design.pack.cell.chemistry]
   return cells < none ? 'none' : cells < little ? 'little' : 'freely'
+}
+
+/** Share of the amps of its cells that a pack takes on charge: a tenth where they are cold (common practice). */
+const TAKES = { freely: Infinity, little: 0.1, none: 0 } as const
+
+/**
+ * How cold the pack is on a day: it is taken to be as warm as the mean air of the month. Warmth beyond 20 °C gains
+ * nothing.
+ *
+ * @param project the boat and her day
+ * @returns share of its capacity, its resistance, what it takes on charge, and K of its cells
+ */
+export function coldOfDay(project: Project): PackCold & { air: number } {
+  const { use, design, day } = project,
+    air = monthAir(use.place.latitude, Number(day.date.slice(5, 7)) - 1, use.year.coldest),
+    { capacity, resistance } = coldFactors(design.pack.cell.chemistry, air)
+  return {
+    air,
+    capacity: Math.min(1, capacity),
+    resistance: Math.max(1, resistance),
+    charging: TAKES[chargingAt(project, air)],
+  }
 }
 
 /**

@@ -17,6 +17,7 @@ import {
 import { BAND, operatingPoint, modelOf } from '../../src/system'
 import {
   chargeLevels,
+  coldOfDay,
   dayAnswers,
   DayDrive,
   daySockets,
@@ -154,7 +155,10 @@ describe('a day', () => {
       const sum = sun + shore + towed - drive - house - lost - stored
       expect(Math.abs(sum) / (drive + house + shore + 1), boat.name).toBeLessThan(1e-9)
       const charge = run.points.at(-1)!.charge - run.points[0]!.charge
-      expect(Math.abs(stored / modelOf(boat).pack.energy - charge), boat.name).toBeLessThan(1e-9)
+      expect(
+        Math.abs(stored / (modelOf(boat).pack.energy * coldOfDay(boat).capacity) - charge),
+        boat.name,
+      ).toBeLessThan(1e-9)
       for (const p of run.points) expect(p.charge).toBeGreaterThanOrEqual(0)
     }
   })
@@ -175,13 +179,42 @@ describe('a day', () => {
     expect(stops[0]!.cost).toBeCloseTo((run.legs[1]!.shore / efficiency / 3.6e6) * 0.6, 9)
     expect(stops[1]!.price).toBe(0.25 / 3.6e6)
     // lithium keeps 97 % of what goes in
-    const short = (boat.day.charge - run.points.at(-1)!.charge) * modelOf(boat).pack.energy
+    const short = (boat.day.charge - run.points.at(-1)!.charge) * modelOf(boat).pack.energy * coldOfDay(boat).capacity
     expect(berth.bought).toBeCloseTo(short / 0.97 / efficiency, 3)
     expect(cost).toBeCloseTo(stops[0]!.cost + stops[1]!.cost + berth.cost, 12)
     // nothing is bought without a plug, but the way home is paid for at the berth
     const free = day(legs.filter(l => !l.plugged))
     expect(daySockets(free, simulateDay(free)).stops).toEqual([])
     expect(daySockets(free, simulateDay(free)).cost).toBeGreaterThan(0)
+  })
+  it('a cold pack holds less, sags more and takes no charge below frost', () => {
+    const legs = [leg({ distance: 6 * MILE, speed: out.speed }), leg({ does: 'waits', duration: 3600, plugged: true })]
+    // mean air of the coldest month typed: 0.1 K apart nothing jumps but the charge, which cells refuse below frost
+    const at = (kelvin: number) =>
+      day(legs, edit('day.date', '2027-01-15'), edit('use.year.coldest', kelvin), edit('use.houseLoad', 60))
+    const warm = at(293.15),
+      cold = at(263.15),
+      { capacity, charging, air } = coldOfDay(cold)
+    expect(air).toBeCloseTo(263.15, 9)
+    expect(capacity).toBeLessThan(0.9)
+    expect(charging).toBe(0)
+    expect(coldOfDay(warm)).toMatchObject({ capacity: 1, resistance: 1, charging: Infinity })
+    const [a, b] = [simulateDay(warm), simulateDay(cold)]
+    // the same joules are a larger share of what the cold leaves
+    expect((1 - b.legs[0]!.charge) / (1 - a.legs[0]!.charge)).toBeCloseTo(1 / capacity, 2)
+    expect(b.points[1]!.volts).toBeLessThan(a.points[1]!.volts)
+    // on the socket the house is fed, the pack is not
+    expect(b.legs[1]!.charge).toBeCloseTo(b.legs[0]!.charge, 9)
+    expect(b.legs[1]!.shore).toBeGreaterThan(0)
+    expect(a.legs[1]!.charge).toBeGreaterThan(a.legs[0]!.charge)
+    // a little warmer it takes a tenth
+    const cool = at(275.15),
+      c = simulateDay(cool)
+    expect(coldOfDay(cool).charging).toBe(0.1)
+    const { cell, parallel } = cool.design.pack
+    const taken = (c.legs[1]!.charge - c.legs[0]!.charge) * modelOf(cool).pack.energy * coldOfDay(cool).capacity
+    expect(taken / 3600).toBeLessThanOrEqual(0.1 * parallel * cell.chargeCurrent * modelOf(cool).pack.fullVoltage)
+    expect(taken).toBeGreaterThan(0)
   })
   it('agrees with an integration of its own in steps of a second', () => {
     const boat = day(
