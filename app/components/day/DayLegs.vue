@@ -44,7 +44,7 @@ const open = computed(() => props.day.legs[props.chosen])
 const keys = computed(() => {
   const leg = open.value
   if (!leg) return []
-  if (leg.does === 'waits') return ['to', 'duration', 'plugged', ...(leg.plugged ? ['price'] : []), 'house']
+  if (leg.does === 'waits') return ['to', 'duration', 'plugged', ...(leg.plugged ? ['amps', 'price'] : []), 'house']
   return [
     'to',
     'course',

@@ -133,6 +133,7 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
         {{ days }} {{ words.bought }} <WorkedValue :worked="worked.bought" size="inline" />,
         <WorkedValue :worked="worked.cost" size="inline" /> {{ words.aYear }}
         <WorkedValue :worked="worked.cycles" size="inline" /> {{ words.cycles }}
+        <WorkedValue :worked="worked.wear" size="inline" /> {{ words.wear }}
       </p>
       <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" class="chart" role="img" :aria-label="words.title">
         <text :x="LEFT - 6" y="14" text-anchor="end" class="tick">{{ words.axis }}</text>

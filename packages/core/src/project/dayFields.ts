@@ -39,6 +39,14 @@ export const DAY_LEG = group('Leg', {
   sailing: number({ label: 'Sails alone would give', quantity: 'speed', least: 0, most: 15, usual: 0 }),
   regenerates: yes({ label: 'The propeller charges', usual: false }),
   plugged: yes({ label: 'On a socket', usual: false }),
+  amps: number({
+    label: 'It gives',
+    quantity: 'current',
+    least: 1,
+    most: 400,
+    open: true,
+    hint: 'Empty: as at the berth',
+  }),
   price: number({
     label: 'Its energy costs',
     quantity: 'pricePerEnergy',

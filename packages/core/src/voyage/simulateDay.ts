@@ -1,4 +1,4 @@
-import { CHEMISTRIES, restVoltage, type Chemistry } from '../battery'
+import { CHEMISTRIES, restVoltage, type ChargeSetup, type Chemistry } from '../battery'
 import { controllerTemperature, rollback, temperaturesAfter, type MotorTemperatures } from '../drive'
 import type { HouseUse, Leg, Project } from '../project'
 import {
@@ -180,7 +180,7 @@ class DayRunner {
   private readonly levels: ReturnType<typeof chargeLevels>
   private readonly longest: number
   private readonly cold: ReturnType<typeof coldOfDay>
-  private readonly shore: ReturnType<typeof chargeSetup>
+  private readonly shore: ChargeSetup
   private readonly ways: DriveHeat | null
   private readonly first: number
   private readonly points: DayPoint[] = []
@@ -209,7 +209,8 @@ class DayRunner {
     this.levels = chargeLevels(project)
     this.longest = start.step ?? STEP
     this.cold = coldOfDay(project)
-    this.shore = chargeSetup(project)
+    // the day's own cold, not that of the coldest charge of the year
+    this.shore = { ...chargeSetup(project), temperature: this.cold.air }
     this.ways = driveHeat(this.drive.model)
     this.first = this.time = start.departs ?? day.departs
     this.charge = start.charge ?? day.charge
@@ -322,7 +323,7 @@ class DayRunner {
       charge: this.charge,
       taken,
       given: sun + step.towed,
-      chargers: this.fed(leg) ? this.shore : null,
+      chargers: this.fed(leg) ? this.socketOf(leg) : null,
       time,
       cold: this.cold,
     })
@@ -363,6 +364,13 @@ class DayRunner {
     if (this.warm(train, time)) speed.forget()
     this.time += time
     this.mayStop(leg, sums, train)
+  }
+
+  /** What feeds the chargers: where the leg's socket has amps of its own, these. */
+  private socketOf({ plugged, amps }: Leg): ChargeSetup {
+    const { shore } = this
+    if (!plugged || amps === null || shore.supply?.kind !== 'shore') return shore
+    return { ...shore, supply: { ...shore.supply, current: amps } }
   }
 
   /** Whether chargers are fed: on a socket, or by the generator between its two levels. */

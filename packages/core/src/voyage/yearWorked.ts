@@ -1,3 +1,4 @@
+import { ageing, END_OF_LIFE } from '../battery'
 import { chargersOf } from '../project/charging'
 import type { Project } from '../project'
 import { modelOf } from '../system'
@@ -13,8 +14,9 @@ export interface YearWorked {
   /** J bought at sockets, and what they cost */
   bought: Worked
   cost: Worked
-  /** full cycles of the pack */
+  /** full cycles of the pack, and share of its capacity that they and the calendar wear off */
   cycles: Worked
+  wear: Worked
 }
 
 /**
@@ -47,7 +49,36 @@ export function yearWorked(project: Project, spread: YearSpread): YearWorked {
       'the sun gives',
     ),
   }
+  const { pack } = modelOf(project),
+    days = Math.max(
+      1,
+      sum(m => m.used),
+    ),
+    // more than the whole pack in a day is more than one cycle
+    each = (spread.cycles * pack.usableEnergy) / days / pack.energy,
+    depth = Math.min(1, each),
+    { years, byCycles, byCalendar } = ageing(project.design.pack.cell.chemistry, {
+      outings: days * Math.max(1, each),
+      depth,
+      temperature: project.boat.waterTemperature,
+    })
   return {
+    wear: workedOut({
+      label: 'Capacity worn off in such a year',
+      quantity: 'ratio',
+      inputs: {
+        years: of('years')(years, 'until a fifth is worn off, at that use'),
+        byCycles: of('years')(byCycles, 'by cycles alone'),
+        byCalendar: of('years')(byCalendar, 'by the calendar alone'),
+        days: plain(days, 'days of use in a year'),
+        depth: of('ratio')(depth, 'of the pack on such a day'),
+      },
+      formula: v => (1 - END_OF_LIFE) / v.years,
+      words: 'worn off = a fifth ÷ years until a fifth is worn off',
+      range: value => ({ low: 0.6 * value, high: 1.4 * value }),
+      source: 'Cycles by depth and the calendar by warmth, common practice from memory',
+      holds: { text: 'Wear is known to about 40 %.' },
+    }),
     plugged: workedOut({
       label: 'Days on the plug',
       quantity: 'count',

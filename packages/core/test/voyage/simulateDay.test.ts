@@ -187,6 +187,21 @@ describe('a day', () => {
     expect(daySockets(free, simulateDay(free)).stops).toEqual([])
     expect(daySockets(free, simulateDay(free)).cost).toBeGreaterThan(0)
   })
+  it('a socket on the way with few amps fills her less', () => {
+    const stop = (amps: number | null) =>
+      simulateDay(
+        day([
+          leg({ distance: 12 * MILE, speed: out.speed }),
+          leg({ does: 'waits', duration: 3600, plugged: true, amps }),
+        ]),
+      ).legs[1]!.shore
+    const { shoreVoltage, shoreCurrent, charger } = day([]).design.charging
+    expect(stop(null)).toBeCloseTo(stop(shoreCurrent), 3)
+    expect(stop(1)).toBeLessThan(stop(null))
+    // an amp of the socket, for an hour, through the charger
+    expect(stop(1)).toBeLessThanOrEqual(3600 * shoreVoltage * charger.efficiency + 1)
+    expect(stop(1)).toBeGreaterThan(0.5 * 3600 * shoreVoltage * charger.efficiency)
+  })
   it('a cold pack holds less, sags more and takes no charge below frost', () => {
     const legs = [leg({ distance: 6 * MILE, speed: out.speed }), leg({ does: 'waits', duration: 3600, plugged: true })]
     // mean air of the coldest month typed: 0.1 K apart nothing jumps but the charge, which cells refuse below frost

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { CHEMISTRIES } from '../../src/battery'
 import { DEMO, DEMO_BOATS, edit, withEdits, type Project } from '../../src/project'
 import { boatSolarYear, modelOf } from '../../src/system'
 import { typicalDay, USE_PATTERNS, yearRun, yearSpread, yearWorked, type YearSpread } from '../../src/voyage'
@@ -75,6 +76,22 @@ describe('a year by the hour', () => {
     for (const { value, low, high } of [plugged, bought, cost]) {
       expect(low).toBeLessThanOrEqual(value)
       expect(high).toBeGreaterThanOrEqual(value)
+    }
+  })
+  it('the pack wears by its cycles and by the calendar', () => {
+    const of = (pattern: 'daySailor' | 'hire') => {
+      const boat = withEdits(launch, [edit('use.year.pattern', pattern)])
+      return { boat, ...yearWorked(boat, spreadOf(boat, 3)) }
+    }
+    const idle = of('daySailor'),
+      hire = of('hire'),
+      { calendarYears } = CHEMISTRIES[launch.design.pack.cell.chemistry]
+    expect(hire.wear.value).toBeGreaterThan(idle.wear.value)
+    // never less than the calendar alone takes, a fifth in its years
+    expect(idle.wear.value).toBeGreaterThan(0.2 / calendarYears)
+    for (const { wear } of [idle, hire]) {
+      expect(wear.low! / wear.value).toBeCloseTo(0.6, 9)
+      expect(wear.high! / wear.value).toBeCloseTo(1.4, 9)
     }
   })
   it('a clear day gives more than a mixed one and that more than a grey one, none by night', () => {

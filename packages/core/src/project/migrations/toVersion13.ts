@@ -10,7 +10,7 @@ export const toVersion13: Migration = document => {
   return {
     ...document,
     design: { ...design, solar: { ...solar, spars: [], bow: 0, others: each(solar.others, { spars: [] }) } },
-    day: { ...day, legs: each(day.legs, { price: null }) },
+    day: { ...day, legs: each(day.legs, { amps: null, price: null }) },
     yard: { ...yard, tasks: each(yard.tasks, { wants: [], by: '' }) },
   }
 }
