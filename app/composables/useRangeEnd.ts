@@ -5,8 +5,8 @@ import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** The same counted until nothing is left. */
-const TO_EMPTY: Partial<Record<FigureId, FigureId>> = {
+/** The same counted until nothing is left: they take the place of the first, and stand nowhere else. */
+export const TO_EMPTY: Partial<Record<FigureId, FigureId>> = {
   timeLeft: 'timeToEmpty',
   distanceLeft: 'distanceToEmpty',
   cruiseRange: 'rangeToEmpty',

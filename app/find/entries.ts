@@ -14,6 +14,7 @@ import {
   type UnitChoice,
 } from '@remigo/core'
 import { BENCHES, type BenchId } from '~/benches'
+import { TO_EMPTY } from '~/composables/useRangeEnd'
 import { boardWords } from '~/messages/board'
 import { TERMS } from './terms'
 import { BENCH_WORDS, FIELD_WORDS, FIGURE_WORDS } from './synonyms'
@@ -138,18 +139,21 @@ function stillEntries(): FindEntry[] {
         ]
       : []
   })
-  const figures = (Object.keys(FIGURES) as FigureId[]).map((id): FindEntry => {
-    const { label, part } = FIGURES[id]
-    const bench = BENCH_OF_PART[part]
-    return {
-      id: `figure/${id}`,
-      kind: 'figure',
-      title: label,
-      words: `${FIGURE_WORDS[id] ?? ''}`,
-      where: labelOf(bench),
-      leads: { to: 'figure', bench, figure: id },
-    }
-  })
+  const instead = Object.values(TO_EMPTY)
+  const figures = (Object.keys(FIGURES) as FigureId[])
+    .filter(id => !instead.includes(id))
+    .map((id): FindEntry => {
+      const { label, part } = FIGURES[id]
+      const bench = BENCH_OF_PART[part]
+      return {
+        id: `figure/${id}`,
+        kind: 'figure',
+        title: label,
+        words: `${FIGURE_WORDS[id] ?? ''}`,
+        where: labelOf(bench),
+        leads: { to: 'figure', bench, figure: id },
+      }
+    })
   const actions = (Object.keys(ACTIONS) as ActionId[]).map((id): FindEntry => ({
     id: `action/${id}`,
     kind: 'action',

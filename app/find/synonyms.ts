@@ -60,9 +60,6 @@ export const FIELD_WORDS: Partial<Record<FieldPath, string>> = {
 export const FIGURE_WORDS: Partial<Record<FigureId, string>> = {
   distanceLeft: 'range how far miles left',
   cruiseRange: 'range how far miles nautical miles on a charge',
-  distanceToEmpty: 'range how far miles until empty',
-  rangeToEmpty: 'range how far miles until empty',
-  timeToEmpty: 'run time runtime until empty',
   timeLeft: 'run time runtime endurance hours left',
   packPower: 'watts kilowatts consumption draw power used',
   packCurrent: 'amps draw battery current',

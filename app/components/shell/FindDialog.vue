@@ -10,11 +10,13 @@ import { useAnswerStore } from '~/stores/answer'
 import { useBoatsStore } from '~/stores/boats'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
+import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** Find: a field, figure, part, finding, bench or boat by an owner's words, and the way there. */
 const answer = useAnswerStore()
 const boats = useBoatsStore()
 const library = useLibraryStore()
+const { endId } = useRangeEnd()
 const view = useViewStore()
 const compact = useCompact()
 const { exportBoat } = useBoatFiles()
@@ -79,7 +81,9 @@ async function go(entry: FindEntry | undefined) {
     return
   }
   await navigateTo(pathOf(leads.bench))
-  const el = await appears(leads.to === 'field' ? `[data-field="${leads.path}"]` : `[data-figure="${leads.figure}"]`)
+  const el = await appears(
+    leads.to === 'field' ? `[data-field="${leads.path}"]` : `[data-figure="${endId(leads.figure)}"]`,
+  )
   if (!el && leads.to === 'field') {
     told.value = boardWords.find.missing(entry.title)
     return
