@@ -11,6 +11,10 @@ const launch = withEdits(DEMO.osprel, [
   { path: 'design.charging.sun', value: true },
   { path: 'design.charging.supply', value: 'generator' },
   { path: 'design.charging.sailing', value: true },
+  {
+    path: 'design.solar.spars',
+    value: [{ kind: 'boom', ahead: 2, starboard: 0, height: 1.2, length: 3, thick: 0.12 }],
+  },
 ])
 const mixed = withEdits(launch, [
   {

@@ -12,7 +12,8 @@ export interface Fault {
 }
 
 /** Where “for ever”, “no limit” or “no date” is the answer: the views say so in words. */
-const FOR_EVER = /^timeLeft$|^time left of distanceLeft$|\.(timeLeft|byCycles|cycles|left)$/
+const FOR_EVER =
+  /^time(Left|ToEmpty)$|^time (to the reserve|until empty) of distance(Left|ToEmpty)$|\.(timeLeft|byCycles|cycles|left)$/
 
 /** Ends of a band and what lies between them, as answers name them. */
 const BANDS = [
