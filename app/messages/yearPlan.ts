@@ -21,6 +21,7 @@ export const yearWords = {
   given: 'sun gives',
   takes: 'drive and house take',
   days: 'days on the plug',
+  plug: 'plug',
   axis: 'kWh',
   month: 'Month',
   hour: 'Hour',

@@ -167,13 +167,15 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
             {{ Math.round(m.plugged.middle) }}
           </text>
         </g>
-        <text :x="LEFT - 6" :y="HIGH - 4" text-anchor="end" class="tick">⏻</text>
+        <text :x="LEFT - 6" :y="HIGH - 4" text-anchor="end" class="tick">{{ words.plug }}</text>
       </svg>
       <ChartTable :label="words.title" :head="[words.month, words.given, words.takes, words.days]" :rows="monthRows" />
       <p class="small key">
         <span><i class="sun" /> {{ words.given }} </span>
         <span><i class="takes" /> {{ words.takes }} </span>
-        <span><b>⏻</b> {{ words.days }}</span>
+        <span
+          ><b>{{ words.plug }}</b> {{ words.days }}</span
+        >
       </p>
     </template>
     <p v-else class="prose">{{ words.working }}</p>

@@ -12,8 +12,13 @@ export interface Fault {
 }
 
 /** Where “for ever”, “no limit” or “no date” is the answer: the views say so in words. */
-const FOR_EVER =
-  /^time(Left|ToEmpty)$|^time (to the reserve|until empty) of distance(Left|ToEmpty)$|\.(timeLeft|byCycles|cycles|left)$/
+const FOR_EVER = new RegExp(
+  [
+    '^time(Left|ToEmpty)$',
+    '^time (to the reserve|until empty) of distance(Left|ToEmpty)$',
+    '\\.(timeLeft|byCycles|cycles|left)$',
+  ].join('|'),
+)
 
 /** Ends of a band and what lies between them, as answers name them. */
 const BANDS = [
