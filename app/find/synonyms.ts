@@ -56,6 +56,13 @@ export const FIELD_WORDS: Partial<Record<FieldPath, string>> = {
   'design.solar.shading': 'shade mast boom',
 }
 
+/** Of figures that are read to the reserve or until empty: Find leads to either. */
+export const FIGURE_TITLES: Partial<Record<FigureId, string>> = {
+  timeLeft: 'Time left',
+  distanceLeft: 'Miles left',
+  cruiseRange: 'Range at cruise',
+}
+
 /** Of figures. */
 export const FIGURE_WORDS: Partial<Record<FigureId, string>> = {
   distanceLeft: 'range how far miles left',
