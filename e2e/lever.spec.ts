@@ -155,6 +155,7 @@ test('every figure opens its working', async ({ page }) => {
   // what only some designs have: panels straight on the pack, a generator with helpers, two banks with strings beside
   // them, lead
   await page.locator('select[data-regulator]').selectOption('')
+  await page.locator('[data-add-boom]').click()
   await openAll('panels straight on')
   // panels stand in Days, the charger in Drive
   await page.locator('[data-set=drive]').click()
@@ -188,6 +189,12 @@ test('every figure opens its working', async ({ page }) => {
     await expect(page.locator('.working')).toContainText('Source')
     await page.keyboard.press('Escape')
     seen.add(id)
+  }
+  // the same figures as one reads them until empty
+  await page.evaluate(() => localStorage.setItem('remigo-range-end', 'empty'))
+  for (const path of ['/use', '/pack']) {
+    await openBench(page, path)
+    await openAll(`${path} until empty`)
   }
   expect(Object.keys(FIGURES).filter(id => !seen.has(id))).toEqual([])
 })

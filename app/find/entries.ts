@@ -17,7 +17,7 @@ import { BENCHES, type BenchId } from '~/benches'
 import { TO_EMPTY } from '~/composables/useRangeEnd'
 import { boardWords } from '~/messages/board'
 import { TERMS } from './terms'
-import { BENCH_WORDS, FIELD_WORDS, FIGURE_WORDS } from './synonyms'
+import { BENCH_WORDS, FIELD_WORDS, FIGURE_TITLES, FIGURE_WORDS } from './synonyms'
 
 /** What is found: its words, and where it leads. */
 export interface FindEntry {
@@ -148,7 +148,7 @@ function stillEntries(): FindEntry[] {
       return {
         id: `figure/${id}`,
         kind: 'figure',
-        title: label,
+        title: FIGURE_TITLES[id] ?? label,
         words: `${FIGURE_WORDS[id] ?? ''}`,
         where: labelOf(bench),
         leads: { to: 'figure', bench, figure: id },
