@@ -1,5 +1,5 @@
 import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../battery'
-import { CELL_PEAK_SECONDS, CONTROLLER_PEAK_SECONDS, timeFactor, type ControllerSpec } from '../drive'
+import { CELL_PEAK_SECONDS, CONTROLLER_PEAK_SECONDS, timeFactor, type ControllerSpec, type MotorSpec } from '../drive'
 import { cellsOf, type Library } from '../parts'
 import { edit, type Edit } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
@@ -38,24 +38,23 @@ export function packCandidates(
     drives = project.boat.drive.count
   const energy = ((drive.cruisePower + house) * duration) / (1 - use.reserve)
   const cells = held.pack ? [design.pack.cell] : cellsOf(library)
+  const systemVoltage = held.voltage ? design.systemVoltage : drive.motor.ratedVoltage
+  const able = drive.builtIn ? [drive.builtIn] : held.controller ? [design.controller] : library.controllers
   const found: DesignCandidate[] = []
+  if (held.voltage && !worksNear(drive.motor, systemVoltage)) return found
+  const demand: PackDemand = {
+    cruisePower: drive.cruisePower,
+    topPower: drive.topPower,
+    topTime: use.topTime,
+    greatestVoltage: drive.motor.greatestVoltage,
+  }
   for (const cell of cells) {
-    const pack = held.pack
-      ? design.pack
-      : packOfCells(
-          cell,
-          { ...drive, topTime: use.topTime, greatestVoltage: drive.motor.greatestVoltage },
-          held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
-          energy,
-          use.headroom,
-          house,
-        )
+    const pack = held.pack ? design.pack : packOfCells(cell, demand, systemVoltage, energy, use.headroom, house)
     if (!pack) continue
     const figures = packFigures(pack)
-    if (held.voltage && Math.abs(figures.nominalVoltage / design.systemVoltage - 1) > 0.15) continue
+    if (held.voltage && Math.abs(figures.nominalVoltage / systemVoltage - 1) > NEAR) continue
     if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
     const ampsFor = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
-    const able = drive.builtIn ? [drive.builtIn] : held.controller ? [design.controller] : library.controllers
     const suiting = suitingControllers(able, figures, {
       topAmps: ampsFor(drive.topPower) / drives,
       cruiseAmps: ampsFor(drive.cruisePower) / drives / (1 - use.headroom),
@@ -64,17 +63,46 @@ export function packCandidates(
       topTime: use.topTime,
     })
     const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
-    for (const controller of controllers === 'all' ? suiting : suiting.slice(0, 1))
-      found.push({
-        ...drive,
-        controller,
-        pack,
-        systemVoltage: held.voltage ? design.systemVoltage : drive.motor.ratedVoltage,
-        cost: partsPrice({ ...drive, controller }, figures, project.boat.drive) + high,
-      })
+    for (const controller of controllers === 'all' ? suiting : suiting.slice(0, 1)) {
+      const { motor, reduction, jet } = drive
+      const cost = partsPrice({ motor, controller, reduction, jet }, figures, project.boat.drive) + high
+      found.push(wholeDesign(drive, controller, pack, systemVoltage, cost))
+    }
   }
   return found
 }
+
+/** How far a pack's nominal volts may lie from the system's, as a share. */
+const NEAR = 0.15
+/** Can a pack near these volts turn the motor at all? Its volts when full are above its nominal ones. */
+const worksNear = (motor: MotorSpec, voltage: number) =>
+  motor.leastVoltage <= (1 + NEAR) * voltage && motor.greatestVoltage >= (1 - NEAR) * voltage
+
+/** Field by field, since a search makes hundreds of thousands and copies by spread are many times slower. */
+const wholeDesign = (
+  drive: DriveCandidate,
+  controller: ControllerSpec,
+  pack: PackSpec,
+  systemVoltage: number,
+  cost: number,
+): DesignCandidate => ({
+  motor: drive.motor,
+  whole: drive.whole,
+  builtIn: drive.builtIn,
+  reduction: drive.reduction,
+  legRatio: drive.legRatio,
+  propeller: drive.propeller,
+  jet: drive.jet,
+  excess: drive.excess,
+  cruisePower: drive.cruisePower,
+  topPower: drive.topPower,
+  cruisePhase: drive.cruisePhase,
+  topPhase: drive.topPhase,
+  controller,
+  pack,
+  systemVoltage,
+  cost,
+})
 
 /** What a pack must carry: W at cruise and top, and the volts that the motor stands. */
 interface PackDemand {
