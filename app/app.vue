@@ -11,6 +11,8 @@ useAutosave()
 void boats.start(typeof route.query.boat === 'string' ? route.query.boat : undefined)
 // a newcomer begins with a boat of their own, not in somebody else's
 if (boats.firstVisit && route.path === '/') await navigateTo('/start', { replace: true })
+// fetched beside the bench, not after the store has answered
+if (!route.meta.alone) void import('~/components/shell/BoardFrame.vue')
 </script>
 
 <template>

@@ -6,8 +6,8 @@ import { useViewStore } from '../app/stores/view'
 
 describe('ten answers', () => {
   beforeEach(() => setActivePinia(createPinia()))
-  it('left empty, they are usual for the hull and length, and lead to a whole design', () => {
-    const made = useFirstAnswers().finish()!
+  it('left empty, they are usual for the hull and length, and lead to a whole design', async () => {
+    const made = (await useFirstAnswers().finish())!
     expect(projectSchema.safeParse(made.project).success).toBe(true)
     expect(made.note).toBeNull()
     expect(findingsOf(evaluate(made.project, made.project.use.cruiseSpeed)).counts.stop).toBe(0)
@@ -20,31 +20,31 @@ describe('ten answers', () => {
     useViewStore().units = { profile: 'us', overrides: {} }
     expect(questions.show('mass')).toMatch(/lb$/)
   })
-  it('take typed units and remember them', () => {
+  it('take typed units and remember them', async () => {
     const questions = useFirstAnswers()
     Object.assign(questions.typed, { lengthOverAll: '28 ft', mass: '3,4 t', duration: '5 h 30 min' })
     questions.hullType.value = 'displacementLaunch'
-    const { project } = questions.finish()!
+    const { project } = (await questions.finish())!
     expect(project.boat.lengthOverAll).toBeCloseTo(8.5344, 9)
     expect(project.use.duration).toBe(19_800)
     expect(project.typed).toMatchObject({ 'boat.mass': '3,4 t', 'use.duration': '5 h 30 min' })
   })
-  it('say which answer needs another look, and make nothing until it is mended', () => {
+  it('say which answer needs another look, and make nothing until it is mended', async () => {
     const questions = useFirstAnswers()
     questions.typed.cruiseSpeed = '40 kg'
     questions.typed.mass = '60 t'
-    expect(questions.finish()).toBeNull()
+    expect(await questions.finish()).toBeNull()
     expect(questions.errors.cruiseSpeed).toMatch(/wants a speed/)
     questions.typed.cruiseSpeed = '4 kn'
-    expect(questions.finish()).toBeNull()
+    expect(await questions.finish()).toBeNull()
     expect(questions.errors.mass).toMatch(/too heavy/)
     questions.typed.mass = '4 t'
-    expect(questions.finish()).not.toBeNull()
+    expect(await questions.finish()).not.toBeNull()
   })
-  it('tell what is short when no motor will do', () => {
+  it('tell what is short when no motor will do', async () => {
     const questions = useFirstAnswers()
     Object.assign(questions.typed, { lengthOverAll: '16 m', mass: '24 t', greatestDiameter: '90 mm' })
-    const made = questions.finish()!
+    const made = (await questions.finish())!
     expect(made.note).toMatch(/Nothing fits/)
   })
 })

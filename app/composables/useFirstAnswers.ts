@@ -4,7 +4,6 @@ import {
   ANSWER_FIELDS,
   contradictionsOf,
   fillText,
-  firstDesign,
   hullTypeOf,
   newProject,
   keptText,
@@ -39,26 +38,23 @@ const NOTHING_TYPED: Record<Question, string> = {
   topSpeed: '',
   topTime: '',
 }
+/** The empty sheet. */
+const NOTHING_GIVEN = {
+  name: '',
+  hullType: 'keelYacht' as HullTypeId,
+  drive: 'shaft' as DriveKind,
+  driveChosen: false,
+  typed: NOTHING_TYPED,
+  known: '',
+  massHolds: 'before' as MassHolds,
+}
 
 /** Ten answers, with usual values offered, and the first design that they lead to. */
 export function useFirstAnswers() {
   const view = useViewStore()
   const library = useLibraryStore()
   // what is answered so far outlives a look at another bench, and a reload
-  const given = useStorage(
-    'remigo-start',
-    {
-      name: '',
-      hullType: 'keelYacht' as HullTypeId,
-      drive: 'shaft' as DriveKind,
-      driveChosen: false,
-      typed: NOTHING_TYPED,
-      known: '',
-      massHolds: 'before' as MassHolds,
-    },
-    undefined,
-    { mergeDefaults: true },
-  )
+  const given = useStorage('remigo-start', NOTHING_GIVEN, undefined, { mergeDefaults: true })
   const part = <K extends 'name' | 'hullType' | 'known' | 'massHolds'>(key: K) =>
     computed({
       get: () => given.value[key],
@@ -147,7 +143,7 @@ export function useFirstAnswers() {
   }
 
   /** Every answer checked, and all of them together; the boat, or null with the errors set. */
-  function finish(): { project: Project; note: string | null } | null {
+  async function finish(): Promise<{ project: Project; note: string | null } | null> {
     const good = (Object.keys(QUESTIONS) as Question[]).map(check).every(Boolean)
     const told = readKnown()
     if (!good || !told) return null
@@ -160,6 +156,7 @@ export function useFirstAnswers() {
     const kept = Object.fromEntries(
       (Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]),
     )
+    const { firstDesign } = await import('~/firstDesign')
     const { project, note } = firstDesign(answers.value, crypto.randomUUID(), told, library.library)
     return {
       project: { ...project, typed: kept },
@@ -173,23 +170,25 @@ export function useFirstAnswers() {
     const project = newProject(answers.value, 'sketch')
     return contradictionsOf(project.boat).length === 0 ? project : null
   })
-  /** her first design so far; null where nothing fits */
-  function sketchDesign(): Project | null {
+  /** is anything answered? An empty sheet asks for no design */
+  const begun = computed(
+    () =>
+      Boolean(name.value.trim() || known.value.trim()) ||
+      given.value.driveChosen ||
+      hullType.value !== NOTHING_GIVEN.hullType ||
+      Object.values(typed).some(text => text.trim()),
+  )
+  /** her first design so far; null where nothing is answered, or nothing fits */
+  async function sketchDesign(): Promise<Project | null> {
+    if (!sketch.value || !begun.value) return null
+    const { firstDesign } = await import('~/firstDesign')
     if (!sketch.value) return null
     const { project, note } = firstDesign(answers.value, 'sketch', [], library.library)
     return note ? null : project
   }
   /** the next boat starts from an empty sheet */
   function clear() {
-    given.value = {
-      name: '',
-      hullType: 'keelYacht' as HullTypeId,
-      drive: 'shaft',
-      driveChosen: false,
-      typed: { ...NOTHING_TYPED },
-      known: '',
-      massHolds: 'before',
-    }
+    given.value = structuredClone(NOTHING_GIVEN)
   }
   return {
     clear,

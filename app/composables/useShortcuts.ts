@@ -4,18 +4,15 @@ import { useViewStore } from '~/stores/view'
 import { useRoom } from './useRoom'
 import { useDocumentStore } from '~/stores/document'
 import { useDraftsStore } from '~/stores/drafts'
-import { useLever } from './useLever'
 
 const PART_KEYS: Record<string, BenchId> = { b: 'pack', c: 'motor', m: 'motor', p: 'propeller', t: 'curve' }
 
 /**
- * Keys that work everywhere: undo and redo, sets and parts by letter, benches by number within their set, Find, Room,
- * the lever by arrows when nothing else wants them.
+ * Keys that work everywhere: undo and redo, sets and parts by letter, benches by number within their set, Find, Room.
  */
 export function useShortcuts() {
   const doc = useDocumentStore()
   const drafts = useDraftsStore()
-  const lever = useLever()
   const view = useViewStore()
   const room = useRoom()
   const route = useRoute()
@@ -56,7 +53,5 @@ export function useShortcuts() {
     if (bench) return void navigateTo(bench.path)
     const part = PART_KEYS[key]
     if (part) return void navigateTo(pathOf(part))
-    // the lever takes the arrows wherever no scrolling region, menu or radio group has the focus
-    if (target === document.body || target.matches('a, button:not([role])')) lever.key(event)
   })
 }

@@ -46,6 +46,8 @@ const driveWords = computed(
   () => Object.fromEntries(drives.value.map(d => [d, boardWords.boat.drives[d]])) as Record<DriveKind, string>,
 )
 const failed = ref(false)
+/** she is being designed: a second press makes no second boat */
+const making = ref(false)
 const QUESTIONS = [
   ['lengthOverAll', FIELDS['boat.lengthOverAll'].label],
   ['beam', FIELDS['boat.beam'].label],
@@ -63,7 +65,11 @@ const USUAL = [
 ] as const
 
 async function make() {
-  const made = finish()
+  if (making.value) return
+  making.value = true
+  const made = await finish().finally(() => {
+    making.value = false
+  })
   failed.value = !made
   if (!made) return
   await boats.add(made.project)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { froudeNumber, modelOf, quantityText, waveLength, type Project } from '@remigo/core'
+import { afloat, froudeNumber, quantityText, waveLength, type Project } from '@remigo/core'
 import BoatElevation from '~/components/strip/BoatElevation.vue'
 import DrawingPatterns from '~/components/strip/DrawingPatterns.vue'
 import { dimensionLine } from '~/components/strip/dimensionLine'
@@ -21,8 +21,8 @@ const SIDE = 22,
   ABOVE = 14,
   BELOW = 26
 // the hull and her wave alone: what she takes is worked out where it is shown
-const model = computed(() => modelOf(props.project))
-const elevation = computed(() => model.value.hullType.elevation(model.value.boat, model.value.form))
+const floating = computed(() => afloat(props.project))
+const elevation = computed(() => floating.value.hullType.elevation(floating.value.boat, floating.value.form))
 const scale = computed(() => {
   const e = elevation.value
   const span = Math.max(e.lengthOverAll, e.motor.x + e.motor.width / 2, e.propeller.x + e.propeller.diameter / 4)
@@ -40,7 +40,7 @@ const scale = computed(() => {
   }
 })
 const surface = computed(() => {
-  const { lengthWaterline } = model.value.form,
+  const { lengthWaterline } = floating.value.form,
     { cruiseSpeed } = props.project.use
   const points = wavePoints(
     scale.value,

@@ -1,18 +1,17 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useElementSize, watchDebounced } from '@vueuse/core'
-import { designPrice, doubtShares, evaluate, hullLabel, type Project } from '@remigo/core'
+import { hullLabel, type Project } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useCompact } from '~/composables/useCompact'
-import { useQuantities } from '~/composables/useQuantities'
 import { whenIdle } from '~/composables/whenIdle'
 import BoatSketch from './BoatSketch.vue'
 
+const FirstFigures = defineAsyncComponent(() => import('./FirstFigures.vue'))
 /** The boat as she is answered so far: drawn, with what she takes, and a first design once the hand rests. */
-const props = defineProps<{ project: Project | null; asked: string; design: () => Project | null }>()
+const props = defineProps<{ project: Project | null; asked: string; design: () => Promise<Project | null> }>()
 const words = benchWords.start
 const compact = useCompact()
-const { text } = useQuantities()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 /** an answer that makes no sense leaves the last drawing that did */
@@ -27,8 +26,10 @@ const sized = shallowRef<Project | null>(null)
 watchDebounced(
   () => props.project,
   () => {
-    whenIdle(() => {
-      sized.value = props.design()
+    whenIdle(async () => {
+      const asked = props.project,
+        design = await props.design()
+      if (asked === props.project) sized.value = design
     })
   },
   { debounce: 600, immediate: true },
@@ -39,27 +40,6 @@ const where = computed(() => {
   return jet ? words.where.impeller : ((words.where as Partial<Record<string, string>>)[props.asked] ?? '')
 })
 const title = computed(() => shown.value && (shown.value.name || hullLabel(shown.value.boat)))
-/** every figure is the design's own: what she takes hangs on her motor and propeller */
-const first = computed(() => {
-  if (!sized.value) return null
-  const { design } = sized.value
-  const e = evaluate(sized.value, sized.value.use.cruiseSpeed)
-  return {
-    takes: words.takes(
-      text(e.point.speed, 'speed'),
-      text(e.point.drive.packPower, 'electricPower'),
-      text(e.point.packPowerLow, 'electricPower'),
-      text(e.point.packPowerHigh, 'electricPower'),
-    ),
-    matters: doubtShares(e.point.resistance)[0] ?? null,
-    rows: [
-      [words.fits, (design.wholeDrive ?? design.motor).name],
-      [words.pack, `${text(e.model.pack.energy, 'energy')}, ${text(e.model.pack.nominalVoltage, 'voltage')}`],
-      [words.lasts, text(e.cruise.timeLeft, 'duration')],
-      [words.costs, text(designPrice(e.model), 'price')],
-    ] as const,
-  }
-})
 </script>
 
 <template>
@@ -75,16 +55,7 @@ const first = computed(() => {
     </div>
     <p class="where" data-where>{{ where }}</p>
     <h2>{{ title }}</h2>
-    <template v-if="first">
-      <p class="prose takes">{{ first.takes }}</p>
-      <p v-if="first.matters" class="prose soft">{{ words.matters(first.matters.label, first.matters.advice) }}</p>
-      <dl>
-        <div v-for="[label, value] in first.rows" :key="label">
-          <dt>{{ label }}</dt>
-          <dd class="figures">{{ value }}</dd>
-        </div>
-      </dl>
-    </template>
+    <FirstFigures v-if="sized" :project="sized" />
     <p v-else class="soft small">{{ words.noneYet }}</p>
   </section>
 </template>
@@ -108,21 +79,6 @@ h2 {
   margin: 10px 0 2px;
   overflow-wrap: anywhere;
 }
-dl {
-  margin-top: 10px;
-}
-dl div {
-  display: flex;
-  justify-content: space-between;
-  gap: 16px;
-  padding: 5px 0;
-  border-bottom: 0.75px solid var(--rule);
-  font-size: 14.5px;
-}
-dd {
-  text-align: right;
-  overflow-wrap: anywhere;
-}
 /* on the phone the drawing stays in sight while one answers; the rest follows on the sheet */
 @media (max-width: 899px) {
   .first {
@@ -134,18 +90,13 @@ dd {
     min-height: 120px;
   }
   h2,
-  .soft,
-  dl {
+  .soft {
     display: none;
   }
   .where {
     min-height: 34px;
     font-size: 13px;
     line-height: 17px;
-  }
-  .takes {
-    margin-top: 4px;
-    font-size: 14px;
   }
 }
 </style>

@@ -1,3 +1,4 @@
+export * from './afloat'
 export * from './ageingReport'
 export * from './bankGone'
 export * from './chargeReport'

@@ -1,18 +1,8 @@
 import { packFigures, type PackFigures } from '../battery'
 import { fitMotorLosses, LEG_EFFICIENCY, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorFit } from '../drive'
-import {
-  hullTypeOf,
-  waterProperties,
-  type HullForm,
-  type HullPropellerInteraction,
-  hasLeg,
-  type Appendage,
-  type HullType,
-  type Water,
-} from '../hull'
-import { balanceShift, shaftDepth, shiftedForm } from '../mass'
+import { type HullForm, type HullPropellerInteraction, hasLeg, type Appendage } from '../hull'
 import type { Project } from '../project/projectFields'
-import { weightAfloat } from '../project/weightAfloat'
+import { afloat, type Afloat } from './afloat'
 import { driveDoubt, spreadOf } from './plateDoubt'
 import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
 import {
@@ -34,15 +24,10 @@ export interface PreparedMethod {
 }
 
 /** Everything about a boat that does not depend on speed. Worked out once for a document. */
-export interface Model {
+export interface Model extends Afloat {
   project: Project
-  /** her dimensions, with the weight that she has with her new drive */
-  boat: Project['boat']
-  hullType: HullType
   /** how many motors and propellers share the thrust; torque, turns and amps are those of each */
   drives: 1 | 2
-  water: Water
-  form: HullForm
   appendages: Appendage[]
   windage: number
   interaction: HullPropellerInteraction
@@ -79,24 +64,8 @@ export function modelOf(project: Project): Model {
 
 function buildModel(project: Project): Model {
   const { design } = project
-  const weight = weightAfloat(project),
-    boat = {
-      ...project.boat,
-      mass: weight.mass,
-      drive: { ...project.boat.drive, shaftDepth: shaftDepth(project.boat.drive, balanceShift(project)) },
-    }
+  const { boat, hullType, water, form, heavy } = afloat(project)
   const condition = HULL_CONDITIONS[project.use.hullCondition]
-  const hullType = hullTypeOf(boat.hullType)
-  const water = waterProperties(boat.water, boat.waterTemperature)
-  const shift = balanceShift(project),
-    form = shiftedForm(hullType.form(boat, water.density), shift)
-  const sure = boat.massUncertainty === 0
-  const heavy = sure
-    ? form
-    : shiftedForm(
-        hullType.form({ ...boat, mass: weight.mass + weight.typed * boat.massUncertainty }, water.density),
-        shift,
-      )
   const methods = hullType.methods.map(({ method: id, doubt }) => {
     const method = resistanceMethodOf(id)
     const prepare = (f: HullForm) =>
@@ -118,6 +87,7 @@ function buildModel(project: Project): Model {
     hullType,
     water,
     form,
+    heavy,
     methods,
     propeller,
     appendages: hullType.appendages(boat, form),

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Project } from '@remigo/core'
+import { designPrice, doubtShares, evaluate } from '~/firstDesign'
+import { benchWords } from '~/messages/benches'
+import { useQuantities } from '~/composables/useQuantities'
+
+/** What a first design takes and costs. Every figure is the design's own: it hangs on her motor and propeller. */
+const props = defineProps<{ project: Project }>()
+const words = benchWords.start
+const { text } = useQuantities()
+const evaluation = computed(() => evaluate(props.project, props.project.use.cruiseSpeed))
+const takes = computed(() => {
+  const { speed, drive, packPowerLow, packPowerHigh } = evaluation.value.point
+  return words.takes(
+    text(speed, 'speed'),
+    text(drive.packPower, 'electricPower'),
+    text(packPowerLow, 'electricPower'),
+    text(packPowerHigh, 'electricPower'),
+  )
+})
+const matters = computed(() => doubtShares(evaluation.value.point.resistance)[0] ?? null)
+const rows = computed(() => {
+  const { design } = props.project,
+    { model, cruise } = evaluation.value
+  return [
+    [words.fits, (design.wholeDrive ?? design.motor).name],
+    [words.pack, `${text(model.pack.energy, 'energy')}, ${text(model.pack.nominalVoltage, 'voltage')}`],
+    [words.lasts, text(cruise.timeLeft, 'duration')],
+    [words.costs, text(designPrice(model), 'price')],
+  ] as const
+})
+</script>
+
+<template>
+  <p class="prose takes">{{ takes }}</p>
+  <p v-if="matters" class="prose soft">{{ words.matters(matters.label, matters.advice) }}</p>
+  <dl>
+    <div v-for="[label, value] in rows" :key="label">
+      <dt>{{ label }}</dt>
+      <dd class="figures">{{ value }}</dd>
+    </div>
+  </dl>
+</template>
+
+<style scoped>
+dl {
+  margin-top: 10px;
+}
+dl div {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+  padding: 5px 0;
+  border-bottom: 0.75px solid var(--rule);
+  font-size: 14.5px;
+}
+dd {
+  text-align: right;
+  overflow-wrap: anywhere;
+}
+/* on the phone the drawing stays in sight while one answers; the rest follows on the sheet */
+@media (max-width: 899px) {
+  .takes {
+    margin-top: 4px;
+    font-size: 14px;
+  }
+  .soft,
+  dl {
+    display: none;
+  }
+}
+</style>
