@@ -54,7 +54,7 @@ export function useFirstAnswers() {
   const view = useViewStore()
   const library = useLibraryStore()
   // what is answered so far outlives a look at another bench, and a reload
-  const given = useStorage('remigo-start', NOTHING_GIVEN, undefined, { mergeDefaults: true })
+  const given = useStorage('remigo-start', structuredClone(NOTHING_GIVEN), undefined, { mergeDefaults: true })
   const part = <K extends 'name' | 'hullType' | 'known' | 'massHolds'>(key: K) =>
     computed({
       get: () => given.value[key],
