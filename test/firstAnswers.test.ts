@@ -1,6 +1,7 @@
 import { findingsOf, evaluate, projectSchema } from '@remigo/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { nextTick } from 'vue'
 import { useFirstAnswers } from '../app/composables/useFirstAnswers'
 import { useViewStore } from '../app/stores/view'
 
@@ -36,6 +37,7 @@ describe('ten answers', () => {
     expect(await questions.finish()).toBeNull()
     expect(questions.errors.cruiseSpeed).toMatch(/wants a speed/)
     questions.typed.cruiseSpeed = '4 kn'
+    await nextTick()
     expect(await questions.finish()).toBeNull()
     expect(questions.errors.mass).toMatch(/too heavy/)
     questions.typed.mass = '4 t'
