@@ -12,7 +12,7 @@ void boats.start(typeof route.query.boat === 'string' ? route.query.boat : undef
 // a newcomer begins with a boat of their own, not in somebody else's
 if (boats.firstVisit && route.path === '/') await navigateTo('/start', { replace: true })
 // fetched beside the bench, not after the store has answered
-if (!route.meta.alone) void import('~/components/shell/BoardFrame.vue')
+if (!useRouter().currentRoute.value.meta.alone) void import('~/components/shell/BoardFrame.vue')
 </script>
 
 <template>

@@ -175,6 +175,35 @@ function timeWorkers() {
   }
 }
 
+const LOG_ROWS = 200_000
+/** A log of many rows given to Trips: from its taking to the trip, and the longest task of the page meanwhile, ms. */
+async function longLog(browser) {
+  const page = await browser.newPage({ viewport: VIEWPORT })
+  await page.goto(`http://localhost:${PORT}/log/trips?boat=demo-tirrick`)
+  await page.locator('[data-log-file]').waitFor({ state: 'attached' })
+  await page.waitForLoadState('networkidle')
+  await page.evaluate(() => {
+    window.__tasks = []
+    new PerformanceObserver(list => list.getEntries().forEach(e => window.__tasks.push(e.duration))).observe({
+      type: 'longtask',
+    })
+  })
+  const rows = Array.from({ length: LOG_ROWS }, (_, i) => `${i},${(7.4 + Math.sin(i / 90)).toFixed(2)},52.1,48.3,1100`)
+  await page.locator('[data-log-file]').setInputFiles({
+    name: 'long.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(['elapsed s,speed km/h,Volts,Amps,Motor RPM', ...rows].join('\n')),
+  })
+  await page.locator('[data-columns]').waitFor()
+  const began = performance.now()
+  await page.locator('[data-columns-take]').click()
+  await page.locator('[data-trip-edit]').waitFor()
+  const took = performance.now() - began
+  const longest = Math.max(0, ...(await page.evaluate(() => window.__tasks)))
+  await page.close()
+  return { took, longest }
+}
+
 async function several(count, measure) {
   const all = []
   for (let i = 0; i < count; i++) all.push(await measure())
@@ -229,6 +258,21 @@ export async function browserBench(executablePath) {
     row('40 bare numbers on an empty page, 4 × slower, p50', [(await bareNumbers(browser)).p50], 'ms'),
     row('heap after every bench was opened', [(await heapAfterAll(browser)) / 1e6], 'MB', 150),
   ]
+  const logs = await several(3, () => longLog(browser))
+  rows.push(
+    row(
+      '200,000 rows of a log, read',
+      logs.map(l => l.took),
+      'ms',
+      10_000,
+    ),
+    row(
+      'longest task of the page meanwhile',
+      logs.map(l => l.longest),
+      'ms',
+      200,
+    ),
+  )
   for (const [boat, kind] of SAMPLED)
     rows.push(row(`2,000 samples in the worker, ${kind}`, await several(3, () => sampling(browser, boat)), 'ms', 3000))
   await browser.close()

@@ -3,6 +3,7 @@ import { GRAVITY, POUND } from '../constants'
 import { monotoneCubic } from '../numeric'
 import type { HullForm } from '../hull'
 import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from './belief'
+import { drownedTransom } from './drownedTransom'
 import type { ResistanceMethod } from './resistanceMethod'
 import { schoenherrFriction } from './savitsky1964'
 
@@ -57,6 +58,28 @@ const wettedRatio = (form: HullForm, root: number) =>
   Math.sqrt(form.lengthWaterline / root) *
   (1 + (0.046 * form.beamWaterline) / form.draughtBody + 0.00287 * (form.beamWaterline / form.draughtBody) ** 2)
 
+/** Powers of the speed by which the waves of a slow hull may grow: that of friction, and a little above a hull's hump. */
+const SLOW_POWERS = [2, 6] as const
+
+/**
+ * What is not friction below the table's first Froude number: a hull's waves go on falling as between its first two,
+ * much faster than the square of her speed; the dead water behind a wet transom does not, and stays as it is.
+ */
+function slowWaves(
+  [first, second]: [number, number],
+  all: (fn: number) => number,
+  transom: (fn: number) => number,
+): (fn: number) => number {
+  const behind = (fn: number) => Math.min(all(fn), transom(fn))
+  const atFirst = all(first) - behind(first),
+    atSecond = all(second) - behind(second)
+  const ends = behind(first) / (transom(first) || 1)
+  if (!(atFirst > 0)) return fn => ends * transom(fn)
+  const [least, most] = SLOW_POWERS
+  const power = Math.min(most, Math.max(least, Math.log(atSecond / atFirst) / Math.log(second / first)))
+  return fn => ends * transom(fn) + atFirst * (fn / first) ** power
+}
+
 /** Pre-planing resistance of transom-stern hulls, through the hump. */
 export const mercierSavitsky1973: ResistanceMethod = {
   id: 'mercierSavitsky1973',
@@ -83,6 +106,14 @@ export const mercierSavitsky1973: ResistanceMethod = {
     const baseUnit = Math.sqrt(GRAVITY * Math.cbrt(BASE_MASS / BASE_DENSITY))
     const first = table.Fn_vol[0]!,
       last = table.Fn_vol.at(-1)!
+    const frictionAt = (fn: number, cf: number) => 0.5 * ratio * cf * fn * fn
+    /** waves over weight at a Froude number of the table */
+    const wavesAt = (fn: number) => {
+      const base = schoenherrFriction(Math.max(1e5, (fn * baseUnit * baseLength) / BASE_VISCOSITY))
+      return Math.max(0, curve(fn) - frictionAt(fn, base))
+    }
+    const transom = (fn: number) => drownedTransom(form, fn * unit, water) / weight
+    const slow = slowWaves([first, table.Fn_vol[1]!], wavesAt, transom)
     // the limits of the regression, from memory of
     const reaches: Reach[] = [
       { name: 'Length to cube root of volume', value: 1 / shape.x, least: 3.07, most: 12.4, doubt: 1, far: 0.2 },
@@ -117,16 +148,13 @@ export const mercierSavitsky1973: ResistanceMethod = {
       at(speed) {
         if (speed <= 0) return { friction: 0, wave: 0 }
         const fn = speed / unit
-        const held = Math.min(last, Math.max(first, fn))
-        const scale = (fn / held) ** 2
-        const friction = (cf: number) => 0.5 * ratio * cf * held * held
-        const base = schoenherrFriction(Math.max(1e5, (held * baseUnit * baseLength) / BASE_VISCOSITY))
+        const held = Math.min(last, fn)
         const own =
           schoenherrFriction(Math.max(1e5, (speed * form.lengthWaterline) / water.viscosity)) * frictionFactor +
           frictionAllowance
         return {
-          friction: weight * scale * friction(own),
-          wave: weight * scale * Math.max(0, curve(held) - friction(base)),
+          friction: weight * frictionAt(fn, own),
+          wave: weight * (fn < first ? slow(fn) : (fn / held) ** 2 * wavesAt(held)),
         }
       },
       belief: speed =>
