@@ -203,6 +203,18 @@ describe('Mercier–Savitsky on a hull', () => {
       expect(((friction + wave) / weight - rows[i]!) / (0.5 * wetted * (own - theirs) * fn ** 2)).toBeCloseTo(1, 1)
     }
   })
+  it('below its first speed the waves go on dying away, faster than friction, and nothing jumps or turns', () => {
+    const unit = Math.sqrt(GRAVITY * Math.cbrt(form.volumeBody)),
+      prepared = mercierSavitsky1973.prepare(given)
+    const wave = (fn: number) => prepared.at(fn * unit).wave
+    expect(wave(0.999) / wave(1.001)).toBeCloseTo(1, 1)
+    for (const fn of [0.3, 0.5, 0.7, 0.9]) {
+      const power = Math.log(wave(1.05 * fn) / wave(fn)) / Math.log(1.05)
+      // dead water behind the transom grows with the square, what is left of the waves by up to the sixth power
+      expect(power).toBeGreaterThan(1.9)
+      expect(power).toBeLessThan(6.01)
+    }
+  })
   it('a smaller hull of the same shape has more friction for its weight, and the same wave', () => {
     const at = (scale: number) => {
       const small = {
