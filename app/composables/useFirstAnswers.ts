@@ -97,7 +97,8 @@ export function useFirstAnswers() {
   /** what is taken where nothing is typed: top follows from the cruise that is given */
   const typical = computed(() => {
     const cruiseSpeed = answerOf('cruiseSpeed') ?? usual.value.cruiseSpeed
-    const { topSpeed, topTime } = newProject({ ...usual.value, cruiseSpeed }, '').use
+    const asked = answerOf('topSpeed')
+    const { topSpeed, topTime } = newProject({ ...usual.value, cruiseSpeed, ...(asked && { topSpeed: asked }) }, '').use
     return { ...usual.value, topSpeed, topTime }
   })
   const show = (question: Question) =>

@@ -6,7 +6,7 @@ import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from './n
 import { usualOf } from '../fields'
 import { PROJECT_FIELDS, type Project } from './projectFields'
 import { PROJECT_VERSION } from './projectVersion'
-import { usualGear, usualHabits } from './usual'
+import { usualGear, usualHabits, usualTopTime } from './usual'
 
 /** The ten answers that lead to a first design. SI. */
 export interface FirstAnswers {
@@ -100,6 +100,11 @@ export function newProject(answers: FirstAnswers, id: string): Project {
     variant = answers.variant ?? Object.keys(type.variants)[0] ?? ''
   const waterline = type.usual.waterline * answers.lengthOverAll,
     engine = usualEngine(answers.hullType, answers.drive)
+  const topSpeed = Math.max(
+    answers.cruiseSpeed,
+    answers.topSpeed ??
+      (type.waveBound ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline)) : 1.25 * answers.cruiseSpeed),
+  )
   const project: Project = {
     format: 'remigo-boat',
     version: PROJECT_VERSION,
@@ -134,18 +139,12 @@ export function newProject(answers: FirstAnswers, id: string): Project {
     use: {
       ...usualOf(PROJECT_FIELDS.use.fields),
       cruiseSpeed: answers.cruiseSpeed,
-      topSpeed: Math.max(
-        answers.cruiseSpeed,
-        answers.topSpeed ??
-          (type.waveBound
-            ? Math.min(1.25 * answers.cruiseSpeed, 0.95 * hullSpeed(waterline))
-            : 1.25 * answers.cruiseSpeed),
-      ),
+      topSpeed,
+      topTime: answers.topTime ?? usualTopTime(answers.hullType, topSpeed, waterline),
       duration: answers.duration,
       distance: answers.duration * answers.cruiseSpeed,
       houseLoad: answers.houseLoad ?? usualHouse(answers.hullType, answers.lengthOverAll),
       ...usualHabits({ hullType: answers.hullType, variant }),
-      ...(answers.topTime === undefined ? {} : { topTime: answers.topTime }),
     },
     design: {
       motor: motorNamed('brindle-6-48-1500'),

@@ -1,4 +1,4 @@
-import { hullTypeOf, type HullTypeId } from '../hull'
+import { froudeNumber, hullTypeOf, type HullTypeId } from '../hull'
 import { ONE_NEW_BANK } from '../battery'
 import { USUAL_THROTTLE } from '../drive'
 import { usualOf } from '../fields'
@@ -12,10 +12,29 @@ const { use, design } = PROJECT_FIELDS
 /** Seconds for which top speed is wanted at a stretch: a run on the plane, and an hour against wind and tide. */
 const PLANING_TOP = 600,
   SLOW_TOP = 3600
+/** Froude numbers between which a boat that is no planing boat by kind comes to run on top of the water. */
+const OVER_HER_WAVE = [0.6, 1] as const
 
-/** How long at top, how often, where, and what if the drive fails, before the owner says so. */
+/**
+ * How long top is usually held at a stretch, s to the minute: an hour by a boat in her own wave, ten minutes by one
+ * that runs over it.
+ *
+ * @param hullType kind of hull
+ * @param topSpeed m/s
+ * @param waterline length, m
+ * @returns 600 to 3600
+ * @example usualTopTime('pontoon', 9, 7) // 660
+ *
+ * Source: common practice.
+ */
+export function usualTopTime(hullType: HullTypeId, topSpeed: number, waterline: number): number {
+  const [from, to] = OVER_HER_WAVE,
+    over = hullTypeOf(hullType).usual.planes ? 1 : (froudeNumber(topSpeed, waterline) - from) / (to - from)
+  return 60 * Math.round((SLOW_TOP * (PLANING_TOP / SLOW_TOP) ** Math.min(1, Math.max(0, over))) / 60)
+}
+
+/** How often, where, and what if the drive fails, before the owner says so. */
 export const usualHabits = (boat: { hullType: HullTypeId; variant: string }) => ({
-  topTime: hullTypeOf(boat.hullType).usual.planes ? PLANING_TOP : SLOW_TOP,
   outings: usualOf(use.fields).outings,
   wayHome: usualWayHome(boat),
   place: usualOf(use.fields.place.fields),

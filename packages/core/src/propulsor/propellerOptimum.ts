@@ -31,13 +31,14 @@ const COARSE = 9
 /**
  * The pitch of best efficiency for a load, with diameter, area and blades given, at a shaft speed not above the one
  * allowed.
- * More pitch turns slower, so the limit on shaft speed is a least pitch.
+ * More pitch turns slower, so the greatest shaft speed is a least pitch, and the least one a greatest pitch.
  *
  * @param load thrust, advance speed, density
  * @param diameter m, > 0
  * @param areaRatio AE/A0
  * @param blades 2 to 7
  * @param greatestShaftSpeed rev/s; Infinity when it does not matter
+ * @param leastShaftSpeed rev/s; what a motor must turn to give its power; 0 when it does not matter
  * @returns the best pitch and its operating point
  * @throws RangeError on a load or diameter that is not positive
  * @example propellerOptimum({ thrust: 500, advanceSpeed: 2.5, density: 1025.9 }, 0.4, 0.5, 3).efficiency // 0.6186
@@ -50,6 +51,7 @@ export function propellerOptimum(
   areaRatio: number,
   blades: number,
   greatestShaftSpeed = Infinity,
+  leastShaftSpeed = 0,
 ): PropellerOptimum {
   const { thrust, advanceSpeed, density } = load
   if (!(thrust > 0 && advanceSpeed > 0 && diameter > 0 && density > 0)) {
@@ -86,17 +88,24 @@ export function propellerOptimum(
   let pitchRatio = best.x
   let limitedBy: PropellerOptimum['limitedBy'] =
     pitchRatio > most - 2e-3 || pitchRatio < least + 2e-3 ? 'series' : 'efficiency'
-  if (speedAt(pitchRatio) > greatestShaftSpeed) {
-    limitedBy = speedAt(most) > greatestShaftSpeed ? 'series' : 'shaftSpeed'
-    let low = pitchRatio,
-      high: number = most
+  /** the pitch at which she turns so fast, between two of which one turns faster and one slower */
+  const pitchAt = (shaftSpeed: number, fast: number, slow: number) => {
+    let [low, high] = [fast, slow]
     // 14 halvings settle the pitch within 1e-4
     for (let i = 0; i < 14; i++) {
       const middle = (low + high) / 2
-      if (speedAt(middle) > greatestShaftSpeed) low = middle
+      if (speedAt(middle) > shaftSpeed) low = middle
       else high = middle
     }
-    pitchRatio = high
+    return { low, high }
+  }
+  const turns = speedAt(pitchRatio)
+  if (turns > greatestShaftSpeed) {
+    limitedBy = speedAt(most) > greatestShaftSpeed ? 'series' : 'shaftSpeed'
+    pitchRatio = pitchAt(greatestShaftSpeed, pitchRatio, most).high
+  } else if (turns < leastShaftSpeed) {
+    limitedBy = speedAt(least) < leastShaftSpeed ? 'series' : 'shaftSpeed'
+    pitchRatio = pitchAt(leastShaftSpeed, least, pitchRatio).low
   }
   const water = openWater(family, pitchRatio)
   const advanceRatio = operatingAdvance(water, loading)

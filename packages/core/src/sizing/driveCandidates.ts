@@ -157,9 +157,18 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
     if (!fitted) continue
     const greatest = freeSpeed(motor, fitted.losses.resistance, fitted.losses.torqueConstant)
     for (const of of gearings) {
-      const shaft = greatest / (of.reduction.ratio * of.legRatio)
-      for (const pusher of pushers(model, library, () => propellerFor(shaft)))
-        found.push(judged(fitted, null, of, pusher))
+      const ratio = of.reduction.ratio * of.legRatio,
+        shaft = greatest / ratio
+      for (const pusher of pushers(model, library, () => propellerFor(shaft))) {
+        const drive = judged(fitted, null, of, pusher)
+        found.push(drive)
+        // a little too weak at the turns of the best propeller: with less pitch the motor comes to its own turns
+        if (held.propeller || pusher.propulsor.kind === 'jet' || drive.excess <= 1 || drive.excess > NEARLY) continue
+        const finer = propellerFor(shaft, Math.min(shaft, motor.ratedRpm / 60 / ratio))
+        if (!finer || finer.pitch >= pusher.propeller.pitch) continue
+        const quicker = judged(fitted, null, of, { ...pusher, propulsor: seriesPropeller(finer), propeller: finer })
+        if (quicker.excess <= 1 && quicker.cruisePower <= DEARER * drive.cruisePower) found.push(quicker)
+      }
     }
   }
   return found
@@ -259,8 +268,16 @@ function freeSpeed(motor: MotorSpec, resistance: number, kt: number): number {
  */
 const TURN_STEP = 1.005
 
-/** Finds the best propeller for the turns that there are; motors of nearly the same turns share one. */
-function bestPropeller(model: Model, top: Load): (greatestShaftSpeed: number) => DriveCandidate['propeller'] | null {
+/** How much too weak a motor may be, with the propeller of best efficiency, for one of less pitch to be tried. */
+const NEARLY = 1.5
+/** And how much more that one may take at cruise: a motor saved is not worth a twentieth of every day's energy. */
+const DEARER = 1.05
+
+/** Finds the best propeller for the turns that there are, rev/s; motors of nearly the same turns share one. */
+function bestPropeller(
+  model: Model,
+  top: Load,
+): (greatestShaftSpeed: number, leastShaftSpeed?: number) => DriveCandidate['propeller'] | null {
   const { drive } = model.project.boat
   const diameter = stockSize(drive.greatestDiameter, 'down')
   const keller = (blades: number) =>
@@ -281,12 +298,15 @@ function bestPropeller(model: Model, top: Load): (greatestShaftSpeed: number) =>
   const load = { thrust: top.thrust, advanceSpeed: top.advanceSpeed, density: model.water.density }
   const [least, most] = B_SERIES_RANGE.pitchRatio
   const made = new Map<number, DriveCandidate['propeller'] | null>()
-  return greatestShaftSpeed => {
-    const step = Math.floor(Math.log(greatestShaftSpeed) / Math.log(TURN_STEP)),
+  const stepOf = (shaftSpeed: number) => Math.floor(Math.log(shaftSpeed) / Math.log(TURN_STEP))
+  return (greatestShaftSpeed, leastShaftSpeed = 0) => {
+    const step = stepOf(greatestShaftSpeed),
       limit = TURN_STEP ** step
-    const known = made.get(step)
+    const from = leastShaftSpeed > 0 ? Math.min(step, stepOf(leastShaftSpeed)) : null,
+      key = 1e4 * step + (from ?? -5e3)
+    const known = made.get(key)
     if (known !== undefined) return known
-    const best = propellerOptimum(load, diameter, areaRatio, blades, limit)
+    const best = propellerOptimum(load, diameter, areaRatio, blades, limit, from === null ? 0 : TURN_STEP ** from)
     const pitch = stockSize(
       Math.min(
         most * diameter - STOCK_STEP / 2,
@@ -295,7 +315,7 @@ function bestPropeller(model: Model, top: Load): (greatestShaftSpeed: number) =>
     )
     const propeller =
       best.shaftSpeed > 1.01 * limit ? null : { ...model.project.design.propeller, diameter, pitch, areaRatio, blades }
-    made.set(step, propeller)
+    made.set(key, propeller)
     return propeller
   }
 }

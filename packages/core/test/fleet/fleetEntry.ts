@@ -122,6 +122,7 @@ export function enterFleetBoat(b: FleetBoat): Project {
       greatestDiameter: b.propeller_diameter_m,
       oldEnginePower: 1000 * b.old_engine_kw,
       cruiseSpeed: b.cruise_kn * KNOT,
+      topSpeed: b.top_speed_wanted_kn * KNOT,
       duration: b.cruise_hours * 3600,
       houseLoad: 0,
       drives: b.propulsor_count === 2 ? 2 : 1,
@@ -129,7 +130,6 @@ export function enterFleetBoat(b: FleetBoat): Project {
     `fleet-${b.id}`,
   )
   const edits: Edit[] = [
-    edit('use.topSpeed', b.top_speed_wanted_kn * KNOT),
     edit('boat.lengthWaterline', b.lwl_m),
     // as the fleet means its bets: clean and calm
     edit('use.seaMargin', 0),

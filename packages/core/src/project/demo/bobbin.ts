@@ -46,6 +46,7 @@ export const bobbin: Project = {
     ambient: 308.15,
     headWind: 2,
     hullCondition: 'slime',
+    topTime: 3600,
     ...usualHabits({ hullType: 'pedalCraft', variant: '' }),
   },
   design: {

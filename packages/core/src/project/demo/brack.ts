@@ -58,6 +58,7 @@ export const brack: Project = {
     ambient: 308.15,
     headWind: 0,
     hullCondition: 'slime',
+    topTime: 3600,
     ...usualHabits({ hullType: 'canalBoat', variant: '' }),
   },
   design: {

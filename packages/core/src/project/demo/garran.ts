@@ -55,6 +55,7 @@ export const garran: Project = {
     ambient: 308.15,
     headWind: 0,
     hullCondition: 'clean',
+    topTime: 3600,
     ...usualHabits({ hullType: 'semiDisplacement', variant: '' }),
   },
   design: {

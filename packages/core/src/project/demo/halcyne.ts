@@ -46,6 +46,7 @@ export const halcyne: Project = {
     ambient: 308.15,
     headWind: 0,
     hullCondition: 'slime',
+    topTime: 3600,
     ...usualHabits({ hullType: 'catamaran', variant: 'sail' }),
   },
   design: {

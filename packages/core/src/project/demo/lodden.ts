@@ -49,6 +49,7 @@ const planned: Project = {
     ambient: 308.15,
     headWind: 2,
     hullCondition: 'slime',
+    topTime: 3600,
     ...usualHabits({ hullType: 'pontoon', variant: '' }),
   },
   design: {

@@ -55,6 +55,7 @@ export const merrin: Project = {
     ambient: 308.15,
     headWind: 0,
     hullCondition: 'clean',
+    topTime: 600,
     ...usualHabits({ hullType: 'planing', variant: '' }),
   },
   design: {

@@ -58,6 +58,7 @@ export const osprel: Project = {
     ambient: 308.15,
     headWind: 0,
     hullCondition: 'clean',
+    topTime: 3600,
     ...usualHabits({ hullType: 'displacementLaunch', variant: '' }),
   },
   design: {

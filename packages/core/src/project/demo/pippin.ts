@@ -46,6 +46,7 @@ export const pippin: Project = {
     ambient: 308.15,
     headWind: 3,
     hullCondition: 'slime',
+    topTime: 3600,
     ...usualHabits({ hullType: 'dinghy', variant: 'inflatable' }),
   },
   design: {

@@ -53,6 +53,7 @@ export const rillet: Project = {
     ambient: 308.15,
     headWind: 0,
     hullCondition: 'clean',
+    topTime: 600,
     ...usualHabits({ hullType: 'jetBoat', variant: '' }),
   },
   design: {

@@ -49,6 +49,7 @@ export const tirrick: Project = {
     ambient: 308.15,
     headWind: 0,
     hullCondition: 'slime',
+    topTime: 3600,
     ...usualHabits({ hullType: 'keelYacht', variant: '' }),
   },
   design: {

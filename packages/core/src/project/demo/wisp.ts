@@ -46,6 +46,7 @@ export const wisp: Project = {
     ambient: 308.15,
     headWind: 2.5,
     hullCondition: 'clean',
+    topTime: 3600,
     ...usualHabits({ hullType: 'canoe', variant: 'canoe' }),
   },
   design: {
