@@ -5,14 +5,12 @@ import { useBoardTheme } from '~/composables/useBoardTheme'
 import { useBoatsStore } from '~/stores/boats'
 
 const boats = useBoatsStore()
-const route = useRoute()
+const route = useRouter().currentRoute.value
 useBoardTheme().follow()
 useAutosave()
 void boats.start(typeof route.query.boat === 'string' ? route.query.boat : undefined)
-// a newcomer begins with a boat of their own, not in somebody else's
-if (boats.firstVisit && route.path === '/') await navigateTo('/start', { replace: true })
 // fetched beside the bench, not after the store has answered
-if (!useRouter().currentRoute.value.meta.alone) void import('~/components/shell/BoardFrame.vue')
+if (!route.meta.alone) void import('~/components/shell/BoardFrame.vue')
 </script>
 
 <template>

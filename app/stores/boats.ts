@@ -7,6 +7,7 @@ import { firstRow, type BoatRow } from '../storage/boatRow'
 import { memoryShelf, openShelf, type BoatShelf } from '../storage/boatShelf'
 import { keepText, readText, textsNamed } from '../storage/browserTexts'
 import { inTime } from '../storage/inTime'
+import { keepOpened, lastOpened, neverOpened } from '../storage/openBoat'
 import { useDocumentStore } from './document'
 import { useDraftsStore } from './drafts'
 import { useViewStore } from './view'
@@ -25,9 +26,8 @@ interface LeftBoat {
   writer?: string
 }
 
-/** Names of what is kept beside the store, where it can be written at once. */
-const OPEN = 'remigo-open',
-  UNSAVED = 'remigo-unsaved'
+/** Name of what is kept beside the store, where it can be written at once. */
+const UNSAVED = 'remigo-unsaved'
 /** ms that the store may take to open: on a slow telephone the page itself is busy meanwhile. */
 const OPENING = 10_000
 /** ms until a save that failed is tried again, the first times and from then on. */
@@ -65,9 +65,6 @@ export const useBoatsStore = defineStore('boats', () => {
   let attempts = 0,
     timer: ReturnType<typeof setTimeout> | undefined
 
-  /** no boat was ever open in this browser */
-  const firstVisit = ref(false)
-
   const dirty = () => document.changes !== savedChanges.value
   /** how the boat on the board stands with the store */
   const status = computed(() =>
@@ -93,14 +90,13 @@ export const useBoatsStore = defineStore('boats', () => {
     savedAt.value = row.updatedAt
     conflict.value = null
     view.speed = row.project.use.cruiseSpeed
-    keepText(OPEN, row.project.id)
+    keepOpened(row.project.id)
   }
 
   /** First visit: the demo boats. Then the boat asked for, else the one last open. */
   async function start(wanted?: string) {
     // Where no boat was open before, the demo boat may be drawn at once, and changed before the store has answered.
-    const first = !wanted && !readText(OPEN)
-    firstVisit.value = first
+    const first = !wanted && neverOpened()
     view.speed = document.project.use.cruiseSpeed
     shelf.watch(follow)
     ready.value = first
@@ -134,7 +130,7 @@ export const useBoatsStore = defineStore('boats', () => {
    * board already.
    */
   async function takeBoat(wanted?: string) {
-    const last = readText(OPEN),
+    const last = lastOpened(),
       rows = (await shelf.all()).filter(r => isWhole(r.project)).sort((a, b) => b.updatedAt - a.updatedAt)
     const row =
       rows.find(r => r.id === wanted) ??
@@ -158,13 +154,13 @@ export const useBoatsStore = defineStore('boats', () => {
       )
         return show(await beside(mine, shelfWords.early))
       revision.value = kept?.revision ?? 0
-      keepText(OPEN, mine.id)
+      keepOpened(mine.id)
       return
     }
     if (row.id === mine.id && sameBoat(row.project, mine)) {
       revision.value = row.revision
       savedAt.value = row.updatedAt
-      keepText(OPEN, row.id)
+      keepOpened(row.id)
     } else show(row)
   }
   const demoRow = (id?: string) => DEMO_BOATS.filter(boat => boat.id === id).map(boat => firstRow(boat))[0]
@@ -410,7 +406,6 @@ export const useBoatsStore = defineStore('boats', () => {
   return {
     list,
     ready,
-    firstVisit,
     savedAt,
     failure,
     conflict,

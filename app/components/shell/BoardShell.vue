@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { defineAsyncComponent, watch } from 'vue'
+import { computed, defineAsyncComponent, watch } from 'vue'
 import AlonePage from '~/components/shell/AlonePage.vue'
 import { useOfflineCopy } from '~/composables/useOfflineCopy'
 import { usePageTitle } from '~/composables/usePageTitle'
@@ -20,7 +20,8 @@ const KeysDialog = defineAsyncComponent(() => import('~/components/shell/KeysDia
 const TermPopover = defineAsyncComponent(() => import('~/components/shell/TermPopover.vue'))
 const SettingsDialog = defineAsyncComponent(() => import('~/components/shell/SettingsDialog.vue'))
 const { stage, LAST_STAGE } = useStages()
-const route = useRoute()
+const { currentRoute } = useRouter()
+const alone = computed(() => Boolean(currentRoute.value.meta.alone))
 useShortcuts()
 useSelectOnEntry()
 usePageTitle()
@@ -33,7 +34,7 @@ watch(stage, reached => {
 </script>
 
 <template>
-  <AlonePage v-if="route.meta.alone"><slot /></AlonePage>
+  <AlonePage v-if="alone"><slot /></AlonePage>
   <BoardFrame v-else><slot /></BoardFrame>
   <SettingsDialog v-if="view.settingsOpen" />
   <FindDialog v-if="view.findOpen" />
