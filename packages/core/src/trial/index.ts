@@ -1,6 +1,7 @@
 export * from './honesty'
 export * from './posterior'
 export * from './protocol'
+export * from './readEarly'
 export * from './readReading'
 export * from './readTrialTable'
 export * from './readingCharacter'
