@@ -23,7 +23,7 @@ const OVER_HER_WAVE = [0.6, 1] as const
  * @param topSpeed m/s
  * @param waterline length, m
  * @returns 600 to 3600
- * @example usualTopTime('pontoon', 9, 7) // 660
+ * @example usualTopTime('pontoon', 7, 7) // 1200
  *
  * Source: common practice.
  */
