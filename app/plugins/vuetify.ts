@@ -1,6 +1,5 @@
 import { ref, shallowRef } from 'vue'
 import { createVuetify, type LocaleInstance, type ThemeDefinition } from 'vuetify'
-import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 
 const variables = { 'border-opacity': 1, 'medium-emphasis-opacity': 0.76, 'high-emphasis-opacity': 1 }
 
@@ -65,7 +64,8 @@ const flat = { rounded: 0, elevation: 0, ripple: false } as const
 export default defineNuxtPlugin(nuxt => {
   nuxt.vueApp.use(
     createVuetify({
-      icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
+      // the icons are Remigo's own drawings, none of Vuetify's
+      icons: { defaultSet: 'svg' },
       // in place of its own two, and without classes of colours: what is not used need not be worked out before the
       // first picture
       theme: { defaultTheme: 'light', themes: { light: board, dark: boardNight }, utilities: false },

@@ -2,7 +2,15 @@ import Dexie, { type EntityTable } from 'dexie'
 import type { PhotoRow } from './photoRow'
 import type { RawLogRow } from './rawLogRow'
 import { nextRow, type BoatRow, type SaveOutcome } from './boatRow'
-import { formerPartId, migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
+import {
+  completePart,
+  formerPartId,
+  migrateProject,
+  PROJECT_VERSION,
+  type Part,
+  type PartKindId,
+  type Project,
+} from '@remigo/core'
 
 export { liveQuery } from 'dexie'
 
@@ -57,6 +65,10 @@ export async function putParts(db: BoatDatabase, kind: PartKindId, parts: readon
 /** Parts read at once; the page draws between one lot and the next. */
 const PARTS_AT_ONCE = 500
 
+/** A part with all that a later build wants to know of it. */
+const whole = (row: PartRow): PartRow =>
+  row.part.estimated ? row : { ...row, part: completePart(row.kind, row.part).part }
+
 /** All of the owner's own parts, in lots. */
 export async function allParts(db: BoatDatabase): Promise<PartRow[]> {
   const rows: PartRow[] = []
@@ -66,7 +78,7 @@ export async function allParts(db: BoatDatabase): Promise<PartRow[]> {
       .above(rows.at(-1)?.key ?? '')
       .limit(PARTS_AT_ONCE)
       .toArray()
-    rows.push(...lot)
+    rows.push(...lot.map(whole))
     if (lot.length < PARTS_AT_ONCE) return rows
   }
 }

@@ -50,7 +50,13 @@ export const useBoatsStore = defineStore('boats', () => {
   const started = new Promise<void>(resolve => {
     markStarted = resolve
   })
-  const list = shallowRef<BoatSummary[]>([])
+  const shelved = shallowRef<BoatRow[]>([])
+  /** sorted when somebody looks: the language's own order takes a browser a while to learn */
+  const list = computed<BoatSummary[]>(() =>
+    shelved.value
+      .map(({ id, name, updatedAt, project }) => ({ id, name, updatedAt, project }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
+  )
   const ready = ref(false)
   const revision = ref(1)
   const savedChanges = ref(0)
@@ -167,9 +173,7 @@ export const useBoatsStore = defineStore('boats', () => {
 
   /** What the store says now: the list, and the boat on the board as another tab left it. */
   function follow(rows: BoatRow[]) {
-    list.value = rows
-      .map(({ id, name, updatedAt, project }) => ({ id, name, updatedAt, project }))
-      .sort((a, b) => a.name.localeCompare(b.name))
+    shelved.value = rows
     elsewhere = rows.find(row => row.id === document.project.id)
     followOther()
   }

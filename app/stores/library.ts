@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { plainData } from './plainData'
 import { computed, shallowRef } from 'vue'
-import { completePart, libraryWith, type OwnParts, type Part, type PartKindId } from '@remigo/core'
+import { libraryWith, type OwnParts, type Part, type PartKindId } from '@remigo/core'
 import type { BoatDatabase } from '../storage/boatDatabase'
 
 /** The owner's own parts in this browser, and the library that they make with those that ship. */
@@ -21,8 +21,7 @@ export const useLibraryStore = defineStore('library', () => {
         liveQuery(() => allParts(db)).subscribe({
           next(rows) {
             const byKind: Partial<Record<PartKindId, Part[]>> = {}
-            for (const { kind, part } of rows)
-              (byKind[kind] ??= []).push(part.estimated ? part : completePart(kind, part).part)
+            for (const { kind, part } of rows) (byKind[kind] ??= []).push(part)
             own.value = byKind
             resolve()
           },

@@ -2,16 +2,21 @@
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { version } from '~~/package.json'
 import { boardWords } from '~/messages/board'
+import { whenIdle } from '~/composables/whenIdle'
 import { useDocumentStore } from '~/stores/document'
 
 /** Head of every printed page's first sheet: boat, day, version, and that it is advice. */
 const document = useDocumentStore()
 const today = () => new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
-const date = ref(today())
+/** worked out when there is time: the names of the months are slow to come */
+const date = ref('')
 const onPrint = () => {
   date.value = today()
 }
-onMounted(() => window.addEventListener('beforeprint', onPrint))
+onMounted(() => {
+  window.addEventListener('beforeprint', onPrint)
+  whenIdle(onPrint)
+})
 onBeforeUnmount(() => window.removeEventListener('beforeprint', onPrint))
 </script>
 

@@ -4,6 +4,7 @@ import { useElementSize, watchDebounced } from '@vueuse/core'
 import { hullLabel, type Project } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useCompact } from '~/composables/useCompact'
+import { useStages } from '~/composables/useStages'
 import { whenIdle } from '~/composables/whenIdle'
 import BoatSketch from './BoatSketch.vue'
 
@@ -14,6 +15,8 @@ const words = benchWords.start
 const compact = useCompact()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
+/** the questions stand there first */
+const { stage } = useStages()
 /** an answer that makes no sense leaves the last drawing that did */
 const shown = shallowRef<Project | null>(props.project)
 watch(
@@ -46,7 +49,7 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
   <section class="first" :aria-label="words.sofar" data-first-sketch>
     <div ref="box" class="paper">
       <BoatSketch
-        v-if="shown && width"
+        v-if="shown && width && stage >= 1"
         :project="shown"
         :width="width"
         :height="compact ? 130 : Math.min(260, 0.6 * width)"
