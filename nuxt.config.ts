@@ -76,7 +76,7 @@ export default defineNuxtConfig({
       minify: 'terser',
       cssMinify: 'esbuild',
       // a request costs more than a small file saves; larger ones are not joined, lest a view fetch what it does not show
-      rollupOptions: { output: { experimentalMinChunkSize: 4_000 } },
+      rollupOptions: { output: { experimentalMinChunkSize: 1_500 } },
     },
     // Vuetify's @layer lines give a harmless warning
     esbuild: { logOverride: { 'css-syntax-error': 'silent' } },

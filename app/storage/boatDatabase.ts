@@ -2,15 +2,7 @@ import Dexie, { type EntityTable } from 'dexie'
 import type { PhotoRow } from './photoRow'
 import type { RawLogRow } from './rawLogRow'
 import { nextRow, type BoatRow, type SaveOutcome } from './boatRow'
-import {
-  completePart,
-  formerPartId,
-  migrateProject,
-  PROJECT_VERSION,
-  type Part,
-  type PartKindId,
-  type Project,
-} from '@remigo/core'
+import { formerPartId, migrateProject, PROJECT_VERSION, type Part, type PartKindId, type Project } from '@remigo/core'
 
 export { liveQuery } from 'dexie'
 
@@ -65,10 +57,6 @@ export async function putParts(db: BoatDatabase, kind: PartKindId, parts: readon
 /** Parts read at once; the page draws between one lot and the next. */
 const PARTS_AT_ONCE = 500
 
-/** A part with all that a later build wants to know of it. */
-const whole = (row: PartRow): PartRow =>
-  row.part.estimated ? row : { ...row, part: completePart(row.kind, row.part).part }
-
 /** All of the owner's own parts, in lots. */
 export async function allParts(db: BoatDatabase): Promise<PartRow[]> {
   const rows: PartRow[] = []
@@ -78,9 +66,11 @@ export async function allParts(db: BoatDatabase): Promise<PartRow[]> {
       .above(rows.at(-1)?.key ?? '')
       .limit(PARTS_AT_ONCE)
       .toArray()
-    rows.push(...lot.map(whole))
-    if (lot.length < PARTS_AT_ONCE) return rows
+    rows.push(...lot)
+    if (lot.length < PARTS_AT_ONCE) break
   }
+  // few have such parts, and what completes them is a good part of the core
+  return rows.every(row => row.part.estimated) ? rows : (await import('./wholeParts')).wholeParts(rows)
 }
 
 /** Where a part is kept. */
