@@ -6,6 +6,7 @@ import { boardWords } from '~/messages/board'
 import { readingWords } from '~/messages/readings'
 import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
+import { useStages } from '~/composables/useStages'
 import { whenIdle } from '~/composables/whenIdle'
 import FirstSketch from '~/components/start/FirstSketch.vue'
 
@@ -30,10 +31,13 @@ const {
   finish,
   clear,
 } = useFirstAnswers()
-/** what lies below comes when the questions stand */
-const below = ref(false)
+const { stage } = useStages()
+/** what lies below the first screen is drawn a frame later, the demo boats when there is time */
+const below = computed(() => stage.value >= 1)
+const drawn = computed(() => (below.value ? QUESTIONS.length : 0))
+const idle = ref(false)
 whenIdle(() => {
-  below.value = true
+  idle.value = true
 })
 /** the question that has the caret: it is marked on the drawing */
 const asked = ref('')
@@ -103,7 +107,11 @@ async function make() {
         <li>
           <span class="n">3</span><ChoiceField v-model="drive" :label="benchWords.start.drive" :options="driveWords" />
         </li>
-        <li v-for="([question, label], i) in QUESTIONS" :key="question" :class="{ wrong: errors[question] }">
+        <li
+          v-for="([question, label], i) in QUESTIONS.slice(0, drawn)"
+          :key="question"
+          :class="{ wrong: errors[question] }"
+        >
           <label :for="`start-${question}`"
             ><span class="n">{{ i + 4 }}</span
             >{{ question === 'greatestDiameter' && drive === 'jet' ? benchWords.start.impeller : label
@@ -133,7 +141,7 @@ async function make() {
           </p>
         </li>
       </ol>
-      <section class="taken">
+      <section v-if="below" class="taken">
         <h3 class="section-head">{{ readingWords.readings.head }}</h3>
         <label for="start-known"
           >{{ readingWords.readings.label }}<small class="soft">{{ benchWords.start.knownHint }}</small></label
@@ -153,7 +161,7 @@ async function make() {
         <p v-if="errors.known" id="start-known-error" class="error" role="alert">{{ errors.known }}</p>
         <p v-else id="start-known-examples" class="small soft">{{ readingWords.readings.examples }}</p>
       </section>
-      <section class="taken">
+      <section v-if="below" class="taken">
         <h3 class="section-head">{{ benchWords.start.taken }}</h3>
         <div v-for="[question, label, hint] in USUAL" :key="question" class="line" :class="{ wrong: errors[question] }">
           <label :for="`start-${question}`"
@@ -176,14 +184,14 @@ async function make() {
         </div>
         <p class="small soft">{{ benchWords.start.takenWords }}</p>
       </section>
-      <div class="actions">
+      <div v-if="below" class="actions">
         <button type="submit" class="btn btn--best" data-make>{{ benchWords.start.go }}</button>
         <NuxtLink to="/boat" class="btn">{{ benchWords.start.back }}</NuxtLink>
         <p v-if="failed" class="error" role="alert">{{ benchWords.start.errors }}</p>
       </div>
     </form>
     <div class="beside"><FirstSketch :project="sketch" :asked="asked || 'name'" :design="sketchDesign" /></div>
-    <DemoBoats v-if="below" class="below" />
+    <DemoBoats v-if="idle" class="below" />
   </div>
 </template>
 
