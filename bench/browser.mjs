@@ -21,19 +21,20 @@ async function slowDown(page, rate) {
   return cdp
 }
 
-/** First load: largest paint, ms, and gzip bytes of the scripts that came before the page was idle. */
+/** First load: largest paint, ms, and gzip bytes of the scripts, without headers, that came before the page was idle. */
 async function firstLoad(browser) {
   const context = await browser.newContext({ viewport: VIEWPORT, extraHTTPHeaders: { 'accept-encoding': 'gzip' } })
   const page = await context.newPage()
   const cdp = await slowDown(page, SLOW)
   await cdp.send('Network.enable')
+  /** bytes of a script's headers, which had come when its response began */
   const scripts = new Map()
   let bytes = 0
-  cdp.on('Network.responseReceived', e =>
-    scripts.set(e.requestId, e.type === 'Script' || e.response.mimeType.includes('javascript')),
-  )
-  cdp.on('Network.loadingFinished', e => {
-    if (scripts.get(e.requestId)) bytes += e.encodedDataLength
+  cdp.on('Network.responseReceived', ({ requestId, type, response }) => {
+    if (type === 'Script' || response.mimeType.includes('javascript')) scripts.set(requestId, response.encodedDataLength)
+  })
+  cdp.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    if (scripts.has(requestId)) bytes += encodedDataLength - scripts.get(requestId)
   })
   await page.addInitScript(() => {
     window.__paint = 0
