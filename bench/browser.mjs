@@ -31,7 +31,8 @@ async function firstLoad(browser) {
   const scripts = new Map()
   let bytes = 0
   cdp.on('Network.responseReceived', ({ requestId, type, response }) => {
-    if (type === 'Script' || response.mimeType.includes('javascript')) scripts.set(requestId, response.encodedDataLength)
+    if (type === 'Script' || response.mimeType.includes('javascript'))
+      scripts.set(requestId, response.encodedDataLength)
   })
   cdp.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
     if (scripts.has(requestId)) bytes += encodedDataLength - scripts.get(requestId)
