@@ -75,7 +75,7 @@ export default defineNuxtConfig({
     build: {
       minify: 'terser',
       cssMinify: 'esbuild',
-      // a request costs more than a small file saves; larger ones are not joined, lest a view fetch what it does not show
+      // a request costs more than a small file saves; larger ones stand alone, lest a view fetch what it does not show
       rollupOptions: { output: { experimentalMinChunkSize: 1_500 } },
     },
     // Vuetify's @layer lines give a harmless warning

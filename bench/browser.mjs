@@ -21,7 +21,7 @@ async function slowDown(page, rate) {
   return cdp
 }
 
-/** First load: largest paint, ms, and gzip bytes of the scripts, without headers, that came before the page was idle. */
+/** First load: largest paint, ms, and gzip bytes of the scripts, less headers, that came before the page was idle. */
 async function firstLoad(browser) {
   const context = await browser.newContext({ viewport: VIEWPORT, extraHTTPHeaders: { 'accept-encoding': 'gzip' } })
   const page = await context.newPage()

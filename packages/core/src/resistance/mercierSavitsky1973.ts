@@ -58,7 +58,7 @@ const wettedRatio = (form: HullForm, root: number) =>
   Math.sqrt(form.lengthWaterline / root) *
   (1 + (0.046 * form.beamWaterline) / form.draughtBody + 0.00287 * (form.beamWaterline / form.draughtBody) ** 2)
 
-/** Powers of the speed by which the waves of a slow hull may grow: that of friction, and a little above a hull's hump. */
+/** Powers of the speed by which a slow hull's waves may grow: that of friction, and about the steepest of any hump. */
 const SLOW_POWERS = [2, 6] as const
 
 /**
