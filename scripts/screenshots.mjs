@@ -29,6 +29,14 @@ const VIEWS = [
   ['phone-under', '/days/under', { size: [390, 844] }],
 ]
 
+/** Two answers, so that a first design stands beside them. */
+async function answerStart(page) {
+  await page.locator('[data-start-form]').getByText('Displacement launch', { exact: true }).click()
+  await page.locator('input[data-question=lengthOverAll]').fill('7.4 m')
+  await page.locator('[data-first-sketch] dl').waitFor()
+  await page.locator('main').evaluate(main => main.scrollTo(0, 0))
+}
+
 await ensureBuilt()
 mkdirSync(OUT, { recursive: true })
 const server = spawn(process.execPath, [join(ROOT, '.output/server/index.mjs')], {
@@ -49,7 +57,8 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
     isMobile: phone,
   })
   await page.goto(`http://localhost:${PORT}${path}`)
-  await page.locator('.strip .cells, [data-first-sketch] dl').first().waitFor()
+  await page.locator('.strip .cells, [data-start-form]').first().waitFor()
+  if (name === 'start') await answerStart(page)
   if (name === 'day') await page.locator('[data-turn-home]').waitFor()
   if (/curve|motor|working|heat|charging/.test(name)) await page.locator('[data-drawn=true]').waitFor()
   if (click) await page.click(click)
