@@ -49,7 +49,7 @@ function toggle(id: string) {
         <span v-live:data-holds="() => String(holds(row.i))" class="letter">{{ row.letter }}</span>
         <span class="name"
           >{{ row.label }}<small>{{ row.range }}</small
-          ><small v-live:data-counts="() => benchWords.curve.counts(shareOf(row.i))" class="counts"
+          ><small v-live="() => benchWords.curve.counts(shareOf(row.i))" class="counts"
         /></span>
       </button>
       <div class="value"><FigureValue id="shaftPower" :method="row.id" /></div>
@@ -83,8 +83,11 @@ function toggle(id: string) {
   text-align: left;
   min-height: 40px;
 }
-.counts::before {
-  content: attr(data-counts);
+.name .counts {
+  /* of a fixed size: a share that moves with the lever lays out nothing but itself */
+  height: 16px;
+  contain: size layout;
+  white-space: nowrap;
 }
 .method :deep(.unit) {
   display: none;
