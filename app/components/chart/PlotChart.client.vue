@@ -292,5 +292,7 @@ const tableRows = computed(() =>
 .plot {
   contain: strict;
   height: 100%;
+  /* drawn once: the echo of the lever moves over it */
+  will-change: transform;
 }
 </style>

@@ -1,4 +1,14 @@
-import { CHEMISTRIES, packFigures, peukertShare, type CellSpec, type Chemistry, type PackSpec } from '../battery'
+import { min } from 'd3-array'
+import {
+  CHEMISTRIES,
+  packFigures,
+  packLoad,
+  peukertShare,
+  restVoltage,
+  type CellSpec,
+  type Chemistry,
+  type PackSpec,
+} from '../battery'
 import { CELL_PEAK_SECONDS, CONTROLLER_PEAK_SECONDS, timeFactor, type ControllerSpec, type MotorSpec } from '../drive'
 import { cellsOf, type Library } from '../parts'
 import { edit, type Edit } from '../project/projectPath'
@@ -6,7 +16,7 @@ import type { Project } from '../project/projectFields'
 import { type Text, volts } from '../units'
 import { TOUCH_LIMIT } from '../wiring'
 import { partsPrice } from '../project/partsTotals'
-import { HOUSE_CONVERTER_EFFICIENCY } from '../system/driveTrain'
+import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE } from '../system/driveTrain'
 import { stretchOf } from '../system/energy'
 import { evaluate } from '../system/evaluate'
 import type { DesignCandidate, DriveCandidate } from './candidate'
@@ -36,28 +46,32 @@ export function packCandidates(
   const { duration } = stretchOf(use)
   const house = use.houseLoad / HOUSE_CONVERTER_EFFICIENCY,
     drives = project.boat.drive.count
-  const energy = ((drive.cruisePower + house) * duration) / (1 - use.reserve)
   const cells = held.pack ? [design.pack.cell] : cellsOf(library)
   const systemVoltage = held.voltage ? design.systemVoltage : drive.motor.ratedVoltage
   const able = drive.builtIn ? [drive.builtIn] : held.controller ? [design.controller] : library.controllers
   const found: DesignCandidate[] = []
   if (held.voltage && !worksNear(drive.motor, systemVoltage)) return found
+  // the controller that suits is not known yet: the least that any takes by itself at such volts
+  const near = able.filter(c => c.leastVoltage <= systemVoltage && c.greatestVoltage >= systemVoltage)
+  const idle = drives * (min(near, c => c.idlePower) ?? 0)
   const demand: PackDemand = {
-    cruisePower: drive.cruisePower,
-    topPower: drive.topPower,
+    cruisePower: drive.cruisePower + idle,
+    topPower: drive.topPower + idle,
     topTime: use.topTime,
     greatestVoltage: drive.motor.greatestVoltage,
   }
+  const energy = ((demand.cruisePower + house) * duration) / (1 - use.reserve)
   for (const cell of cells) {
     const pack = held.pack ? design.pack : packOfCells(cell, demand, systemVoltage, energy, use.headroom, house)
     if (!pack) continue
     const figures = packFigures(pack)
     if (held.voltage && Math.abs(figures.nominalVoltage / systemVoltage - 1) > NEAR) continue
     if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
-    const ampsFor = (power: number) => (power + 20) / (0.94 * figures.nominalVoltage)
+    const rest = restVoltage(pack, LEVER_CHARGE)
+    const ampsFor = (power: number) => packLoad(rest, figures.resistance, power).current
     const suiting = suitingControllers(able, figures, {
-      topAmps: ampsFor(drive.topPower) / drives,
-      cruiseAmps: ampsFor(drive.cruisePower) / drives / (1 - use.headroom),
+      topAmps: ampsFor(demand.topPower) / drives,
+      cruiseAmps: ampsFor(demand.cruisePower) / drives / (1 - use.headroom),
       topPhase: drive.topPhase,
       cruisePhase: drive.cruisePhase / (1 - use.headroom),
       topTime: use.topTime,
@@ -131,21 +145,30 @@ function packOfCells(
   series = Math.min(series, Math.floor(most / (chargeVoltage * cell.cellsInSeries)))
   if (series < 1 || series * block < 0.9 * systemVoltage) return null
   const string = packFigures({ cell, series, parallel: 1, chargeVoltage })
-  const loaded = 0.94 * string.nominalVoltage
+  const rest = restVoltage({ cell, series, parallel: 1, chargeVoltage }, LEVER_CHARGE)
+  /** the same share of the load in each string: its amps, and the watts that it gives at so many */
+  const ampsOfEach = (power: number, strings: number) => packLoad(rest, string.resistance, power / strings).current
+  const powerAt = (asked: number) => {
+    const amps = Math.min(asked, rest / (2 * string.resistance))
+    return amps * (rest - amps * string.resistance)
+  }
+  const cruise = demand.cruisePower + house,
+    top = demand.topPower + house
   // 2 % more than the sum, since the voltage at cruise is not known to the volt yet
-  const ofCapacity = (1.02 * energy) / string.usableEnergy,
-    rate = (demand.cruisePower + house) / loaded / cell.capacityAh
+  const ofCapacity = (1.02 * energy) / string.usableEnergy
   const forTop = timeFactor(
     { allDay: cell.current, peak: cell.currentPeak, seconds: CELL_PEAK_SECONDS },
     demand.topTime,
   )
   let enough = Math.ceil(ofCapacity - 1e-9)
-  while (enough < 100 && enough * peukertShare(chemistry.peukert, rate / enough) < ofCapacity) enough++
+  const lasts = (strings: number) =>
+    strings * peukertShare(chemistry.peukert, ampsOfEach(cruise, strings) / cell.capacityAh) >= ofCapacity
+  while (enough < 100 && !lasts(enough)) enough++
   const parallel = Math.max(
     1,
     enough,
-    Math.ceil((demand.topPower + house) / loaded / cell.current / forTop),
-    Math.ceil((demand.cruisePower + house) / loaded / cell.current / (1 - headroom)),
+    Math.ceil(top / powerAt(cell.current * forTop)),
+    Math.ceil(cruise / powerAt(cell.current * (1 - headroom))),
   )
   return parallel > 100 ? null : { cell, series, parallel, chargeVoltage }
 }
