@@ -46,6 +46,19 @@ export async function coreBench() {
     all.sort((a, b) => a.value - b.value)
     rows.push(all[0], all.at(-1))
   }
+  const told = []
+  for (const boat of kinds)
+    told.push(
+      await timed(
+        `twenty readings told, ${boat.boat.hullType}`,
+        2,
+        (n, read) => core.evaluate(read, boat.use.cruiseSpeed),
+        400,
+        n => readTwenty(core, boat, n),
+      ),
+    )
+  told.sort((a, b) => a.value - b.value)
+  rows.push(told[0], told.at(-1))
   const moved = kinds.map(boat =>
     timed(`lever moved, ${boat.boat.hullType}`, 0.5, n => core.evaluate(boat, speedOf(n)), 400),
   )
@@ -60,11 +73,13 @@ async function bundledCore() {
   return import(outfile)
 }
 
-/** A numbered call, over and over: median and middle half of its times, ms. */
-async function timed(name, limit, task, time = 1000) {
-  let n = 0
+/** A numbered call, over and over: median and middle half of its times, ms; what is done `before` it is not timed. */
+async function timed(name, limit, task, time = 1000, before = () => undefined) {
+  let n = 0,
+    made
   const bench = new Bench({ time, warmupTime: time / 4, retainSamples: true })
-  bench.add(name, () => task(n++))
+  const beforeEach = () => (made = before(n))
+  bench.add(name, () => task(n++, made), { beforeEach })
   await bench.run()
   const { latency } = bench.tasks[0].result
   return {
@@ -84,6 +99,16 @@ const withTasks = (core, boat) => {
 }
 /** the boat with the trips of the demo season */
 const withSeason = ({ DEMO }, boat) => ({ ...boat, log: DEMO.lodden.log, trial: { ...boat.trial, use: 'measured' } })
+/** a boat that is on the board, and twenty readings that she has never had */
+function readTwenty(core, boat, n) {
+  const known = neverSeen({ ...boat, log: core.DEMO.tirrick.log }, n)
+  core.evaluate(known, boat.use.cruiseSpeed)
+  const points = Array.from({ length: 20 }, (_, i) => {
+    const speed = boat.use.topSpeed * (0.3 + 0.035 * i)
+    return { speed, kind: 'batteryPower', value: 1.1 * core.evaluate(boat, speed).point.drive.packPower }
+  })
+  return { ...known, trial: core.trialWith(known, points) }
+}
 let heard = null
 /** one second of instruments: said by the simulated boat, read line by line */
 function heardSecond({ SimulatedBoat, hiddenOf, Sampler, DEMO }) {
@@ -91,7 +116,7 @@ function heardSecond({ SimulatedBoat, hiddenOf, Sampler, DEMO }) {
   heard.boat.step()
   for (const line of heard.boat.sentences()) heard.sampler.take(line)
 }
-const speedOf = n => 2 + (n % 997) / 997
+const speedOf = n => 2 + ((0.618034 * n) % 1)
 const thrustOf = n => ({ thrust: 300 + (n % 397), advanceSpeed: 2.4 + (n % 89) / 1000, density: 1025.9 })
 /** diameter m, blade area, blades, turns a second: another wheel each time */
 const wheelOf = n => [0.4 + (n % 9973) * 1e-6, 0.5 + (n % 7919) * 1e-6, 2 + (n % 4), 14]

@@ -1,27 +1,11 @@
 import { packFigures, type PackFigures } from '../battery'
 import { fitMotorLosses, LEG_EFFICIENCY, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorFit } from '../drive'
-import { type HullForm, type HullPropellerInteraction, hasLeg, type Appendage } from '../hull'
+import { type HullPropellerInteraction, hasLeg, type Appendage } from '../hull'
 import type { Project } from '../project/projectFields'
 import { afloat, type Afloat } from './afloat'
 import { driveDoubt, spreadOf } from './plateDoubt'
+import { preparedMethods, type PreparedMethod } from './preparedMethods'
 import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
-import {
-  HULL_CONDITIONS,
-  PAINT_ALLOWANCE,
-  resistanceMethodOf,
-  type PreparedResistance,
-  type ResistanceMethod,
-} from '../resistance'
-
-/** One method prepared for the boat as given, and for her heaviest. */
-export interface PreparedMethod {
-  method: ResistanceMethod
-  /** σ of the wave part that is added because of the kind of hull */
-  doubt: number
-  middle: PreparedResistance
-  /** as heavy as she may be */
-  heavy: PreparedResistance
-}
 
 /** Everything about a boat that does not depend on speed. Worked out once for a document. */
 export interface Model extends Afloat {
@@ -64,31 +48,15 @@ export function modelOf(project: Project): Model {
 
 function buildModel(project: Project): Model {
   const { design } = project
-  const { boat, hullType, water, form, heavy } = afloat(project)
-  const condition = HULL_CONDITIONS[project.use.hullCondition]
-  const methods = hullType.methods.map(({ method: id, doubt }) => {
-    const method = resistanceMethodOf(id)
-    const prepare = (f: HullForm) =>
-      method.prepare({
-        form: f,
-        water,
-        frictionFactor: condition.factor,
-        frictionAllowance: PAINT_ALLOWANCE,
-      })
-    const middle = prepare(form)
-    return { method, doubt, middle, heavy: heavy === form ? middle : prepare(heavy) }
-  })
+  const atRest = afloat(project)
+  const { boat, hullType, water, form } = atRest
   const geared = hasLeg(boat.drive.kind)
   const propeller = seriesPropeller(design.propeller, water.viscosity)
   return {
     project,
-    boat,
+    ...atRest,
     drives: boat.drive.count,
-    hullType,
-    water,
-    form,
-    heavy,
-    methods,
+    methods: preparedMethods(atRest, project.use.hullCondition),
     propeller,
     appendages: hullType.appendages(boat, form),
     windage: hullType.windage(boat),
