@@ -72,6 +72,32 @@ export default defineNuxtConfig({
   $production: { nitro: { entry: fileURLToPath(new URL('server/entry.ts', import.meta.url)) } },
   vite: {
     worker: { format: 'es' },
+    // for `npm run dev`: what is not named here is found while the first page loads, which is then loaded twice
+    optimizeDeps: {
+      include: [
+        '@mdi/js',
+        '@panzoom/panzoom',
+        '@turf/bearing',
+        '@turf/destination',
+        '@turf/distance',
+        'comlink',
+        'd3-array',
+        'd3-dsv',
+        'd3-geo',
+        'd3-random',
+        'd3-shape',
+        'dexie',
+        'fast-xml-parser',
+        'fflate',
+        'ics',
+        'minisearch',
+        'papaparse',
+        'plotly.js-cartesian-dist-min',
+        'suncalc',
+        'topojson-client',
+        'zod',
+      ],
+    },
     build: {
       minify: 'terser',
       cssMinify: 'esbuild',
