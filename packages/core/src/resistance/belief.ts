@@ -1,3 +1,5 @@
+import { smoothStep } from '../numeric'
+
 /** A quantity that has left a method's published range. */
 export interface OutsideRange {
   name: string
@@ -118,6 +120,5 @@ export const outsideReaches = (reaches: readonly Reach[]): OutsideRange[] =>
  * @example fading(1) // 0.5000
  */
 export function fading(distance: number): number {
-  const t = Math.min(1, Math.max(0, distance / 2))
-  return 1 - t * t * (3 - 2 * t)
+  return 1 - smoothStep(distance / 2)
 }

@@ -1,5 +1,5 @@
 import { GRAVITY } from '../constants'
-import { findRoot } from '../numeric'
+import { findRoot, smoothStep } from '../numeric'
 
 /** Above this depth Froude number V/√(g h) the bottom is felt strongly. */
 export const SHALLOW_WARNING = 0.7
@@ -84,9 +84,7 @@ export function openSpeeds(speed: number, waterway: Waterway | null, planes: boo
   const waves = found.outcome === 'noBracket' ? (length(past) >= 0 ? past : MOST_WAVES * past) : found.x
   if (!planes) return { past, waves }
   // faster than the wave of her depth she leaves it behind
-  const fn = depthFroude(speed, waterway.depth),
-    t = Math.min(1, Math.max(0, fn - 1)),
-    left = 1 - t * t * (3 - 2 * t)
+  const left = 1 - smoothStep(depthFroude(speed, waterway.depth) - 1)
   return { past: speed + left * (past - speed), waves: speed + left * (waves - speed) }
 }
 

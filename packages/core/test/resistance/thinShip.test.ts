@@ -1,6 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { GRAVITY } from '../../src/constants'
-import { michellResistance, roundHull, slenderFormFactor, tubeHull, DEPTHS } from '../../src/resistance'
+import { ONE_ROUND_HULL, type HullForm } from '../../src/hull'
+import {
+  michellResistance,
+  resistanceMethodOf,
+  roundHull,
+  slenderFormFactor,
+  tubeHull,
+  DEPTHS,
+} from '../../src/resistance'
 
 const RHO = 1025.9
 /** Wigley's hull: y = B/2 (1 − (2x/L)²)(1 − (z/T)²). */
@@ -99,5 +107,57 @@ describe('thin-ship integral', () => {
   })
   it('refuses a boat at rest', () => {
     expect(() => michellResistance(wigley, 0, RHO)).toThrow(/speed/)
+  })
+})
+
+describe('the method: fine ends as the integral has them, blunt ones without humps', () => {
+  const [L, B, T, CM] = [10, 1.1, 0.5, 0.85]
+  const ofPrismatic = (prismatic: number) => {
+    const volume = prismatic * CM * B * T * L
+    const form: HullForm = {
+      ...ONE_ROUND_HULL,
+      lengthWaterline: L,
+      beamWaterline: B,
+      draughtBody: T,
+      volumeBody: volume,
+      volume,
+      prismatic,
+      midship: CM,
+      waterplane: 0.1 + prismatic,
+      lcb: 0,
+      lcf: 0,
+      wettedSurface: L * (B + 2 * T) * 0.8,
+      transomArea: 0,
+      halfEntrance: 0.3,
+      estimates: [],
+    }
+    const given = { form, water: { density: RHO, viscosity: 1.19e-6 }, frictionFactor: 1, frictionAllowance: 0 }
+    return resistanceMethodOf('thinShip').prepare(given)
+  }
+  const froudes = Array.from({ length: 60 }, (_, i) => 0.2 + 0.005 * i)
+  const powersOf = (prismatic: number) => {
+    const { at } = ofPrismatic(prismatic)
+    return froudes.map(fn => {
+      const { friction, wave } = at(speedAt(fn))
+      return (friction + wave) * speedAt(fn)
+    })
+  }
+  it('a fine hull has Michell’s own humps and hollows', () => {
+    const { at } = ofPrismatic(0.62)
+    for (const fn of [0.4, 0.5, 0.7])
+      expect(at(speedAt(fn)).wave).toBeCloseTo(michellResistance(roundHull(L, B, T, 0.62, CM), speedAt(fn), RHO), 6)
+  })
+  it('no full hull needs less power to go faster, though the integral says so', () => {
+    const raw = froudes.map(fn => michellResistance(roundHull(L, B, T, 0.9, CM), speedAt(fn), RHO) * speedAt(fn))
+    expect(raw.some((power, i) => i > 0 && power < 0.9 * raw[i - 1]!)).toBe(true)
+    for (const prismatic of [0.85, 0.9, 0.95])
+      powersOf(prismatic).forEach((power, i, all) => i > 0 && expect(power).toBeGreaterThan(all[i - 1]!))
+  })
+  it('they go without a jump as the ends become blunt: a hundredth of a per cent of fullness is nowhere a step', () => {
+    for (let prismatic = 0.68; prismatic < 0.88; prismatic += 0.004) {
+      const here = powersOf(prismatic),
+        next = powersOf(1.0001 * prismatic)
+      here.forEach((power, i) => expect(Math.abs(next[i]! / power - 1)).toBeLessThan(0.002))
+    }
   })
 })

@@ -1,6 +1,6 @@
 import { GRAVITY } from '../../constants'
 import { slenderness } from '../../hull/hullForm'
-import { cubicThrough } from '../../numeric'
+import { cubicThrough, smoothStep } from '../../numeric'
 import type { HullForm } from '../../hull'
 import { frictionLine } from '../frictionLine'
 import { beliefAtSpeed, beliefOf, outsideReaches, type Reach } from '../belief'
@@ -38,24 +38,39 @@ const KNOTS: readonly number[] = [
 ]
 
 /**
- * The humps and hollows of the integral come from bow and stern waves that meet in step. Behind a blunt tube the bow
- * wave
- * breaks and the stern's flow parts from it, so that little of either is left to meet: the coefficient is taken as a
- * mean
- * over Froude numbers about so wide in ln Fn (judgement: no tank test of tubes shows the humps).
+ * The humps and hollows of the integral come from bow and stern waves that meet in step. Behind a blunt end the bow
+ * wave breaks and the stern's flow parts from it, so that little of either is left to meet: the coefficient is taken
+ * as a mean over Froude numbers about so wide in ln Fn (judgement: no tank test of tubes shows the humps, and no boat's
+ * power halves as she goes faster, as the integral has it of full hulls).
  */
 const BLUNT_WIDTH = 0.2
+/**
+ * Prismatic coefficients between which the ends of a hull become as blunt as a tube's (judgement: the tested yachts,
+ * launches and catamarans lie below, barges above).
+ */
+const FINE = 0.7,
+  BLUNT = 0.85
+/** A bell, cut off at so many of its widths, where it has come down to nothing. */
+const REACH = 2.5,
+  LEAST_WEIGHT = Math.exp(-0.5 * REACH * REACH)
+/** A mean over less than this is the value itself: knots lie farther apart. */
+const NO_WIDTH = 0.002
 
-function smoothed(valueAt: (i: number) => number, at: number): number {
+function widthOf({ section, prismatic }: HullForm): number {
+  return BLUNT_WIDTH * (section === 'tube' ? 1 : smoothStep((prismatic - FINE) / (BLUNT - FINE)))
+}
+
+function smoothed(valueAt: (i: number) => number, at: number, width: number): number {
+  if (width < NO_WIDTH) return valueAt(at)
   const middle = Math.log(KNOTS[at]!)
   let sum = 0,
     weights = 0
   for (let i = 0; i < KNOTS.length; i++) {
-    const away = (Math.log(KNOTS[i]!) - middle) / BLUNT_WIDTH
-    if (Math.abs(away) > 2.5) continue
+    const away = (Math.log(KNOTS[i]!) - middle) / width
+    if (Math.abs(away) > REACH) continue
     // knots lie closer at low speed: each counts for the stretch that it stands for
     const stretch = Math.log(KNOTS[Math.min(KNOTS.length - 1, i + 1)]! / KNOTS[Math.max(0, i - 1)]!)
-    const weight = Math.exp(-0.5 * away * away) * stretch
+    const weight = (Math.exp(-0.5 * away * away) - LEAST_WEIGHT) * stretch
     sum += weight * valueAt(i)
     weights += weight
   }
@@ -86,11 +101,11 @@ export const thinShip: ResistanceMethod = {
      * specific wave resistance R/Fn² at a Froude number, and at a knot, where it is worked out when it is first wanted
      */
     const specificAt = (fn: number) => michellResistance(shape, fn / toFroude, water.density, offsets) / fn ** 2
-    const blunt = form.section === 'tube'
+    const width = widthOf(form)
     const raw: (number | undefined)[] = [],
       known: (number | undefined)[] = []
     const rawAt = (i: number) => (raw[i] ??= specificAt(KNOTS[i]!))
-    const atKnot = (i: number) => (known[i] ??= blunt ? smoothed(rawAt, i) : rawAt(i))
+    const atKnot = (i: number) => (known[i] ??= smoothed(rawAt, i, width))
     const wave = (speed: number): number => {
       const fn = speed * toFroude,
         held = Math.min(KNOTS.at(-1)!, Math.max(KNOTS[0]!, fn))
