@@ -3,7 +3,7 @@ import { openBench, type } from './board'
 
 test('where the pack carries the use it says so; a longer use shows what each way would mean', async ({ page }) => {
   await openBench(page, '/days/hybrid')
-  await expect(page.locator('[data-hybrid]')).toContainText('Pure electric carries this use.')
+  await expect(page.locator('[data-hybrid]')).toContainText('Pure electric is enough for this use.')
   await expect(page.locator('[data-way]')).toHaveCount(8)
   await expect(page.locator('[data-way=oneOfTwo]')).toContainText('she has one drive')
   await openBench(page, '/use')

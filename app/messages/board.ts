@@ -94,7 +94,7 @@ export const boardWords = {
     tallyHint: 'at cruise and at top',
     findings: 'Findings',
     findingsHint: 'all parts, worst first',
-    noFindings: 'Nothing to mend. Every rule finds room.',
+    noFindings: 'Nothing to mend: every rule is met.',
     benchesLabel: 'Benches',
     toBoard: (name: string) => `Board of ${name}`,
     closeFindings: 'Close findings',
@@ -173,7 +173,7 @@ export const boardWords = {
       jet: 'Jet',
     },
     astern: 'Neutral and astern',
-    asternKinds: { motor: 'The motor turns round', gears: 'Old gears shift' },
+    asternKinds: { motor: 'The motor runs backwards', gears: 'Old gears shift' },
     reverses: 'Leg or old gearbox turns the propeller',
     reversesKinds: { no: 'As its input', yes: 'The other way' },
     largestImpeller: 'Largest impeller',
@@ -206,13 +206,13 @@ export const boardWords = {
     engineUsed: (hp: string, share: string) => `At your usual rpm she used ${hp}, ${share} of it.`,
     engineFuel: (hp: string) => `By the fuel: ${hp}.`,
     leadTop: (at: string, power: string) =>
-      `Speed is fairly paid for up to the top wished: at ${at} the hull takes ${power}.`,
+      `Speed comes at a fair price up to your top: at ${at} the hull takes ${power}.`,
     estimate: 'estimated',
     estimateUsed: (value: string) => `${value} estimated`,
     leadSteep: (at: string, power: string) =>
       `Beyond ${at} a little more speed costs a lot more power; at ${at} the hull takes ${power}.`,
     leadHull: (at: string, power: string) =>
-      `Up to ${at} speed is fairly paid for; there the hull takes ${power}. Beyond, power only makes waves.`,
+      `Up to ${at} speed comes at a fair price; there the hull takes ${power}. Beyond, power only makes waves.`,
     leadHead: (hull: string) => `Hull speed ${hull}`,
     leadPaid: 'Up to where speed pays',
     derived: 'What follows',

@@ -6,7 +6,7 @@ export const dayWords = {
     `${way} in ${under} under way: ${used}${sun ? `, the sun gives ${sun}` : ''}.`,
   cold: (air: string, share: string) => `Cells as cold as the month’s air, ${air}: ${share} of the pack is there.`,
   chargesSlowly: 'They take a tenth of their charge amps.',
-  chargesNot: 'Below frost they take no charge: sun and socket feed the house alone.',
+  chargesNot: 'Below frost they take no charge: sun and shore power feed only the house.',
   socketsCost: 'Shore power of this day:',
   sockets: (stops: readonly string[], berth: string) =>
     stops.length === 0
@@ -51,7 +51,7 @@ export const dayWords = {
   legName: (n: number, to: string) => (to ? `${n}, to ${to}` : `${n}`),
   setSpeed: (n: number, speed: string) => `Leg ${n} at ${speed}`,
   editLeg: (n: number) => `Leg ${n}`,
-  addLeg: 'A leg more',
+  addLeg: 'One more leg',
   remove: 'Take out',
   duplicate: 'Duplicate',
   reverse: 'Reverse the day',
@@ -70,7 +70,7 @@ export const dayWords = {
   outHome: 'out and home',
   reachFrom: (place: string, clock: string) => `from ${place}, ${clock}`,
   expected: 'expected',
-  badly: 'badly',
+  badly: 'on a bad day',
   still: 'still water',
   draw: 'Draw legs',
   drawing: 'touch the plan where she goes next',

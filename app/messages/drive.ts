@@ -16,8 +16,8 @@ export const driveWords = {
   engine: 'old engine, geared to the same turns',
   crossings: { calm: 'calm', sea: 'sea', quay: 'quay' },
   crossesAt: (what: string, n: string, t: string) => `${what} ${n}, ${t}`,
-  ends: 'The motor’s all-day torque ends',
-  noCrossing: 'Nothing that the propeller asks reaches the motor’s all-day torque.',
+  ends: 'The motor’s continuous torque ends',
+  noCrossing: 'Nothing that the propeller asks reaches the motor’s continuous torque.',
   heat: 'Temperature from cold at the lever’s speed',
   axisTime: 'Time',
   axisTemperature: 'Temperature',
@@ -27,7 +27,7 @@ export const driveWords = {
   backs: 'controller cuts back',
   holdsAll: 'Holds the lever’s speed continuously.',
   heatAt: 'Heat at the lever',
-  coolings: 'All day, by cooling',
+  coolings: 'Continuous, by cooling',
   coolingsHint: 'rated speed',
   cooling: 'Cooling',
   coolingKinds: { air: 'Air', 'closed loop': 'Closed loop', 'raw water': 'Raw water' },
@@ -121,8 +121,8 @@ export const driveWords = {
       'Old gears stay for neutral and astern: shift only with the motor stopped. A motor has its full torque ' +
       'at no turns, the gears were cut for an engine’s idle.',
     motor:
-      'No gears: the motor turns round for astern. The controller must want the lever at stop first, and the ' +
-      'lever must have a place that surely is stop.',
+      'No gears: the motor runs backwards for astern. The controller must insist on the lever at stop first, and ' +
+      'the lever needs a stop that the hand can feel.',
   },
   views2: { lever: 'At the lever', day: 'The whole day' },
   heatDay: 'Temperature over the whole day: cruise, then a push at top',
@@ -140,8 +140,8 @@ export const driveWords = {
   otherScrew: 'Other screw',
   topAllDay: 'Top, continuous',
   takes: 'Takes at cruise',
-  wayLeft: (end: string) => `Way on a full pack ${end}`,
-  againstBoth: 'Of the way on both',
+  wayLeft: (end: string) => `Range on a full pack ${end}`,
+  againstBoth: 'Of the range on both',
   oneStoppedNote:
     'At cruise, or as fast as one drive goes continuously. She pulls to one side: the rudder costs a little more.',
   builtCooling: 'Cooling as built',

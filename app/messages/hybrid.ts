@@ -1,6 +1,6 @@
 /** Words of the hybrid bench. */
 export const hybridWords = {
-  serves: 'Pure electric carries this use.',
+  serves: 'Pure electric is enough for this use.',
   servesMore: (needed: string, available: string) =>
     `An outing takes ${needed}; the pack gives ${available} above the reserve.`,
   short: (by: string) => `The pack is ${by} short of an outing.`,

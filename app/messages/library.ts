@@ -4,7 +4,7 @@ export const libraryWords = {
   lead: 'The parts that ship are invented. Add those that you can buy or already have.',
   kind: 'Kind of part',
   find: 'Find',
-  findHint: 'name or words of it',
+  findHint: 'its name, or part of it',
   own: 'yours',
   ships: 'ships with Remigo',
   add: 'New',

@@ -19,7 +19,7 @@ export const moneyWords = {
   noSupplier: 'no supplier yet',
   search: 'Show lines with',
   all: 'all',
-  columns: { name: 'What', count: 'count', price: 'price', state: 'it is', paid: 'paid' },
+  columns: { name: 'What', count: 'count', price: 'price', state: 'state', paid: 'paid' },
   states: { wanted: 'wanted', ordered: 'ordered', arrived: 'arrived', have: 'have it' },
   basis: { typed: 'as typed', library: 'library', usual: 'usual, ± 40 %', unknown: 'not known' },
   gone: 'no longer in the design',

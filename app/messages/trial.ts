@@ -8,7 +8,7 @@ export const trialWords = {
   liveHint: 'What is taken here can become your curve.',
   idleLead: 'No trial is running.',
   idleHint: 'Runs at even powers, out and back, show what she really takes. Two minutes each.',
-  begin: 'Begin anew',
+  begin: 'Start again',
   toHold: (share: string, way: string) => `to hold: ${share}, ${way}.`,
   stepBy: 'Runs are set by',
   by: { power: 'Power', speed: 'Speed' },

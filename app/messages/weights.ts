@@ -58,5 +58,5 @@ export const weightWords = {
     'Sinkage by the waterplane, trim by its inertia about the centre of flotation (GM along is BM), list by GM. ' +
     'The waterline is drawn from length, beam and the coefficients on Boat. The balance moves the planing trim, the ' +
     'centre of buoyancy, the transom and the depth of the propeller.',
-  caution: 'A higher centre of gravity costs stability. Where much moves up, a surveyor looks first.',
+  caution: 'A higher centre of gravity costs stability. Where much weight moves up, have a surveyor look first.',
 } as const

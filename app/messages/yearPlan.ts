@@ -28,7 +28,7 @@ export const yearWords = {
   bought: 'From the shore',
   aYear: 'a year;',
   cycles: 'full cycles of the pack wear off',
-  wear: 'of its capacity, the calendar with them.',
+  wear: 'of its capacity, with the years counted.',
   typical: (month: string) => `A day in the middle of ${month}`,
   typicalHint: 'watts from the panels by hour',
   skies: { clear: 'clear', mixed: 'mixed', grey: 'grey' },

@@ -114,7 +114,7 @@ export function powerSteps(project: Project): PowerStep[] {
       low: null,
       high: CELL_LIMITS.rest.most,
       fineHigh: CELL_LIMITS.rest.fine,
-      why: 'spread of the cells at rest, 10 mV fine, 20 mV let pass',
+      why: 'spread of the cells at rest, 10 mV fine, 20 mV accepted',
       look: 'Charge the low cell alone, or balance at the top, before anything else.',
       cells: 'rest',
     })

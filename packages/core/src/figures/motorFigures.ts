@@ -69,7 +69,7 @@ export const MOTOR_FIGURES = {
     depends: MOTOR_FIELDS,
   }),
   motorUse: figure({
-    label: 'Of its all-day rating',
+    label: 'Of its continuous rating',
     quantity: 'ratio',
     part: 'motor',
     inputs: e => ({

@@ -213,7 +213,7 @@ export const STORAGE_FIGURES = {
       const left = gone(e)
       return left && left.fastest.outcome !== 'none' ? left.fastest.speed : 0
     },
-    words: 'the speed at which the first all-day limit is reached on the strings that are left',
+    words: 'the speed at which the first continuous limit is reached on the strings that are left',
     ...ONE_GONE,
   }),
   goneRange: figure({
@@ -276,7 +276,7 @@ export const STORAGE_FIGURES = {
       strings: count(design(e).pack.parallel, 'strings'),
     }),
     ({ cell, strings }, e) => (design(e).banks.others.length > 0 ? e.model.pack.current : cell * strings),
-    'amps = a cell’s all-day amps × strings',
+    'amps = a cell’s continuous amps × strings',
     'Plate of the cells; strings of several kinds by their resistance',
   ),
   guardAllDay: link(

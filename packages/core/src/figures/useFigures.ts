@@ -167,7 +167,7 @@ export const USE_FIGURES = {
       pack: current(pack.current, 'pack, continuous'),
     }),
     formula: (_, { allDaySpeed: s }) => (s.outcome === 'none' ? 0 : s.speed),
-    words: 'the speed at which the first all-day rating of motor, controller or pack is reached',
+    words: 'the speed at which the first continuous rating of motor, controller or pack is reached',
     source: 'Crossing of demand and ratings',
     holds: methodsHold,
     depends: [...PACK_FIELDS, 'design.motor.ratedPower', 'design.pack.series'],

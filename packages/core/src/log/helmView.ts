@@ -101,7 +101,7 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
   const amps = mean('amps'),
     most = model.pack.current
   if (amps !== null && most > 0 && amps > most)
-    say('amps', 'caution', 'The pack gives {a}; all day it stands {m}.', {
+    say('amps', 'caution', 'The pack gives {a}; its continuous rating is {m}.', {
       a: { quantity: 'current', value: amps },
       m: { quantity: 'current', value: most },
     })

@@ -552,7 +552,7 @@ const WIRING = group('Wiring', {
     least: 1,
     most: 3000,
     open: true,
-    hint: 'All day, as its plate says',
+    hint: 'Continuous, as its plate says',
   }),
   dcdcLeast: number({
     label: 'House converter from',

@@ -167,7 +167,7 @@ function whyNoDrive(project: Project, excess: number): Text {
     }
   if (project.held.motor) {
     return {
-      text: 'The held motor would need {x} of its all-day rating. Lower cruise or top, or let go of the motor.',
+      text: 'The held motor would need {x} of its continuous rating. Lower cruise or top, or let go of the motor.',
       params: { x: share(excess) },
     }
   }
@@ -179,7 +179,7 @@ function whyNoDrive(project: Project, excess: number): Text {
           : 'No motor in the library turns a propeller of this size. Check the largest diameter that fits.',
     }
   return {
-    text: 'The largest motors would need {x} of their all-day rating at {top}. Lower the top speed.',
+    text: 'The largest motors would need {x} of their continuous rating at {top}. Lower the top speed.',
     params: { x: share(excess), top: metresPerSecond(project.use.topSpeed) },
   }
 }

@@ -23,7 +23,7 @@ export const cellsApart: Rule = {
         amount: { text: '{s}', params: { s: cellVolts(spread.spread) } },
         sentence: {
           text:
-            `Cell ${spread.least.cell} is {s} below cell ${spread.most.cell} ${where}; {m} is let pass. ` +
+            `Cell ${spread.least.cell} is {s} below cell ${spread.most.cell} ${where}; up to {m} is accepted. ` +
             'It ends the pack early.',
           params: { s: cellVolts(spread.spread), m: cellVolts(most) },
         },

@@ -8,7 +8,7 @@ export const controllerCurrent: Rule = {
   part: 'controller',
   slowerHelps: true,
   checks: 'Controller passes the battery amps',
-  source: 'Controller’s all-day and one-minute ratings; headroom as set',
+  source: 'Controller’s continuous and one-minute ratings; headroom as set',
   check(facts) {
     const {
       model: { project },

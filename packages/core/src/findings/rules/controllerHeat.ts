@@ -7,7 +7,7 @@ export const controllerHeat: Rule = {
   part: 'controller',
   slowerHelps: true,
   checks: 'Controller gives its power on a hot day',
-  source: 'One-node heat model through its all-day rating in 40 °C (common practice)',
+  source: 'One-node heat model through its continuous rating in 40 °C (common practice)',
   check(facts) {
     const {
       warming,

@@ -27,11 +27,11 @@ export const generatorHump: Rule = {
       amount: { text: '+{p}', params: { p: watts(asked - gives) } },
       sentence: over
         ? {
-            text: 'With an empty pack the generator gives {g}; to plane takes {a}. Then she goes home slowly.',
+            text: 'With an empty pack the generator gives {g}; to plane takes {a}. She then goes home slowly.',
             params: { g: watts(gives), a: watts(asked) },
           }
         : {
-            text: 'With an empty pack the generator gives {g}; cruise takes {a}. Then she goes slower.',
+            text: 'With an empty pack the generator gives {g}; cruise takes {a}. She then goes slower.',
             params: { g: watts(gives), a: watts(asked) },
           },
       measure: asked - gives,

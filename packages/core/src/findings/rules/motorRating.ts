@@ -34,7 +34,7 @@ export const motorRating: Rule = {
       headroom: 'It holds, with too little to spare.',
     }[use.case]
     const rating =
-      use.case === 'topBeyond' ? 'peak' : use.case === 'topTime' ? 'rating for that long' : 'all-day rating'
+      use.case === 'topBeyond' ? 'peak' : use.case === 'topTime' ? 'rating for that long' : 'continuous rating'
     return {
       severity: use.severity,
       title: use.case === 'headroom' ? 'motor, no headroom' : atCruise ? 'motor at cruise' : 'motor at top',

@@ -8,7 +8,7 @@ export const packCurrent: Rule = {
   part: 'pack',
   slowerHelps: true,
   checks: 'Cells give the amps drawn',
-  source: 'Cell’s all-day and 30 s ratings; headroom as set',
+  source: 'Cell’s continuous and 30 s ratings; headroom as set',
   check(facts) {
     const {
       model: { pack, project },

@@ -25,8 +25,8 @@ export const trimOff: Rule = {
       amount: { text: '+{t}', params: { t: smallMetres(off - most) } },
       sentence: {
         text: stern
-          ? 'Her stern is {t} lower than her bow was; up to {m} is let pass. Water may come in by the drains.'
-          : 'Her bow is {t} lower than her stern was; up to {m} is let pass. She steers badly and takes water.',
+          ? 'She trims {t} by the stern; up to {m} is accepted. Water may come in by the drains.'
+          : 'She trims {t} by the bow; up to {m} is accepted. She steers badly and takes water.',
         params: { t: smallMetres(off), m: smallMetres(most) },
       },
       measure: off,
