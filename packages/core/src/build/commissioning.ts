@@ -411,7 +411,7 @@ export function powerSteps(project: Project): PowerStep[] {
     low: project.use.reserve * 0.8 + 0.2 * project.use.reserve,
     high: 1,
     why: 'the reserve or more',
-    look: 'Readings on Boat correct the curve.',
+    look: 'Readings on Power curve correct it.',
   })
   done('firstTrip', 'alignment', 'Alignment after ten hours', 'feeler gauge, afloat', 'Mounts settle.')
   return steps

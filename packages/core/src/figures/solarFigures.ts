@@ -163,7 +163,7 @@ export const SOLAR_FIGURES = {
     applies: fitted,
     inputs: e => ({ panels: power(monthOf(e).noon, 'panels at noon'), house: house(e) }),
     formula: ({ panels, house }, e) => paceOf(e.model.project, panels - house),
-    words: 'speed whose power the panels give at noon, the house paid',
+    words: 'speed whose power the panels give at noon, with the house fed',
     source: 'The power curve, read backwards',
     holds: NOON,
     depends: PACE_FIELDS,

@@ -85,6 +85,6 @@ export function againstCheapest(design: DesignMerits, cheapest: DesignMerits): T
     ...clause('range', metresTravelled, 'farther', 'less far'),
     ...clause('cruisePower', x => (x < 1000 ? smallWatts(x) : watts(x)), 'more at cruise', 'less at cruise'),
   ]
-  if (clauses.length === 0) return { text: 'Hardly other than the cheapest.' }
+  if (clauses.length === 0) return { text: 'Hardly different from the cheapest.' }
   return { text: `${sentence.format(clauses)} than the cheapest.`, params }
 }
