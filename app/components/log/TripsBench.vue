@@ -8,9 +8,6 @@ import {
   logWith,
   measuredOf,
   monthTotals,
-  simulateDay,
-  trackGpx,
-  TRIP,
   trialCurve,
   tripEnergy,
   tripOf,
@@ -27,14 +24,12 @@ import { useViewStore } from '~/stores/view'
 import { download } from '~/composables/useBoatFiles'
 import { useRawLog } from '~/composables/useRawLog'
 import { useQuantities } from '~/composables/useQuantities'
-import TripStretches from './TripStretches.vue'
-import TaskPhotos from '~/components/work/TaskPhotos.vue'
 import LearntChart from './LearntChart.vue'
 import LogImport from './LogImport.vue'
 import OwnCurve from './OwnCurve.vue'
-import RawLog from './RawLog.vue'
 import TripCalendar from './TripCalendar.vue'
-import TripTrack from './TripTrack.vue'
+import TripEditor from './TripEditor.vue'
+import TripsTotals from './TripsTotals.vue'
 
 /** The logbook: trips by hand, from instruments and files; each makes curve and pack more exact. */
 const document = useDocumentStore()
@@ -55,12 +50,6 @@ const rows = computed(() => {
   return all.value ? sorted : sorted.filter((t, i) => i < FIRST || t.id === chosen.value)
 })
 const totals = computed(() => tripTotals(boat.value))
-const way = computed(() => format(totals.value.distance, 'distance'))
-const sources = computed(() => {
-  const all = (['shore', 'sun', 'sail', 'generator'] as const).map(id => ({ id, energy: totals.value[id] }))
-  const sum = all.reduce((s, a) => s + a.energy, 0)
-  return sum > 0 ? all.filter(a => a.energy > 0).map(a => ({ ...a, share: a.energy / sum })) : []
-})
 const months = computed(() => monthTotals(boat.value))
 const nameOf = (t: Trip) => t.name || [t.from, t.to].filter(Boolean).join(' – ') || words.sources4[t.source]
 const mileOf = (t: Trip) => {
@@ -109,31 +98,6 @@ function logHeard() {
   void raw.keep(made.id, `${made.date}.nmea`, instruments.rawLog())
   instruments.restart()
 }
-function planned(t: Trip) {
-  const run = simulateDay(boat.value)
-  const used = run.energy.drive + run.energy.house
-  change(t.id, {
-    planned: {
-      used,
-      time: run.legs.reduce((s, l) => s + (l.distance > 0 ? l.arrives - l.departs : 0), 0),
-      left: run.points.at(-1)?.charge ?? null,
-    },
-  })
-}
-const learn = computed(() => {
-  const t = trip.value
-  if (!t?.planned.used) return ''
-  const energy = tripEnergy(boat.value, t)
-  if (energy <= 0) return ''
-  const apart = energy / t.planned.used - 1
-  const LIKE = 0.07
-  return Math.abs(apart) < LIKE
-    ? words.learn.like
-    : apart > 0
-      ? words.learn.more(text(apart, 'ratio'))
-      : words.learn.less(text(-apart, 'ratio'))
-})
-
 // the curve and how sure it is: worked out when trips change, not while the lever moves
 const until = computed(() => Math.min(30, 1.2 * Math.max(boat.value.use.topSpeed, boat.value.use.cruiseSpeed)))
 const curves = computed(() => {
@@ -169,58 +133,13 @@ async function print() {
   await nextTick()
   window.print()
 }
-const KEYS = [
-  'date',
-  'name',
-  'from',
-  'to',
-  'distance',
-  'time',
-  'used',
-  'chargeFrom',
-  'chargeTo',
-  'rested',
-  'drawn',
-  'shore',
-  'sun',
-  'sail',
-  'generator',
-  'wind',
-  'sea',
-  'crew',
-  'engineSaved',
-  'insulation',
-  'faults',
-  'note',
-]
 </script>
 
 <template>
   <div class="trips log-bench" data-trips>
     <div class="main">
-      <div v-if="trips.length" class="lead">
-        <p class="total" data-trips-way>
-          {{ way.text }}<span>{{ way.unit }}</span>
-        </p>
-        <p class="says">
-          <b>{{
-            words.total(words.tripsCount(totals.trips), text(totals.time, 'duration'), text(totals.used, 'energy'))
-          }}</b><br />
-          <template v-if="totals.perDistance">{{ words.mile(text(totals.perDistance, 'energyPerDistance')) }}</template>
-          {{ totals.fuel ? words.fuel(text(totals.fuel, 'fuelVolume')) : '' }}
-        </p>
-      </div>
+      <TripsTotals v-if="trips.length" :totals="totals" />
       <p v-else class="prose" data-trips-none>{{ words.none }}</p>
-      <div v-if="sources.length" class="in">
-        <div class="bar" aria-hidden="true">
-          <i v-for="s in sources" :key="s.id" :class="s.id" :style="{ flexGrow: s.share }" />
-        </div>
-        <p class="small">
-          <span v-for="s in sources" :key="s.id"
-            >{{ words.sources[s.id] }} <b>{{ text(s.energy, 'energy') }}</b></span
-          >
-        </p>
-      </div>
       <div class="tools no-print">
         <h2 class="section-head">{{ words.head }}</h2>
         <button type="button" class="btn" data-add-trip @click="add">{{ words.add }}</button>
@@ -287,74 +206,7 @@ const KEYS = [
           {{ all ? words.fewer : words.more(trips.length - FIRST, trips[0]!.date) }}
         </button>
       </p>
-      <section v-if="trip" class="one" :aria-label="words.edit" data-trip-edit>
-        <h2 class="section-head">
-          {{ words.edit }}<span>{{ words.sources4[trip.source] }}</span>
-        </h2>
-        <RowFields
-          :fields="TRIP.fields"
-          :value="{ ...trip }"
-          :keys="KEYS"
-          :options="words.seas"
-          @change="change(trip.id, $event)"
-        />
-        <div class="parts">
-          <div v-if="trip.track.length > 1">
-            <h3 class="section-head">
-              {{ words.track }}<span>{{ words.trackHint }}</span>
-            </h3>
-            <TripTrack :track="trip.track" />
-            <button
-              type="button"
-              class="link small"
-              @click="download(`${trip.name || trip.date}.gpx`, trackGpx(trip), 'application/gpx+xml')"
-            >
-              {{ words.gpx }}
-            </button>
-          </div>
-          <TripStretches
-            :trip="trip"
-            :power="trip.time > 0 ? tripEnergy(boat, trip) / trip.time : null"
-            @change="change(trip.id, { stretches: $event })"
-          />
-          <div>
-            <h3 class="section-head">{{ words.plan }}</h3>
-            <table v-if="trip.planned.used !== null" class="table plan">
-              <thead>
-                <tr>
-                  <th />
-                  <th class="num">{{ words.planned }}</th>
-                  <th class="num">{{ words.done }}</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr>
-                  <td>{{ words.planEnergy }}</td>
-                  <td class="num figures">{{ text(trip.planned.used, 'energy') }}</td>
-                  <td class="num figures">{{ text(tripEnergy(boat, trip), 'energy') }}</td>
-                </tr>
-                <tr>
-                  <td>{{ words.planTime }}</td>
-                  <td class="num figures">{{ text(trip.planned.time ?? 0, 'duration') }}</td>
-                  <td class="num figures">{{ text(trip.time, 'duration') }}</td>
-                </tr>
-                <tr>
-                  <td>{{ words.planLeft }}</td>
-                  <td class="num figures">{{ text(trip.planned.left ?? 0, 'ratio') }}</td>
-                  <td class="num figures">{{ trip.chargeTo === null ? '–' : text(trip.chargeTo, 'ratio') }}</td>
-                </tr>
-              </tbody>
-            </table>
-            <p v-if="learn" class="small">{{ learn }}</p>
-            <button v-if="boat.day.legs.length" type="button" class="btn" data-take-plan @click="planned(trip)">
-              {{ words.planFrom }}
-            </button>
-          </div>
-        </div>
-        <RawLog :trip="trip.id" />
-        <TaskPhotos :task="`trip-${trip.id}`" />
-        <button type="button" class="link" data-remove-trip @click="remove(trip.id)">{{ words.remove }}</button>
-      </section>
+      <TripEditor v-if="trip" :boat="boat" :trip="trip" @change="change(trip.id, $event)" @remove="remove(trip.id)" />
       <div class="charts">
         <section>
           <h2 class="section-head">
@@ -418,51 +270,6 @@ const KEYS = [
   border-left: 1px solid var(--rule);
   padding-left: 20px;
 }
-.lead {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 20px;
-  align-items: end;
-}
-.total {
-  font: 600 60px/58px var(--figures);
-  border-bottom: 2px dotted var(--text);
-}
-.total span {
-  font: 500 26px var(--labels);
-  margin-left: 8px;
-  color: var(--soft);
-}
-.says {
-  font-size: 15.5px;
-  line-height: 21px;
-}
-.in .bar {
-  display: flex;
-  height: 18px;
-  border: 1.25px solid var(--ink);
-  margin: 10px 0 4px;
-}
-.bar i {
-  min-width: 3px;
-}
-.bar .shore {
-  background: var(--ink);
-}
-.bar .sun {
-  background: var(--band);
-}
-.bar .sail {
-  background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 6px);
-}
-.bar .generator {
-  background: var(--rule);
-}
-.in .small {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-}
 .tools {
   display: flex;
   flex-wrap: wrap;
@@ -481,20 +288,6 @@ const KEYS = [
 }
 .log .link {
   text-align: left;
-}
-.one {
-  border-block: 1.25px solid var(--ink);
-  padding: 10px 0;
-  margin: 10px 0;
-}
-.parts {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
-  gap: 12px 20px;
-  margin: 12px 0;
-}
-.parts .section-head span {
-  display: block;
 }
 .charts {
   display: grid;

@@ -1,29 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import {
-  BAND,
   chosenUnit,
   driveHeat,
-  evaluate,
   edit,
   heatRunOf,
   houseByDrifting,
-  measuredOf,
-  measuredParts,
-  nextPair,
-  operatingPoint,
-  readingsSay,
   runSpeed,
   speedOf,
   trialCurve,
   toUnit,
   trialHonesty,
-  UNITS,
-  waterFactor,
   withRuns,
-  type HonestWord,
 } from '@remigo/core'
-import { boardWords } from '~/messages/board'
 import { instrumentWords } from '~/messages/instruments'
 import { trialWords as words } from '~/messages/trial'
 import { useAnswerStore } from '~/stores/answer'
@@ -39,6 +28,8 @@ import InstrumentBand from './InstrumentBand.vue'
 import InstrumentCells from './InstrumentCells.vue'
 import SteadyStrip from './SteadyStrip.vue'
 import TrialChart from './TrialChart.vue'
+import TrialFit from './TrialFit.vue'
+import TrialHonesty from './TrialHonesty.vue'
 import TrialKept from './TrialKept.vue'
 
 /** A sea trial: runs at even powers, out and back, taken when steady; the curve answers at once. */
@@ -111,87 +102,9 @@ const expected = computed(() => {
   return curve.find(p => p.power >= wanted)?.speed ?? curve.at(-1)!.speed
 })
 
-const honest = computed(() => trialHonesty(boat.value, plan.value, trial.value.runs))
-function says(word: HonestWord): string {
-  if (word.value === null) return words.says.notHeard
-  switch (word.id) {
-    case 'ways':
-      return words.says.ways(word.value, word.beside!)
-    case 'steady':
-      return words.says.steady(`${fine(word.value)} ${UNITS[chosenUnit('speed', view.choice)].symbol}`)
-    case 'wind':
-      return words.says.wind(text(word.value, 'speed'), text(word.beside!, 'speed'))
-    case 'depth':
-      return words.says.depth(text(word.value, 'length'), word.beside!.toFixed(word.beside! < 10 ? 1 : 0))
-    default:
-      return words.says.number(word.value, word.beside!)
-  }
-}
-const fit = computed(() => {
-  const project = after.value
-  if (!project) return null
-  const { cruiseSpeed } = boat.value.use
-  const at = (speed: number) => {
-    const of = (p: typeof project) => evaluate(p, speed).point
-    return { speed, was: of(boat.value).drive.packPower, is: of(project).drive.packPower }
-  }
-  const point = operatingPoint(evaluate(project, cruiseSpeed).model, cruiseSpeed)
-  const run = measuredOf(project).points.filter(p => p.trip === null)
-  const factor = run.reduce((s, p) => s + p.resistance / p.theory, 0) / Math.max(1, run.length)
-  const streams = pairs.value.flatMap(p => (p.stream === null ? [] : [p.stream]))
-  const wheel = waterFactor(
-    pairs.value,
-    pairs.value.map(p => {
-      const logged = p.runs.map(r => r.means.water)
-      return p.paired && logged.every(v => v !== undefined)
-        ? logged.reduce((s: number, v) => s + v, 0) / logged.length
-        : null
-    }),
-  )
-  return {
-    factor,
-    within: Math.exp(BAND * point.resistance.powerSigma) - 1,
-    at: [at(cruiseSpeed), at(view.speed)].filter((a, i) => i === 0 || Math.abs(a.speed - cruiseSpeed) > 0.1),
-    stream: streams.length ? streams.reduce((s, v) => s + v, 0) / streams.length : null,
-    wheel,
-    weight: readingsSay(project)?.weight ?? null,
-  }
-})
-const reached = computed(() => Math.max(0, ...pairs.value.filter(p => p.runs.length > 0).map(p => p.speed)))
-function use() {
-  const project = after.value
-  if (!project || trial.value.simulated) return
-  const edits = [edit('trial', project.trial)]
-  if (fit.value?.wheel) edits.push(edit('log.waterFactor', Math.max(0.3, Math.min(2, fit.value.wheel.factor))))
-  document.edit(words.used, edits)
-  restart()
-}
-/** what would tell most; worked out when a run came in */
-const more = computed(() => (after.value ? nextPair(after.value, plan.value, until.value) : null))
 const heat = computed(() => heatRunOf(instruments.trip))
 const takeHeat = () =>
   document.edit(words.heatTake, [edit('heat.points', [...boat.value.heat.points, ...heat.value].slice(-500))])
-/** slip of the propeller by the fastest pair, where turns are heard; efficiencies where thrust and torque are */
-const parts = computed(() => {
-  const pair = pairs.value.findLast(p => p.paired),
-    { propeller } = boat.value.design
-  const mean = (id: 'rpm' | 'shaft' | 'thrust' | 'torque') => {
-    const read = pair?.runs.flatMap(r => r.means[id] ?? []) ?? []
-    return read.length ? read.reduce((a, b) => a + b, 0) / read.length : null
-  }
-  const motor = mean('rpm'),
-    shaft = mean('shaft') ?? (motor === null ? null : motor / answer.model.totalRatio)
-  if (!pair || !shaft || answer.model.propulsor.kind === 'jet') return null
-  return measuredParts({
-    speed: pair.speed,
-    thrust: mean('thrust'),
-    torque: mean('torque'),
-    shaft,
-    power: Math.max(1, pair.power - boat.value.use.houseLoad),
-    pitch: propeller.pitch,
-    wake: answer.model.interaction.wakeFraction,
-  })
-})
 const drifting = computed(() => houseByDrifting(samples.value))
 const limit = computed(() => {
   const ways = driveHeat(answer.model)
@@ -346,77 +259,18 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
         <p class="small soft look">{{ words.watch }}</p>
       </section>
       <div class="side">
-        <h2 class="section-head">
-          {{ words.honest }}<span>{{ words.honestHint }}</span>
-        </h2>
-        <ul class="honest">
-          <li v-for="w in honest" :key="w.id" :data-honest="w.id">
-            <StateMark :state="w.state" />
-            <span
-              ><b>{{ words.words[w.id] }}</b
-              ><em>{{ says(w) }}</em></span
-            >
-            <strong :class="w.state">{{
-              w.cost > 0.005 ? words.cost(text(w.cost, 'ratio')) : boardWords.states[w.state]
-            }}</strong>
-          </li>
-        </ul>
-        <template v-if="fit">
-          <h2 class="section-head">
-            {{ words.fit }}<span>{{ words.fitHint }}</span>
-          </h2>
-          <dl class="fit" data-trial-fit>
-            <div>
-              <dt>{{ words.factor }}</dt>
-              <dd>
-                {{ fit.factor.toFixed(2) }} <span>± {{ fit.within.toFixed(2) }}</span>
-              </dd>
-            </div>
-            <div v-for="a in fit.at" :key="a.speed">
-              <dt>{{ words.at(text(a.speed, 'speed'), text(a.was, 'electricPower')) }}</dt>
-              <dd>{{ text(a.is, 'electricPower') }}</dd>
-            </div>
-            <div v-if="fit.stream !== null">
-              <dt>{{ words.stream }}</dt>
-              <dd>{{ fit.stream < 0 ? '−' : '' }}{{ text(Math.abs(fit.stream), 'speed') }}</dd>
-            </div>
-            <div v-if="fit.wheel && Math.abs(fit.wheel.factor - 1) > 0.003">
-              <dt>{{ words.logReads(fit.wheel.factor < 1) }}</dt>
-              <dd>{{ text(Math.abs(1 - fit.wheel.factor), 'ratio') }}</dd>
-            </div>
-            <div v-if="fit.weight">
-              <dt>{{ words.weight }}</dt>
-              <dd>
-                {{ text(fit.weight.value, 'mass') }}
-                <span>± {{ text((fit.weight.high - fit.weight.low) / 2, 'mass') }}</span>
-              </dd>
-            </div>
-            <template v-if="parts">
-              <div>
-                <dt>{{ words.slip }}</dt>
-                <dd>{{ text(parts.realSlip, 'ratio') }}</dd>
-              </div>
-              <div v-if="parts.propeller !== null">
-                <dt>{{ words.propeller }}</dt>
-                <dd>{{ text(parts.propeller, 'ratio') }}</dd>
-              </div>
-              <div v-if="parts.motor !== null">
-                <dt>{{ words.motor }}</dt>
-                <dd>{{ text(parts.motor, 'ratio') }}</dd>
-              </div>
-            </template>
-          </dl>
-          <button type="button" class="btn btn--best whole" :disabled="trial.simulated" data-use-curve @click="use">
-            <span>{{ words.use }}</span><span v-if="trial.simulated">{{ words.useNot }}</span>
-          </button>
-          <button v-if="more" type="button" class="btn whole" data-more-pair @click="pairAt(more.share, more.speed)">
-            <span>{{ words.more(text(more.share, 'ratio')) }}</span><span>{{
-              words.cost(text(more.within, 'ratio'))
-            }}</span>
-          </button>
-          <p class="small soft">{{ words.dotted(text(reached, 'speed')) }}</p>
-          <button type="button" class="btn whole" data-trial-restart @click="restart">{{ words.begin }}</button>
-        </template>
+        <TrialHonesty :words-of="trialHonesty(boat, plan, trial.runs)" />
+        <TrialFit
+          v-if="after"
+          :boat="boat"
+          :after="after"
+          :plan="plan"
+          :pairs="pairs"
+          :until="until"
+          :simulated="trial.simulated"
+          @pair="pairAt"
+          @restart="restart"
+        />
         <TrialKept />
         <p class="small soft">{{ words.readings }}</p>
       </div>
@@ -496,68 +350,11 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
 .look {
   margin-top: 8px;
 }
-.honest li {
-  display: grid;
-  grid-template-columns: 18px minmax(0, 1fr) auto;
-  gap: 8px;
-  align-items: center;
-  padding: 4px 0;
-  border-bottom: 0.75px solid var(--rule);
-  font-size: 14px;
-  line-height: 17px;
-}
-.honest em {
-  display: block;
-  font-style: normal;
-  font-size: 12.5px;
-}
-.honest strong {
-  font-size: 13px;
-}
-.honest strong.fits {
-  color: var(--fits);
-}
-.honest strong.caution {
-  color: var(--tight);
-}
-.honest strong.stop {
-  color: var(--clash);
-}
 .side .section-head {
   margin-top: 12px;
 }
 .side .section-head:first-child {
   margin-top: 0;
-}
-.fit > div {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
-  gap: 8px;
-  padding: 5px 0;
-  border-bottom: 0.75px solid var(--rule);
-}
-.fit dt {
-  font-size: 13.5px;
-  line-height: 17px;
-}
-.fit dd {
-  font: 600 17px var(--figures);
-  white-space: nowrap;
-}
-.fit dd span {
-  font: 500 12px var(--figures);
-}
-.whole {
-  display: flex;
-  justify-content: space-between;
-  gap: 8px;
-  width: 100%;
-  margin-top: 8px;
-}
-.whole span + span {
-  font-weight: 400;
-  font-size: 12.5px;
 }
 .small,
 .heat {
