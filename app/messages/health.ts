@@ -6,7 +6,9 @@ export const healthWords = {
   opens: 'opens its bench, 3',
   ofNew: (within: string, share: string) => `± ${within}, ${share} of new.`,
   worn: (from: string, to: string) => `At this use worn in ${from} to ${to}.`,
-  none: 'By its plate: no trip has shown it yet. It takes charge read at both ends, rested, and amp hours between.',
+  none:
+    'By its plate: no trip has shown it yet. It takes charge read at both ends, rested, and amp hours or energy ' +
+    'between.',
   told: (n: number) => (n === 1 ? 'Known from one trip.' : `Known from ${n} trips.`),
   capacity: 'Capacity over the log',
   capacityHead: ['Day', 'Capacity', 'From', 'To'],
