@@ -10,7 +10,7 @@ export const underWords = {
   lastTurn: 'last turn',
   milesLeft: 'Miles to the reserve, in this stream and wind',
   badly: (way: string) => `on a bad day ${way}`,
-  berthIs: (way: string) => `the berth is ${way}`,
+  berthIs: (way: string) => `the berth is ${way} away`,
   charge: 'Charge',
   plan: (charge: string, clock: string) => `the plan has ${charge} here, ${clock}`,
   turn: 'Last turn home',

@@ -48,7 +48,7 @@ export const TRIP = group('Trip', {
     least: 0,
     most: 1e5,
     open: true,
-    hint: 'Amp hours less what went in, between the two',
+    hint: 'Ah out, less Ah in',
   }),
   resistance: number({
     label: 'Resistance of the pack',
