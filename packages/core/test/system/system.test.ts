@@ -88,7 +88,7 @@ describe('measured boats (handbook/05: common practice, owner-measured, ± 10 %)
   })
   // measured in calm water: without the margin for the sea, the bottom and the propeller unknown as they were; what was
   // read with some stream (5.3 kn) is no measure of a centre, and her top with the old propeller (14 kW at 6.6 kn,
-  // where we say 10.2 with one that suits) is inside the band alone
+  // where we say 10.5 with one that suits) is inside the band alone
   it.each<[string, Project, number, number]>([
     ['11 m, 10 t', large, 4.4, 2.4],
     ['7.6 m', small, 7.5 / 1.852, 1],
