@@ -41,7 +41,11 @@ const tokens = useTokens()
 const drawn = ref(false)
 let plotly: typeof Plotly | null = null
 
-const height = computed(() => Math.min(props.height ?? 400, compact.value ? 300 : 1000))
+/** px up to which a chart keeps its height; on wider screens it grows with its width */
+const ORDINARY_WIDTH = 1100
+const height = computed(() =>
+  Math.min((props.height ?? 400) * Math.max(1, width.value / ORDINARY_WIDTH), compact.value ? 300 : 1000),
+)
 const px = (v: number) =>
   side.value.l + ((v - props.x.from) / (props.x.to - props.x.from)) * (width.value - side.value.l - side.value.r)
 const share = (v: number) =>

@@ -9,6 +9,7 @@ import { wiringWords } from '~/messages/wiring'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useCompact } from '~/composables/useCompact'
+import { useRoom } from '~/composables/useRoom'
 import { useQuantities } from '~/composables/useQuantities'
 import { downloadDrawing } from '~/composables/useDrawingFile'
 
@@ -22,6 +23,7 @@ const router = useRouter()
 const { fill } = useQuantities()
 const chosen = defineModel<string | null>({ required: true })
 const compact = useCompact()
+const { on: roomy } = useRoom()
 const placed = computed(() => placeOneLine(oneLine(document.shown)))
 const device = computed(() => placed.value.devices.find(d => d.id === chosen.value))
 const BENCH = {
@@ -95,7 +97,7 @@ const print = () => window.print()
     <h2 class="section-head">
       {{ wiringWords.diagram }}<span>{{ compact ? wiringWords.mapHint : wiringWords.diagramHint }}</span>
     </h2>
-    <div ref="frame" class="place" :class="{ map: compact }">
+    <div ref="frame" class="place" :class="{ map: compact, roomy }">
       <svg
         ref="svg"
         :viewBox="`0 0 ${placed.width} ${placed.height}`"
@@ -180,6 +182,9 @@ const print = () => window.print()
 </template>
 
 <style scoped>
+.block {
+  max-width: none;
+}
 .place {
   background: var(--sheet);
   border: 0.75px solid var(--rule);
@@ -191,9 +196,13 @@ svg {
 .place:not(.map) svg {
   width: 100%;
   height: auto;
-  max-height: calc(100dvh - 280px);
+  /* whole on the screen, below strip and lead */
+  max-height: max(520px, 100dvh - 480px);
   min-height: 340px;
   margin: 0 auto;
+}
+.place.roomy:not(.map) svg {
+  max-height: calc(100dvh - 280px);
 }
 .map {
   height: min(62dvh, 430px);
