@@ -88,7 +88,7 @@ test('a trip by hand: three fields, and curve and health answer; a file out and 
   await type('Charge at the end', '40 %')
   await type('Counted out', '120 Ah')
   await expect(page.locator('[data-trips-way]')).toContainText('12.0')
-  await expect(page.locator('[data-health]')).toContainText('One trip tells.')
+  await expect(page.locator('[data-health]')).toContainText('Known from one trip.')
   await expect(page.locator('[data-capacity]')).toBeVisible()
   await type('Charge at the end', 'low')
   await expect(edit.getByRole('alert')).toContainText('Charge at the end')
