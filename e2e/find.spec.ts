@@ -27,6 +27,13 @@ test('sets, benches, Find and Room by keys; back and forward; the last bench of 
   await page.keyboard.press('Escape')
 })
 
+test('a key that is pressed while a page is still on its way is heard', async ({ page }) => {
+  await openBench(page)
+  await page.keyboard.press('y')
+  await page.keyboard.press('9')
+  await expect(page).toHaveURL(/\/sheet$/)
+})
+
 test('what an owner asks for by an everyday word is found: caret, working, part, finding, bench', async ({ page }) => {
   await openBench(page)
   await find(page, 'prop size')

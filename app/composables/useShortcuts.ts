@@ -16,6 +16,8 @@ export function useShortcuts() {
   const view = useViewStore()
   const room = useRoom()
   const route = useRoute()
+  // not navigateTo: while a page is on its way, Nuxt takes it for a guard's answer, and the key would be lost
+  const router = useRouter()
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
     const typing = target.matches('input:not([type=radio]), textarea, select, [contenteditable]')
@@ -47,11 +49,11 @@ export function useShortcuts() {
       return
     }
     const set = SETS.find(s => s.key.toLowerCase() === key)
-    if (set) return void navigateTo(pathOf(view.lastBenches[set.id] ?? set.benches[0]!.id))
+    if (set) return void router.push(pathOf(view.lastBenches[set.id] ?? set.benches[0]!.id))
     const here = SETS.find(s => s.id === (benchOf(route.path)?.set ?? view.lastSet)) ?? SETS[0]!
     const bench = [...here.benches, ...BESIDE_SETS].find(b => b.key === event.key)
-    if (bench) return void navigateTo(bench.path)
+    if (bench) return void router.push(bench.path)
     const part = PART_KEYS[key]
-    if (part) return void navigateTo(pathOf(part))
+    if (part) return void router.push(pathOf(part))
   })
 }

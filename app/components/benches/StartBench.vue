@@ -13,6 +13,7 @@ import FirstSketch from '~/components/start/FirstSketch.vue'
 const DemoBoats = defineAsyncComponent(() => import('~/components/start/DemoBoats.vue'))
 
 /** Ten answers to a complete first design. */
+const router = useRouter()
 const boats = useBoatsStore()
 const {
   name,
@@ -79,7 +80,7 @@ async function make() {
   await boats.add(made.project)
   clear()
   boats.notice = made.note
-  await navigateTo('/sheet')
+  await router.push('/sheet')
 }
 </script>
 

@@ -9,6 +9,7 @@ import { useViewStore } from '~/stores/view'
 import { useBoatFiles } from '~/composables/useBoatFiles'
 
 /** The boats of this browser, what can be done with them, and the settings. */
+const router = useRouter()
 const boats = useBoatsStore()
 const document = useDocumentStore()
 const view = useViewStore()
@@ -53,7 +54,7 @@ async function picked(event: Event) {
         </li>
       </ul>
       <div class="actions">
-        <button type="button" class="btn btn--best" @click="go(() => navigateTo('/start'))">
+        <button type="button" class="btn btn--best" @click="go(() => router.push('/start'))">
           {{ boardWords.boats.add }}
         </button>
         <button type="button" class="btn" @click="go(() => boats.duplicate())">
@@ -61,7 +62,7 @@ async function picked(event: Event) {
           type="button"
           class="btn"
           data-compare-boats
-          @click="go(() => navigateTo(`/compare?with=${document.project.id}`))"
+          @click="go(() => router.push(`/compare?with=${document.project.id}`))"
         >
           {{ boardWords.boats.compare }}
         </button>

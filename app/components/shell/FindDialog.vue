@@ -14,6 +14,7 @@ import { useRangeEnd } from '~/composables/useRangeEnd'
 
 /** Find: a field, figure, part, finding, bench or boat by an owner's words, and the way there. */
 const answer = useAnswerStore()
+const router = useRouter()
 const boats = useBoatsStore()
 const library = useLibraryStore()
 const { endId } = useRangeEnd()
@@ -60,11 +61,11 @@ async function go(entry: FindEntry | undefined) {
   const { leads } = entry
   if (leads.to === 'bench') {
     close()
-    return void navigateTo(pathOf(leads.bench))
+    return void router.push(pathOf(leads.bench))
   }
   if (leads.to === 'part') {
     close()
-    return void navigateTo({ path: pathOf('library'), query: { kind: leads.kind, part: leads.part } })
+    return void router.push({ path: pathOf('library'), query: { kind: leads.kind, part: leads.part } })
   }
   if (leads.to === 'boat') {
     close()
@@ -80,7 +81,7 @@ async function go(entry: FindEntry | undefined) {
     meaning.value = { term: entry.title, words: leads.meaning }
     return
   }
-  await navigateTo(pathOf(leads.bench))
+  await router.push(pathOf(leads.bench))
   const el = await appears(
     leads.to === 'field' ? `[data-field="${leads.path}"]` : `[data-figure="${endId(leads.figure)}"]`,
   )
@@ -104,12 +105,12 @@ async function go(entry: FindEntry | undefined) {
 function act(action: ActionId) {
   close()
   if (action === 'units') view.settingsOpen = true
-  else if (action === 'start') void navigateTo('/start')
+  else if (action === 'start') void router.push('/start')
   else if (action === 'export') exportBoat()
   else if (action === 'keys') view.keysOpen = true
   else if (action === 'history') view.historyOpen = true
-  else if (action === 'compare') void navigateTo('/compare')
-  else void navigateTo(pathOf('sheet'))
+  else if (action === 'compare') void router.push('/compare')
+  else void router.push(pathOf('sheet'))
 }
 function key(event: KeyboardEvent) {
   const step = { ArrowDown: 1, ArrowUp: -1 }[event.key]

@@ -6,17 +6,18 @@ import { useBoatsStore } from '~/stores/boats'
 import BoatSketch from './BoatSketch.vue'
 
 /** Invented boats of every kind, to look at or to begin from. */
+const router = useRouter()
 const boats = useBoatsStore()
 const words = benchWords.start
 const firstLine = (story: string) => `${story.split('. ')[0]!.replace(/\.$/, '')}.`
 async function look(boat: Project) {
   await boats.open(boat.id)
-  await navigateTo(pathOf('boat'))
+  await router.push(pathOf('boat'))
 }
 async function copy(boat: Project) {
   await boats.open(boat.id)
   await boats.duplicate()
-  await navigateTo(pathOf('boat'))
+  await router.push(pathOf('boat'))
 }
 </script>
 
