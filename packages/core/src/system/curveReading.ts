@@ -151,7 +151,7 @@ export function readCurve(
     })
   } else if (knee.reason !== 'top')
     sentences.push({
-      text: 'Cruise lies before the knee at {v}: speed is fairly paid for.',
+      text: 'Cruise lies before the knee at {v}: a little more speed still comes at a fair price.',
       params: { v: speed(knee.speed) },
     })
   sentences.push({
