@@ -65,6 +65,8 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
   if (name === 'phone-under') await page.locator('[data-under-turn]').waitFor()
   if (name === 'trial') await runTrial(page)
   if (name === 'health') await page.locator('[data-upgrade-row]').first().waitFor()
+  // the findings have tried what helps
+  await page.waitForFunction(() => !document.querySelector('.looking'))
   await page.evaluate(() => document.fonts.ready)
   await page.waitForTimeout(400)
   await page.screenshot({ path: join(OUT, `${name}.png`) })
