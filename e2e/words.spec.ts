@@ -79,13 +79,12 @@ for (const [i, boat] of TWELVE.entries()) {
           page.locator(size === PHONE ? '.flat' : '.at-findings .rail, [data-room-rail]').first(),
         ).toBeVisible()
         if (await page.locator('[data-drawn]').count()) await page.locator('[data-drawn=true]').first().waitFor()
+        let found: string[] = []
         await expect
-          .poll(async () => (await wordFaults(page)).length, { timeout: 1500, intervals: [100, 300, 600] })
-          .toBe(0)
+          .poll(async () => (found = await wordFaults(page)), { timeout: 1500, intervals: [100, 300, 600] })
+          .toEqual([])
           .catch(() => undefined)
-        faults.push(
-          ...(await wordFaults(page)).map(fault => `${path} ${size === PHONE ? 'phone' : 'laptop'}: ${fault}`),
-        )
+        faults.push(...found.map(fault => `${path} ${size === PHONE ? 'phone' : 'laptop'}: ${fault}`))
       }
     }
     expect(faults).toEqual([])

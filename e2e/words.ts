@@ -16,29 +16,42 @@ export function wordFaults(page: Page): Promise<string[]> {
     const faults = new Set<string>()
     const short = (text: string) => text.trim().replace(/\s+/g, ' ').slice(0, 40)
     const styleOf = (e: Element) => getComputedStyle(e)
-    const hidden = (e: Element): boolean => {
-      if (!e.checkVisibility({ opacityProperty: true, visibilityProperty: true })) return true
-      for (let at: Element | null = e; at; at = at.parentElement) {
-        const s = styleOf(at)
-        if (
-          s.display === 'none' ||
-          s.visibility === 'hidden' ||
-          s.opacity === '0' ||
-          at.classList.contains('visually-hidden') ||
-          at.classList.contains('skip') ||
-          s.clipPath.startsWith('inset(50%')
-        )
-          return true
+    /** Asks once of each element: most answers are wanted again for all that stands in it. */
+    const once = <T>(ask: (e: Element) => T) => {
+      const known = new Map<Element, T>()
+      return (e: Element): T => {
+        if (!known.has(e)) known.set(e, ask(e))
+        return known.get(e)!
       }
-      return false
     }
-    const scrolls = (e: Element) => /auto|scroll/.test(styleOf(e).overflowY + styleOf(e).overflowX)
-    const clips = (e: Element) =>
-      /hidden|clip/.test(styleOf(e).overflowX) || (e instanceof SVGSVGElement && styleOf(e).overflowX !== 'visible')
-    const above = (e: Element, test: (at: Element) => boolean): Element | null => {
-      for (let at = e.parentElement; at; at = at.parentElement) if (test(at)) return at
-      return null
+    const concealed = once((e: Element): boolean => {
+      const s = styleOf(e)
+      return (
+        e.classList.contains('visually-hidden') ||
+        e.classList.contains('skip') ||
+        s.clipPath.startsWith('inset(50%') ||
+        (e.parentElement !== null && concealed(e.parentElement))
+      )
+    })
+    const hidden = once(
+      (e: Element) => !e.checkVisibility({ opacityProperty: true, visibilityProperty: true }) || concealed(e),
+    )
+    const scrolls = once((e: Element) => /auto|scroll/.test(styleOf(e).overflowY + styleOf(e).overflowX))
+    const clips = once((e: Element) => {
+      const { overflowX } = styleOf(e)
+      return /hidden|clip/.test(overflowX) || (e instanceof SVGSVGElement && overflowX !== 'visible')
+    })
+    /** The nearest element above that passes. */
+    const nearest = (test: (at: Element) => boolean) => {
+      const above = once((e: Element): Element | null => {
+        const up = e.parentElement
+        return up === null || test(up) ? up : above(up)
+      })
+      return above
     }
+    const scrollerOf = nearest(scrolls),
+      clipperOf = nearest(clips),
+      coverOf = once((e: Element) => e.closest('[data-covers]') !== null)
     const words: Word[] = []
     const walker = document.createTreeWalker(document.querySelector('.board')!, NodeFilter.SHOW_TEXT)
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {
@@ -48,31 +61,32 @@ export function wordFaults(page: Page): Promise<string[]> {
       range.selectNodeContents(node)
       for (const box of range.getClientRects()) {
         if (box.width < 2 || box.height < 4) continue
-        words.push({ text: short(node.nodeValue), box, owner, scroller: above(owner, scrolls) ?? document.body })
+        words.push({ text: short(node.nodeValue), box, owner, scroller: scrollerOf(owner) ?? document.body })
       }
     }
     // text over text, within one panel; what lies over its scale on its own ground, such as the lever's handle, does
-    // not count
-    const covers = (word: Word) => word.owner.closest('[data-covers]') !== null
+    // not count. From above down, so that a word is held only against those that begin before it ends
     const OVER = 2.5
+    words.sort((a, b) => a.box.top - b.box.top)
     for (const [i, a] of words.entries()) {
-      for (const b of words.slice(0, i)) {
-        if (covers(a) || covers(b)) continue
-        if (a.scroller !== b.scroller || a.owner === b.owner || a.owner.contains(b.owner) || b.owner.contains(a.owner))
-          continue
-        const wide = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left),
-          high = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top)
+      for (let k = i + 1; k < words.length && words[k]!.box.top < a.box.bottom - OVER; k++) {
+        const b = words[k]!
         // lines of a paragraph touch by their leading
-        if (wide > OVER && high > Math.max(OVER, 0.3 * Math.min(a.box.height, b.box.height)))
-          faults.add(`“${a.text}” on “${b.text}”`)
+        const wide = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left),
+          high = Math.min(a.box.bottom, b.box.bottom) - b.box.top
+        if (wide <= OVER || high <= Math.max(OVER, 0.3 * Math.min(a.box.height, b.box.height))) continue
+        if (a.scroller !== b.scroller || coverOf(a.owner) || coverOf(b.owner)) continue
+        if (a.owner.contains(b.owner) || b.owner.contains(a.owner)) continue
+        faults.add(`“${b.text}” on “${a.text}”`)
       }
       // cut by a box that shows no more of it
-      const box = above(a.owner, clips)
-      if (!box || box.tagName === 'HTML' || box.tagName === 'BODY') continue
+      const box = clipperOf(a.owner)
+      if (!box || box.tagName === 'HTML' || box.tagName === 'BODY' || scrolls(box)) continue
       const edge = box.getBoundingClientRect()
-      if (scrolls(box) || edge.width < 3) continue
-      const between = above(a.owner, e => scrolls(e) || e === box)
-      if (between !== box) continue
+      if (edge.width < 3) continue
+      const scroller = scrollerOf(a.owner)
+      // a panel that scrolls within the box shows the rest
+      if (scroller && box.contains(scroller)) continue
       if (a.box.left < edge.left - 1.5 || a.box.right > edge.right + 1.5) faults.add(`“${a.text}” is cut by its box`)
       if (box instanceof SVGSVGElement && (a.box.top < edge.top - 3 || a.box.bottom > edge.bottom + 3))
         faults.add(`“${a.text}” is cut at the edge of its drawing`)
@@ -85,20 +99,11 @@ export function wordFaults(page: Page): Promise<string[]> {
         faults.add(`field “${short(field.value || field.placeholder)}” is cut`)
     }
     for (const e of document.querySelectorAll('.board *')) {
+      if (e.scrollWidth <= e.clientWidth + 1 || hidden(e)) continue
       const s = styleOf(e)
-      if (
-        s.textOverflow === 'ellipsis' &&
-        e.scrollWidth > e.clientWidth + 1 &&
-        !hidden(e) &&
-        !e.hasAttribute('data-may-be-cut')
-      )
+      if (s.textOverflow === 'ellipsis' && !e.hasAttribute('data-may-be-cut'))
         faults.add(`“${short(e.textContent ?? '')}” ends in dots`)
-      if (
-        /auto|scroll/.test(s.overflowX) &&
-        e.scrollWidth > e.clientWidth + 1 &&
-        !e.classList.contains('tabs') &&
-        !hidden(e)
-      )
+      if (/auto|scroll/.test(s.overflowX) && !e.classList.contains('tabs'))
         faults.add(
           `${e.tagName.toLowerCase()}.${[...e.classList].join('.')} scrolls sideways by ` +
             `${e.scrollWidth - e.clientWidth}`,

@@ -1,114 +1,23 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useTimeoutFn } from '@vueuse/core'
-import {
-  clockText,
-  DAY_LEG,
-  dayCsv,
-  coldOfDay,
-  dayWorked,
-  edit,
-  legsAlong,
-  routeGpx,
-  SKIES,
-  usualOf,
-  type Day,
-  type Leg,
-} from '@remigo/core'
+import { clockText, dayCsv, dayWorked, edit, legsAlong, routeGpx, SKIES, type Day } from '@remigo/core'
 import { dayWords as words } from '~/messages/day'
 import { download } from '~/composables/useBoatFiles'
+import { useDayLegs } from '~/composables/useDayLegs'
 import { useDayReport } from '~/composables/useDayReport'
 import { useQuantities } from '~/composables/useQuantities'
-import { useRestingSpeed } from '~/composables/useRestingSpeed'
 import { useDocumentStore } from '~/stores/document'
-import { useViewStore } from '~/stores/view'
 import { vKept } from '~/directives/kept'
 import { readFile } from '~/files/readFile'
 
 /** A day on the water: its legs, what is left at the berth, when to turn home, whether to go. */
 const document = useDocumentStore()
-const view = useViewStore()
 const { text } = useQuantities()
 const { report, running, leg: chosen, home } = useDayReport()
 const day = computed(() => document.shown.day)
 const legs = computed(() => day.value.legs)
-const MOST = 60
-
-const put = (label: string, next: Leg[], visit?: symbol) => document.edit(label, [edit('day.legs', next)], visit)
-const fresh = (of: Partial<Leg> = {}): Leg => ({
-  ...usualOf(DAY_LEG.fields),
-  speed: document.shown.use.cruiseSpeed,
-  stream: day.value.streams.length > 0 ? 1 : 0,
-  ...of,
-})
-function add(of: Partial<Leg> = {}) {
-  if (legs.value.length >= MOST) return
-  put(words.addLeg, [...legs.value, fresh(of)])
-  choose(legs.value.length - 1)
-}
-const change = (i: number, change: Partial<Leg>) =>
-  put(
-    words.editLeg(i + 1),
-    legs.value.map((l, k) => (k === i ? { ...l, ...change } : l)),
-  )
-function remove(i: number) {
-  put(
-    words.remove,
-    legs.value.filter((_, k) => k !== i),
-  )
-  chosen.value = Math.min(i, legs.value.length - 1)
-}
-function duplicate(i: number) {
-  const next = [...legs.value]
-  next.splice(i + 1, 0, { ...legs.value[i]! })
-  put(words.duplicate, next)
-  chosen.value = i + 1
-}
-function move(from: number, to: number) {
-  if (to < 0 || to >= legs.value.length) return
-  const next = [...legs.value]
-  next.splice(to, 0, ...next.splice(from, 1))
-  put(words.editLeg(from + 1), next)
-  chosen.value = to
-}
-/** the way so far, the other way round */
-function back() {
-  const homeward = [...legs.value]
-    .reverse()
-    .filter(l => l.does === 'goes')
-    .map((l, i, all) => ({
-      ...l,
-      course: (l.course + Math.PI) % (2 * Math.PI),
-      to: all[i + 1] ? (legs.value[legs.value.indexOf(all[i + 1]!)]?.to ?? '') : day.value.berth,
-      sailing: 0,
-      regenerates: false,
-    }))
-  put(words.back, [...legs.value, ...homeward].slice(0, MOST))
-}
-
-// the lever sets the speed of the leg that is chosen
-let visit = Symbol('leg speed')
-function choose(i: number) {
-  chosen.value = i
-  visit = Symbol('leg speed')
-  const l = legs.value[i]
-  if (l?.does === 'goes' && l.by !== 'power') view.speed = l.speed
-}
-const resting = useRestingSpeed()
-watch(resting, speed => {
-  const l = legs.value[chosen.value]
-  if (!l || l.does !== 'goes' || (l.by !== 'water' && l.by !== 'ground') || Math.abs(l.speed - speed) < 1e-3) return
-  document.edit(
-    words.setSpeed(chosen.value + 1, text(speed, 'speed')),
-    [
-      edit(
-        'day.legs',
-        legs.value.map((one, k) => (k === chosen.value ? { ...one, speed } : one)),
-      ),
-    ],
-    visit,
-  )
-})
+const { add, back, change, choose, duplicate, move, remove } = useDayLegs(chosen)
 
 let clockVisit = Symbol('departs')
 const endVisit = useTimeoutFn(() => (clockVisit = Symbol('departs')), 1500)
@@ -162,31 +71,7 @@ const under = computed(
     report.value?.legs.reduce((sum, l, i) => sum + (legs.value[i]?.does === 'goes' ? l.arrives - l.departs : 0), 0) ??
     0,
 )
-const energyRows = computed(() => {
-  const e = report.value?.energy
-  if (!e) return []
-  return (
-    [
-      ['drive', e.drive],
-      ['house', e.house],
-      ['lost', e.lost],
-      ['sun', -e.sun],
-      ['shore', -e.shore],
-      ['towed', -e.towed],
-      ['stored', e.stored],
-    ] as const
-  )
-    .map(([id, joules]) => ({ id, joules: Math.abs(joules), takes: ['drive', 'house', 'lost'].includes(id) }))
-    .filter(r => r.joules > 3600)
-})
 const worked = computed(() => (report.value ? dayWorked(document.shown, report.value) : null))
-const coldSaid = computed(() => {
-  const { air, capacity, charging } = coldOfDay(document.shown)
-  if (capacity > 0.99 && charging > 1) return ''
-  const takes = charging > 1 ? '' : charging > 0 ? words.chargesSlowly : words.chargesNot
-  return `${words.cold(text(air, 'temperature'), text(capacity, 'ratio'))} ${takes}`.trim()
-})
-const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
 </script>
 
 <template>
@@ -270,28 +155,7 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
         @move="move"
       />
       <DayWater />
-      <section v-if="report" class="block" data-day-energy>
-        <h2 class="section-head">{{ words.energy }}</h2>
-        <ul class="uses">
-          <li v-for="r in energyRows" :key="r.id">
-            <span>{{ words.energyRows[r.id] }}</span>
-            <i :class="{ gives: !r.takes }" :style="{ width: `${(40 * r.joules) / most}%` }" />
-            <b>{{ text(r.joules, 'energy') }}</b>
-          </li>
-        </ul>
-        <p v-if="coldSaid" class="prose" data-day-cold>{{ coldSaid }}</p>
-        <p v-if="report.sockets.cost > 0" class="prose" data-day-cost>
-          {{ words.socketsCost }} <WorkedValue v-if="worked" :worked="worked.cost" size="inline" />{{
-            words.sockets(
-              report.sockets.stops.map(
-                s => `${document.shown.day.legs[s.leg]?.to || words.atSocket} ${text(s.cost, 'smallPrice')}`,
-              ),
-              text(report.sockets.berth.cost, 'smallPrice'),
-            )
-          }}
-        </p>
-        <p class="small soft">{{ words.how }}</p>
-      </section>
+      <DayEnergy v-if="report && worked" :report="report" :worked="worked" />
     </div>
     <div class="day__side">
       <div class="departs">
@@ -422,23 +286,6 @@ const most = computed(() => Math.max(1, ...energyRows.value.map(r => r.joules)))
 }
 .fields {
   margin-top: 14px;
-}
-.uses li {
-  display: grid;
-  grid-template-columns: 200px minmax(0, 1fr) auto;
-  gap: 10px;
-  align-items: center;
-  min-height: 28px;
-  border-top: 0.75px solid var(--rule);
-  font-size: 13.5px;
-}
-.uses i {
-  height: 12px;
-  background: var(--ink);
-}
-.uses i.gives {
-  background: var(--band);
-  border: 1px solid var(--ink);
 }
 @media (max-width: 1099px) {
   .day {

@@ -1,21 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { mdiLockOutline } from '@mdi/js'
-import {
-  edit,
-  firstPower,
-  powerCsv,
-  withReading,
-  WRITERS,
-  type PowerGroup,
-  type PowerReading,
-  type PowerStepState,
-} from '@remigo/core'
+import { firstPower, powerCsv, WRITERS, type PowerGroup, type PowerReading } from '@remigo/core'
 import { powerWords as words } from '~/messages/firstPower'
 import { download } from '~/composables/useBoatFiles'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
-import { vKept } from '~/directives/kept'
 
 /** The first power-up in the order of danger: what is read, what is accepted, what is locked. */
 const document = useDocumentStore()
@@ -31,35 +21,6 @@ watch(
 const here = computed(() => opened.value ?? power.value.next?.group ?? 'firstTrip')
 const openStep = ref<string | null>(null)
 
-const write = (s: PowerStepState, change: Partial<PowerReading>) =>
-  document.edit(words.read(s.step.title), [
-    edit(
-      'yard.readings',
-      withReading(document.shown, s.step.id, { who: who.value, at: new Date().toISOString().slice(0, 16), ...change }),
-    ),
-  ])
-const takeBack = (s: PowerStepState) =>
-  document.edit(words.takeBack, [
-    edit(
-      'yard.readings',
-      document.shown.yard.readings.filter(r => r.step !== s.step.id),
-    ),
-  ])
-const show = (s: PowerStepState, value: number) => text(value, s.step.quantity!)
-const accepted = ({ step }: PowerStepState) => {
-  if (step.quantity === null) return ''
-  const of = (v: number) => text(v, step.quantity!)
-  return step.low === null
-    ? words.atMost(of(step.high!))
-    : step.high === null
-      ? words.atLeast(of(step.low))
-      : words.accepted(of(step.low), of(step.high))
-}
-const mark = (s: PowerStepState) =>
-  (({ open: 'note', fits: 'fits', tight: 'caution', stop: 'stop', overridden: 'caution', locked: 'note' }) as const)[
-    s.state
-  ]
-const clock = (at: string) => at.replace('T', ' ')
 const lockedWhy = (after: PowerGroup | null) => {
   const group = power.value.groups.find(g => g.id === after)
   return group ? words.opens(words.groups[group.id], group.steps.length - group.done) : ''
@@ -108,75 +69,16 @@ const print = () => window.print()
           ><em v-else>{{ words.done(g.done, g.steps.length) }}</em>
         </button>
         <ul class="steps" :class="{ shut: here !== g.id }">
-          <li
+          <PowerStep
             v-for="s in g.steps"
             :key="s.step.id"
-            :class="[s.state, { chosen: openStep === s.step.id, next: s.step === power.next }]"
-            :data-power-step="s.step.id"
-          >
-            <div class="row">
-              <button
-                type="button"
-                class="what"
-                :aria-expanded="openStep === s.step.id"
-                @click="openStep = openStep === s.step.id ? null : s.step.id"
-              >
-                <span>{{ s.step.title }}</span>
-                <small>{{ s.reading?.at ? words.by(words.who[s.reading.who], clock(s.reading.at)) : s.step.by }}</small>
-              </button>
-              <template v-if="s.step.cells"
-                ><span class="read">{{ s.value === null ? '–' : show(s, s.value) }}</span
-                ><span class="range">{{ accepted(s) }}</span></template
-              ><template v-else-if="s.step.quantity"
-                ><PowerInput
-                  class="read"
-                  :label="s.step.title"
-                  :quantity="s.step.quantity"
-                  :value="s.value"
-                  :disabled="g.locked"
-                  @change="write(s, { value: $event, done: $event !== null })"
-                /><span class="range">{{ accepted(s) }}</span></template
-              ><label v-else class="tick ink-check"
-                ><input
-                  type="checkbox"
-                  :checked="s.reading?.done ?? false"
-                  :disabled="g.locked"
-                  @change="write(s, { done: ($event.target as HTMLInputElement).checked })"
-                /><span class="visually-hidden">{{ words.tick(s.step.title) }}</span></label
-              >
-              <span class="state" :class="mark(s)"
-                ><StateMark :state="mark(s)" :size="15" /> {{ words.states[s.state] }}</span
-              >
-            </div>
-            <div v-if="openStep === s.step.id || s.state === 'stop'" class="more">
-              <p v-if="s.step.why">{{ words.why(s.step.why) }}</p>
-              <p>{{ words.look(s.step.look) }}</p>
-              <p v-if="s.step.licensed">
-                <b>{{ words.licensed }}</b>
-              </p>
-              <CellVolts v-if="s.step.cells" :kind="s.step.cells" />
-              <label class="why"
-                ><span
-                  >{{ words.passedBecause }} <small class="soft">{{ words.passedHint }}</small></span
-                ><input
-                  v-kept="s.reading?.why ?? ''"
-                  class="ink-input"
-                  maxlength="300"
-                  :data-power-why="s.step.id"
-                  :disabled="g.locked"
-                  @change="write(s, { why: ($event.target as HTMLInputElement).value.trim() })" /></label
-              ><label class="why"
-                ><span>{{ words.note }}</span
-                ><input
-                  v-kept="s.reading?.note ?? ''"
-                  class="ink-input"
-                  maxlength="300"
-                  @change="write(s, { note: ($event.target as HTMLInputElement).value.trim() })"
-              /></label>
-              <TaskPhotos :task="`power/${s.step.id}`" />
-              <button v-if="s.reading" type="button" class="btn" @click="takeBack(s)">{{ words.takeBack }}</button>
-            </div>
-          </li>
+            :line="s"
+            :locked="g.locked"
+            :next="s.step === power.next"
+            :chosen="openStep === s.step.id"
+            :who="who"
+            @toggle="openStep = openStep === s.step.id ? null : s.step.id"
+          />
         </ul>
       </section>
       <p class="sign only-print">{{ words.sign }}</p>
@@ -309,76 +211,6 @@ const print = () => window.print()
 .steps.shut {
   display: none;
 }
-.steps li {
-  border-top: 0.75px solid var(--rule);
-}
-.steps li.next {
-  background: var(--band);
-  margin: 0 -8px;
-  padding: 0 8px;
-}
-.row {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 92px 108px 84px;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-.what {
-  text-align: left;
-  font-size: 14px;
-  line-height: 18px;
-  padding: 4px 0;
-}
-.what small {
-  display: block;
-  color: var(--text);
-  font-size: 12px;
-}
-.read {
-  text-align: right;
-  font-family: var(--figures);
-}
-.range {
-  font-size: 12.5px;
-  line-height: 15px;
-}
-.tick {
-  grid-column: 2 / 4;
-  justify-self: start;
-  min-height: max(40px, var(--touch));
-}
-.state {
-  display: flex;
-  gap: 5px;
-  align-items: center;
-  font-size: 13px;
-}
-.state.fits {
-  color: var(--fits);
-}
-.state.caution {
-  color: var(--tight);
-}
-.state.stop {
-  color: var(--clash);
-  font-weight: 600;
-}
-.more {
-  padding: 2px 0 12px 12px;
-  font-size: 13.5px;
-}
-.more p {
-  margin-bottom: 4px;
-  max-width: 64ch;
-}
-.why {
-  display: grid;
-  gap: 2px;
-  margin: 6px 0;
-  font-size: 12.5px;
-  max-width: 480px;
-}
 .foot {
   display: flex;
   flex-wrap: wrap;
@@ -414,22 +246,6 @@ const print = () => window.print()
   }
 }
 @media (max-width: 620px) {
-  .row {
-    grid-template-columns: minmax(0, 1fr) auto;
-  }
-  .what {
-    grid-column: 1 / -1;
-  }
-  .range {
-    justify-self: start;
-  }
-  .read {
-    justify-self: start;
-    width: 124px;
-  }
-  .tick {
-    grid-column: 1;
-  }
   .head {
     grid-template-columns: 28px minmax(0, 1fr);
   }

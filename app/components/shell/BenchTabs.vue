@@ -2,7 +2,7 @@
 import { computed, watch } from 'vue'
 import { mdiArrowExpandAll, mdiMagnify } from '@mdi/js'
 import { boardWords } from '~/messages/board'
-import { benchOf, BESIDE_SETS, pathOf, SETS } from '~/benches'
+import { benchOf, BESIDE_SETS, pathOf, SETS, type Bench } from '~/benches'
 import { usePartWords } from '~/composables/usePartWords'
 import { useRoom } from '~/composables/useRoom'
 import { useViewStore } from '~/stores/view'
@@ -23,44 +23,42 @@ watch(
   },
   { immediate: true },
 )
+interface Item {
+  key: string
+  set?: (typeof SETS)[number]
+  bench?: Bench
+}
+const benchItem = (bench: Bench): Item => ({ key: bench.id, bench })
+/** What stands in the row: each set, the open one followed by its benches; a space; the benches beside the sets. */
+const row = computed<Item[]>(() => [
+  ...SETS.flatMap(set => [{ key: `set-${set.id}`, set }, ...(set.id === open.value ? set.benches.map(benchItem) : [])]),
+  { key: 'space' },
+  ...BESIDE_SETS.map(benchItem),
+])
 const lastOf = (set: (typeof SETS)[number]) => pathOf(view.lastBenches[set.id] ?? set.benches[0]!.id)
 </script>
 
 <template>
   <nav class="tabs" :aria-label="boardWords.shell.benchesLabel">
-    <template v-for="set in SETS" :key="set.id">
-      <template v-if="set.id === open">
-        <NuxtLink :to="lastOf(set)" class="set set--open" :data-set="set.id"
-          >{{ set.label }} <span class="key">{{ set.key }}</span></NuxtLink
-        >
-        <NuxtLink
-          v-for="bench in set.benches"
-          :key="bench.id"
-          :to="bench.path"
-          class="tab"
-          :class="{ here: here?.id === bench.id }"
-          :aria-current="here?.id === bench.id ? 'page' : undefined"
-          :data-bench="bench.id"
-          ><span class="number">{{ bench.key }}</span
-          >{{ words.bench(bench) }}</NuxtLink
-        >
-      </template>
-      <NuxtLink v-else :to="lastOf(set)" class="set set--folded" :data-set="set.id"
+    <template v-for="{ key, set, bench } in row" :key="key">
+      <NuxtLink v-if="set && set.id === open" :to="lastOf(set)" class="set set--open" :data-set="set.id"
+        >{{ set.label }} <span class="key">{{ set.key }}</span></NuxtLink
+      >
+      <NuxtLink v-else-if="set" :to="lastOf(set)" class="set set--folded" :data-set="set.id"
         ><span class="set__name">{{ set.label }} </span><span class="key">{{ set.key }}</span></NuxtLink
       >
+      <NuxtLink
+        v-else-if="bench"
+        :to="bench.path"
+        class="tab"
+        :class="{ here: here?.id === bench.id }"
+        :aria-current="here?.id === bench.id ? 'page' : undefined"
+        :data-bench="bench.id"
+        ><span class="number">{{ bench.key }}</span
+        >{{ words.bench(bench) }}</NuxtLink
+      >
+      <span v-else class="space" />
     </template>
-    <span class="space" />
-    <NuxtLink
-      v-for="bench in BESIDE_SETS"
-      :key="bench.id"
-      :to="bench.path"
-      class="tab"
-      :class="{ here: here?.id === bench.id }"
-      :aria-current="here?.id === bench.id ? 'page' : undefined"
-      :data-bench="bench.id"
-      ><span class="number">{{ bench.key }}</span
-      >{{ words.bench(bench) }}</NuxtLink
-    >
     <button type="button" class="tab" data-find-open :title="boardWords.find.ask" @click="view.findOpen = true">
       <span class="number">{{ boardWords.find.key }}</span><span class="wide">{{ boardWords.find.name }}</span
       ><svg class="small-icon" width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">

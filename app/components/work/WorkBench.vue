@@ -5,11 +5,8 @@ import { useDraggedList } from '~/composables/useDraggedList'
 import { mdiDragVertical } from '@mdi/js'
 import {
   arrivals,
-  budgetOf,
   dayOf,
   edit,
-  partOf,
-  PARTS_GROUPS,
   schedule,
   TASK,
   templateOf,
@@ -21,7 +18,6 @@ import {
   type Project,
   type Task,
 } from '@remigo/core'
-import { moneyWords } from '~/messages/money'
 import { workWords as words } from '~/messages/work'
 import { download } from '~/composables/useBoatFiles'
 import { usePhotos } from '~/composables/usePhotos'
@@ -78,26 +74,6 @@ function move(from: number, to: number) {
 const tick = (t: Task, done: boolean) =>
   change(t.id, { done, doneOn: done ? new Date().toISOString().slice(0, 10) : '' }, words.done(t.name))
 const nameOf = (id: string) => yard.value.tasks.find(t => t.id === id)?.name ?? id
-function setAfter(t: Task, id: string, on: boolean) {
-  const after = on ? [...t.after, id].slice(0, 12) : t.after.filter(a => a !== id)
-  change(t.id, { after }, words.edit(t.name))
-}
-const rows = computed(() => budgetOf(document.shown).rows.filter(row => !row.gone))
-const linesOf = (group: string) => rows.value.filter(row => row.group === group)
-function setWants(t: Task, part: string, on: boolean) {
-  const there = t.wants.filter(want => linesOf(t.parts).some(row => partOf(row) === want))
-  change(t.id, { wants: on ? [...there, part].slice(0, 30) : there.filter(w => w !== part) }, words.edit(t.name))
-}
-const wanted = (t: Task) => {
-  const named = linesOf(t.parts).filter(row => t.wants.includes(partOf(row)))
-  return named.length < t.wants.length
-    ? words.wantsGone
-    : named.length === 0
-      ? words.wantsAll
-      : named.map(row => row.name).join(', ')
-}
-const partsWords = Object.fromEntries(['', ...PARTS_GROUPS].map(g => [g, g || words.afterNone]))
-
 const list = ref<HTMLElement>()
 useDraggedList(list, () => yard.value.tasks, move)
 function keys(event: KeyboardEvent, i: number) {
@@ -197,89 +173,15 @@ async function calendar() {
               t.task.done ? words.doneOn(t.task.doneOn) : words.days(day(t.starts), day(t.ends))
             }}</span>
           </div>
-          <div v-if="openId === t.task.id" class="more">
-            <template v-if="templateOf(t.task.id)">
-              <p>
-                <b>{{ words.tools }}</b> {{ templateOf(t.task.id)!.tools }}
-              </p>
-              <p>
-                <b>{{ words.inspect }}</b> {{ templateOf(t.task.id)!.inspect }}
-              </p>
-              <p v-if="templateOf(t.task.id)!.caution" class="caution">{{ templateOf(t.task.id)!.caution }}</p>
-            </template>
-            <RowFields
-              :fields="TASK.fields"
-              :value="{ ...t.task }"
-              :keys="['name', 'least', 'most', 'by', 'licensed']"
-              @change="change(t.task.id, $event, words.edit(t.task.name))"
-            />
-            <div class="pair">
-              <label
-                ><span>{{ TASK.fields.parts.label }}</span
-                ><select
-                  class="ink-select"
-                  :value="t.task.parts"
-                  @change="
-                    change(t.task.id, { parts: ($event.target as HTMLSelectElement).value, wants: [] }, t.task.name)
-                  "
-                >
-                  <option v-for="(w, g) in partsWords" :key="g" :value="g">{{ w }}</option>
-                </select></label
-              ><label
-                ><span>{{ words.inspected }}</span
-                ><input
-                  v-kept="t.task.inspected"
-                  class="ink-input"
-                  maxlength="120"
-                  :data-inspected="t.task.id"
-                  @change="
-                    change(t.task.id, { inspected: ($event.target as HTMLInputElement).value.trim() }, t.task.name)
-                  "
-              /></label>
-            </div>
-            <details v-if="linesOf(t.task.parts).length > 0" class="after" data-wants>
-              <summary>{{ words.wants }}: {{ wanted(t.task) }}</summary>
-              <label v-for="row in linesOf(t.task.parts)" :key="partOf(row)" class="ink-check"
-                ><input
-                  type="checkbox"
-                  :checked="t.task.wants.includes(partOf(row))"
-                  @change="setWants(t.task, partOf(row), ($event.target as HTMLInputElement).checked)"
-                /><span>{{ row.name }}, {{ moneyWords.states[row.state] }}</span></label
-              >
-            </details>
-            <details class="after">
-              <summary>{{ words.after }}: {{ t.task.after.map(nameOf).join(', ') || words.afterNone }}</summary>
-              <label v-for="o in yard.tasks.filter(o => o.id !== t.task.id)" :key="o.id" class="ink-check"
-                ><input
-                  type="checkbox"
-                  :checked="t.task.after.includes(o.id)"
-                  @change="setAfter(t.task, o.id, ($event.target as HTMLInputElement).checked)"
-                /><span>{{ o.name }}</span></label
-              >
-            </details>
-            <label class="note"
-              ><span>{{ TASK.fields.note.label }}</span
-              ><textarea
-                v-kept="t.task.note"
-                class="ink-input"
-                rows="2"
-                maxlength="1000"
-                @change="change(t.task.id, { note: ($event.target as HTMLTextAreaElement).value }, t.task.name)"
-              />
-            </label>
-            <TaskPhotos :task="t.task.id" />
-            <div class="tools">
-              <button type="button" class="btn" :disabled="i === 0" @click="move(i, i - 1)">
-                {{ words.up }}</button><button
-                type="button"
-                class="btn"
-                :disabled="i === plan.tasks.length - 1"
-                @click="move(i, i + 1)"
-              >
-                {{ words.down }}</button
-              ><button type="button" class="btn" @click="remove(t.task.id)">{{ words.remove }}</button>
-            </div>
-          </div>
+          <TaskDetails
+            v-if="openId === t.task.id"
+            :task="t.task"
+            :first="i === 0"
+            :last="i === plan.tasks.length - 1"
+            @change="(of, label) => change(t.task.id, of, label)"
+            @move="by => move(i, i + by)"
+            @remove="remove(t.task.id)"
+          />
         </li>
       </ol>
     </div>
@@ -390,41 +292,16 @@ async function calendar() {
 .open .row {
   background: var(--band);
 }
-.more {
-  padding: 8px 0 14px 26px;
-  display: grid;
-  gap: 8px;
-  font-size: 13.5px;
-}
-.more .caution,
 .work__side .caution {
+  margin-top: 10px;
   border: 1.25px solid var(--ink);
   padding: 6px 10px;
   font-size: 13px;
 }
-.work__side .caution {
-  margin-top: 10px;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 180px minmax(0, 1fr);
-  gap: 10px;
-}
-.pair label,
-.note,
 .start {
   display: grid;
   gap: 2px;
   font-size: 12.5px;
-}
-.note textarea {
-  height: auto;
-  padding: 6px 8px;
-  width: 100%;
-}
-.after summary {
-  cursor: pointer;
-  min-height: 32px;
 }
 .parts li {
   display: flex;
@@ -463,12 +340,6 @@ async function calendar() {
     grid-column: 3 / -1;
     text-align: left;
     padding-bottom: 4px;
-  }
-  .more {
-    padding-left: 0;
-  }
-  .pair {
-    grid-template-columns: minmax(0, 1fr);
   }
 }
 @media print {

@@ -1,0 +1,206 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { edit, withReading, type PowerReading, type PowerStepState } from '@remigo/core'
+import { powerWords as words } from '~/messages/firstPower'
+import { useQuantities } from '~/composables/useQuantities'
+import { useDocumentStore } from '~/stores/document'
+import { vKept } from '~/directives/kept'
+
+/** One step of the first power-up: what is read and what is accepted; opened, why and where to look. */
+const { line, who } = defineProps<{
+  line: PowerStepState
+  locked: boolean
+  next: boolean
+  chosen: boolean
+  who: PowerReading['who']
+}>()
+const emit = defineEmits<{ toggle: [] }>()
+const document = useDocumentStore()
+const { text } = useQuantities()
+
+const write = (change: Partial<PowerReading>) =>
+  document.edit(words.read(line.step.title), [
+    edit(
+      'yard.readings',
+      withReading(document.shown, line.step.id, { who, at: new Date().toISOString().slice(0, 16), ...change }),
+    ),
+  ])
+const takeBack = () =>
+  document.edit(words.takeBack, [
+    edit(
+      'yard.readings',
+      document.shown.yard.readings.filter(r => r.step !== line.step.id),
+    ),
+  ])
+const show = (value: number) => text(value, line.step.quantity!)
+const accepted = computed(() => {
+  const { quantity, low, high } = line.step
+  if (quantity === null) return ''
+  const of = (value: number) => text(value, quantity)
+  if (low === null) return words.atMost(of(high!))
+  return high === null ? words.atLeast(of(low)) : words.accepted(of(low), of(high))
+})
+const MARKS = {
+  open: 'note',
+  fits: 'fits',
+  tight: 'caution',
+  stop: 'stop',
+  overridden: 'caution',
+  locked: 'note',
+} as const
+const mark = computed(() => MARKS[line.state])
+const clock = (at: string) => at.replace('T', ' ')
+</script>
+
+<template>
+  <li :class="[line.state, { chosen, next }]" :data-power-step="line.step.id">
+    <div class="row">
+      <button type="button" class="what" :aria-expanded="chosen" @click="emit('toggle')">
+        <span>{{ line.step.title }}</span>
+        <small>{{
+          line.reading?.at ? words.by(words.who[line.reading.who], clock(line.reading.at)) : line.step.by
+        }}</small>
+      </button>
+      <template v-if="line.step.cells"
+        ><span class="read">{{ line.value === null ? '–' : show(line.value) }}</span
+        ><span class="range">{{ accepted }}</span></template
+      ><template v-else-if="line.step.quantity"
+        ><PowerInput
+          class="read"
+          :label="line.step.title"
+          :quantity="line.step.quantity"
+          :value="line.value"
+          :disabled="locked"
+          @change="write({ value: $event, done: $event !== null })"
+        /><span class="range">{{ accepted }}</span></template
+      ><label v-else class="tick ink-check"
+        ><input
+          type="checkbox"
+          :checked="line.reading?.done ?? false"
+          :disabled="locked"
+          @change="write({ done: ($event.target as HTMLInputElement).checked })"
+        /><span class="visually-hidden">{{ words.tick(line.step.title) }}</span></label
+      >
+      <span class="state" :class="mark"><StateMark :state="mark" :size="15" /> {{ words.states[line.state] }}</span>
+    </div>
+    <div v-if="chosen || line.state === 'stop'" class="more">
+      <p v-if="line.step.why">{{ words.why(line.step.why) }}</p>
+      <p>{{ words.look(line.step.look) }}</p>
+      <p v-if="line.step.licensed">
+        <b>{{ words.licensed }}</b>
+      </p>
+      <CellVolts v-if="line.step.cells" :kind="line.step.cells" />
+      <label class="why"
+        ><span
+          >{{ words.passedBecause }} <small class="soft">{{ words.passedHint }}</small></span
+        ><input
+          v-kept="line.reading?.why ?? ''"
+          class="ink-input"
+          maxlength="300"
+          :data-power-why="line.step.id"
+          :disabled="locked"
+          @change="write({ why: ($event.target as HTMLInputElement).value.trim() })" /></label
+      ><label class="why"
+        ><span>{{ words.note }}</span
+        ><input
+          v-kept="line.reading?.note ?? ''"
+          class="ink-input"
+          maxlength="300"
+          @change="write({ note: ($event.target as HTMLInputElement).value.trim() })"
+      /></label>
+      <TaskPhotos :task="`power/${line.step.id}`" />
+      <button v-if="line.reading" type="button" class="btn" @click="takeBack()">{{ words.takeBack }}</button>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+li {
+  border-top: 0.75px solid var(--rule);
+}
+li.next {
+  background: var(--band);
+  margin: 0 -8px;
+  padding: 0 8px;
+}
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 92px 108px 84px;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+.what {
+  text-align: left;
+  font-size: 14px;
+  line-height: 18px;
+  padding: 4px 0;
+}
+.what small {
+  display: block;
+  color: var(--text);
+  font-size: 12px;
+}
+.read {
+  text-align: right;
+  font-family: var(--figures);
+}
+.range {
+  font-size: 12.5px;
+  line-height: 15px;
+}
+.tick {
+  grid-column: 2 / 4;
+  justify-self: start;
+  min-height: max(40px, var(--touch));
+}
+.state {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  font-size: 13px;
+}
+.state.fits {
+  color: var(--fits);
+}
+.state.caution {
+  color: var(--tight);
+}
+.state.stop {
+  color: var(--clash);
+  font-weight: 600;
+}
+.more {
+  padding: 2px 0 12px 12px;
+  font-size: 13.5px;
+}
+.more p {
+  margin-bottom: 4px;
+  max-width: 64ch;
+}
+.why {
+  display: grid;
+  gap: 2px;
+  margin: 6px 0;
+  font-size: 12.5px;
+  max-width: 480px;
+}
+@media (max-width: 620px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .what {
+    grid-column: 1 / -1;
+  }
+  .range {
+    justify-self: start;
+  }
+  .read {
+    justify-self: start;
+    width: 124px;
+  }
+  .tick {
+    grid-column: 1;
+  }
+}
+</style>
