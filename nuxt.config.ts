@@ -128,6 +128,12 @@ export default defineNuxtConfig({
     // the first view loads what it shows; all else comes when it is opened, or with the copy for offline
     'build:manifest': manifest => {
       for (const item of Object.values(manifest)) item.prefetch = false
+      // a newcomer is led to Start: its files come beside the entry's, not after the entry has run; who was here before
+      // has them from the copy for offline
+      const entry = Object.values(manifest).find(item => item.isEntry),
+        start = Object.keys(manifest).find(id => manifest[id]!.name === 'start' && manifest[id]!.isDynamicEntry)
+      if (!entry || !start) throw new Error('The build has no entry or no page Start.')
+      entry.imports = [...(entry.imports ?? []), start]
     },
   },
   eslint: { config: { stylistic: false } },
