@@ -55,13 +55,13 @@ export function lowerCruise({ allDaySpeed, model: { project } }: Designed): Fix[
 }
 
 /**
- * One more string in parallel, unless the pack is held.
+ * More strings in parallel, unless the pack is held.
  *
  * @param facts of the boat
  * @param strings how many in all
  * @returns one fix, or none
  */
-export function moreParallel({ model: { project } }: Designed, strings = project.design.pack.parallel + 1): Fix[] {
+export function moreParallel({ model: { project } }: Designed, strings: number): Fix[] {
   if (project.held.pack) return []
   return [
     {

@@ -200,6 +200,7 @@ export function boatProfile(boat: BoatDimensions, form: HullForm, look: Look): E
       look.bow * L,
       look.house === 'none' || look.house === 'thwarts' ? 0 : look.stern * L * 0.8 + 0.12 * L,
       look.house === 'canopy' ? 0.35 * L : 0,
+      look.house === 'seats' ? look.stern * L + 0.17 * L : 0,
     ) +
     0.03 * L
   const inside = -0.35 * T

@@ -33,7 +33,8 @@ describe('fixes that several rules offer', () => {
   })
   it('touch nothing that is held', () => {
     const held = withEdits(yacht, [{ path: 'held.pack', value: true }])
-    expect(moreParallel(factsOf(held))).toEqual([])
+    expect(moreParallel(factsOf(held), 3)).toEqual([])
+    expect(moreParallel(factsOf(yacht), 3)[0]!.edits[0]).toMatchObject({ path: 'design.pack.parallel', value: 3 })
     expect(largerMotor(factsOf(yacht), 8000)).toEqual([])
     expect(largerMotor(factsOf(withEdits(yacht, [{ path: 'held.motor', value: false }])), 8000)).toHaveLength(1)
   })
