@@ -5,7 +5,7 @@ import { DEMO_BOATS } from '../../src/project'
 
 const HOUSES = ['none', 'console', 'cuddy', 'saloon', 'cabin', 'canopy', 'thwarts', 'seats'] as const
 const BOTTOMS = ['transom', 'rocker', 'tube'] as const
-const DRIVES = ['shaft', 'outboard', 'sternDrive', 'saildrive', 'pod', 'jet'] as const
+const DRIVES = ['shaft', 'outboard', 'sternDrive', 'sailDrive', 'pod', 'jet'] as const
 const boat = DEMO_BOATS.find(p => p.boat.hullType === 'planing')!.boat as BoatDimensions
 const form = hullTypeOf('planing').form(boat, waterProperties('sea').density)
 const looks: Look[] = HOUSES.flatMap(house =>
