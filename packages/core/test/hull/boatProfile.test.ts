@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { hullTypeOf, waterProperties, type BoatDimensions } from '../../src/hull'
+import { DRIVE_KINDS, hullTypeOf, waterProperties, type BoatDimensions, type DriveKind } from '../../src/hull'
 import { boatProfile, type Look } from '../../src/hull/boatProfile'
 import { DEMO_BOATS } from '../../src/project'
 
 const HOUSES = ['none', 'console', 'cuddy', 'saloon', 'cabin', 'canopy', 'thwarts', 'seats'] as const
 const BOTTOMS = ['transom', 'rocker', 'tube'] as const
-const DRIVES = ['shaft', 'outboard', 'sternDrive', 'sailDrive', 'pod', 'jet'] as const
 const boat = DEMO_BOATS.find(p => p.boat.hullType === 'planing')!.boat as BoatDimensions
 const form = hullTypeOf('planing').form(boat, waterProperties('sea').density)
 const looks: Look[] = HOUSES.flatMap(house =>
@@ -20,7 +19,7 @@ const numbersIn = (drawn: unknown): number[] =>
       ? Object.values(drawn).flatMap(numbersIn)
       : []
 /** the profile of the boat with all her lengths times λ */
-function profile(by: number, kind: (typeof DRIVES)[number], look: Look) {
+function profile(by: number, kind: DriveKind, look: Look) {
   const { drive } = boat
   return boatProfile(
     {
@@ -39,7 +38,7 @@ function profile(by: number, kind: (typeof DRIVES)[number], look: Look) {
   )
 }
 
-describe.each(DRIVES)('a boat with %s, drawn from the side', kind => {
+describe.each(DRIVE_KINDS)('a boat with %s, drawn from the side', kind => {
   it('is the same drawing at any size, whatever stands on deck', () => {
     for (const look of looks) {
       const small = numbersIn(profile(1, kind, look)),
