@@ -1,6 +1,7 @@
 import { GRAVITY } from '../constants'
 import { fieldError, inUnits, keptText } from '../fields'
-import { TRIAL_POINT, type TrialPoint } from '../project/projectFields'
+import { TRIAL_POINT } from '../project/readingFields'
+import type { TrialPoint } from '../project/projectFields'
 import { METRIC_UNITS, parseQuantity, quoted, type QuantityId, type Text, type UnitChoice } from '../units'
 import { READINGS } from './readingCharacter'
 import { NEW_RUN, streamError } from './readings'

@@ -1,5 +1,6 @@
 import { fieldError, readField } from '../fields'
-import { TRIAL_POINT, type TrialPoint } from '../project/projectFields'
+import { TRIAL_POINT } from '../project/readingFields'
+import type { TrialPoint } from '../project/projectFields'
 import { readTable } from '../tables'
 import { METRIC_UNITS, type UnitChoice } from '../units'
 import { EMPTY_READING } from './readReading'
