@@ -1,6 +1,6 @@
 import { sizeRest } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
-import { ratingUse, RULES, type Rule } from '../../src/findings'
+import { ratingUse, RULES, type Rule, type RuleId } from '../../src/findings'
 import { usualOf } from '../../src/fields'
 import {
   DAY_LEG,
@@ -9,6 +9,7 @@ import {
   withEdits,
   type Edit,
   type PowerReading,
+  type Due,
   type Project,
   type Stretch,
   type Trip,
@@ -69,7 +70,7 @@ const stretch = (of: Partial<Stretch>): Stretch => ({
 })
 
 /** One way to break each rule, from a boat on which every rule fits. */
-const BROKEN: Record<string, Edit[]> = {
+const BROKEN: Record<RuleId, Edit[]> = {
   dimensionsOdd: [{ path: 'boat.prismatic', value: 0.93 }],
   packAboveWindow: [{ path: 'design.pack.chargeVoltage', value: 4 }],
   packBelowWindow: [{ path: 'design.controller', value: { ...controller, leastVoltage: 51 } }],
@@ -356,7 +357,7 @@ const BROKEN: Record<string, Edit[]> = {
 }
 
 /** Rules on something that is there or not, in words alone. */
-const IN_WORDS = new Set([
+const IN_WORDS = new Set<RuleId>([
   'licensedMissing',
   'packPlace',
   'lugsNotSeen',
@@ -382,7 +383,7 @@ const startOf = (id: string) =>
 
 /** What another part or another hand mends: no edit of the document does. */
 /** Rules on what was read or seen: only hands mend them. */
-const IN_THE_YARD = [
+const IN_THE_YARD: readonly RuleId[] = [
   'powerStopped',
   'stepOverridden',
   'cellsApart',
@@ -402,7 +403,7 @@ const IN_THE_YARD = [
   'takesMoreNow',
   'oneWayTrial',
 ]
-const NO_FIX = [
+const NO_FIX: readonly RuleId[] = [
   'motorOversized',
   'platesUnknown',
   'coolingWeak',
@@ -412,15 +413,17 @@ const NO_FIX = [
   ...IN_THE_YARD,
 ]
 
+const RULE_IDS = Object.keys(RULES) as RuleId[]
+
 describe('every rule', () => {
   it('is content with the calm boat', () => {
     expect(foundOn(calm).findings.map(f => f.rule)).toEqual([])
     expect(foundOn(calm).counts.fits).toBe(Object.keys(RULES).length)
   })
-  it.each(Object.entries<Rule>(RULES))(
+  it.each(Object.entries(RULES) as [RuleId, Rule][])(
     '%s: found when broken, with numbers, a reason, and a fix or what it takes',
     (id, rule) => {
-      const broken = withEdits(startOf(id), BROKEN[id]!)
+      const broken = withEdits(startOf(id), BROKEN[id])
       const finding = foundOn(broken).findings.find(f => f.rule === id)
       expect(finding, id).toBeDefined()
       // a direction, or what is there or not, has no number
@@ -432,28 +435,40 @@ describe('every rule', () => {
       expect(rule.source.length).toBeGreaterThan(3)
     },
   )
-  it.each(
-    Object.keys(RULES).filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad', ...NO_FIX].includes(id)),
-  )('%s: some fix mends it or makes it milder', id => {
-    const broken = withEdits(startOf(id), BROKEN[id]!)
-    const order = { stop: 3, caution: 2, note: 1 } as const
-    const before = foundOn(broken).findings.find(f => f.rule === id)!
-    const after = before.fixes.map(fix => {
-      let fixed = withEdits(broken, fix.edits)
-      if (fix.resize) {
-        const s = sizeRest(fixed)
-        if (s.outcome !== 'sized') return order[before.severity]
-        fixed = withEdits(fixed, s.edits)
-      }
-      const still = foundOn(fixed).findings.find(f => f.rule === id)
-      return still ? order[still.severity] : 0
-    })
-    expect(Math.min(...after)).toBeLessThan(order[before.severity])
-  })
+  it.each(RULE_IDS.filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad', ...NO_FIX].includes(id)))(
+    '%s: some fix mends it or makes it milder',
+    id => {
+      const broken = withEdits(startOf(id), BROKEN[id])
+      const order = { stop: 3, caution: 2, note: 1 } as const
+      const before = foundOn(broken).findings.find(f => f.rule === id)!
+      const after = before.fixes.map(fix => {
+        let fixed = withEdits(broken, fix.edits)
+        if (fix.resize) {
+          const s = sizeRest(fixed)
+          if (s.outcome !== 'sized') return order[before.severity]
+          fixed = withEdits(fixed, s.edits)
+        }
+        const still = foundOn(fixed).findings.find(f => f.rule === id)
+        return still ? order[still.severity] : 0
+      })
+      expect(Math.min(...after)).toBeLessThan(order[before.severity])
+    },
+  )
   it('touching the limit of touch carries its caution', () => {
-    const finding = foundOn(withEdits(calm, BROKEN.touchVoltage!)).findings.find(f => f.rule === 'touchVoltage')!
+    const finding = foundOn(withEdits(calm, BROKEN.touchVoltage)).findings.find(f => f.rule === 'touchVoltage')!
     expect(finding.caution).toMatch(/qualified person.*Local code.*licensed electrician/)
   })
+})
+
+it('of what is late, one is named alone, and of several the first', () => {
+  const due = usualDue(calm, '').filter(item => item.by === 'months'),
+    said = (items: Due[]) =>
+      fillText(
+        foundOn(withEdits(calm, [{ path: 'log.due', value: items }])).findings.find(f => f.rule === 'dueLate')!
+          .sentence,
+      )
+  expect(said(due.slice(0, 1))).toBe(`“${due[0]!.name}” should have been done by now.`)
+  expect(said(due.slice(0, 2))).toMatch(new RegExp(`^“${due[0]!.name}” comes first of 2`))
 })
 
 describe('ratings', () => {
@@ -467,9 +482,7 @@ describe('ratings', () => {
 })
 
 it('a report counts each rule once, worst first, and marks each part with its worst', () => {
-  const report = foundOn(
-    withEdits(calm, [...BROKEN.packAboveWindow!, ...BROKEN.weightUnknown!, ...BROKEN.touchVoltage!]),
-  )
+  const report = foundOn(withEdits(calm, [...BROKEN.packAboveWindow, ...BROKEN.weightUnknown, ...BROKEN.touchVoltage]))
   const { stop, caution, note, fits } = report.counts
   expect(stop + caution + note + fits).toBe(Object.keys(RULES).length)
   expect(report.findings[0]!.severity).toBe('stop')
