@@ -47,7 +47,7 @@ async function firstLoad(browser) {
     }).observe({ type: 'largest-contentful-paint', buffered: true })
   })
   await page.goto(`http://localhost:${PORT}/`)
-  // looked at only afterwards: what finds an element is a script of its own, which takes 100 ms of a page so slowed down
+  // looked at only afterwards: what finds an element is a script of its own, 100 ms of a page so slowed down
   await page.waitForTimeout(FIRST_VIEW)
   // a first visit begins with one's own boat
   await page.locator('[data-start-form]').waitFor()
