@@ -12,6 +12,7 @@ import {
   type Project,
   type Way,
   type WayId,
+  NAUTICAL_MILE,
 } from '@remigo/core'
 import { hybridWords as words } from '~/messages/hybrid'
 import { useQuantities } from '~/composables/useQuantities'
@@ -50,7 +51,6 @@ const speeds = computed(() => {
 })
 const holding = computed(() => holdingGenerators(document.shown, speeds.value))
 const map = computed(() => fuelMap(costs.value.fuel))
-const MILE = 1852
 </script>
 
 <template>
@@ -174,7 +174,7 @@ const MILE = 1852
             <tr v-for="g in holding" :key="g.speed">
               <td>{{ text(g.speed, 'speed') }}</td>
               <td class="num">{{ text(g.rated, 'electricPower') }}</td>
-              <td class="num">{{ volume(g.fuelPerMetre * MILE) }}</td>
+              <td class="num">{{ volume(g.fuelPerMetre * NAUTICAL_MILE) }}</td>
             </tr>
           </tbody>
         </table>

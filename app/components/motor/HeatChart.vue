@@ -1,6 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { chosenUnit, dayWarming, driveHeat, evaluate, fitWarming, toUnit, UNITS, warmingCurve } from '@remigo/core'
+import {
+  chosenUnit,
+  dayWarming,
+  driveHeat,
+  evaluate,
+  fitWarming,
+  toUnit,
+  UNITS,
+  warmingCurve,
+  FREEZING,
+} from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
@@ -114,7 +124,7 @@ const axes = computed(() => ({
   x: { title: `${driveWords.axisTime}, min`, from: 0, to: duration.value / 60 },
   y: {
     title: `${driveWords.axisTemperature}, ${UNITS[unit.value].symbol}`,
-    from: degrees(273.15),
+    from: degrees(FREEZING),
     to: degrees(
       Math.max(
         (ways.value?.path.limit ?? 430) + 15,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { ageingReport, CHEMISTRIES, END_OF_LIFE, energyBalance } from '@remigo/core'
+import { ageingReport, CHEMISTRIES, END_OF_LIFE, energyBalance, YEAR } from '@remigo/core'
 import { packWords } from '~/messages/pack'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -11,7 +11,6 @@ import type { ChartCurve } from '~/components/chart/chartTypes'
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text } = useQuantities()
-const YEAR = 365.25 * 86_400
 const wear = computed(() => ageingReport(document.shown))
 const curves = computed<ChartCurve[]>(() => [
   { name: packWords.leftShare, x: wear.value.left.map((_, i) => i), y: wear.value.left.map(s => 100 * s), width: 2.6 },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { panelFor, regenerationAt, regenerationStart } from '@remigo/core'
+import { panelFor, regenerationAt, regenerationStart, DAY } from '@remigo/core'
 import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -24,7 +24,7 @@ const panels = () => {
 const moored = computed(() => {
   const stream = document.shown.use.mooredStream
   const { packPower } = regenerationAt(answer.model, stream)
-  return driveWords.moored(text(stream, 'speed'), text(packPower, 'smallPower'), text(packPower * 86_400, 'energy'))
+  return driveWords.moored(text(stream, 'speed'), text(packPower, 'smallPower'), text(packPower * DAY, 'energy'))
 })
 </script>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { chosenUnit, HOUSE_CONVERTER_EFFICIENCY, solarReport, toUnit, UNITS, edit } from '@remigo/core'
+import { chosenUnit, HOUSE_CONVERTER_EFFICIENCY, solarReport, toUnit, UNITS, edit, DAY } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -17,7 +17,7 @@ const report = computed(() => solarReport(document.shown))
 const month = computed(() => document.shown.design.charging.month)
 const KWH = 3.6e6
 const unit = computed(() => chosenUnit('speed', settings.choice))
-const house = computed(() => ((document.shown.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY) * 86_400) / KWH)
+const house = computed(() => ((document.shown.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY) * DAY) / KWH)
 /** the taller column, the one within it, and a line across */
 const VIEWS = computed(() => ({
   energy: {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { edit, typicalDay, type Project, winter, yearWorked, type YearSpread } from '@remigo/core'
+import { edit, typicalDay, type Project, winter, yearWorked, type YearSpread, DAY } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { yearWords as words } from '~/messages/yearPlan'
 import { useCompact } from '~/composables/useCompact'
@@ -69,7 +69,7 @@ const iceSaid = computed(() => (icy.value.length > 0 ? words.ice(icy.value.join(
 const heatSaid = computed(() => {
   if (use.value.heating <= 0) return ''
   const worst = cold.value.reduce((a, b) => (b.heating > a.heating ? b : a))
-  return words.heat(text(worst.heating * 86_400, 'energy'), sunWords.months[cold.value.indexOf(worst)]!)
+  return words.heat(text(worst.heating * DAY, 'energy'), sunWords.months[cold.value.indexOf(worst)]!)
 })
 const dayMost = computed(() => Math.max(1, ...day.value.map(h => Math.max(h.clear, h.house))))
 const dayX = (h: number) => LEFT + ((h + 0.5) / 24) * (WIDE - LEFT)

@@ -7,8 +7,11 @@ export const AIR_DENSITY = 1.225
 /** Atmospheric pressure less vapour pressure of water at 15 °C, Pa (Holtrop & Mennen 1982: p0 − pv = 99 047 N/m²). */
 export const PRESSURE_ABOVE_VAPOUR = 99_047
 
-/** One knot in m/s (exact: 1852 m in one hour). */
-export const KNOT = 1852 / 3600
+/** One nautical mile in m (exact). */
+export const NAUTICAL_MILE = 1852
+
+/** One knot in m/s (exact: a nautical mile in one hour). */
+export const KNOT = NAUTICAL_MILE / 3600
 
 /** One mechanical horsepower in W (550 ft·lbf/s). */
 export const HORSEPOWER = 745.69987158227
@@ -22,3 +25,6 @@ export const FOOT = 0.3048
 /** Seconds of a day and of a year. */
 export const DAY = 86_400,
   YEAR = 365.25 * DAY
+
+/** 0 °C in K (exact by definition). */
+export const FREEZING = 273.15

@@ -1,3 +1,4 @@
+import { FREEZING } from '../constants'
 import { CHARGE_HABITS, restVoltage } from '../battery'
 import type { Project } from '../project'
 import { modelOf, wiringReport } from '../system'
@@ -56,8 +57,8 @@ const METER = 0.005
 const LOOSE = 10,
   RISE_STOP = 30
 /** Hottest that a controller and a motor's case may be after the first quarter of an hour, K (common practice). */
-const CASE = 273.15 + 70,
-  CONTROLLER = 273.15 + 65
+const CASE = FREEZING + 70,
+  CONTROLLER = FREEZING + 65
 /** Charger stops within so many V of its setting (common practice). */
 const STOPS = 0.2
 
@@ -200,7 +201,7 @@ export function powerSteps(project: Project): PowerStep[] {
     by: 'infrared; touch nothing',
     quantity: 'temperature',
     low: null,
-    high: 273.15 + 60,
+    high: FREEZING + 60,
     why: 'cool enough for three closings (common practice)',
     look: 'A larger resistor in watts, or a longer wait.',
   })

@@ -229,4 +229,4 @@ export const planFrom = ({ yard }: Project): string =>
 
 /** The day of a time of the schedule, as YYYY-MM-DD. */
 export const dayOf = (project: Project, time: number): string =>
-  dateOfDay(dayNumber(planFrom(project))! + Math.floor(time / 86_400))
+  dateOfDay(dayNumber(planFrom(project))! + Math.floor(time / DAY))

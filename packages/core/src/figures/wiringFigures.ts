@@ -1,3 +1,4 @@
+import { FREEZING } from '../constants'
 import { COPPER_DENSITY, DROP_LIMIT, FUSE_MARGIN, type CableRun } from '../wiring'
 import { tapRuns, wiringReport, type Evaluation, type TapName } from '../system'
 import type { QuantityId } from '../units'
@@ -91,7 +92,7 @@ const ampacity = (words: RunWords, label: string) =>
     inputs: run => ({
       area: size(run),
       insulation: temperature(
-        run.place.insulation + 273.15,
+        run.place.insulation + FREEZING,
         run.place.engineSpace ? 'insulation, in an engine space' : 'insulation, outside engine spaces',
       ),
       bundled: count(run.place.bundled, 'conductors together'),

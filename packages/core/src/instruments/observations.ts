@@ -1,3 +1,4 @@
+import { DAY, FOOT, FREEZING, KNOT } from '../constants'
 import type { InstrumentId } from './instrument'
 import type { Sentence } from './sentence'
 
@@ -19,12 +20,8 @@ export interface Heard {
 /** What transducers of XDR sentences are, by their names; null for what is to be left out. */
 export type TransducerNames = Readonly<Record<string, InstrumentId | null>>
 
-const KNOT = 1852 / 3600,
-  KMH = 1 / 3.6,
-  FOOT = 0.3048,
-  FATHOM = 1.8288,
-  FREEZING = 273.15,
-  DAY = 86_400
+const KMH = 1 / 3.6,
+  FATHOM = 6 * FOOT
 const radians = (degrees: number) => (degrees * Math.PI) / 180
 const number = (text: string | undefined): number | null => {
   if (!text || !/^[+-]?\d*\.?\d+$|^[+-]?\d+\.$/.test(text)) return null

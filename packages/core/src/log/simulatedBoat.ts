@@ -1,3 +1,4 @@
+import { FREEZING, KNOT } from '../constants'
 import { randomLcg, randomNormal } from 'd3-random'
 import { controllerTemperature, temperaturesAfter, type MotorTemperatures } from '../drive'
 import { writeSentence } from '../instruments'
@@ -63,9 +64,7 @@ const ADDED = 1.1
 const TURN = 0.12
 /** m of the earth for a radian of latitude. */
 const EARTH = 6_371_000
-const DEGREES = 180 / Math.PI,
-  KNOT = 1852 / 3600,
-  FREEZING = 273.15
+const DEGREES = 180 / Math.PI
 /** σ of what instruments show (common practice): m/s over ground, share of watts and of the wheel, K, rpm share. */
 const NOISE = { ground: 0.025, electric: 0.006, water: 0.015, warm: 0.2, rpm: 0.002, wind: 0.4, depth: 0.2 }
 

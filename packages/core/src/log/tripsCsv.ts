@@ -1,3 +1,4 @@
+import { KNOT, NAUTICAL_MILE } from '../constants'
 import { fieldError, inUnits } from '../fields'
 import { SEAS, TRIP, type Project, type Trip } from '../project'
 import { readTable, writeTable } from '../tables'
@@ -7,10 +8,8 @@ import { EMPTY_TRIP } from './tripOf'
 /** Trips of a file, or what is wrong with its lines. */
 export type TripsOutcome = { ok: true; trips: Trip[] } | { ok: false; errors: string[] }
 
-const MILE = 1852,
-  HOUR = 3600,
-  KWH = 3.6e6,
-  KNOT = 1852 / 3600
+const HOUR = 3600,
+  KWH = 3.6e6
 interface Column {
   name: string
   write: (t: Trip) => string | number | null
@@ -39,7 +38,7 @@ const COLUMNS: readonly Column[] = [
   words('trip', 'name'),
   words('from', 'from'),
   words('to', 'to'),
-  number('distance_nm', 'distance', MILE),
+  number('distance_nm', 'distance', NAUTICAL_MILE),
   number('hours', 'time', HOUR),
   number('used_kwh', 'used', KWH),
   number('shore_kwh', 'shore', KWH),

@@ -1,3 +1,4 @@
+import { GRAVITY } from '../constants'
 import type { BoatDimensions, Elevation, HullForm } from '../hull'
 import type { Ranged } from '../numeric'
 import { planeFigures, waterlineOf, type PlaneFigures } from './waterplane'
@@ -87,7 +88,7 @@ export function hydrostatics(
     low: value * (1 - share),
     high: value * (1 + share),
   })
-  const rolled = known.roll === null ? null : ((2 * Math.PI * GYRATION * boat.beam) / known.roll) ** 2 / 9.80665
+  const rolled = known.roll === null ? null : ((2 * Math.PI * GYRATION * boat.beam) / known.roll) ** 2 / GRAVITY
   return {
     from: elevation.waterlineFrom,
     length: form.lengthWaterline,

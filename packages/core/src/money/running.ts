@@ -1,3 +1,4 @@
+import { NAUTICAL_MILE } from '../constants'
 import { fuelFor } from '../hybrid'
 import type { Ranged } from '../numeric'
 import { edit, withEdits, type Project } from '../project'
@@ -84,7 +85,7 @@ export function runningCosts(project: Project): Running {
   return {
     year,
     perHour: base.hours > 0 ? year.electric.sum / base.hours : 0,
-    perMile: base.metres > 0 ? year.electric.sum / (base.metres / 1852) : 0,
+    perMile: base.metres > 0 ? year.electric.sum / (base.metres / NAUTICAL_MILE) : 0,
     hours: base.hours,
     metres: base.metres,
     conversion,

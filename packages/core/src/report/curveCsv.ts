@@ -1,4 +1,4 @@
-import { KNOT } from '../constants'
+import { KNOT, NAUTICAL_MILE } from '../constants'
 import type { Project } from '../project'
 import { powerCurve } from '../system'
 import { writeTable } from '../tables'
@@ -43,7 +43,7 @@ export function curveCsv(project: Project): string {
       d.motorRpm.toFixed(1),
       d.packCurrent.toFixed(2),
       (p.timeLeft / 3600).toFixed(3),
-      (p.distanceLeft / 1852).toFixed(3),
+      (p.distanceLeft / NAUTICAL_MILE).toFixed(3),
       p.holds,
     ]
   })

@@ -1,3 +1,4 @@
+import { DAY } from '../constants'
 import { CHEMISTRIES, type ChemistryId } from '../battery'
 import type { Project } from '../project/projectFields'
 import { cableRun, sizeConductor, STOCK_AREAS, type CableRun } from '../wiring'
@@ -32,7 +33,7 @@ const ampHours = (energy: number, chemistry: ChemistryId) =>
  */
 export function houseBattery(project: Project): HouseBattery {
   const { use, design } = project
-  const sun = design.solar.fitted ? (houseSunOf(project, design.charging.month) * use.houseHours) / 86_400 : 0
+  const sun = design.solar.fitted ? (houseSunOf(project, design.charging.month) * use.houseHours) / DAY : 0
   const energy = Math.max(0, use.houseLoad * use.houseHours - sun)
   return {
     energy,

@@ -1,3 +1,4 @@
+import { DAY } from '../constants'
 import { restVoltage } from '../battery'
 import { findRoot } from '../numeric'
 import type { Project } from '../project/projectFields'
@@ -174,7 +175,7 @@ export function solarReport(project: Project): SolarReport {
   const ofItsOwn = solar.fitted ? houseSun(project) : year.map(() => 0)
   const months = year.map((month, i): SunMonth => {
     // what panels of its own give the house need not come out of the pack
-    const spare = month.perDay - Math.max(0, house * 86_400 - ofItsOwn[i]!)
+    const spare = month.perDay - Math.max(0, house * DAY - ofItsOwn[i]!)
     return {
       ...month,
       dayPace: month.daylight > 0 ? paceOf(project, spare / month.daylight) : 0,

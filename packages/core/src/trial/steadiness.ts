@@ -1,7 +1,8 @@
+import { KNOT } from '../constants'
 import type { InstrumentId, Sample } from '../instruments'
 
 /** How steady a run wants to be (common practice: handbook, days, yard and log). */
-export const STEADY = { time: 120, speed: 0.1 * (1852 / 3600), power: 0.03 } as const
+export const STEADY = { time: 120, speed: 0.1 * KNOT, power: 0.03 } as const
 /** A speed is taken as the mean of so many seconds: what a receiver is good for. */
 const SMOOTH = 10
 /** Noise below this does not make a small motor unsteady, W. */

@@ -1,5 +1,5 @@
-/** K at 0 °C. */
-export const FREEZING = 273.15
+import { FREEZING } from '../constants'
+
 /** K of the mean year at sea level by latitude, and half of what winter and summer lie apart. */
 const TROPICS = 15,
   WARM = 27.5,

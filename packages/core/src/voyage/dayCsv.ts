@@ -1,4 +1,4 @@
-import { KNOT } from '../constants'
+import { FREEZING, KNOT } from '../constants'
 import { writeTable } from '../tables'
 import type { DayPoint } from './simulateDay'
 
@@ -18,7 +18,7 @@ export function dayCsv(points: readonly DayPoint[]): string {
   const head =
     'clock,leg,along_m,north_m,east_m,water_kn,ground_kn,stream_kn,charge_percent,volts,amps,drive_W,house_W,sun_W,' +
     'shore_W,towed_W,winding_C,controller_C'
-  const celsius = (k: number | null) => (k === null ? '' : (k - 273.15).toFixed(1))
+  const celsius = (k: number | null) => (k === null ? '' : (k - FREEZING).toFixed(1))
   const rows = points.map(p => [
     clockText(p.time),
     String(p.leg + 1),

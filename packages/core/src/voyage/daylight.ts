@@ -1,3 +1,4 @@
+import { DAY } from '../constants'
 import { getTimes } from 'suncalc'
 import { restVoltage } from '../battery'
 import type { Project } from '../project'
@@ -18,8 +19,7 @@ const CLEAR = 0.95,
   GREY = 0.3
 /** Between two moments at which the panels are asked, s. */
 const STEP = 600
-const DEGREES = 180 / Math.PI,
-  DAY = 86_400
+const DEGREES = 180 / Math.PI
 
 /** Light and panels of a day, by its clock. */
 export interface Daylight {

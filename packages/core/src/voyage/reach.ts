@@ -1,3 +1,4 @@
+import { DAY } from '../constants'
 import { edit, withEdits, type Leg, type Project } from '../project'
 import { BAND } from '../system'
 import { DayDrive } from './dayDrive'
@@ -25,7 +26,7 @@ const HEADINGS = 24
 /** s of a step: a reach is drawn, not sailed */
 const COARSE = 600
 /** Longest way that is looked for, s, and rounds in which out and home meet. */
-const LONGEST = 2 * 86_400,
+const LONGEST = 2 * DAY,
   ROUNDS = 12
 
 /**

@@ -1,3 +1,4 @@
+import { DAY } from '../constants'
 import { CHEMISTRIES, restVoltage, type ChargeSetup, type Chemistry } from '../battery'
 import { controllerTemperature, rollback, temperaturesAfter, type MotorTemperatures } from '../drive'
 import type { HouseUse, Leg, Project } from '../project'
@@ -23,7 +24,7 @@ import { coldOfDay } from './winter'
 const STEP = 60
 /** A leg that makes no way is given up after so long, and a day after so many legs' time, s. */
 const PATIENCE = 6 * 3600,
-  LONGEST = 14 * 86_400
+  LONGEST = 14 * DAY
 /** A drive that was too hot goes on once it is so much cooler, K. */
 const COOLER = 5
 
@@ -284,9 +285,7 @@ class DayRunner {
       goes = leg.does === 'goes',
       stream = leg.stream > 0 ? day.streams[leg.stream - 1] : null
     const dark =
-      light.sunrise !== null &&
-      light.sunset !== null &&
-      (middle % 86_400 < light.sunrise || middle % 86_400 > light.sunset)
+      light.sunrise !== null && light.sunset !== null && (middle % DAY < light.sunrise || middle % DAY > light.sunset)
     const meets: Meets = { stream: streamAt(stream, middle), wind: windAt(day.wind, middle), charge: this.charge },
       house = housePower(project, leg, dark)
     const sparing =

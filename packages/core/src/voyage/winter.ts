@@ -1,9 +1,10 @@
+import { DAY, FREEZING } from '../constants'
 import { CHARGE_HABITS, coldFactors } from '../battery'
 import type { Project } from '../project'
 import { duration, energy, ratio, smallPower, temperature } from '../working/inputs'
 import { workedOut, type Worked } from '../working'
 import { modelOf } from '../system'
-import { FREEZING, monthAir } from './climate'
+import { monthAir } from './climate'
 import type { PackCold } from './packFlow'
 
 /** Temperature to which a cabin is heated, K (common practice). */
@@ -94,7 +95,7 @@ export function heatingDay(project: Project, month: number): Worked {
       air: temperature(air, 'mean air of the month'),
       cabin: temperature(CABIN, 'cabin'),
       freezing: temperature(FREEZING, 'freezing point'),
-      time: duration(86_400, 'a day aboard'),
+      time: duration(DAY, 'a day aboard'),
     },
     formula: v => ((v.typed * Math.max(0, v.cabin - v.air)) / (v.cabin - v.freezing)) * v.time,
     words: 'energy = watts at freezing × (cabin − air) ÷ (cabin − freezing) × time',

@@ -1,3 +1,4 @@
+import { YEAR } from '../../constants'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -16,7 +17,7 @@ export const packOutgrown: Rule = {
     return {
       severity: 'note',
       title: 'wears out soon',
-      amount: { text: '{y}', params: { y: { value: until * 365.25 * 86_400, quantity: 'years' } } },
+      amount: { text: '{y}', params: { y: { value: until * YEAR, quantity: 'years' } } },
       sentence: {
         text:
           until === wear.years

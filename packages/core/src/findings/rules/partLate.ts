@@ -1,9 +1,10 @@
+import { DAY } from '../../constants'
 import { schedule } from '../../build'
 import { longSeconds } from '../../units'
 import type { Rule } from '../finding'
 
 /** Days of waiting for parts that matter. */
-const MUCH = 3 * 86_400
+const MUCH = 3 * DAY
 
 /** Parts for which the whole work waits. */
 export const partLate: Rule = {

@@ -1,3 +1,4 @@
+import { FREEZING } from '../../constants'
 import type { ControllerSpec } from '../../drive'
 
 type Row = [
@@ -46,8 +47,8 @@ export const SHIPPED_CONTROLLERS: readonly ControllerSpec[] = ROWS.map(
     phaseCurrentPeak: phasePeakA,
     efficiency,
     idlePower: idleW,
-    rollbackFrom: 273.15 + 80,
-    rollbackTo: 273.15 + 95,
+    rollbackFrom: FREEZING + 80,
+    rollbackTo: FREEZING + 95,
     regenCurrent: Math.round(0.6 * batteryA),
     mass: kg,
     price,

@@ -1,16 +1,15 @@
-import { KNOT } from '../../constants'
+import { KNOT, NAUTICAL_MILE } from '../../constants'
 import { usualOf } from '../../fields'
 import { DAY_LEG, DAY_LOAD, DAY_OUT, DAY_STREAM, DAY_WIND, type Day, type Leg } from '../dayFields'
 
 // Days of the demo boats: invented waters, ordinary days.
 
-const MILE = 1852,
-  HOUR = 3600
+const HOUR = 3600
 const degrees = (angle: number) => (angle * Math.PI) / 180
 const leg = (of: Partial<Leg>): Leg => ({ ...usualOf(DAY_LEG.fields), ...of })
 /** Under way: miles, course in degrees, knots through the water. */
 const go = (to: string, miles: number, course: number, knots: number, more: Partial<Leg> = {}): Leg =>
-  leg({ to, distance: miles * MILE, course: degrees(course), speed: knots * KNOT, ...more })
+  leg({ to, distance: miles * NAUTICAL_MILE, course: degrees(course), speed: knots * KNOT, ...more })
 const wait = (hours: number, more: Partial<Leg> = {}): Leg => leg({ does: 'waits', duration: hours * HOUR, ...more })
 const clock = (h: number, m = 0) => h * HOUR + m * 60
 const wind = (at: number, from: number, knots: number) => ({

@@ -1,13 +1,11 @@
-import { KNOT } from '../../constants'
+import { FREEZING, KNOT, NAUTICAL_MILE } from '../../constants'
 import { usualOf } from '../../fields'
 import { TRIP, type Due, type Trip } from '../logFields'
 
 // A season of a demo boat: one made by her own physics with some scatter, a pack a little under its plate, and a bottom
 // that fouls.
 
-const KWH = 3.6e6,
-  MILE = 1852,
-  FREEZING = 273.15
+const KWH = 3.6e6
 
 /** date, trip, NM, hours, kWh, charge from and to, kWh from the socket, wind in kn, winding and controller in °C */
 type Row = readonly [string, string, number, number, number, number, number, number, number, number, number]
@@ -48,7 +46,7 @@ export const seasonTrips: Trip[] = SEASON.map(
     source: 'instruments',
     date,
     name,
-    distance: miles * MILE,
+    distance: miles * NAUTICAL_MILE,
     time: hours * 3600,
     used: used * KWH,
     shore: shore * KWH,
@@ -58,7 +56,7 @@ export const seasonTrips: Trip[] = SEASON.map(
     wind: wind * KNOT,
     stretches: [
       {
-        speed: (miles * MILE) / (hours * 3600),
+        speed: (miles * NAUTICAL_MILE) / (hours * 3600),
         water: false,
         power: (used * KWH) / (hours * 3600),
         time: Math.round(hours * 3600 * 0.8),
