@@ -24,15 +24,22 @@ class StandIn extends EventTarget {
 beforeEach(() => {
   setActivePinia(createPinia())
 })
+afterEach(() => {
+  vi.unstubAllGlobals()
+})
 
 function running() {
   const worker = new StandIn(),
     boat = shallowRef<Project>(DEMO.tirrick),
     scope = effectScope()
+  vi.stubGlobal('Worker', function () {
+    return worker
+  })
   const run = scope.run(() =>
-    useBoatRun<string>(
-      () => worker as unknown as Worker,
+    useBoatRun(
+      'uncertainty',
       () => boat.value,
+      it => it,
     ),
   )!
   return { worker, boat, run }
@@ -107,7 +114,6 @@ describe('in the worker', () => {
   })
   afterEach(() => {
     vi.restoreAllMocks()
-    vi.unstubAllGlobals()
   })
   function* count(to: number): Generator<number, number> {
     for (let i = 1; i <= to; i++) yield i / to

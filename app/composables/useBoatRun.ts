@@ -1,21 +1,22 @@
 import { toRaw, watch } from 'vue'
 import type { Project } from '@remigo/core'
+import type { RunName, RunQuestionOf } from '~/workers/runs'
 import { useWorkerRun } from './useWorkerRun'
 
 /**
  * A long run over a boat in a worker. A change of the boat stops it and makes its result old.
  *
- * @param makeWorker the worker, made when it is first wanted
+ * @param name which run
  * @param boat the boat that is run
- * @param question what the worker is asked about it
+ * @param question what is asked about it
  * @returns result, progress as the run tells it, and the handles
  */
-export function useBoatRun<R, Q = Project>(
-  makeWorker: () => Worker,
+export function useBoatRun<N extends RunName>(
+  name: N,
   boat: () => Project,
-  question: (boat: Project) => Q = project => project as Q,
+  question: (boat: Project) => RunQuestionOf<N>,
 ) {
-  const run = useWorkerRun<Q, R>(makeWorker)
+  const run = useWorkerRun(name)
   watch(boat, () => {
     run.cancel()
     run.result.value = null

@@ -1,6 +1,5 @@
 import { ref, toRaw, watch } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import type { DayQuestion, DayReport } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
 import { useWorkerRun } from './useWorkerRun'
 
@@ -13,9 +12,7 @@ export function useDayReport() {
   /** the leg that is chosen; none at first, so that the lever stays where it is */
   const leg = ref(-1)
   const home = ref(false)
-  const run = useWorkerRun<DayQuestion, DayReport>(
-    () => new Worker(new URL('../workers/day.worker.ts', import.meta.url), { type: 'module' }),
-  )
+  const run = useWorkerRun('day')
   const ask = () => {
     if (document.shown.day.legs.length === 0) {
       run.cancel()

@@ -16,7 +16,6 @@ import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { fileText, MOST_BYTES } from '~/files/fileText'
 import { download } from './useBoatFiles'
-import type { PartsFile, PartsImport } from '~/workers/parts.worker'
 import { useWorkerRun } from './useWorkerRun'
 
 /** The library on its bench: which kind is shown, what is looked for, the part chosen, files in and out. */
@@ -36,15 +35,7 @@ export function useLibraryBench() {
     return wanted.length ? all.value.filter(part => wanted.every(w => part.name.toLowerCase().includes(w))) : all.value
   })
   const isOwn = (part: Part) => own.value.some(p => p.id === part.id)
-  const {
-    result,
-    progress,
-    running,
-    start: read,
-    cancel,
-  } = useWorkerRun<PartsFile, PartsImport>(
-    () => new Worker(new URL('../workers/parts.worker.ts', import.meta.url), { type: 'module' }),
-  )
+  const { result, progress, running, start: read, cancel } = useWorkerRun('parts')
   const imported = computed(() =>
     result.value?.outcome === 'kept'
       ? libraryWords.imported(result.value.count)

@@ -1,16 +1,20 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { whenLeverRests } from '~/directives/whileLeverMoves'
+import type { RunAnswerOf, RunName, RunQuestionOf } from '~/workers/runs'
 import type { RunNews, RunQuestion } from '~/workers/serveRun'
+import { startWorker } from '~/workers/startWorker'
 import { useViewStore } from '~/stores/view'
 
 /**
  * A long run in a worker, with progress and cancel. It gives way to the lever: on a machine of two cores the picture of
  * a step would else wait for it.
  *
- * @param makeWorker the worker, made when it is first wanted
+ * @param name which run; its worker is made when it is first wanted
  * @returns result, progress as the run tells it while the lever rests, and the handles
  */
-export function useWorkerRun<Q, R>(makeWorker: () => Worker) {
+export function useWorkerRun<N extends RunName>(name: N) {
+  type Q = RunQuestionOf<N>
+  type R = RunAnswerOf<N>
   const result = shallowRef<R | null>(null)
   const progress = ref(0)
   const running = ref(false)
@@ -25,7 +29,7 @@ export function useWorkerRun<Q, R>(makeWorker: () => Worker) {
     worker.postMessage({ id, question } satisfies RunQuestion<Q>)
   }
   function connect(): Worker {
-    const made = makeWorker()
+    const made = startWorker(name)
     made.addEventListener('message', ({ data }: MessageEvent<RunNews<R>>) => {
       if (data.id !== id) return
       // the page would be laid out under the owner's hand

@@ -1,11 +1,12 @@
 import { wrap, type Remote } from 'comlink'
+import { startWorker } from '~/workers/startWorker'
 import type { FileReaders } from './fileReaders'
 
 let readers: Remote<FileReaders> | null = null
 let lost: Promise<never>
 
 function connect(): Remote<FileReaders> {
-  const worker = new Worker(new URL('../workers/files.worker.ts', import.meta.url), { type: 'module' })
+  const worker = startWorker('files')
   // a part of Remigo that is not here, as after a new build, must not leave the owner waiting
   lost = new Promise((_, reject) =>
     worker.addEventListener('error', event => {

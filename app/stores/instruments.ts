@@ -2,7 +2,8 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { useStorage } from '@vueuse/core'
 import { Sampler, type Mark, type InstrumentId, type Project, type Sample } from '@remigo/core'
-import type { SimulationNews, SimulationOrder } from '~/workers/instruments.worker'
+import type { SimulationNews, SimulationOrder } from '~/workers/simulation'
+import { startWorker } from '~/workers/startWorker'
 import { instrumentWords as words } from '~/messages/instruments'
 import { plainData } from './plainData'
 
@@ -92,7 +93,7 @@ export const useInstrumentStore = defineStore('instruments', () => {
   /** A boat that is not there begins to speak. */
   function simulate(project: Project, seed: number, course = 0) {
     begin('simulated', 'arrival')
-    worker = new Worker(new URL('../workers/instruments.worker.ts', import.meta.url), { type: 'module' })
+    worker = startWorker('simulation')
     worker.addEventListener('message', ({ data }: MessageEvent<SimulationNews>) => {
       if ('most' in data) most.value = data.most
       else keep(data.seconds.flatMap(s => take(s.lines, s.time)))

@@ -26,13 +26,9 @@ const messagesIn = () =>
  * Between slices of work a cancel or a new question stops it,
  * and a step of the lever has it rest.
  *
- * @param start makes the run for a question
- * @param finish what is done with the outcome before it is told
+ * @param start makes the run for a question; what it returns is told once it is there
  */
-export function serveRun<Q, R, T = R>(
-  start: (question: Q) => Generator<number, R>,
-  finish: (outcome: R, question: Q) => T | Promise<T> = outcome => outcome as unknown as T,
-) {
+export function serveRun<Q, R>(start: (question: Q) => Generator<number, R>) {
   let current = 0,
     restUntil = 0
   self.addEventListener('message', async ({ data }: MessageEvent<RunQuestion<Q>>) => {
@@ -50,13 +46,13 @@ export function serveRun<Q, R, T = R>(
     for (;;) {
       const step = workOn(run)
       if (step.done) {
-        const result = await finish(step.value, data.question)
-        if (current === data.id) self.postMessage({ id: data.id, result } satisfies RunNews<T>)
+        const result = await step.value
+        if (current === data.id) self.postMessage({ id: data.id, result } satisfies RunNews<Awaited<R>>)
         return
       }
       if (performance.now() - told >= TELL_EVERY) {
         told = performance.now()
-        self.postMessage({ id: data.id, progress: step.value } satisfies RunNews<T>)
+        self.postMessage({ id: data.id, progress: step.value } satisfies RunNews<Awaited<R>>)
       }
       await messagesIn()
       for (let rest; (rest = restUntil - performance.now()) > 0;)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
 import { chosenUnit, currencyOf, toUnit, UNITS } from '@remigo/core'
-import type { DesignSearch, FoundDesign, OwnParts, Project, Relaxation, DesignMerits } from '@remigo/core'
+import type { DesignMerits, FoundDesign, Relaxation } from '@remigo/core'
 import { designWords } from '~/messages/designs'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -24,8 +24,8 @@ const {
   running,
   start,
   cancel,
-} = useBoatRun<DesignSearch, { project: Project; own: OwnParts }>(
-  () => new Worker(new URL('../../workers/designs.worker.ts', import.meta.url), { type: 'module' }),
+} = useBoatRun(
+  'designs',
   () => document.project,
   project => ({ project, own: toRaw(library.own) }),
 )

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { USUAL_SAMPLES, type Band, type QuantityId, type UncertaintyReport } from '@remigo/core'
+import { USUAL_SAMPLES, type Band, type QuantityId } from '@remigo/core'
 import { readingWords } from '~/messages/readings'
 import { useQuantities } from '~/composables/useQuantities'
 import { useBoatRun } from '~/composables/useBoatRun'
@@ -14,9 +14,10 @@ const {
   running,
   start,
   cancel,
-} = useBoatRun<UncertaintyReport>(
-  () => new Worker(new URL('../../workers/uncertainty.worker.ts', import.meta.url), { type: 'module' }),
+} = useBoatRun(
+  'uncertainty',
   () => document.shown,
+  boat => boat,
 )
 const { text, format } = useQuantities()
 const bands = computed(() => {

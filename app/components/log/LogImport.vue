@@ -2,7 +2,8 @@
 import { computed, onScopeDispose, ref } from 'vue'
 import { useStorage } from '@vueuse/core'
 import { INSTRUMENT_IDS, INSTRUMENTS, UNITS, unitsOf, type InstrumentId, type LogColumn, type Trip } from '@remigo/core'
-import type { LogFileNews, LogFileQuestion } from '~/workers/logFile.worker'
+import type { LogFileNews, LogFileQuestion } from '~/workers/logFile'
+import { startWorker } from '~/workers/startWorker'
 import { tripsWords as words } from '~/messages/trips'
 import { useInstrumentStore } from '~/stores/instruments'
 import { useViewStore } from '~/stores/view'
@@ -31,7 +32,7 @@ function read(chosen: File, columns?: LogColumn[]) {
   unknown.value = []
   progress.value = 0
   worker?.terminate()
-  worker = new Worker(new URL('../../workers/logFile.worker.ts', import.meta.url), { type: 'module' })
+  worker = startWorker('logFile')
   worker.addEventListener('message', ({ data }: MessageEvent<LogFileNews>) => take(data))
   const question: LogFileQuestion = {
     file: chosen,

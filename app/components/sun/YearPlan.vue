@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { edit, typicalDay, type Project, winter, yearWorked, type YearSpread, DAY } from '@remigo/core'
+import { edit, typicalDay, type Project, winter, yearWorked, DAY } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { yearWords as words } from '~/messages/yearPlan'
 import { useCompact } from '~/composables/useCompact'
@@ -15,9 +15,7 @@ const document = useDocumentStore()
 const { text, format } = useQuantities()
 const compact = useCompact()
 const use = computed(() => document.shown.use.year)
-const run = useWorkerRun<Project, YearSpread>(
-  () => new Worker(new URL('../../workers/year.worker.ts', import.meta.url), { type: 'module' }),
-)
+const run = useWorkerRun('year')
 const ask = () => run.start(structuredClone(toRaw(document.shown)))
 watchDebounced(() => document.shown, ask, { debounce: 250, maxWait: 1000 })
 ask()

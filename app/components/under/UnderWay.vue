@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { clockText, edit, HERE, wayBack, type DayRun, type UnderWay } from '@remigo/core'
-import type { HelmQuestion } from '~/workers/under.worker'
+import { clockText, edit, HERE, wayBack, type DayRun } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { underWords as words } from '~/messages/under'
 import { pathOf } from '~/benches'
@@ -19,9 +18,7 @@ const { here, restart } = useHere()
 const day = computed(() => document.shown.day)
 const leg = computed(() => day.value.legs[here.value.leg])
 const speed = useRestingSpeed()
-const run = useWorkerRun<HelmQuestion, UnderWay | null>(
-  () => new Worker(new URL('../../workers/under.worker.ts', import.meta.url), { type: 'module' }),
-)
+const run = useWorkerRun('helm')
 const ask = () => {
   if (!leg.value) return
   run.start({ project: structuredClone(toRaw(document.shown)), here: { ...toRaw(here.value) }, speed: speed.value })

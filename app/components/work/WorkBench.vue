@@ -14,8 +14,6 @@ import {
   usualTasks,
   workCsv,
   workEvents,
-  type FinishRange,
-  type Project,
   type Task,
 } from '@remigo/core'
 import { workWords as words } from '~/messages/work'
@@ -30,9 +28,7 @@ const document = useDocumentStore()
 const { counts: pictures } = usePhotos(() => '')
 const yard = computed(() => document.shown.yard)
 const plan = computed(() => schedule(document.shown))
-const run = useWorkerRun<Project, FinishRange>(
-  () => new Worker(new URL('../../workers/finish.worker.ts', import.meta.url), { type: 'module' }),
-)
+const run = useWorkerRun('finish')
 const ask = () => yard.value.tasks.length > 0 && run.start(structuredClone(toRaw(document.shown)))
 watchDebounced(() => document.shown, ask, { debounce: 200, maxWait: 800 })
 ask()

@@ -1,5 +1,4 @@
 import { simulateDay, underWay, type Here, type Project, type UnderWay } from '@remigo/core'
-import { serveRun } from './serveRun'
 
 /** What the helm asks: the boat, where she is, the speed of the lever. */
 export interface HelmQuestion {
@@ -8,9 +7,9 @@ export interface HelmQuestion {
   speed: number
 }
 
-function* atTheHelm({ project, here, speed }: HelmQuestion): Generator<number, UnderWay | null> {
+/** The day from where she is; null without one. */
+export function* atTheHelm({ project, here, speed }: HelmQuestion): Generator<number, UnderWay | null> {
   const plan = simulateDay(project)
   yield 0.3
   return underWay(project, here, speed, plan)
 }
-serveRun(atTheHelm)

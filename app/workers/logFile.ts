@@ -45,12 +45,15 @@ const SHOWN = 5
 /** Two samples of a table lie at least so far apart, s. */
 const APART = 1
 
-self.addEventListener('message', ({ data }: MessageEvent<LogFileQuestion>) => {
-  void read(data).then(
-    news => self.postMessage(news),
-    () => self.postMessage({ outcome: 'wrong', errors: [] } satisfies LogFileNews),
-  )
-})
+/** Reads log files for the page. */
+export function serveLogFile() {
+  self.addEventListener('message', ({ data }: MessageEvent<LogFileQuestion>) => {
+    void read(data).then(
+      news => self.postMessage(news),
+      () => self.postMessage({ outcome: 'wrong', errors: [] } satisfies LogFileNews),
+    )
+  })
+}
 const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer())
 const tell = (progress: number) => self.postMessage({ progress } satisfies LogFileNews)
 

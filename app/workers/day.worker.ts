@@ -1,4 +1,0 @@
-import { dayReport } from '@remigo/core'
-import { serveRun } from './serveRun'
-
-serveRun(dayReport)

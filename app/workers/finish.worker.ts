@@ -1,4 +1,0 @@
-import { finishRange, type Project } from '@remigo/core'
-import { serveRun } from './serveRun'
-
-serveRun((project: Project) => finishRange(project))
