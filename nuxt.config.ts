@@ -99,10 +99,9 @@ export default defineNuxtConfig({
       ],
     },
     build: {
-      minify: 'terser',
       cssMinify: 'esbuild',
-      // a request costs more than a small file saves; larger ones stand alone, lest a view fetch what it does not show
-      rollupOptions: { output: { experimentalMinChunkSize: 1_500 } },
+      // what the entry itself needs is one file: a request costs more than a small file saves
+      rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'first', tags: ['$initial'] }] } } },
     },
     // Vuetify's @layer lines give a harmless warning
     esbuild: { logOverride: { 'css-syntax-error': 'silent' } },
