@@ -99,12 +99,9 @@ export default defineNuxtConfig({
       ],
     },
     build: {
-      cssMinify: 'esbuild',
       // what the entry itself needs is one file: a request costs more than a small file saves
       rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'first', tags: ['$initial'] }] } } },
     },
-    // Vuetify's @layer lines give a harmless warning
-    esbuild: { logOverride: { 'css-syntax-error': 'silent' } },
   },
   typescript: { strict: true },
   telemetry: { enabled: false },
