@@ -1,37 +1,9 @@
 import { expect, test, type Page, type ViewportSize } from '@playwright/test'
 import { violations } from './axe'
 import { goBench, openBench } from './board'
+import { VIEWS } from './views'
 
-const BENCHES = [
-  '/boat',
-  '/use',
-  '/curve',
-  '/propeller',
-  '/motor',
-  '/pack',
-  '/pack?view=room',
-  '/pack?view=strings',
-  '/pack?view=power',
-  '/pack?view=wear',
-  '/wiring',
-  '/charging',
-  '/solar?boat=demo-osprel',
-  '/days/day',
-  '/days/hybrid',
-  '/days/under',
-  '/yard/weights',
-  '/yard/money',
-  '/yard/work',
-  '/yard/power',
-  '/log/trial',
-  '/log/trips',
-  '/log/health',
-  '/log/helm',
-  '/sheet',
-  '/library',
-  '/settings-sheet',
-  '/start',
-]
+const PATHS = [...VIEWS, '/solar?boat=demo-osprel', '/start']
 const LAPTOP = { width: 1280, height: 800 },
   PHONE = { width: 390, height: 844 }
 
@@ -50,7 +22,7 @@ const LOOKS: { name: string; size: ViewportSize; theme: 'light' | 'dark'; check?
   { name: 'phone', size: PHONE, theme: 'light', check: 'bench' },
 ]
 for (const half of [0, 1]) {
-  const paths = BENCHES.filter((_, i) => i % 2 === half)
+  const paths = PATHS.filter((_, i) => i % 2 === half)
   test(
     'no serious or critical axe violation, nothing cut off, by day and night, from phone to large screen, ' +
       `${half + 1} of 2`,
@@ -66,10 +38,10 @@ for (const half of [0, 1]) {
           await expect(page.locator('html'), where).toHaveAttribute('data-theme', theme)
           await nothingCutOff(page, where)
           if (!check) continue
-          if (path === '/curve') await page.locator('.at-bench [data-figure]').first().click()
-          if (path === '/pack' && size === LAPTOP) await page.locator('.fix').first().click()
+          if (path === '/drive/curve') await page.locator('.at-bench [data-figure]').first().click()
+          if (path === '/drive/pack' && size === LAPTOP) await page.locator('.fix').first().click()
           // a working or a trial stands outside the bench
-          const whole = check === 'all' || [paths[0], '/curve', '/pack'].includes(path)
+          const whole = check === 'all' || [paths[0], '/drive/curve', '/drive/pack'].includes(path)
           expect(
             await violations(page, whole ? 'html' : '#bench', check === 'colours' ? ['color-contrast'] : null),
             where,

@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test'
+import { benchOf } from '../app/benches'
 
 /** Opens a bench as an owner does, on a browser that has never seen Remigo. */
 export async function openBench(page: Page, path = '/drive/boat') {
@@ -17,9 +18,15 @@ export async function openBench(page: Page, path = '/drive/boat') {
  */
 export async function goBench(page: Page, path: string) {
   const { pathname, searchParams } = new URL(path, 'http://remigo')
-  const tab = page.locator(`.tab[href$="${pathname}"]`),
+  const bench = benchOf(pathname),
+    tab = page.locator(`.tab[data-bench="${bench?.id}"]`),
+    folded = page.locator(`.set--folded[data-set="${bench?.set}"]`),
     view = searchParams.get('view')
-  if (searchParams.has('boat') || (await tab.count()) === 0) return openBench(page, path)
+  if (searchParams.has('boat')) return openBench(page, path)
+  if (await folded.count()) {
+    await folded.click()
+    await tab.waitFor()
+  } else if ((await tab.count()) === 0) return openBench(page, path)
   await tab.click()
   await expect(tab).toHaveClass(/here/)
   if (view) await page.locator(`[data-view=${view}]`).click()

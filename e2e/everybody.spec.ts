@@ -1,31 +1,10 @@
 import { expect, test, type Page } from '@playwright/test'
 import { violations } from './axe'
 import { goBench, openBench } from './board'
+import { BENCH_PATHS } from './views'
 
 // What each person needs who does not sit at a laptop with a mouse: zoom, touch, a phone lying down, no movement, few
 // colours, a reader's voice.
-const BENCHES = [
-  '/drive/boat',
-  '/drive/use',
-  '/drive/curve',
-  '/drive/propeller',
-  '/drive/motor',
-  '/drive/pack',
-  '/drive/wiring',
-  '/drive/charging',
-  '/days/day',
-  '/days/year',
-  '/days/hybrid',
-  '/yard/weights',
-  '/yard/money',
-  '/yard/work',
-  '/yard/power',
-  '/log/trial',
-  '/log/trips',
-  '/log/health',
-  '/sheet',
-  '/library',
-]
 
 /** Goes on after a fault, so that all of them are told. */
 const softly = expect.configure({ soft: true, timeout: 3000 })
@@ -42,7 +21,7 @@ test('zoomed to 200 and 400 per cent, and on a phone lying down, nothing has to 
 }) => {
   test.setTimeout(180_000)
   await openBench(page, '/drive/boat')
-  for (const path of BENCHES) {
+  for (const path of BENCH_PATHS) {
     await page.setViewportSize({ width: 1280, height: 800 })
     await goBench(page, path)
     for (const [name, width, height] of [
@@ -62,7 +41,7 @@ test.describe('by touch', () => {
   test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } })
   test('everything that is touched is 44 px or has that much room', async ({ page }) => {
     test.setTimeout(180_000)
-    for (const path of BENCHES) {
+    for (const path of BENCH_PATHS) {
       await openBench(page, path)
       const small = await page.evaluate(() => {
         const LEAST = 44
@@ -93,7 +72,7 @@ test('each page has one heading, its title and its regions by name; each chart a
   test.setTimeout(120_000)
   await openBench(page, '/drive/boat')
   const titles = new Set<string>()
-  for (const path of BENCHES) {
+  for (const path of BENCH_PATHS) {
     await goBench(page, path)
     await expect(page.locator('h1'), path).toHaveCount(1)
     titles.add(await page.title())
@@ -109,14 +88,14 @@ test('each page has one heading, its title and its regions by name; each chart a
     }))
     softly(of, path).toEqual({ mains: 1, nameless: [], bare: [] })
   }
-  expect(titles.size).toBe(BENCHES.length)
+  expect(titles.size).toBe(BENCH_PATHS.length)
 })
 
 test('who asks for no movement sees none; with few colours what is chosen is still marked', async ({ page }) => {
   test.setTimeout(120_000)
   await page.emulateMedia({ reducedMotion: 'reduce', forcedColors: 'active', colorScheme: 'dark' })
   await openBench(page, '/drive/boat')
-  for (const path of BENCHES) {
+  for (const path of BENCH_PATHS) {
     await goBench(page, path)
     const of = await page.evaluate(() => ({
       moves: document

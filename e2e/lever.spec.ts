@@ -144,10 +144,10 @@ test('every figure opens its working', async ({ page }) => {
     '/charging',
     '/sheet',
     '/curve?boat=demo-merrin',
-    '/motor?boat=demo-merrin',
+    '/motor',
     '/propeller?boat=demo-rillet',
     '/wiring?boat=demo-osprel',
-    '/solar?boat=demo-osprel',
+    '/year',
   ]) {
     await goBench(page, path)
     await openAll(path)

@@ -2,37 +2,9 @@ import { expect, test, type Page } from '@playwright/test'
 import type { Project, UnitChoice } from '@remigo/core'
 import { goBench, openBench } from './board'
 import { TWELVE } from './twelveBoats'
+import { VIEWS } from './views'
 import { wordFaults } from './words'
 
-const BENCHES = [
-  '/boat',
-  '/use',
-  '/curve',
-  '/propeller',
-  '/motor',
-  '/pack',
-  '/pack?view=room',
-  '/pack?view=strings',
-  '/pack?view=power',
-  '/pack?view=wear',
-  '/wiring',
-  '/charging',
-  '/year',
-  '/days/day',
-  '/days/hybrid',
-  '/days/under',
-  '/yard/weights',
-  '/yard/money',
-  '/yard/work',
-  '/yard/power',
-  '/log/trial',
-  '/log/trips',
-  '/log/health',
-  '/log/helm',
-  '/sheet',
-  '/library',
-  '/settings-sheet',
-]
 const LAPTOP = { width: 1280, height: 800 },
   PHONE = { width: 390, height: 844 }
 
@@ -67,13 +39,14 @@ for (const [i, boat] of TWELVE.entries()) {
       units => localStorage.setItem('remigo-units', units),
       JSON.stringify(i % 2 ? us : { profile: 'metric', overrides: {} }),
     )
-    await openBench(page, `/boat?boat=${boat.id}`)
+    await openBench(page, `/drive/boat?boat=${boat.id}`)
     await expect(page.locator('h1').first()).toHaveText(boat.name)
     const faults: string[] = []
-    for (const path of BENCHES) {
-      await page.setViewportSize(LAPTOP)
+    // each view is come to at the size in which the last was left
+    let sizes = [LAPTOP, PHONE]
+    for (const path of VIEWS) {
       await goBench(page, path)
-      for (const size of [LAPTOP, PHONE]) {
+      for (const size of sizes) {
         await page.setViewportSize(size)
         await expect(
           page.locator(size === PHONE ? '.flat' : '.at-findings .rail, [data-room-rail]').first(),
@@ -86,6 +59,7 @@ for (const [i, boat] of TWELVE.entries()) {
           .catch(() => undefined)
         faults.push(...found.map(fault => `${path} ${size === PHONE ? 'phone' : 'laptop'}: ${fault}`))
       }
+      sizes = sizes.toReversed()
     }
     expect(faults).toEqual([])
   })

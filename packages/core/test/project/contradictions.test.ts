@@ -16,9 +16,10 @@ import {
   type FieldPath,
   type Project,
 } from '../../src/project'
+import { findingsOf } from '../../src/advice'
+import { foundOn } from '../findings/calmBoats'
 import { evaluate } from '../../src/system'
 import { fillText } from '../../src/units'
-import { foundOn } from '../findings/calmBoats'
 
 const demo = (type: string) => DEMO_BOATS.find(b => b.boat.hullType === type)!
 const tried = (boat: Project, changed: Partial<Project['boat']>) =>
@@ -166,8 +167,9 @@ describe('whatever a field may hold', () => {
           const value = least + (most - least) * share,
             project = withEdits(boat, [edit(path, whole ? Math.round(value) : value)])
           if (!projectSchema.safeParse(project).success) continue
-          const { point, cruise, top } = evaluate(project, project.use.cruiseSpeed),
-            findings = foundOn(project)
+          const evaluation = evaluate(project, project.use.cruiseSpeed),
+            { point, cruise, top } = evaluation,
+            { findings } = findingsOf(evaluation)
           const figures = [point, cruise, top].flatMap(p => [
             p.drive.packPower,
             p.drive.effectivePower,
@@ -177,7 +179,7 @@ describe('whatever a field may hold', () => {
             p.resistance.high,
           ])
           if (figures.some(Number.isNaN)) throw new Error(`${path} = ${value}: ${figures.join(' ')}`)
-          for (const f of findings.findings) expect(fillText(f.sentence), path).not.toMatch(/NaN|undefined|–/)
+          for (const f of findings) expect(fillText(f.sentence), path).not.toMatch(/NaN|undefined|–/)
         }
       }
     },
