@@ -6,9 +6,13 @@ export default defineConfig({
   test: {
     environment: 'node',
     testTimeout: 60_000,
+    // Vitest leaves one processor free, which on two means one file at a time
+    maxWorkers: 2,
+    // files share one copy of what they test, which is half the time: the core keeps no state, and what a test of the
+    // app puts in place it takes away
+    isolate: false,
     projects: [
-      // the core keeps no state, so that its files share one copy of it: half the time
-      { extends: true, test: { name: 'core', include: ['packages/core/test/**/*.test.ts'], isolate: false } },
+      { extends: true, test: { name: 'core', include: ['packages/core/test/**/*.test.ts'] } },
       { extends: true, test: { name: 'app', include: ['test/**/*.test.ts'] } },
     ],
   },

@@ -2,6 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { KNOT } from '@remigo/core'
 import { useLever } from '../app/composables/useLever'
+import { whenLeverRests } from '../app/directives/whileLeverMoves'
 import { useDocumentStore } from '../app/stores/document'
 import { useViewStore } from '../app/stores/view'
 
@@ -21,7 +22,11 @@ const press = (key: string) => {
 
 describe('the speed lever', () => {
   vi.stubGlobal('document', { documentElement: { toggleAttribute: () => {} } })
-  afterAll(() => vi.unstubAllGlobals())
+  // its last move comes to rest while the page that it marks is still there
+  afterAll(async () => {
+    await new Promise<void>(rest => whenLeverRests({}, rest))
+    vi.unstubAllGlobals()
+  })
   beforeEach(() => {
     setActivePinia(createPinia())
     useViewStore().speed = 4.6 * KNOT
