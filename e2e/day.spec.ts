@@ -50,7 +50,19 @@ test('a day of one’s own: legs typed, waits, home again, moved by keys; bad in
   await page.locator('[data-leg="1"] button').press('Alt+ArrowUp')
   await expect(page.locator('[data-leg="0"]')).toContainText('waits')
   await page.locator('[data-add-stream]').click()
-  await expect(page.locator('[data-day-water]').getByRole('textbox', { name: 'Sets to' })).toBeVisible()
+  const streams = page.locator('[data-day-water]').getByRole('textbox', { name: 'Sets to' })
+  await expect(streams).toBeVisible()
+  // a list that is full says so and stays as it is
+  for (let i = 2; i <= 4; i++) {
+    await page.locator('[data-add-stream]').click()
+    await expect(streams).toHaveCount(i)
+  }
+  await page.locator('[data-add-stream]').click()
+  const full = page.locator('[data-list-full]')
+  await expect(full).toContainText('“Streams” holds at most 4; this would make 5')
+  await expect(streams).toHaveCount(4)
+  await full.getByRole('button').click()
+  await expect(full).toHaveCount(0)
 })
 
 test('a socket on the way has its own price, and the day says what its shore power costs', async ({ page }) => {

@@ -10,7 +10,9 @@ import {
   fuseNamed,
   motorNamed,
   panelNamed,
+  DAY_LEG,
   edit,
+  usualOf,
 } from '@remigo/core'
 import { useDocumentStore } from '../app/stores/document'
 
@@ -49,6 +51,21 @@ describe('the boat on the board', () => {
     doc.keep()
     expect(doc.project.boat.mass).toBe(6000)
     expect(doc.undoLabel).toBe('Heavier')
+  })
+  it('a change for which a list has no room is not made, and why is said until the next one', () => {
+    const doc = useDocumentStore()
+    const leg = { ...usualOf(DAY_LEG.fields), to: 'Buoy' }
+    expect(doc.edit('Legs', [edit('day.legs', Array(60).fill(leg))])).toBe(true)
+    expect(doc.edit('One more', [edit('day.legs', Array(61).fill(leg))])).toBe(false)
+    expect(doc.project.day.legs).toHaveLength(60)
+    expect(doc.full).toBe(
+      '“Legs” holds at most 60; this would make 61. Nothing was changed: remove some of them first.',
+    )
+    expect(doc.undoLabel).toBe('Legs')
+    doc.startTrial('x', 'One more', [edit('day.legs', Array(61).fill(leg))])
+    expect(doc.trial).toBeNull()
+    doc.edit('Weight', mass(5000))
+    expect(doc.full).toBeNull()
   })
   it('undo during a trial puts it back', () => {
     const doc = useDocumentStore()

@@ -13,7 +13,6 @@ export function useDayLegs(chosen: Ref<number>) {
   const { text } = useQuantities()
   const day = computed(() => document.shown.day)
   const legs = computed(() => day.value.legs)
-  const MOST = 60
 
   const put = (label: string, next: Leg[], visit?: symbol) => document.edit(label, [edit('day.legs', next)], visit)
   const fresh = (of: Partial<Leg> = {}): Leg => ({
@@ -23,9 +22,7 @@ export function useDayLegs(chosen: Ref<number>) {
     ...of,
   })
   function add(of: Partial<Leg> = {}) {
-    if (legs.value.length >= MOST) return
-    put(words.addLeg, [...legs.value, fresh(of)])
-    choose(legs.value.length - 1)
+    if (put(words.addLeg, [...legs.value, fresh(of)])) choose(legs.value.length - 1)
   }
   const change = (i: number, change: Partial<Leg>) =>
     put(
@@ -42,8 +39,7 @@ export function useDayLegs(chosen: Ref<number>) {
   function duplicate(i: number) {
     const next = [...legs.value]
     next.splice(i + 1, 0, { ...legs.value[i]! })
-    put(words.duplicate, next)
-    chosen.value = i + 1
+    if (put(words.duplicate, next)) chosen.value = i + 1
   }
   function move(from: number, to: number) {
     if (to < 0 || to >= legs.value.length) return
@@ -64,7 +60,7 @@ export function useDayLegs(chosen: Ref<number>) {
         sailing: 0,
         regenerates: false,
       }))
-    put(words.back, [...legs.value, ...homeward].slice(0, MOST))
+    put(words.back, [...legs.value, ...homeward])
   }
 
   // the lever sets the speed of the leg that is chosen

@@ -4,7 +4,6 @@ import {
   EMPTY_READING,
   keptText,
   measuredOf,
-  PROJECT_FIELDS,
   readField,
   readingText,
   readReading,
@@ -34,9 +33,7 @@ export function useReadings() {
   const trial = computed(() => document.shown.trial)
   const measured = computed(() => measuredOf(document.shown))
   const errors = ref<string[]>([])
-  const most = PROJECT_FIELDS.trial.fields.points.longest
-  const set = (points: TrialPoint[]) =>
-    document.edit(words.head, [edit('trial', trialWith(document.shown, points.slice(0, most)))])
+  const set = (points: TrialPoint[]) => document.edit(words.head, [edit('trial', trialWith(document.shown, points))])
   /** whether any was made with another drive, weight, bottom or house than the boat has now */
   const others = computed(() => {
     const house = { houseLoad: 0 }
@@ -65,8 +62,7 @@ export function useReadings() {
   function tell(sentence: string): string | null {
     const read = readReading(sentence, view.choice)
     if (!read.ok) return read.message
-    set([...trial.value.points, read.point])
-    return null
+    return set([...trial.value.points, read.point]) ? null : document.full
   }
   function add() {
     const last = trial.value.points.at(-1)
@@ -120,8 +116,7 @@ export function useReadings() {
       table.outcome === 'wrong'
         ? table.errors.slice(0, 8).map(e => `Line ${e.line}, column ${e.column}: ${e.message}`)
         : []
-    if (table.outcome === 'read') set([...trial.value.points, ...table.points])
-    return table.outcome === 'read'
+    return table.outcome === 'read' && set([...trial.value.points, ...table.points])
   }
   const use = (which: 'theory' | 'measured') => document.edit(words.use, [edit('trial.use', which)])
   return {

@@ -68,4 +68,5 @@ export const powerWords = {
   sign: 'Owner, date                                   Electrician, date',
   read: (title: string) => `First power: ${title.toLowerCase()}`,
   cellsRead: 'Cell volts',
+  cellsRemove: 'Remove this reading',
 } as const

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { DEMO_BOATS, DEMO, type Project } from '@remigo/core'
+import { DEMO_BOATS, DEMO, PROJECT_FIELDS, shortened, type Project } from '@remigo/core'
 import { shelfWords } from '~/messages/shelf'
 import { troubleWords } from '~/messages/trouble'
 import { firstRow, type BoatRow } from '../storage/boatRow'
@@ -277,7 +277,7 @@ export const useBoatsStore = defineStore('boats', () => {
   /** Keeps a boat under another name beside one that is kept, and says so. */
   async function beside(project: Project, why: (name: string) => string, into = shelf): Promise<BoatRow> {
     const id = crypto.randomUUID(),
-      name = shelfWords.second(project.name).slice(0, 60)
+      name = shortened(shelfWords.second(project.name), PROJECT_FIELDS.name)
     const row = { ...firstRow({ ...project, id, name }), writer }
     await inTime(into.put(row))
     notice.value = why(name)
@@ -357,7 +357,11 @@ export const useBoatsStore = defineStore('boats', () => {
     })
 
   const duplicate = () =>
-    add({ ...document.project, id: crypto.randomUUID(), name: shelfWords.copy(document.project.name).slice(0, 60) })
+    add({
+      ...document.project,
+      id: crypto.randomUUID(),
+      name: shortened(shelfWords.copy(document.project.name), PROJECT_FIELDS.name),
+    })
 
   const remove = () =>
     attempt(async () => {

@@ -1,6 +1,15 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { DEMO, toldFigures, withEdits, withFollowingVoltage, type Edit, type Project, edit } from '@remigo/core'
+import {
+  DEMO,
+  listsFull,
+  toldFigures,
+  withEdits,
+  withFollowingVoltage,
+  type Edit,
+  type Project,
+  edit,
+} from '@remigo/core'
 import { plainData } from './plainData'
 
 /**
@@ -42,6 +51,8 @@ export const useDocumentStore = defineStore('document', () => {
   const past = shallowRef<Step[]>([])
   const future = shallowRef<Step[]>([])
   const changes = ref(0)
+  /** what kept the last change out: a list that is full */
+  const full = ref<string | null>(null)
 
   /** what the screen shows: the boat with the change on trial, if there is one */
   const shown = computed(() => trial.value?.project ?? project.value)
@@ -64,13 +75,18 @@ export const useDocumentStore = defineStore('document', () => {
 
   /**
    * A named edit; those of one visit to a field are one step. While something is on trial the edit goes into the
-   * trial's boat and keeps it.
+   * trial's boat and keeps it. One for which a list has no room is not made, and `full` says so.
+   *
+   * @returns whether it was made
    */
-  function edit(label: string, edits: Edit[], visit?: symbol) {
+  function edit(label: string, edits: Edit[], visit?: symbol): boolean {
+    full.value = listsFull(edits)
+    if (full.value) return false
     const told = toldFigures(shown.value, edits.map(plainEdit))
     const after = withEdits(shown.value, withFollowingVoltage(shown.value, told))
     trial.value = null
     commit(label, after, visit)
+    return true
   }
 
   /**
@@ -78,6 +94,8 @@ export const useDocumentStore = defineStore('document', () => {
    * of that.
    */
   function startTrial(key: string, label: string, edits: Edit[], reasons: string[] = []) {
+    full.value = listsFull(edits)
+    if (full.value) return
     const paths = new Set(edits.map(e => e.path)),
       before = trial.value?.steps.filter(step => !step.edits.every(e => paths.has(e.path))) ?? []
     const steps = [...before, { label, edits: withFollowingVoltage(shown.value, edits.map(plainEdit)) }]
@@ -134,10 +152,12 @@ export const useDocumentStore = defineStore('document', () => {
     trial.value = null
     past.value = []
     future.value = []
+    full.value = null
     project.value = next
   }
 
   return {
+    full,
     project,
     past,
     trial,

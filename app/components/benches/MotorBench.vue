@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { edit, isOwn, wholeDriveOf, withFigures } from '@remigo/core'
+import { continuousNeed, edit, isOwn, wholeDriveOf, withFigures } from '@remigo/core'
 import { computed, ref } from 'vue'
 import type { ControllerSpec, MotorSpec, PlateFormId, ReductionSpec, Edit } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
@@ -28,12 +28,19 @@ const shown = ref<keyof typeof CHARTS>('torque')
 const packVolts = computed(() => answer.model.pack)
 const fitsPack = (p: MotorSpec | ControllerSpec) =>
   p.greatestVoltage >= packVolts.value.fullVoltage && p.leastVoltage <= packVolts.value.nominalVoltage
-const need = computed(() =>
-  Math.max(
-    answer.summary.top.drive.shaftPower / answer.model.drives,
-    answer.summary.cruise.drive.shaftPower / answer.model.drives / (1 - document.shown.use.headroom),
-  ),
-)
+const need = computed(() => {
+  const { cruise, top } = answer.summary
+  return (
+    continuousNeed(cruise.drive.shaftPower, top.drive.shaftPower, document.shown.use.headroom) / answer.model.drives
+  )
+})
+const ampsNeed = computed(() => {
+  const { cruise, top } = answer.summary
+  return continuousNeed(cruise.drive.controllerCurrent, top.drive.controllerCurrent, document.shown.use.headroom)
+})
+/** what is fitted has the mark that its findings give it; what is not, by volts and power alone */
+const markOf = (part: 'motor' | 'controller', fitted: boolean, volts: boolean, strong: boolean) =>
+  fitted ? answer.stateOf(part) : !volts ? ('stop' as const) : strong ? ('fits' as const) : ('caution' as const)
 const motors = computed(() =>
   fewOf(
     library.library.motors.map(motor => ({
@@ -41,11 +48,7 @@ const motors = computed(() =>
       price: motor.price,
       own: isOwn(motor),
       fitted: motor.id === design.value.motor.id,
-      state: !fitsPack(motor)
-        ? ('stop' as const)
-        : motor.ratedPower < need.value
-          ? ('caution' as const)
-          : ('fits' as const),
+      state: markOf('motor', motor.id === design.value.motor.id, fitsPack(motor), motor.ratedPower >= need.value),
     })),
   ),
 )
@@ -56,11 +59,12 @@ const controllers = computed(() =>
       price: controller.price,
       own: isOwn(controller),
       fitted: controller.id === design.value.controller.id,
-      state: !fitsPack(controller)
-        ? ('stop' as const)
-        : controller.batteryCurrent < answer.summary.top.drive.controllerCurrent
-          ? ('caution' as const)
-          : ('fits' as const),
+      state: markOf(
+        'controller',
+        controller.id === design.value.controller.id,
+        fitsPack(controller),
+        controller.batteryCurrent >= ampsNeed.value,
+      ),
     })),
   ),
 )
@@ -108,7 +112,8 @@ const typedIn = computed(
             <tr v-for="row in motors" :key="row.motor.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td>
               <td>
-                {{ row.motor.name }}<span class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
+                {{ row.motor.name
+                }}<span v-if="row.state" class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
               </td>
               <td class="num">{{ text(row.motor.mass, 'partMass') }}</td>
               <td class="num">{{ text(row.motor.price, 'price') }}</td>
@@ -133,7 +138,8 @@ const typedIn = computed(
             <tr v-for="row in controllers" :key="row.controller.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td>
               <td>
-                {{ row.controller.name }}<span class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
+                {{ row.controller.name
+                }}<span v-if="row.state" class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
               </td>
               <td class="num">
                 {{ row.controller.leastVoltage }}–{{ text(row.controller.greatestVoltage, 'voltage') }}

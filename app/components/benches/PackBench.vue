@@ -42,7 +42,8 @@ const rows = computed(() =>
         made,
         own: isOwn(cell),
         price: cell.price,
-        state: built ? ('fits' as const) : ('stop' as const),
+        // what is fitted has the mark that its findings give it
+        state: fitted ? answer.stateOf('pack') : built ? ('fits' as const) : ('stop' as const),
       }
     }),
   ),

@@ -2,7 +2,8 @@
 interface PartRow {
   fitted: boolean
   own?: boolean
-  state: 'fits' | 'caution' | 'stop'
+  /** none while what is fitted is not judged yet */
+  state: 'fits' | 'note' | 'caution' | 'stop' | undefined
   price: number
 }
 
@@ -19,7 +20,7 @@ export const FEW = 24
  */
 export function fewOf<R extends PartRow>(rows: readonly R[], most = FEW): R[] {
   if (rows.length <= most) return [...rows]
-  const rank = (r: R) => (r.fitted ? -2 : r.own ? -1 : { fits: 0, caution: 1, stop: 2 }[r.state])
+  const rank = (r: R) => (r.fitted ? -2 : r.own ? -1 : { fits: 0, note: 0, caution: 1, stop: 2 }[r.state ?? 'fits'])
   const kept = new Set([...rows].sort((a, b) => rank(a) - rank(b) || a.price - b.price).slice(0, most))
   return rows.filter(r => kept.has(r))
 }

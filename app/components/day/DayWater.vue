@@ -82,15 +82,7 @@ const streamKeys = (s: Stream) =>
       />
       <button type="button" class="btn no-print" @click="removeStream(i)">{{ words.taken }}</button>
     </fieldset>
-    <button
-      v-if="document.shown.day.streams.length < 4"
-      type="button"
-      class="btn no-print"
-      data-add-stream
-      @click="addStream"
-    >
-      {{ words.addStream }}
-    </button>
+    <button type="button" class="btn no-print" data-add-stream @click="addStream">{{ words.addStream }}</button>
     <h2 class="section-head block">{{ words.wind }}</h2>
     <fieldset v-for="(w, i) in document.shown.day.wind" :key="`w${i}`" class="entry">
       <legend class="visually-hidden">{{ words.wind }} {{ i + 1 }}</legend>
@@ -105,15 +97,7 @@ const streamKeys = (s: Stream) =>
         {{ words.taken }}
       </button>
     </fieldset>
-    <button
-      v-if="document.shown.day.wind.length < 12"
-      type="button"
-      class="btn no-print"
-      data-add-wind
-      @click="addWind"
-    >
-      {{ words.addWind }}
-    </button>
+    <button type="button" class="btn no-print" data-add-wind @click="addWind">{{ words.addWind }}</button>
     <h2 class="section-head block">{{ words.loads }}</h2>
     <p v-if="document.shown.day.loads.length === 0" class="small">
       {{ words.noLoads(text(document.shown.use.houseLoad, 'smallPower')) }}
@@ -132,7 +116,6 @@ const streamKeys = (s: Stream) =>
     </fieldset>
     <div class="tools no-print">
       <button
-        v-if="document.shown.day.loads.length < 24"
         type="button"
         class="btn"
         data-add-load

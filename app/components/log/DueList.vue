@@ -18,7 +18,7 @@ const date = computed(() => (day.value === null ? today.value : dateOfDay(day.va
 const all = computed(() => dueNow(document.shown, day.value))
 const rows = computed(() => (props.few ? all.value.slice(0, props.few) : all.value))
 const open = ref<number | null>(null)
-const set = (label: string, due: Due[]) => document.edit(label, [edit('log.due', due.slice(0, 100))])
+const set = (label: string, due: Due[]) => document.edit(label, [edit('log.due', due)])
 const list = computed(() => document.shown.log.due)
 const change = (index: number, part: Record<string, unknown>) =>
   set(

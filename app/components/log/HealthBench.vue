@@ -1,7 +1,18 @@
 <script setup lang="ts">
 import { computed, shallowRef } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { edit, JOINT, logDay, nextUpgrades, packHealth, usualOf, type Joint, type Upgrade } from '@remigo/core'
+import {
+  edit,
+  JOINT,
+  jointRise,
+  jointState,
+  logDay,
+  nextUpgrades,
+  packHealth,
+  usualOf,
+  type Joint,
+  type Upgrade,
+} from '@remigo/core'
 import { healthWords as words } from '~/messages/health'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -23,14 +34,10 @@ const depthNow = computed(() => {
 })
 const share = (n: number) => text(n, 'ratio')
 const joints = computed(() => document.shown.log.joints)
-const setJoints = (to: Joint[]) => document.edit(words.jointChanged, [edit('log.joints', to.slice(-200))])
+const setJoints = (to: Joint[]) => document.edit(words.jointChanged, [edit('log.joints', to)])
 const addJoint = () => setJoints([...joints.value, { ...usualOf(JOINT.fields), at: today.value } as Joint])
 const change = (i: number, part: Record<string, unknown>) =>
   setJoints(joints.value.map((j, k) => (k === i ? { ...j, ...part } : j)))
-const LOOSE = 10,
-  STOP = 30
-const riseOf = (j: Joint) => j.temperature - j.beside
-const jointState = (j: Joint) => (riseOf(j) >= STOP ? 'stop' : riseOf(j) >= LOOSE ? 'caution' : 'fits')
 
 const upgrades = shallowRef<Upgrade[] | null>(null)
 watchDebounced([() => document.shown], () => (upgrades.value = nextUpgrades(document.shown)), {
@@ -89,7 +96,7 @@ const tryIt = (u: Upgrade) => document.startTrial(`upgrade/${u.id}`, words.upgra
             :keys="['name', 'at', 'temperature', 'beside', 'current']"
             @change="change(i, $event)"
           />
-          <b>{{ words.rise(riseOf(j).toFixed(0)) }}</b>
+          <b>{{ words.rise(jointRise(j).toFixed(0)) }}</b>
           <button type="button" class="link small" @click="setJoints(joints.filter((_, k) => k !== i))">
             {{ words.remove(j.name) }}
           </button>

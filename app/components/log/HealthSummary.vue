@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { logDay, packHealth, takesMore, warmthTrend, YEAR } from '@remigo/core'
+import { CELL_LIMITS, logDay, packHealth, runsWarmer, takesMore, takesMuchMore, warmthTrend, YEAR } from '@remigo/core'
 import { healthWords as words } from '~/messages/health'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -35,9 +35,6 @@ const signed = (share: number) =>
 /** cells differ by thousandths of a volt */
 const millivolts = (v: number) => `${Math.round(1000 * v)}\u00A0mV`
 const state = (bad: boolean) => (bad ? 'caution' : 'fits')
-const APART = 0.02,
-  WARMER = 0.12,
-  MORE = 0.08
 </script>
 
 <template>
@@ -62,25 +59,25 @@ const APART = 0.02,
     <p v-else class="small soft">{{ words.none }}</p>
     <ul class="rows">
       <li v-if="spread.last">
-        <StateMark :state="state(spread.last.spread > APART)" />
+        <StateMark :state="state(spread.last.spread > CELL_LIMITS.rest.most)" />
         <span>{{
           spread.first !== spread.last ? words.spreadWas(millivolts(spread.first!.spread)) : words.spread
         }}</span>
         <b>{{ millivolts(spread.last.spread) }}</b>
       </li>
       <li v-if="spread.last">
-        <StateMark :state="state(spread.last.spread > APART)" />
+        <StateMark :state="state(spread.last.spread > CELL_LIMITS.rest.most)" />
         <span>{{ words.lowest(String(spread.last.cell)) }}</span>
         <b>{{ spread.last.lowest.toFixed(3) }}&nbsp;V</b>
       </li>
       <li v-if="more">
-        <StateMark :state="state(more.change > MORE && more.change > 2 * more.sigma)" />
+        <StateMark :state="state(takesMuchMore(more))" />
         <span>{{ words.mile }}</span>
         <b>{{ signed(more.change) }}</b>
       </li>
       <template v-if="props.bench">
         <li v-for="w in warm" :key="w.part">
-          <StateMark :state="state(w.change > WARMER && w.change > 2 * w.sigma)" />
+          <StateMark :state="state(runsWarmer(w))" />
           <span>{{ words.warm[w.part] }}</span>
           <b>{{ signed(w.change) }}</b>
         </li>

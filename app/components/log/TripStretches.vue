@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { meanSpeed, STRETCH, TRIP, usualOf, type Trip } from '@remigo/core'
+import { meanSpeed, STRETCH, usualOf, type Trip } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
 import { useQuantities } from '~/composables/useQuantities'
 import RowFields from '~/components/fields/RowFields.vue'
@@ -10,7 +10,6 @@ const emit = defineEmits<{ change: [stretches: Trip['stretches']] }>()
 const { text } = useQuantities()
 type Stretch = Trip['stretches'][number]
 const KEYS = ['speed', 'power', 'time', 'water'] as const
-const MOST = TRIP.fields.stretches.longest
 const change = (at: number, part: Record<string, unknown>) =>
   emit(
     'change',
@@ -43,7 +42,7 @@ function add() {
         <RowFields :fields="STRETCH.fields" :value="{ ...s }" :keys="KEYS" @change="change(i, $event)" />
         <button type="button" class="link small" @click="remove(i)">{{ words.stretchOut }}</button>
       </div>
-      <button v-if="trip.stretches.length < MOST" type="button" class="btn" data-stretch-add @click="add">
+      <button type="button" class="btn" data-stretch-add @click="add">
         {{ words.stretchAdd }}
       </button>
     </template>

@@ -61,14 +61,13 @@ const plain = (value: number, quantity: 'distance' | 'duration' | 'energy' | 'en
 const unitOf = (quantity: 'distance' | 'energy' | 'energyPerDistance') => format(1000, quantity).unit
 
 function set(label: string, to: readonly Trip[]) {
-  const { log, use } = logWith(boat.value, to.slice(-1000))
-  document.edit(label, [edit('log', log), ...(use === boat.value.trial.use ? [] : [edit('trial.use', use)])])
+  const { log, use } = logWith(boat.value, to)
+  return document.edit(label, [edit('log', log), ...(use === boat.value.trial.use ? [] : [edit('trial.use', use)])])
 }
 const today = () => new Date().toISOString().slice(0, 10)
 function add() {
   const id = `hand-${Date.now()}`
-  set(words.add, [...trips.value, { ...EMPTY_TRIP, id, date: today() }])
-  chosen.value = id
+  if (set(words.add, [...trips.value, { ...EMPTY_TRIP, id, date: today() }])) chosen.value = id
 }
 const change = (id: string, part: Record<string, unknown>) =>
   set(
@@ -82,19 +81,22 @@ function remove(id: string) {
   )
   chosen.value = null
 }
-function take(coming: Trip[]) {
+/** Takes trips into the log; whether there was room for them. */
+function take(coming: Trip[]): boolean {
   const { trips: merged, added } = withTrips(trips.value, coming)
+  if (added > 0) {
+    if (!set(words.added(added), merged)) return false
+    chosen.value = coming.at(-1)!.id
+  }
   note.value = words.added(added)
-  if (added === 0) return
-  set(words.added(added), merged)
-  chosen.value = coming.at(-1)!.id
+  return true
 }
 /** what a simulated boat said is no trip of this one */
 const heard = computed(() => instruments.trip.length > 12 && !instruments.simulated)
 const raw = useRawLog(() => null)
 function logHeard() {
   const made = tripOf(instruments.trip, 'instruments')
-  take([made])
+  if (!take([made])) return
   void raw.keep(made.id, `${made.date}.nmea`, instruments.rawLog())
   instruments.restart()
 }

@@ -6,8 +6,10 @@ import {
   bestPlace,
   edit,
   isPlaced,
+  listState,
   placesWith,
   plateCheck,
+  trimState,
   typicalMass,
   TYPICAL_MASSES,
   usualOf,
@@ -66,11 +68,6 @@ const worked = computed(() => balanceWorked(balance.value))
 const size = (m: number) => text(Math.abs(m), 'smallLength')
 const weight = (kg: number) => text(kg, 'partMass')
 const trim = computed(() => balance.value.trim)
-const trimState = computed(() => (Math.abs(trim.value.value) > 0.01 * balance.value.hydro.length ? 'caution' : 'fits'))
-const listState = computed(() => {
-  const degrees = Math.abs((balance.value.list.value * 180) / Math.PI)
-  return degrees > 5 ? 'stop' : degrees > 1 ? 'caution' : 'fits'
-})
 const trimRange = computed(() => {
   const ends = [trim.value.low, trim.value.high].map(v => (trim.value.value < 0 ? -v : v)).sort((a, b) => a - b)
   return words.range(text(ends[0]!, 'smallLength'), text(ends[1]!, 'smallLength'))
@@ -89,12 +86,10 @@ const takeBetter = () =>
 
 // the list
 const adding = ref<'out' | 'in' | null>(null)
-const MOST = 60
 const USUAL_SIZE = { power: 15_000, volume: 0.06 }
 function add(of: TypicalMass | null) {
   const { weights } = document.shown.yard,
     way = adding.value ?? 'in'
-  if (weights.length >= MOST) return
   const engine = document.shown.boat.oldEngine.ratedPower,
     by = of?.by === 'power' && engine > 0 ? engine : of?.by ? USUAL_SIZE[of.by] : 0
   const motor = kept.value.rows.find(r => r.part === 'motor')!
@@ -112,7 +107,7 @@ function add(of: TypicalMass | null) {
       above: motor.above,
     },
   ]
-  document.edit(words.add(of?.label ?? words.own), [edit('yard.weights', next)])
+  if (!document.edit(words.add(of?.label ?? words.own), [edit('yard.weights', next)])) return
   adding.value = null
   chosen.value = kept.value.rows.findIndex(r => r.index === next.length - 1)
 }
@@ -283,7 +278,7 @@ const sides = computed(() => [
         <h2 class="section-head">{{ words.stability }}</h2>
         <ul class="marks">
           <li>
-            <StateMark :state="trimState" :size="15" /><span>{{
+            <StateMark :state="trimState(balance)" :size="15" /><span>{{
               trim.value < 0 ? words.trim.bow : words.trim.stern
             }}</span
             ><WorkedValue :worked="worked.trim" size="inline" />
@@ -295,7 +290,7 @@ const sides = computed(() => [
             ><WorkedValue :worked="worked.sinkage" size="inline" />
           </li>
           <li>
-            <StateMark :state="listState" :size="15" /><span>{{
+            <StateMark :state="listState(balance)" :size="15" /><span>{{
               balance.list.value < 0 ? words.list.port : words.list.starboard
             }}</span
             ><WorkedValue :worked="worked.list" size="inline" />

@@ -43,12 +43,10 @@ const idOf = (r: BudgetRow) => r.key || `own ${r.index}`
 const put = (label: string, items: BudgetItem[]) => document.edit(label, [edit('yard.items', items)])
 const change = (r: BudgetRow, of: Record<string, unknown>) =>
   put(r.name, withItem(document.shown, r, of as Partial<BudgetItem>))
-const MOST = 2000
 const adding = ref(false)
 function add(of: { name: string; price: number | null; group: string }) {
   const { items } = document.shown.yard
-  if (items.length >= MOST) return
-  put(of.name, [...items, { ...usualOf(BUDGET_ITEM.fields), ...of, sure: false }])
+  if (!put(of.name, [...items, { ...usualOf(BUDGET_ITEM.fields), ...of, sure: false }])) return
   adding.value = false
   openKey.value = `own ${items.length}`
 }
@@ -77,8 +75,7 @@ async function read(event: Event) {
   if (!file) return
   const found = await readFile(files => files.budget(file, plainData(document.shown)))
   if (!found.ok) return void (news.value = `${words.readFailed} ${found.message}`)
-  put(words.read, found.items)
-  news.value = words.readDone(found.changed, found.added)
+  if (put(words.read, found.items)) news.value = words.readDone(found.changed, found.added)
 }
 const csv = () => download(`${document.shown.name.toLowerCase()}-budget.csv`, budgetCsv(document.shown), 'text/csv')
 const print = () => window.print()

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { DRIVE_OF_MOUNT, isOwn, putOnBoat, wholeDriveOf, type Part } from '@remigo/core'
+import {
+  continuousNeed,
+  DRIVE_OF_MOUNT,
+  isOwn,
+  putOnBoat,
+  wholeDriveOf,
+  type Part,
+  type WholeDriveSpec,
+} from '@remigo/core'
 import { fewOf } from '~/components/benches/fewOf'
 import { driveWords } from '~/messages/drive'
 import { boardWords } from '~/messages/board'
@@ -17,8 +25,16 @@ const { text } = useQuantities()
 const fitted = computed(() => wholeDriveOf(document.shown.design))
 const need = computed(() => {
   const { top, cruise } = answer.summary
-  return Math.max(top.drive.deliveredPower, cruise.drive.deliveredPower / (1 - document.shown.use.headroom))
+  return continuousNeed(cruise.drive.deliveredPower, top.drive.deliveredPower, document.shown.use.headroom)
 })
+/** what another would be by its room, volts and power alone */
+function wouldBe(whole: WholeDriveSpec) {
+  const { drive } = document.shown.boat,
+    { pack } = answer.model
+  if (whole.diameter > drive.greatestDiameter) return 'stop'
+  if (whole.greatestVoltage < pack.fullVoltage || whole.leastVoltage > pack.nominalVoltage) return 'stop'
+  return whole.ratedPower * drive.count < need.value ? 'caution' : 'fits'
+}
 const rows = computed(() =>
   fewOf(
     library.library.wholeDrives
@@ -28,14 +44,7 @@ const rows = computed(() =>
         price: whole.price,
         own: isOwn(whole),
         fitted: whole.id === fitted.value?.id,
-        state:
-          whole.diameter > document.shown.boat.drive.greatestDiameter ||
-          whole.greatestVoltage < answer.model.pack.fullVoltage ||
-          whole.leastVoltage > answer.model.pack.nominalVoltage
-            ? ('stop' as const)
-            : whole.ratedPower * document.shown.boat.drive.count < need.value
-              ? ('caution' as const)
-              : ('fits' as const),
+        state: whole.id === fitted.value?.id ? answer.stateOf('motor') : wouldBe(whole),
       })),
   ),
 )
@@ -57,7 +66,8 @@ function tryIt(whole: (typeof rows.value)[number]['whole']) {
         <tr v-for="row in rows" :key="row.whole.id" :class="{ current: row.fitted }">
           <td><StateMark :state="row.state" :size="13" /></td>
           <td>
-            {{ row.whole.name }}<span class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
+            {{ row.whole.name
+            }}<span v-if="row.state" class="visually-hidden"> {{ boardWords.states[row.state] }}</span>
           </td>
           <td class="num">{{ text(row.whole.ratedVoltage, 'voltage') }}</td>
           <td class="num">{{ text(row.whole.thrust, 'force') }}</td>

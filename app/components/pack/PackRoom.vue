@@ -130,7 +130,7 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
       </p>
     </div>
     <div class="below">
-      <button type="button" class="btn" data-add-space :disabled="spaces.length >= 12" @click="add">
+      <button type="button" class="btn" data-add-space @click="add">
         {{ packWords.add }}
       </button>
       <p v-if="spaces.length" role="status" class="prose figures">

@@ -198,7 +198,7 @@ const ways = computed(
       }}
     </p>
     <div v-if="beside.length" class="rows together"><FigureRow id="mixCurrent" /></div>
-    <button type="button" class="btn" data-add-string :disabled="banks.others.length >= 6" @click="add">
+    <button type="button" class="btn" data-add-string @click="add">
       {{ packWords.addString }}
     </button>
   </section>

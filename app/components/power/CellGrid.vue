@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { CELL_LIMITS, cellResistances, cellSpread, lastCells } from '@remigo/core'
+import { CELL_LIMITS, cellResistances, cellSpread, edit, lastCells } from '@remigo/core'
 import { powerWords as words } from '~/messages/firstPower'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
@@ -16,6 +16,13 @@ const state = computed(() => {
   const s = spread.value?.spread ?? 0
   return s > limits.value.most + 1e-9 ? 'stop' : s > limits.value.fine + 1e-9 ? 'caution' : 'fits'
 })
+const remove = () =>
+  document.edit(words.cellsRemove, [
+    edit(
+      'yard.cells',
+      document.shown.yard.cells.filter(of => of !== row.value),
+    ),
+  ])
 const millivolts = (v: number) => `${Math.round(1000 * v)} mV`
 const weak = computed(() => (props.kind === 'load' ? cellResistances(document.shown.yard.cells) : null))
 const weakSaid = computed(() => {
@@ -50,6 +57,7 @@ const weakSaid = computed(() => {
       ><b>{{ text(spread.sum, 'voltage') }}</b>
     </p>
     <p v-if="weak" class="small">{{ weakSaid }}</p>
+    <button type="button" class="link small no-print" data-cells-remove @click="remove">{{ words.cellsRemove }}</button>
   </section>
 </template>
 

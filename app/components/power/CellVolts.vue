@@ -24,8 +24,7 @@ function keep() {
   }
   error.value = ''
   const reading = { at: new Date().toISOString().slice(0, 16), current, volts: read.volts }
-  document.edit(words.cellsRead, [edit('yard.cells', [...document.shown.yard.cells, reading].slice(-60))])
-  typed.value = ''
+  if (document.edit(words.cellsRead, [edit('yard.cells', [...document.shown.yard.cells, reading])])) typed.value = ''
 }
 </script>
 

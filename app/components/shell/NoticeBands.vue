@@ -52,6 +52,10 @@ watch(
       <button type="button" class="btn btn--best" @click="reload">{{ troubleWords.reload }}</button>
       <button type="button" class="btn" @click="view.partLost = false">{{ boardWords.boats.close }}</button>
     </div>
+    <div v-if="document.full" class="band band--tight" role="alert" data-list-full>
+      <span>{{ document.full }}</span>
+      <button type="button" class="btn" @click="document.full = null">{{ boardWords.boats.close }}</button>
+    </div>
     <div v-if="ask" class="band" role="status" data-ask-to-last>
       <span>{{ shelfWords.lasting.ask }}</span>
       <button type="button" class="btn btn--best" @click="last">{{ shelfWords.lasting.yes }}</button>

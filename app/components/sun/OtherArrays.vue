@@ -122,7 +122,7 @@ const shown = (array: Other, key: (typeof NUMBERS)[number]) =>
         ><p v-if="errors[`${at}/${key}`]" class="error" role="alert">{{ errors[`${at}/${key}`] }}</p></template
       >
     </fieldset>
-    <button type="button" class="btn" data-add-array :disabled="arrays.length >= 6" @click="add">
+    <button type="button" class="btn" data-add-array @click="add">
       {{ sunWords.addArray }}
     </button>
   </section>

@@ -109,14 +109,8 @@ const axes = computed(() => ({
       </button>
     </div>
     <div class="adds">
-      <button type="button" class="btn" data-add-mast :disabled="spars.length >= 6" @click="add('mast')">
-        {{ sunWords.addMast }}</button><button
-        type="button"
-        class="btn"
-        data-add-boom
-        :disabled="spars.length >= 6"
-        @click="add('boom')"
-      >
+      <button type="button" class="btn" data-add-mast @click="add('mast')">
+        {{ sunWords.addMast }}</button><button type="button" class="btn" data-add-boom @click="add('boom')">
         {{ sunWords.addBoom }}
       </button>
       <QuantityField v-if="spars.length > 0 && !array.swings" path="design.solar.bow" />

@@ -103,8 +103,7 @@ const expected = computed(() => {
 })
 
 const heat = computed(() => heatRunOf(instruments.trip))
-const takeHeat = () =>
-  document.edit(words.heatTake, [edit('heat.points', [...boat.value.heat.points, ...heat.value].slice(-500))])
+const takeHeat = () => document.edit(words.heatTake, [edit('heat.points', [...boat.value.heat.points, ...heat.value])])
 const drifting = computed(() => houseByDrifting(samples.value))
 const limit = computed(() => {
   const ways = driveHeat(answer.model)

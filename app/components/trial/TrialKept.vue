@@ -10,7 +10,7 @@ const document = useDocumentStore()
 const { text } = useQuantities()
 const trials = computed(() => document.shown.log.trials)
 const here = computed(() => keptPoints(document.shown))
-const set = (to: KeptTrial[]) => document.edit(words.kept, [edit('log.trials', to.slice(-40))])
+const set = (to: KeptTrial[]) => document.edit(words.kept, [edit('log.trials', to)])
 const keep = () => {
   const date = new Date().toISOString().slice(0, 10)
   set([

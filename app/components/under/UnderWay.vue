@@ -90,7 +90,7 @@ function turnHome() {
   const cut =
     leg.value!.does === 'goes' ? [{ ...leg.value!, measure: 'distance' as const, distance: here.value.along }] : []
   const next = [...kept, ...cut, ...back.map((l, i) => ({ ...l, to: i === back.length - 1 ? day.value.berth : '' }))]
-  document.edit(words.turned, [edit('day.legs', next.slice(0, 60))])
+  if (!document.edit(words.turned, [edit('day.legs', next)])) return
   here.value = { ...here.value, leg: kept.length + cut.length, along: 0 }
 }
 </script>

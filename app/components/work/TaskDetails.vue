@@ -19,17 +19,15 @@ const document = useDocumentStore()
 const usual = computed(() => templateOf(task.id))
 const others = computed(() => document.shown.yard.tasks.filter(other => other.id !== task.id))
 const nameOf = (id: string) => others.value.find(other => other.id === id)?.name ?? id
-const MOST_BEFORE = 12,
-  MOST_LINES = 30
 function setAfter(id: string, on: boolean) {
-  const after = on ? [...task.after, id].slice(0, MOST_BEFORE) : task.after.filter(a => a !== id)
+  const after = on ? [...task.after, id] : task.after.filter(a => a !== id)
   emit('change', { after }, words.edit(task.name))
 }
 /** The lines of the parts list that are of its group. */
 const lines = computed(() => budgetOf(document.shown).rows.filter(row => !row.gone && row.group === task.parts))
 function setWants(part: string, on: boolean) {
   const there = task.wants.filter(want => lines.value.some(row => partOf(row) === want))
-  const wants = on ? [...there, part].slice(0, MOST_LINES) : there.filter(want => want !== part)
+  const wants = on ? [...there, part] : there.filter(want => want !== part)
   emit('change', { wants }, words.edit(task.name))
 }
 const wanted = computed(() => {

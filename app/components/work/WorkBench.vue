@@ -38,7 +38,6 @@ const day = (time: number) => dayOf(document.shown, time)
 const hours = (time: number) => `${Number((time / 3600).toFixed(1))} h`
 const chain = computed(() => plan.value.tasks.filter(t => t.critical && !t.task.done).length)
 
-const MOST = 300
 const put = (label: string, tasks: Task[]) => document.edit(label, [edit('yard.tasks', tasks)])
 const openId = ref<string | null>(null)
 const change = (id: string, of: Partial<Task>, label: string) =>
@@ -48,12 +47,11 @@ const change = (id: string, of: Partial<Task>, label: string) =>
   )
 const begin = () => put(words.begin, usualTasks(document.shown))
 function add() {
-  if (yard.value.tasks.length >= MOST) return
   const taken = new Set(yard.value.tasks.map(t => t.id))
   let n = yard.value.tasks.length + 1
   while (taken.has(`own${n}`)) n++
-  put(words.add, [...yard.value.tasks, { ...usualOf(TASK.fields), id: `own${n}`, name: words.own }])
-  openId.value = `own${n}`
+  if (put(words.add, [...yard.value.tasks, { ...usualOf(TASK.fields), id: `own${n}`, name: words.own }]))
+    openId.value = `own${n}`
 }
 function remove(id: string) {
   put(

@@ -291,7 +291,7 @@ export const STORAGE_FIGURES = {
   ),
   contactorAllDay: link(
     'Contactor',
-    e => ({ amps: current(wiringReport(e.model).current, 'all day') }),
+    e => ({ amps: current(wiringReport(e.model).current, 'continuous') }),
     (_, e) => wiringReport(e.model).contactor.current,
     'the next stock rating above 1.25 × the continuous amps',
     'Stock ratings; the margin is common practice',

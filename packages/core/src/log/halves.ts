@@ -20,3 +20,14 @@ export function halvesApart(logs: readonly number[], least: number): HalvesApart
   }) as [{ mean: number; variance: number }, { mean: number; variance: number }]
   return { change: Math.exp(b.mean - a.mean) - 1, sigma: Math.max(least, Math.sqrt(a.variance + b.variance)) }
 }
+
+/**
+ * Whether the later half is so much more that it counts: beyond what is let pass, and out of the scatter.
+ *
+ * @param halves of some readings
+ * @param least share more that counts
+ * @returns whether it does
+ * @example standsOut({ change: 0.12, sigma: 0.02 }, 0.08) // true
+ */
+export const standsOut = ({ change, sigma }: HalvesApart, least: number): boolean =>
+  change > least && change > 2 * sigma

@@ -57,7 +57,5 @@ export function withRuns(project: Project, plan: TrialPlan, runs: readonly Trial
   const points = pointsOf(plan, runs)
   if (points.length === 0) return project
   const kept = project.trial.points
-  return withEdits(project, [
-    edit('trial', { ...trialWith(project, [...kept, ...points].slice(-200)), use: 'measured' }),
-  ])
+  return withEdits(project, [edit('trial', { ...trialWith(project, [...kept, ...points]), use: 'measured' })])
 }

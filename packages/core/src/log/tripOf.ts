@@ -23,8 +23,8 @@ const BLOCK = 30,
 const SPEED_WITHIN = 0.08,
   POWER_WITHIN = 0.06,
   COURSE_WITHIN = 0.5
-const MOST_STRETCHES = 24,
-  MOST_TRACK = 120
+const MOST_STRETCHES = TRIP.fields.stretches.longest,
+  MOST_TRACK = TRIP.fields.track.longest
 /** A step of load tells the resistance from this share of the greatest amps on. */
 const STEP = 0.25
 

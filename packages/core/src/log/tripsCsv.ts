@@ -1,5 +1,5 @@
 import { KNOT, NAUTICAL_MILE } from '../constants'
-import { fieldError, inUnits } from '../fields'
+import { fieldError, inUnits, shortened } from '../fields'
 import { SEAS, TRIP, type Project, type Trip } from '../project'
 import { readTable, writeTable } from '../tables'
 import { METRIC_UNITS, quoted, type UnitChoice } from '../units'
@@ -104,7 +104,10 @@ export function readTripsCsv(text: string, choice: UnitChoice = METRIC_UNITS): T
       else trip = { ...trip, ...read }
     })
     if (!trip.id)
-      trip.id = `table-${trip.date}-${trip.name}-${Math.round(trip.distance)}-${Math.round(trip.time)}`.slice(0, 60)
+      trip.id = shortened(
+        `table-${trip.date}-${trip.name}-${Math.round(trip.distance)}-${Math.round(trip.time)}`,
+        TRIP.fields.id,
+      )
     for (const key of ['distance', 'time', 'used', 'chargeFrom', 'chargeTo', 'name', 'from', 'to', 'date'] as const) {
       const message = fieldError(TRIP.fields[key], trip[key], inUnits(choice))
       if (message) wrong.push(message)

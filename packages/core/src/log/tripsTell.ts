@@ -4,7 +4,7 @@ import type { Text } from '../units'
 import { chargeLevels } from '../voyage'
 import { dayNumber } from '../units'
 import { capacityReading, isCapacity } from './packHealth'
-import { halvesApart, type HalvesApart } from './halves'
+import { halvesApart, standsOut, type HalvesApart } from './halves'
 import { tripEnergy } from './tripTotals'
 
 const LEAST_READINGS = 6,
@@ -25,6 +25,12 @@ export function takesMore(project: Project): HalvesApart | null {
     .map(p => p.seen.away)
   return logs.length >= LEAST_READINGS ? halvesApart(logs, LEAST_SIGMA) : null
 }
+
+/** Share more at like speeds that is said, if it stands out of the scatter. */
+const MORE = 0.08
+
+/** Whether she takes so much more than on the first trips that it counts. */
+export const takesMuchMore = (more: HalvesApart): boolean => standsOut(more, MORE)
 
 /** Trips that ended below the reserve, the latest last. */
 export function belowReserve(project: Project): Trip[] {

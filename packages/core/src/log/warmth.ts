@@ -1,6 +1,6 @@
 import type { Project } from '../project'
 import { dayNumber } from '../units'
-import { halvesApart, type HalvesApart } from './halves'
+import { halvesApart, standsOut, type HalvesApart } from './halves'
 
 /** How warm a part becomes for its load, over the log. */
 export interface WarmthTrend extends HalvesApart {
@@ -14,6 +14,12 @@ const LEAST = 1200
 const LEAST_READINGS = 4
 /** What a thermometer leaves open, as σ of ln. */
 const LEAST_SIGMA = 0.02
+
+/** Share warmer at like loads that is said, if it stands out of the scatter. */
+const WARMER = 0.12
+
+/** Whether a part has become warmer for its load by so much that it counts. */
+export const runsWarmer = (trend: WarmthTrend): boolean => standsOut(trend, WARMER)
 
 /**
  * Temperatures at like loads over the season: a cooling that clogs shows as more kelvin for each kilowatt.

@@ -1,6 +1,7 @@
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { perLibrary } from '../project/perLibrary'
-import type { BudgetItem, Project } from '../project'
+import { shortened } from '../fields'
+import { BUDGET_ITEM, type BudgetItem, type Project } from '../project'
 import type { Ranged } from '../numeric'
 import { partsList, PARTS_GROUPS } from './partsList'
 import { usualPrice } from './usualPrices'
@@ -49,7 +50,8 @@ export interface Budget {
 const SHEET = 0.05,
   USUAL = 0.4
 
-const keyOf = (l: { group: string; item: string; unit: string }) => `${l.group} ${l.item} ${l.unit}`.slice(0, 160)
+const keyOf = (l: { group: string; item: string; unit: string }) =>
+  shortened(`${l.group} ${l.item} ${l.unit}`, BUDGET_ITEM.fields.key)
 
 /**
  * Everything that the conversion costs: the parts of the design, what no design names, spare, sale of old parts.
@@ -174,7 +176,7 @@ export function withItem(project: Project, row: BudgetRow, change: Partial<Budge
     ...items,
     {
       key: row.key,
-      name: row.name.slice(0, 80),
+      name: shortened(row.name, BUDGET_ITEM.fields.name),
       group: row.group,
       supplier: '',
       quantity: row.quantity,

@@ -1,8 +1,10 @@
-import { ITEM_STATES, type BudgetItem, type Project } from '../project'
+import { shortened } from '../fields'
+import { BUDGET_ITEM, ITEM_STATES, type BudgetItem, type Project } from '../project'
 import { readTable, writeTable } from '../tables'
 import { quoted } from '../units'
 import { budgetOf } from './budget'
 
+const ITEM = BUDGET_ITEM.fields
 const HEAD = ['group', 'item', 'quantity', 'unit', 'supplier', 'price_euro', 'state', 'paid_euro'] as const
 
 /**
@@ -51,7 +53,7 @@ export function readBudgetCsv(project: Project, text: string): ItemsRead {
   let changed = 0,
     added = 0
   for (const [i, row] of rows.entries()) {
-    const name = row.item?.trim().slice(0, 80)
+    const name = shortened(row.item?.trim() ?? '', ITEM.name)
     if (!name) continue
     const number = (column: string): number | null | undefined => {
       const cell = row[column]?.trim().replace(',', '.') ?? ''
@@ -74,7 +76,7 @@ export function readBudgetCsv(project: Project, text: string): ItemsRead {
         }
     const state = ITEM_STATES.find(s => s === row.state?.trim()) ?? 'wanted',
       of = known.get(name),
-      base = { supplier: row.supplier?.trim().slice(0, 60) ?? '', state, paid: paid ?? null }
+      base = { supplier: shortened(row.supplier?.trim() ?? '', ITEM.supplier), state, paid: paid ?? null }
     if (of) {
       const same = of.basis !== 'typed' && price !== null && Math.abs((price ?? 0) - of.price.value) < 0.006
       const typed = same ? null : (price ?? null)
@@ -95,7 +97,7 @@ export function readBudgetCsv(project: Project, text: string): ItemsRead {
       items.push({
         key: '',
         name,
-        group: row.group?.trim().slice(0, 40) || 'Tools and hands',
+        group: shortened(row.group?.trim() ?? '', ITEM.group) || ITEM.group.usual,
         quantity: quantity ?? 1,
         price: price ?? null,
         sure: true,
@@ -105,5 +107,5 @@ export function readBudgetCsv(project: Project, text: string): ItemsRead {
       added++
     }
   }
-  return { ok: true, items: items.slice(0, MOST), changed, added }
+  return { ok: true, items, changed, added }
 }

@@ -6,9 +6,11 @@ import {
   type MotorSpec,
   type WholeDriveSpec,
 } from '../drive'
+import { shortened } from '../fields'
 import { hasLeg, type DriveKind } from '../hull'
 import { bladeAreaOf } from './estimates/wholeDriveEstimates'
 import { completePart } from './estimates/completePart'
+import { CONTROLLER, MOTOR } from './partFields'
 
 /** What hangs in the water with each way of fitting. */
 export const DRIVE_OF_MOUNT: Readonly<Record<Mount, DriveKind>> = {
@@ -48,7 +50,7 @@ export function wholeDriveParts(whole: WholeDriveSpec): WholeDriveParts {
   const ratedRpm = whole.propellerRpm * (leg ? whole.gearRatio : 1)
   const { part } = completePart('motor', {
     id: whole.id,
-    name: `${whole.name}, its motor`.slice(0, 80),
+    name: shortened(`${whole.name}, its motor`, MOTOR.name),
     ratedPower: atMotor,
     ratedRpm,
     ratedVoltage: whole.ratedVoltage,
@@ -68,7 +70,7 @@ export function wholeDriveParts(whole: WholeDriveSpec): WholeDriveParts {
     phase = (PHASE_ROOM * atMotor * motor.kvRpmPerVolt) / ratedRpm
   const { part: box } = completePart('controller', {
     id: whole.id,
-    name: `${whole.name}, its controller`.slice(0, 80),
+    name: shortened(`${whole.name}, its controller`, CONTROLLER.name),
     leastVoltage: whole.leastVoltage,
     greatestVoltage: whole.greatestVoltage,
     batteryCurrent: amps,

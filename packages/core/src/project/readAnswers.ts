@@ -3,7 +3,10 @@ import { DRIVE_KINDS, HULL_TYPE_IDS, hullTypeOf, type DriveKind, type HullTypeId
 import { quoted } from '../units'
 import { FIELDS, type FieldPath } from './fields'
 import { typicalAnswers, usualLength, type FirstAnswers } from './newProject'
+import { PROJECT_FIELDS } from './projectFields'
 import type { FieldError } from './readProject'
+
+const LONGEST_NAME = PROJECT_FIELDS.name.longest
 
 /** The numbers among the answers, by the field of the document that they become. */
 export const ANSWER_FIELDS = {
@@ -80,8 +83,8 @@ export function readAnswers(data: unknown): ReadAnswers {
   const sentences = given.known === undefined ? [] : given.known
   if (!Array.isArray(sentences) || sentences.some(s => typeof s !== 'string'))
     wrong('known', 'What you know already should be a list of sentences: ["4.4 kn 2400 W"].')
-  if (given.name !== undefined && (typeof given.name !== 'string' || given.name.length > 60))
-    wrong('name', 'The name should be words, at most 60 letters.')
+  if (given.name !== undefined && (typeof given.name !== 'string' || given.name.length > LONGEST_NAME))
+    wrong('name', `The name should be words, at most ${LONGEST_NAME} letters.`)
   if (errors.length > 0) return { ok: false, errors }
   return {
     ok: true,

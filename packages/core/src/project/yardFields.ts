@@ -128,7 +128,7 @@ export const YARD = group('Yard', {
   weights: list({ label: 'Out and in', of: WEIGHT, longest: 60, usual: [] }),
   places: list({ label: 'Places of parts', of: PART_PLACE, longest: 6, usual: [] }),
   readings: list({ label: 'First power', of: POWER_READING, longest: 120, usual: [] }),
-  cells: list({ label: 'Cell volts', of: CELL_READING, longest: 60, usual: [] }),
+  cells: list({ label: 'Cell volts', of: CELL_READING, longest: 600, usual: [] }),
   items: list({ label: 'Parts and money', of: BUDGET_ITEM, longest: 2000, usual: [] }),
   spare: number({ label: 'Spare for what is open', quantity: 'ratio', least: 0, most: 1, usual: 0.1 }),
   sale: number({ label: 'Old parts bring', quantity: 'price', least: 0, most: 1_000_000, usual: 0 }),

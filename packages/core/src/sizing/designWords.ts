@@ -39,7 +39,7 @@ export function designForbids(project: Project): Text[] {
   return [
     {
       text:
-        (fast - day > 3 * NOTICED * fast ? 'No faster than {fast}, or {day} all day' : 'No faster than {fast}') +
+        (fast - day > 3 * NOTICED * fast ? 'No faster than {fast}, or {day} continuously' : 'No faster than {fast}') +
         '; no farther than {way} at cruise with the reserve kept; no longer than {t} at top.',
       params: {
         fast: metresPerSecond(fast),

@@ -1,5 +1,6 @@
 import { sizeConductor, type CableRun } from '../wiring'
 import type { Model } from './model'
+import { continuousNeed } from './continuousNeed'
 import { operatingPoint } from './operatingPoint'
 
 /** What a voltage asks of the cable from the pack. A; `run` null when nothing in stock is enough. */
@@ -26,7 +27,7 @@ export function voltageNeeds(model: Model, voltage: number): VoltageNeeds {
   } = model.project
   const cruiseCurrent = operatingPoint(model, use.cruiseSpeed).drive.packPower / voltage,
     topCurrent = operatingPoint(model, use.topSpeed).drive.packPower / voltage
-  const current = Math.max(cruiseCurrent / (1 - use.headroom), topCurrent)
+  const current = continuousNeed(cruiseCurrent, topCurrent, use.headroom)
   const run = sizeConductor({
     current,
     guard: 1.25 * current,

@@ -18,6 +18,7 @@ import {
 import { conductorResistance } from '../wiring/conductor'
 import type { DriveTrain } from './driveTrain'
 import type { Model } from './model'
+import { continuousNeed } from './continuousNeed'
 import { operatingPoint } from './operatingPoint'
 
 /** RMS amps in a lead of the motor for one DC-equivalent amp: two of three leads carry at a time, √(2/3). */
@@ -94,7 +95,7 @@ function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
   const { wiring } = design
   const banks = Math.max(1, Math.min(design.banks.count, design.pack.parallel)),
     share = Math.ceil(design.pack.parallel / banks) / design.pack.parallel
-  const current = Math.max(cruise.packCurrent / (1 - use.headroom), top.packCurrent),
+  const current = continuousNeed(cruise.packCurrent, top.packCurrent, use.headroom),
     bankCurrent = current * share
   const place = { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }
   const between = { voltage: pack.nominalVoltage, place, conductors: 2 }
@@ -113,7 +114,7 @@ function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
   const guard = first?.rating ?? bankCurrent,
     main = mainFor(guard),
     lead = leadFor(guard)
-  const phase = LEAD_SHARE * Math.max(cruise.phaseCurrent / (1 - use.headroom), top.phaseCurrent)
+  const phase = LEAD_SHARE * continuousNeed(cruise.phaseCurrent, top.phaseCurrent, use.headroom)
   const motor = runOf(
     {
       current: phase,

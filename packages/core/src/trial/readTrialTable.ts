@@ -1,6 +1,6 @@
 import { fieldError, readField } from '../fields'
 import { TRIAL_POINT } from '../project/readingFields'
-import type { TrialPoint } from '../project/projectFields'
+import { PROJECT_FIELDS, type TrialPoint } from '../project/projectFields'
 import { readTable } from '../tables'
 import { METRIC_UNITS, type UnitChoice } from '../units'
 import { EMPTY_READING } from './readReading'
@@ -51,7 +51,7 @@ const unitOf = (heading: string): string =>
   /km\/h|kmh|mph|m\/s|kn\b|kW|\bW\b|lbf?\b|l\/h|gph|hp\b|%|\bN\b/i.exec(heading)?.[0] ?? ''
 
 /** As many as a document keeps, and more errors than help anybody. */
-const MOST_ROWS = 200,
+const MOST_ROWS = PROJECT_FIELDS.trial.fields.points.longest,
   MOST_ERRORS = 20
 
 /**

@@ -2,9 +2,9 @@ import bearing from '@turf/bearing'
 import destination from '@turf/destination'
 import distance from '@turf/distance'
 import { XMLBuilder } from 'fast-xml-parser'
-import { usualOf } from '../fields'
+import { shortened, usualOf } from '../fields'
 import { gpxDocument, listOf } from '../instruments'
-import { DAY_LEG, type Leg, type Project } from '../project'
+import { DAY_LEG, PROJECT_FIELDS, type Leg, type Project } from '../project'
 import { quoted } from '../units'
 
 /** A point of a route or track, rad. */
@@ -20,7 +20,7 @@ export type GpxOutcome =
 
 const DEGREES = 180 / Math.PI
 /** Legs that a day takes at most; a track is thinned to so many. */
-const MOST_LEGS = 60
+const MOST_LEGS = PROJECT_FIELDS.day.fields.legs.longest
 /** Nearest that two points of a leg may lie, m. */
 const NEAREST = 20
 
@@ -55,7 +55,8 @@ export function readGpx(text: string): GpxOutcome {
     points.push({
       latitude: latitude / DEGREES,
       longitude: longitude / DEGREES,
-      name: typeof p.name === 'string' || typeof p.name === 'number' ? String(p.name).slice(0, 40) : '',
+      name:
+        typeof p.name === 'string' || typeof p.name === 'number' ? shortened(String(p.name), DAY_LEG.fields.to) : '',
     })
   }
   if (points.length < 2)

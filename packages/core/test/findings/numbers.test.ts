@@ -6,7 +6,7 @@ import { CHEMISTRIES, packFigures, restVoltage } from '../../src/battery'
 import { withEdits, DEMO_BOATS, type Project } from '../../src/project'
 import { tipClearance } from '../../src/propulsor'
 import { airResistance } from '../../src/resistance'
-import { evaluate, modelOf, wiringReport } from '../../src/system'
+import { ageingReport, evaluate, modelOf, wiringReport } from '../../src/system'
 import { fillText, timesText } from '../../src/units'
 import type { FuseSpec } from '../../src/wiring'
 import { calm, calmJet, foundOn } from './calmBoats'
@@ -35,6 +35,50 @@ const drives = (boat: Project) => {
 }
 
 describe('what a finding says is what the boat says', () => {
+  it('a pack that wears out soon: by its cells, or by outings that no longer fit, whichever is sooner', () => {
+    const warm = with_(['use.outings', 366], ['boat.waterTemperature', 305])
+    const short = withEdits(warm, [
+      edit('use.stretchKind', 'hours'),
+      edit('use.duration', 7200),
+      edit('boat.waterTemperature', 308),
+    ])
+    const sentences = [warm, short].map(boat => {
+      const { outgrown, years } = ageingReport(boat),
+        { sentence } = ruleOn(boat, 'packOutgrown')!
+      expect(sentence.text.includes('four fifths')).toBe((outgrown ?? Infinity) >= years)
+      return sentence.text
+    })
+    expect(new Set(sentences).size, 'one of each').toBe(2)
+  })
+  it('chargers against a generator: their watts out over their efficiency, against its share for hours', () => {
+    const boat = with_(
+      ['design.charging.supply', 'generator'],
+      ['design.charging.generatorPower', 900],
+      ['design.charging.generatorShare', 0.8],
+      ['design.charging.count', 2],
+    )
+    const { charger } = boat.design.charging,
+      wanted = (2 * charger.power) / charger.efficiency
+    expect(said(boat, 'generatorWeak')).toMatchObject({
+      a: expect.closeTo(wanted, 6),
+      b: expect.closeTo(720, 9),
+      p: expect.closeTo(wanted - 720, 6),
+    })
+  })
+  it('a nearly empty pack below the cut-off of its blocks: rest at a tenth, less amps times ohms at top', () => {
+    const boat = with_(
+      ['design.banks.lowCut', 3.1],
+      ['design.pack.cell.resistance', 0.0012],
+      ['design.pack.parallel', 1],
+    )
+    const { top } = drives(boat),
+      figures = modelOf(boat).pack,
+      loaded = restVoltage(boat.design.pack, 0.1) - top.packCurrent * figures.resistance
+    expect(said(boat, 'lowCutOff')).toMatchObject({
+      v: expect.closeTo(loaded, 6),
+      c: figures.lowVoltage,
+    })
+  })
   it('a full pack above the controller: cells × volts, and the excess', () => {
     const boat = with_(
       ['design.pack.chargeVoltage', 3.9],

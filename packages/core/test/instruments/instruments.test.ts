@@ -160,6 +160,9 @@ describe('logs of any columns', () => {
       winding: expect.closeTo(328.15, 9) as number,
       charge: expect.closeTo(0.88, 9) as number,
     })
+    const clock = guessColumns(['Time', 'Current'], [['10:15:00', '40']])
+    const started = readLogRow(['10:15:00', '40'], clock)
+    expect(started.ok && started.row.time, 'a clock without a day stands on the first of them').toBe(10.25 * 3600)
     expect(readLogRow(['2027-06-14 10:15:00', 'fast'], columns)).toEqual({
       ok: false,
       message: 'SOG (km/h): “fast” is not a number.',

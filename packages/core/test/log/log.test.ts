@@ -7,6 +7,7 @@ import {
   dueNow,
   EMPTY_TRIP,
   heatRunOf,
+  jointState,
   nextPair,
   withRuns,
   packHealth,
@@ -18,6 +19,7 @@ import {
   tripsCsv,
   tripTotals,
   usualDue,
+  standsOut,
   withTrips,
   SimulatedBoat,
   hiddenOf,
@@ -261,6 +263,20 @@ describe('trips', () => {
 })
 
 describe('health', () => {
+  it.each([
+    [9, 'fits'],
+    [11, 'caution'],
+    [29, 'caution'],
+    [31, 'stop'],
+  ])('a joint %d K above its cable is %s', (rise, state) => {
+    const joint = { at: '2027-06-01', name: 'Lug', temperature: 300 + rise, beside: 300, current: 60 }
+    expect(jointState(joint)).toBe(state)
+  })
+  it('what changed counts beyond what is let pass and beyond twice its scatter', () => {
+    expect(standsOut({ change: 0.1, sigma: 0.04 }, 0.08)).toBe(true)
+    expect(standsOut({ change: 0.1, sigma: 0.06 }, 0.08)).toBe(false)
+    expect(standsOut({ change: 0.07, sigma: 0.01 }, 0.08)).toBe(false)
+  })
   const boat = DEMO.tirrick
   const whole = boat.design.pack.cell.capacityAh
   /** a made season: capacity falls from 98 % by 4 % a year, seen through noisy charges */

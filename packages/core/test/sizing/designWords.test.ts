@@ -29,6 +29,11 @@ describe('how a design differs and what it shuts out', () => {
     expect(speed!.params!.t).toMatchObject({ value: top.timeLeft })
     expect(speed!.params!.fast).toMatchObject({ value: minutesSpeed.outcome === 'none' ? 0 : minutesSpeed.speed })
     expect(speed!.params!.day).toMatchObject({ value: allDaySpeed.outcome === 'none' ? 0 : allDaySpeed.speed })
+    const day = speed!.params!.day as { value: number },
+      fast = speed!.params!.fast as { value: number }
+    expect(speed!.text.includes('continuously'), 'two speeds only where they differ by 3 %').toBe(
+      fast.value - day.value > 0.03 * fast.value,
+    )
     expect(more.some(t => t.text.includes('wires'))).toBe(model.pack.fullVoltage > 60)
     expect(more.some(t => t.text.includes('night'))).toBe((chargeReport(boat).toEnd ?? 0) > 12 * 3600)
   })

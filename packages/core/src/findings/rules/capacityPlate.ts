@@ -6,7 +6,7 @@ import type { Rule } from '../finding'
 export const capacityPlate: Rule = {
   part: 'hull',
   checks: 'People, load and power are within the capacity plate',
-  source: 'The plate of the boat: people, partKilograms of people with motor and gear, power',
+  source: 'The plate of the boat: people; weight of people, motor and gear; power',
   check({
     plate,
     model: {

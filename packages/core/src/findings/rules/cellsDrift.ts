@@ -1,9 +1,9 @@
+import { CELL_LIMITS } from '../../build'
 import { cellSpreads } from '../../log'
 import type { Rule } from '../finding'
 
-/** V at rest by which cells may stand apart, and by which that may have grown (common practice). */
-const APART = 0.02,
-  GROWN = 0.005
+/** V by which the cells may have come apart since the first reading (common practice). */
+const GROWN = 0.005
 
 /** One cell leaves the others as months go by. */
 export const cellsDrift: Rule = {
@@ -15,7 +15,7 @@ export const cellsDrift: Rule = {
       first = spread[0],
       last = spread.at(-1)
     if (!first || !last || last.day === first.day) return null
-    if (last.spread <= APART || last.spread - first.spread <= GROWN) return null
+    if (last.spread <= CELL_LIMITS.rest.most || last.spread - first.spread <= GROWN) return null
     return {
       severity: 'caution',
       title: 'a cell drifts',
@@ -28,7 +28,7 @@ export const cellsDrift: Rule = {
           n: { quantity: 'count', value: last.cell },
         },
       },
-      measure: last.spread - APART,
+      measure: last.spread - CELL_LIMITS.rest.most,
       fixes: [],
       need: { text: 'Let the BMS balance on a long charge, then read again. Look at that cell’s joints first.' },
     }

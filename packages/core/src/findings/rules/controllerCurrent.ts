@@ -1,4 +1,5 @@
 import { volts, amps, seconds } from '../../units'
+import { continuousNeed } from '../../system/continuousNeed'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, otherController } from '../fixes'
 import { ratingUse, shareAtTop } from '../ratingUse'
@@ -31,6 +32,7 @@ export const controllerCurrent: Rule = {
         : use.case === 'topTime'
           ? drawn / use.share
           : controller.batteryCurrent
+    const need = continuousNeed(cruise.drive.controllerCurrent, top.drive.controllerCurrent, project.use.headroom)
     return {
       severity: use.severity,
       title: use.case === 'headroom' ? 'battery amps, no headroom' : 'battery amps',
@@ -46,15 +48,12 @@ export const controllerCurrent: Rule = {
         text: 'It takes a controller for {v} that passes {a} from the battery continuously.',
         params: {
           v: volts(facts.model.pack.fullVoltage),
-          a: amps(Math.max(top.drive.controllerCurrent, cruise.drive.controllerCurrent / (1 - project.use.headroom))),
+          a: amps(need),
         },
       },
       fixes: [
         ...otherController(facts, {
-          batteryCurrent: Math.max(
-            top.drive.controllerCurrent,
-            cruise.drive.controllerCurrent / (1 - project.use.headroom),
-          ),
+          batteryCurrent: need,
           phaseCurrent: top.drive.phaseCurrent,
         }),
         ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),

@@ -1,8 +1,5 @@
+import { jointRise, jointState } from '../../log'
 import type { Rule } from '../finding'
-
-/** K above its cable at which a joint is loose, and at which one stops (common practice). */
-const LOOSE = 10,
-  STOP = 30
 
 /** A joint that is warmer than the cable beside it. */
 export const jointWarm: Rule = {
@@ -12,12 +9,13 @@ export const jointWarm: Rule = {
   check({ model: { project } }) {
     // the last reading of each joint counts
     const last = new Map(project.log.joints.map(j => [j.name, j]))
-    const worst = [...last.values()].sort((a, b) => b.temperature - b.beside - (a.temperature - a.beside))[0]
+    const worst = [...last.values()].sort((a, b) => jointRise(b) - jointRise(a))[0]
     if (!worst) return null
-    const rise = worst.temperature - worst.beside
-    if (rise < LOOSE) return null
+    const rise = jointRise(worst),
+      state = jointState(worst)
+    if (state === 'fits') return null
     return {
-      severity: rise >= STOP ? 'stop' : 'caution',
+      severity: state,
       title: 'a joint is warm',
       amount: { text: '+{k} K', params: { k: { quantity: 'plain', value: rise } } },
       sentence: {

@@ -1,11 +1,7 @@
 import { metres, radians } from '../../units'
 import { edit } from '../../project/projectPath'
-import { placesWith } from '../../mass'
+import { listState, placesWith } from '../../mass'
 import type { Rule } from '../finding'
-
-/** A list that is felt, and one that is dangerous to leave, rad (common practice). */
-const FELT = Math.PI / 180,
-  MUCH = (5 * Math.PI) / 180
 
 /** Weights to one side. */
 export const listOff: Rule = {
@@ -14,12 +10,13 @@ export const listOff: Rule = {
   source: 'A list over 1° is felt (common practice); Σ m y / (Δ GM)',
   check({ balance, model: { project } }) {
     if (!balance) return null
-    const list = Math.abs(balance.list.value)
-    if (list <= FELT) return null
+    const list = Math.abs(balance.list.value),
+      state = listState(balance)
+    if (state === 'fits') return null
     const pack = balance.rows.find(r => r.part === 'pack'),
       across = pack && pack.mass > 0 ? pack.across - (balance.shift.across * balance.mass) / pack.mass : 0
     return {
-      severity: list > MUCH ? 'stop' : 'caution',
+      severity: state,
       title: balance.list.value > 0 ? 'list to starboard' : 'list to port',
       amount: { text: '{a}', params: { a: radians(list) } },
       sentence: {

@@ -4,6 +4,9 @@ import { restVoltage } from '../../battery'
 import type { Rule } from '../finding'
 import { lowerTopSpeed } from '../fixes'
 
+/** Charge at which the sag is looked at, share. */
+const NEARLY_EMPTY = 0.1
+
 /** The nearly empty pack, loaded at top, against the management inside its blocks. */
 export const lowCutOff: Rule = {
   part: 'pack',
@@ -18,11 +21,11 @@ export const lowCutOff: Rule = {
         project: { design },
       },
     } = facts
-    const loaded = restVoltage(design.pack, 0.1) - top.drive.packCurrent * pack.resistance
+    const rest = restVoltage(design.pack, NEARLY_EMPTY),
+      loaded = rest - top.drive.packCurrent * pack.resistance
     if (loaded >= pack.lowVoltage) return null
-    const rest = restVoltage(design.pack, 0.1),
-      strings =
-        rest > pack.lowVoltage ? Math.ceil((design.pack.parallel * (rest - loaded)) / (rest - pack.lowVoltage)) : null
+    const strings =
+      rest > pack.lowVoltage ? Math.ceil((design.pack.parallel * (rest - loaded)) / (rest - pack.lowVoltage)) : null
     return {
       severity: 'caution',
       title: 'low pack and cut-off',

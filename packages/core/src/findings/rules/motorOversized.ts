@@ -1,4 +1,5 @@
 import { share, watts } from '../../units'
+import { continuousNeed } from '../../system/continuousNeed'
 import type { Rule } from '../finding'
 import { RESIZE } from '../fixes'
 
@@ -12,7 +13,7 @@ export const motorOversized: Rule = {
   source: 'Rated power over what top, for its time, and cruise with headroom ask (three times: judgement)',
   check({ model: { project, drives }, top, cruise }) {
     const { motor } = project.design
-    const asked = Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)) / drives
+    const asked = continuousNeed(cruise.drive.shaftPower, top.drive.shaftPower, project.use.headroom) / drives
     const times = motor.ratedPower / asked
     if (!(asked > 0) || times <= FAR_MORE) return null
     return {

@@ -1,4 +1,5 @@
 import { newtonMetres, revsPerSecond, seconds, volts } from '../../units'
+import { continuousNeed } from '../../system/continuousNeed'
 import type { Rule } from '../finding'
 import { shareOf, shareUsed } from '../shares'
 import { largerMotor, lowerCruise, lowerTopSpeed, RESIZE } from '../fixes'
@@ -27,6 +28,8 @@ export const motorRating: Rule = {
     if (!use || use.share >= NO_RATING) return null
     const atCruise = use.case === 'cruiseBeyond' || use.case === 'headroom'
     const point = atCruise ? cruise : top
+    const need =
+      continuousNeed(cruise.drive.shaftPower, top.drive.shaftPower, project.use.headroom) / facts.model.drives
     const tail = {
       cruiseBeyond: 'It overheats.',
       topBeyond: 'It cannot.',
@@ -44,8 +47,7 @@ export const motorRating: Rule = {
         text: 'It takes a motor of {p} or more, continuous, for {v}, or a slower wish.',
         params: {
           p: {
-            value:
-              Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)) / facts.model.drives,
+            value: need,
             quantity: 'power',
           },
           v: volts(facts.model.pack.nominalVoltage),
@@ -60,14 +62,7 @@ export const motorRating: Rule = {
           t: seconds(project.use.topTime),
         },
       },
-      fixes: [
-        ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
-        ...largerMotor(
-          facts,
-          Math.max(top.drive.shaftPower, cruise.drive.shaftPower / (1 - project.use.headroom)) / facts.model.drives,
-        ),
-        RESIZE,
-      ],
+      fixes: [...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)), ...largerMotor(facts, need), RESIZE],
     }
   },
 }

@@ -1,4 +1,5 @@
 import { amps, seconds } from '../../units'
+import { continuousNeed } from '../../system/continuousNeed'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, moreParallel } from '../fixes'
 import { ratingUse, shareAtTop } from '../ratingUse'
@@ -26,11 +27,8 @@ export const packCurrent: Rule = {
     const drawn = atCruise ? cruise.drive.packCurrent : top.drive.packCurrent
     const limit =
       use.case === 'topBeyond' ? pack.currentPeak : use.case === 'topTime' ? drawn / use.share : pack.current
-    const wanted = Math.ceil(
-      (project.design.pack.parallel *
-        Math.max(cruise.drive.packCurrent / (1 - project.use.headroom), top.drive.packCurrent)) /
-        pack.current,
-    )
+    const need = continuousNeed(cruise.drive.packCurrent, top.drive.packCurrent, project.use.headroom)
+    const wanted = Math.ceil((project.design.pack.parallel * need) / pack.current)
     return {
       severity: use.severity,
       title: use.case === 'headroom' ? 'pack current, no headroom' : 'pack current',
@@ -44,9 +42,7 @@ export const packCurrent: Rule = {
       measure: use.share,
       need: {
         text: 'It takes a pack that gives {a} continuously.',
-        params: {
-          a: amps(Math.max(top.drive.packCurrent, cruise.drive.packCurrent / (1 - project.use.headroom))),
-        },
+        params: { a: amps(need) },
       },
       fixes: [
         ...moreParallel(facts, Math.max(wanted, project.design.pack.parallel + 1)),

@@ -1,4 +1,5 @@
 import { volts, amps, seconds } from '../../units'
+import { continuousNeed } from '../../system/continuousNeed'
 import type { Rule } from '../finding'
 import { lowerCruise, lowerTopSpeed, otherController } from '../fixes'
 import { ratingUse, shareAtTop } from '../ratingUse'
@@ -31,6 +32,7 @@ export const phaseCurrent: Rule = {
         : use.case === 'topTime'
           ? drawn / use.share
           : controller.phaseCurrent
+    const need = continuousNeed(cruise.drive.phaseCurrent, top.drive.phaseCurrent, project.use.headroom)
     return {
       severity: use.severity,
       title: 'motor amps',
@@ -46,13 +48,13 @@ export const phaseCurrent: Rule = {
         text: 'It takes a controller for {v} that gives the motor {a} continuously.',
         params: {
           v: volts(facts.model.pack.fullVoltage),
-          a: amps(Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom))),
+          a: amps(need),
         },
       },
       fixes: [
         ...otherController(facts, {
           batteryCurrent: top.drive.controllerCurrent,
-          phaseCurrent: Math.max(top.drive.phaseCurrent, cruise.drive.phaseCurrent / (1 - project.use.headroom)),
+          phaseCurrent: need,
         }),
         ...(atCruise ? lowerCruise(facts) : lowerTopSpeed(facts)),
       ],

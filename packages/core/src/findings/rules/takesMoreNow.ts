@@ -1,8 +1,5 @@
-import { takesMore } from '../../log'
+import { takesMore, takesMuchMore } from '../../log'
 import type { Rule } from '../finding'
-
-/** Share more at like speeds that is said, if it stands out of the scatter. */
-const MORE = 0.08
 
 /** She takes more than on the first trips. */
 export const takesMoreNow: Rule = {
@@ -11,7 +8,7 @@ export const takesMoreNow: Rule = {
   source: 'Power of the later trips against the earlier, each at its own speed',
   check({ model: { project } }) {
     const more = takesMore(project)
-    if (!more || more.change < MORE || more.change < 2 * more.sigma) return null
+    if (!more || !takesMuchMore(more)) return null
     return {
       severity: 'caution',
       title: 'takes more than before',

@@ -1,10 +1,7 @@
 import { metres, smallMetres } from '../../units'
 import { edit } from '../../project/projectPath'
-import { bestPlace, placesWith } from '../../mass'
+import { bestPlace, placesWith, trimAccepted, trimState } from '../../mass'
 import type { Rule } from '../finding'
-
-/** Share of the waterline that is let pass either way (common practice). */
-const LET_PASS = 0.01
 
 /** The new drive trims her by the bow or has her squat at the stern. */
 export const trimOff: Rule = {
@@ -12,11 +9,10 @@ export const trimOff: Rule = {
   checks: 'She floats level with the new drive',
   source: 'Trim up to 1 % of the waterline either way is lived with (common practice)',
   check({ balance, model: { project } }) {
-    if (!balance) return null
-    const { trim, hydro } = balance,
-      most = LET_PASS * hydro.length,
+    if (!balance || trimState(balance) === 'fits') return null
+    const { trim } = balance,
+      most = trimAccepted(balance),
       off = Math.abs(trim.value)
-    if (off <= most) return null
     const better = bestPlace(project),
       stern = trim.value > 0
     return {

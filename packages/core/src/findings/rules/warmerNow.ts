@@ -1,8 +1,5 @@
-import { warmthTrend } from '../../log'
+import { runsWarmer, warmthTrend } from '../../log'
 import type { Rule } from '../finding'
-
-/** Share warmer at like loads that is said, if it stands out of the scatter. */
-const WARMER = 0.12
 
 /** Motor or controller become warmer at the same load: a cooling that clogs. */
 export const warmerNow: Rule = {
@@ -12,7 +9,7 @@ export const warmerNow: Rule = {
   check({ model: { project } }) {
     const trends = (['winding', 'controller'] as const)
       .flatMap(part => warmthTrend(project, part) ?? [])
-      .filter(t => t.change > WARMER && t.change > 2 * t.sigma)
+      .filter(runsWarmer)
       .sort((a, b) => b.change - a.change)
     const worst = trends[0]
     if (!worst) return null

@@ -53,7 +53,7 @@ export const CELL_ESTIMATES: readonly EstimateRule[] = [
     1.6,
     'usual of its chemistry and Ah',
   ),
-  estimate('currentPeak', ['current'], c => 2 * c.current!, 1.3, 'twice the amps all day'),
+  estimate('currentPeak', ['current'], c => 2 * c.current!, 1.3, 'twice the continuous amps'),
   estimate(
     'current',
     ['capacityAh', 'chemistry'],

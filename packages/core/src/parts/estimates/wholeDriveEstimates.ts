@@ -98,7 +98,7 @@ export const WHOLE_DRIVE_ESTIMATES: readonly EstimateRule[] = [
   ),
   estimate('leastVoltage', ['ratedVoltage'], w => 0.75 * w.ratedVoltage!, 1.1, '0.75 × rated volts'),
   estimate('greatestVoltage', ['ratedVoltage'], w => 1.25 * w.ratedVoltage!, 1.08, '1.25 × rated volts'),
-  estimate('peakInput', ['inputPower'], w => 1.2 * w.inputPower!, 1.2, '1.2 × what it takes all day'),
+  estimate('peakInput', ['inputPower'], w => 1.2 * w.inputPower!, 1.2, '1.2 × what it takes continuously'),
   estimate('peakSeconds', ['peakInput'], () => 120, 2, 'two minutes are usual'),
   choose('mount', ['inputPower'], w => (w.inputPower! < 900 ? 'trolling motor' : 'outboard'), 'usual of its power'),
   choose(
