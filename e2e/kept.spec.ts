@@ -298,3 +298,11 @@ for (const size of [
     await expect(field(page, 'boat.draught')).toBeInViewport()
   })
 }
+
+test('an address that leads nowhere is told, and there is a way back to the boat', async ({ page }) => {
+  await page.goto('/drive/anchor')
+  await expect(page.getByRole('heading')).toHaveText('There is no page /drive/anchor')
+  await expect(page.locator('[data-trouble]')).toContainText('Your boats are kept')
+  await page.getByRole('link', { name: 'A new boat' }).click()
+  await expect(page.locator('[data-start-form]')).toBeVisible()
+})

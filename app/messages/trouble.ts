@@ -10,6 +10,13 @@ export const troubleWords = {
     'A part of Remigo could not be loaded: a newer Remigo may have taken its place, or there is no way to the ' +
     'server. Your boat is kept; load the page again.',
   reload: 'Load again',
+  noPage: (path: string) => `There is no page ${path}`,
+  noPageHint: 'The address may be mistyped, or be that of an older Remigo. Your boats are kept on this machine.',
+  cannotBegin: 'Remigo cannot begin',
+  notBegun: (why: string) =>
+    `This is a fault of Remigo’s, not yours: ${why.replace(/\.$/, '')}. Your boats are kept on this machine.`,
+  toBoat: 'To your boat',
+  toStart: 'A new boat',
   pressed: (why: string) => `That did not work, and nothing has changed: ${why}`,
   damaged: (name: string) => `“${name}” cannot be opened: parts of it are missing. It is kept as it is.`,
   panels: {
