@@ -28,6 +28,9 @@ export const packWords = {
   banksHint: 'each can drive alone',
   oneBank: 'One bank: with it goes the drive.',
   gone: 'If the largest bank goes',
+  goneBy: (limit: string) => `The first limit on what is left: ${limit}.`,
+  goneNot: (limit: string) =>
+    `What is left does not move her for long${limit ? `: ${limit}` : ''}. No way home by a bank.`,
   together: { common: 'All at once', 'one at a time': 'One at a time', isolated: 'Charged apart' },
   yearsLeft: (years: string) => `Of that ${years} are left to these cells.`,
   ways: 'If the drive fails',

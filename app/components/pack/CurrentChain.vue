@@ -1,33 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { FUSE_MARGIN, wiringReport, type FigureId } from '@remigo/core'
+import { chainRatings, wiringReport, type ChainName, type FigureId } from '@remigo/core'
 import { packWords } from '~/messages/pack'
 import { useAnswerStore } from '~/stores/answer'
 
 /** Everything that the pack's amps pass through, and what each lets through all day. */
 const answer = useAnswerStore()
 const report = computed(() => wiringReport(answer.model))
-/** what each bank has of its own: the figure is one bank's, the chain counts them all */
+/** what each bank has of its own: the figure is one bank's, the chain counts all that drive at the same time */
 const of = (label: string) => (report.value.banks > 1 ? packWords.links.each(label, report.value.banks) : label)
-const links = computed<{ id: FigureId; label: string; amps: number }[]>(() => [
-  { id: 'cellsAllDay', label: packWords.links.cells, amps: answer.model.pack.current },
-  { id: 'guardAllDay', label: of(packWords.links.guard), amps: report.value.banks * report.value.bmsCurrent },
-  {
-    id: 'contactorAllDay',
-    label: of(packWords.links.contactor),
-    amps: report.value.banks * report.value.contactor.current,
-  },
-  ...(report.value.fuse
-    ? [
-        {
-          id: 'fuseRating' as const,
-          label: of(packWords.links.fuse),
-          amps: (report.value.banks * report.value.fuse.rating) / FUSE_MARGIN,
-        },
-      ]
-    : []),
-  { id: 'mainAmpacity', label: packWords.links.cable, amps: report.value.main.ampacity },
-])
+const WORDS = {
+  bms: { id: 'guardAllDay', label: packWords.links.guard, own: true },
+  contactor: { id: 'contactorAllDay', label: packWords.links.contactor, own: true },
+  fuse: { id: 'fuseRating', label: packWords.links.fuse, own: true },
+  mainCable: { id: 'mainAmpacity', label: packWords.links.cable, own: false },
+} as const satisfies Record<ChainName, { id: FigureId; label: string; own: boolean }>
+const ORDER = ['bms', 'contactor', 'fuse', 'mainCable'] as const
+const links = computed<{ id: FigureId; label: string; amps: number }[]>(() => {
+  const chain = chainRatings(answer.model)
+  return [
+    { id: 'cellsAllDay', label: packWords.links.cells, amps: answer.model.pack.current },
+    ...ORDER.flatMap(name => {
+      const { id, label, own } = WORDS[name]
+      return chain.filter(c => c.name === name).map(c => ({ id, label: own ? of(label) : label, amps: c.allDay }))
+    }),
+  ]
+})
 const weakest = computed(() => Math.min(...links.value.map(l => l.amps)))
 </script>
 

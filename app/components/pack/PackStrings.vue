@@ -6,6 +6,7 @@ import {
   bankGone,
   CHEMISTRIES,
   hasSails,
+  LIMIT_LABELS,
   mixReport,
   OTHER_STRING,
   PROJECT_FIELDS,
@@ -87,9 +88,15 @@ const ways = computed(
         <p v-if="!gone" class="prose">{{ packWords.oneBank }}</p>
         <template v-else
           ><h3 class="small soft">{{ packWords.gone }}</h3>
-          <FigureRow v-if="gone.fastest.outcome !== 'none'" id="goneSpeed" /><FigureRow id="goneRange" /><FigureRow
-            id="gonePower"
-        /></template>
+          <template v-if="gone.home"
+            ><FigureRow id="goneSpeed" /><FigureRow id="goneRange" /><FigureRow id="gonePower" />
+            <p v-if="gone.by" class="prose">{{ packWords.goneBy(LIMIT_LABELS[gone.by]) }}</p></template
+          >
+          <p v-else class="prose">
+            <StateMark state="stop" :size="13" />
+            {{ packWords.goneNot(gone.by ? LIMIT_LABELS[gone.by] : '') }}
+          </p></template
+        >
       </div>
     </div>
   </section>

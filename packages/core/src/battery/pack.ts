@@ -18,6 +18,8 @@ export interface PackFigures {
   /** J that daily use should take */
   usableEnergy: number
   capacityAh: number
+  /** Ah over which the amps are spread: of the one bank that works, where one works at a time */
+  workingAh: number
   /** Ω */
   resistance: number
   /** A */
@@ -54,6 +56,7 @@ export function packFigures(pack: PackSpec, banks: Banks = ONE_NEW_BANK): PackFi
     energy: own.nominalVoltage * own.capacityAh * 3600,
     usableEnergy: own.nominalVoltage * own.capacityAh * 3600 * usableShare,
     capacityAh: own.capacityAh,
+    workingAh: own.capacityAh,
     resistance: own.resistance,
     current: own.current,
     currentPeak: own.currentPeak,
@@ -72,7 +75,7 @@ export function packFigures(pack: PackSpec, banks: Banks = ONE_NEW_BANK): PackFi
 function withOthers(alone: PackFigures, pack: PackSpec, banks: Banks, usableShare: number): PackFigures {
   const together = besides(pack, banks),
     energy = alone.nominalVoltage * together.capacityAh * 3600
-  return { ...alone, ...together, energy, usableEnergy: energy * usableShare }
+  return { ...alone, ...together, workingAh: together.capacityAh, energy, usableEnergy: energy * usableShare }
 }
 
 /** A pack of which one bank works at a time: its energy is there, its amps are those of the smallest bank. */
@@ -83,6 +86,7 @@ function ofOneBank(all: PackFigures, pack: PackSpec, { count }: Banks): PackFigu
     ...all,
     current: all.current * share,
     currentPeak: all.currentPeak * share,
+    workingAh: all.workingAh * share,
     resistance: all.resistance / share,
   }
 }

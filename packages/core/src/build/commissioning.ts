@@ -81,11 +81,11 @@ export function powerSteps(project: Project): PowerStep[] {
     empty = restVoltage(design.pack, 0.05),
     // cells that are to be charged to less than they rest at are a finding, and no empty range
     full = Math.max(pack.fullVoltage, half)
-  const limit = Math.min(wires.bmsCurrent * wires.banks, pack.current),
+  const limit = Math.min(wires.bmsCurrent * wires.working, pack.current),
     most = Math.min(
       limit,
       drives * design.controller.batteryCurrent,
-      wires.fuse ? wires.fuse.rating * wires.banks : limit,
+      wires.fuse ? wires.fuse.rating * wires.working : limit,
     )
   const high = wires.aboveTouch,
     lead = design.pack.cell.chemistry === 'AGM' || design.pack.cell.chemistry === 'FLOODED',

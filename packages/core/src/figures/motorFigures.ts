@@ -1,6 +1,6 @@
 import { revsPerSecond } from '../units'
 import { continuousTorque, torqueConstant } from '../drive'
-import { LIMIT_LABELS, limitShares, NO_RATING, type Evaluation } from '../system'
+import { LIMIT_LABELS, limitShares, NO_RATING, toldLimits, type Evaluation } from '../system'
 import {
   ALWAYS,
   current,
@@ -93,13 +93,13 @@ export const MOTOR_FIGURES = {
     part: 'motor',
     inputs: e =>
       listed(
-        limitShares(e.model, e.point.drive)
+        toldLimits(limitShares(e.model, e.point.drive), 'allDay')
           .filter(s => s.name !== 'packPower')
           .map(s => ratio(s.allDay, LIMIT_LABELS[s.name])),
       ),
     formula: shares => Math.max(...Object.values(shares)),
     words: 'the largest of: what is asked ÷ the part’s continuous rating',
-    source: 'Ratings of motor, controller and cells',
+    source: 'Ratings of motor, controller and cells; of BMS, fuse, contactor and cable where they are passed',
     holds: ALWAYS,
     depends: [...PACK_FIELDS, 'design.motor.ratedPower', 'design.pack.series'],
   }),

@@ -28,11 +28,11 @@ const WEAR = 'Cycles by depth and calendar by temperature, added up: common prac
 const wear = (e: Evaluation) => ageingReport(e.model.project)
 const rough = () => ({ text: 'Plus or minus 40 %: makers’ cells and habits differ.' })
 const gone = (e: Evaluation) => bankGone(e.model.project)
-const hasBanks = (e: Evaluation) => gone(e) !== null
+const getsHome = (e: Evaluation) => Boolean(gone(e)?.home)
 const goneInputs = (e: Evaluation) => ({
   left: count(gone(e)?.left ?? null, 'strings left'),
   of: count(gone(e)?.of ?? null, 'of so many'),
-  home: speed(gone(e)?.home.speed ?? null, 'homeward speed'),
+  home: speed(gone(e)?.home?.speed ?? null, 'homeward speed'),
 })
 const ONE_GONE = {
   source: 'The same chain on what is left, the largest bank gone',
@@ -213,18 +213,20 @@ export const STORAGE_FIGURES = {
       const left = gone(e)
       return left && left.fastest.outcome !== 'none' ? left.fastest.speed : 0
     },
-    words: 'the speed at which the first continuous limit is reached on the strings that are left',
+    words:
+      'the speed at which the first continuous limit is reached on the strings that are left: cells, BMS, fuse, ' +
+      'contactor and cable of the banks that drive among them',
     ...ONE_GONE,
   }),
   goneRange: figure({
     label: 'One bank gone: range',
     quantity: 'distance',
     part: 'pack',
-    applies: hasBanks,
+    applies: getsHome,
     inputs: e => ({
       ...goneInputs(e),
-      time: of('duration')(gone(e)?.home.timeLeft ?? null, 'time left: usable energy ÷ power'),
-      power: power(gone(e)?.home.drive.packPower ?? null, 'from the pack'),
+      time: of('duration')(gone(e)?.home?.timeLeft ?? null, 'time left: usable energy ÷ power'),
+      power: power(gone(e)?.home?.drive.packPower ?? null, 'from the pack'),
     }),
     formula: ({ time, home }) => time * home,
     words: 'range = usable energy left ÷ power at the homeward speed × speed',
@@ -234,9 +236,9 @@ export const STORAGE_FIGURES = {
     label: 'One bank gone: power home',
     quantity: 'electricPower',
     part: 'pack',
-    applies: hasBanks,
+    applies: getsHome,
     inputs: goneInputs,
-    formula: (_, e) => gone(e)?.home.drive.packPower ?? 0,
+    formula: (_, e) => gone(e)?.home?.drive.packPower ?? 0,
     words: 'power from the pack at the homeward speed',
     ...ONE_GONE,
   }),
@@ -291,7 +293,12 @@ export const STORAGE_FIGURES = {
   ),
   contactorAllDay: link(
     'Contactor',
-    e => ({ amps: current(wiringReport(e.model).current, 'continuous') }),
+    e => ({
+      amps: current(
+        wiringReport(e.model).bank.current,
+        wiringReport(e.model).banks > 1 ? 'of the bank, continuous' : 'continuous',
+      ),
+    }),
     (_, e) => wiringReport(e.model).contactor.current,
     'the next stock rating above 1.25 × the continuous amps',
     'Stock ratings; the margin is common practice',

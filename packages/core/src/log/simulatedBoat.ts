@@ -8,6 +8,7 @@ import {
   coldDrive,
   driveHeat,
   driveTrain,
+  chainRatings,
   limitShares,
   modelOf,
   motorHeatAt,
@@ -134,8 +135,11 @@ export class SimulatedBoat {
     const { time = 0, seed = 1, course = 0, charge = 0.9 } = options
     const calm = asSetUp(project, undefined),
       mass = modelOf(calm).boat.mass
-    this.model = modelOf(withEdits(calm, [edit('boat.mass', mass * hidden.weight), edit('boat.massHolds', 'after')]))
     const given = modelOf(calm)
+    this.model = {
+      ...modelOf(withEdits(calm, [edit('boat.mass', mass * hidden.weight), edit('boat.massHolds', 'after')])),
+      chain: chainRatings(given),
+    }
     const pull = (v: number) => {
       const { centre } = theoryResistance(this.model, v),
         { doubts } = theoryResistance(given, v)

@@ -1,5 +1,8 @@
 import { hullSpeed } from '../hull'
 import type { Project } from '../project/projectFields'
+import { largestBank } from './bankDuty'
+import { chainRatings } from './chainRatings'
+import type { LimitName } from './limits'
 import { modelOf } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
 import { topSpeed, type TopSpeed } from './topSpeed'
@@ -14,10 +17,11 @@ export interface BankGone {
   /** strings left, of so many */
   left: number
   of: number
-  /** greatest speed that is left, all day, and what ends it */
+  /** greatest speed that is left, all day, and what ends it: the parts of the banks that are left among it */
   fastest: TopSpeed
-  /** the drive at the homeward speed */
-  home: OperatingPoint
+  by: LimitName | null
+  /** the drive at the homeward speed; null where not even a crawl is held */
+  home: OperatingPoint | null
 }
 
 /**
@@ -38,13 +42,20 @@ const known = new WeakMap<Project, BankGone | null>()
 function withoutLargest(project: Project): BankGone | null {
   const { pack, banks } = project.design
   if (banks.count < 2 || pack.parallel < banks.count) return null
-  const left = pack.parallel - Math.ceil(pack.parallel / banks.count)
+  const left = pack.parallel - largestBank(pack.parallel, banks.count),
+    rest = banks.count - 1
   const lame = modelOf({
     ...project,
-    design: { ...project.design, pack: { ...pack, parallel: left }, banks: { ...banks, count: 1, others: [] } },
+    design: { ...project.design, pack: { ...pack, parallel: left }, banks: { ...banks, count: rest, others: [] } },
   })
-  const fastest = topSpeed(lame, 'allDay')
-  const most = fastest.outcome === 'none' ? CRAWL : fastest.speed
-  const home = operatingPoint(lame, Math.max(CRAWL, Math.min(most, HOMEWARD * hullSpeed(lame.form.lengthWaterline))))
-  return { left, of: pack.parallel, fastest, home }
+  // what is left drives through the fuses and cables that she has
+  const through = {
+    ...lame,
+    chain: chainRatings(modelOf(project), banks.together === 'one at a time' ? 1 : rest),
+  }
+  const fastest = topSpeed(through, 'allDay')
+  const speed = fastest.outcome === 'none' ? 0 : fastest.speed,
+    home =
+      speed < CRAWL ? null : operatingPoint(through, Math.min(speed, HOMEWARD * hullSpeed(lame.form.lengthWaterline)))
+  return { left, of: pack.parallel, fastest, by: fastest.outcome === 'noLimit' ? null : fastest.by, home }
 }

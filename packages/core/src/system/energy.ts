@@ -35,14 +35,14 @@ export function stretchOf(use: {
  * Usable energy of a boat's pack at a current: what is printed, less what lead loses when it is drawn fast.
  *
  * @param model the boat
- * @param current A of the whole pack
+ * @param current A that the drive takes
  * @returns J
  *
  * Source: peukertShare().
  */
 export function usableAt({ pack, project: { design } }: Model, current: number): number {
   const { peukert }: Chemistry = CHEMISTRIES[design.pack.cell.chemistry]
-  return current > 0 ? pack.usableEnergy * peukertShare(peukert, current / pack.capacityAh) : pack.usableEnergy
+  return current > 0 ? pack.usableEnergy * peukertShare(peukert, current / pack.workingAh) : pack.usableEnergy
 }
 
 /**

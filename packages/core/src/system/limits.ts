@@ -1,9 +1,21 @@
 import { CELL_PEAK_SECONDS, CONTROLLER_PEAK_SECONDS, motorTimeFactor, timeFactor } from '../drive'
+import { chainRatings } from './chainRatings'
 import { NO_RATING, type DriveTrain } from './driveTrain'
 import type { Model } from './model'
 
 /** What may stop the boat from going faster. */
-export type LimitName = 'motorTorque' | 'motorRpm' | 'voltage' | 'batteryAmps' | 'phaseAmps' | 'packAmps' | 'packPower'
+export type LimitName =
+  | 'motorTorque'
+  | 'motorRpm'
+  | 'voltage'
+  | 'batteryAmps'
+  | 'phaseAmps'
+  | 'packAmps'
+  | 'packPower'
+  | 'bms'
+  | 'fuse'
+  | 'contactor'
+  | 'mainCable'
 
 /** Each limit in an owner's words. */
 export const LIMIT_LABELS: Record<LimitName, string> = {
@@ -14,7 +26,13 @@ export const LIMIT_LABELS: Record<LimitName, string> = {
   phaseAmps: 'motor amps',
   packAmps: 'cell amps',
   packPower: 'pack',
+  bms: 'BMS',
+  fuse: 'main fuse',
+  contactor: 'contactor',
+  mainCable: 'main cable',
 }
+/** What stands between pack and controller: sized for the drive, unless its owner chose it. */
+const CHAIN: ReadonlySet<LimitName> = new Set<LimitName>(['bms', 'fuse', 'contactor', 'mainCable'])
 
 /** How much of each limit is used, as a share; above 1 it is passed. */
 export interface LimitShare {
@@ -29,7 +47,7 @@ export interface LimitShare {
 export type RatingTime = keyof Omit<LimitShare, 'name'>
 
 /**
- * How much of each limit of motor, controller and pack a point uses.
+ * How much of each limit of motor, controller, pack and what stands between them a point uses.
  *
  * @param model the boat
  * @param train the drive at one speed
@@ -80,8 +98,22 @@ export function limitShares(model: Model, train: DriveTrain): LimitShare[] {
     ),
     rated('packAmps', train.packCurrent, model.pack.current, model.pack.currentPeak, CELL_PEAK_SECONDS),
     always('packPower', weak),
+    ...(model.chain ?? chainRatings(model)).map(({ name, allDay, minutes }) =>
+      rated(name, train.packCurrent, allDay, minutes, CONTROLLER_PEAK_SECONDS),
+    ),
   ]
 }
+
+/**
+ * The limits that are worth telling of: motor, controller and cells, and of what stands between them only what is
+ * passed, since that is chosen to suit.
+ *
+ * @param shares of limitShares
+ * @param which all day, for minutes, or as long as top is wanted
+ * @returns those shares
+ */
+export const toldLimits = (shares: readonly LimitShare[], which: RatingTime): LimitShare[] =>
+  shares.filter(s => !CHAIN.has(s.name) || s[which] > 1)
 
 /**
  * The limit that bites first.

@@ -2,6 +2,7 @@ import { packFigures, type PackFigures } from '../battery'
 import { fitMotorLosses, LEG_EFFICIENCY, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorFit } from '../drive'
 import { type HullPropellerInteraction, hasLeg, type Appendage } from '../hull'
 import type { Project } from '../project/projectFields'
+import type { ChainRating } from './chainRatings'
 import { afloat, type Afloat } from './afloat'
 import { driveDoubt, spreadOf } from './plateDoubt'
 import { preparedMethods, type PreparedMethod } from './preparedMethods'
@@ -29,6 +30,8 @@ export interface Model extends Afloat {
   driveDoubt: number
   /** factor by which the pack's charge may be off either way; 1 where its plate is known */
   chargeSpread: number
+  /** what stands between pack and controller, where it is that of another document: she with a bank gone, or her day */
+  chain?: readonly ChainRating[]
 }
 
 const models = new WeakMap<Project, Model>()

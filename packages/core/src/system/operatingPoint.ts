@@ -3,7 +3,7 @@ import { usableAt } from './energy'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { hullResistance } from './hullResistance'
 import { bandOf, type HullResistance } from './theoryResistance'
-import { limitShares, tightestLimit, type LimitName } from './limits'
+import { limitShares, tightestLimit, toldLimits, type LimitName } from './limits'
 import type { Model } from './model'
 
 /** Everything at one speed. */
@@ -68,7 +68,7 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
     packPowerLow,
     packPowerHigh,
     holds: allDay.share <= 1 ? 'allDay' : minutes.share <= 1 ? 'minutes' : 'beyond',
-    tightest: allDay,
+    tightest: tightestLimit(toldLimits(shares, 'allDay'), 'allDay'),
     timeLeft,
     distanceLeft: speed > 0 ? timeLeft * speed : 0,
     distanceLow: speed > 0 ? endOf(Math.min(timeAt(high), timeLeft), timeLeft, model.chargeSpread) * speed : 0,

@@ -38,7 +38,7 @@ export function topSpeed(
       30,
       Math.max(
         2 * hullSpeed(model.form.lengthWaterline),
-        model.hullType.waveBound ? 0 : 1.6 * model.project.use.topSpeed,
+        (model.hullType.waveBound ? 1 : 1.6) * model.project.use.topSpeed,
       ),
     )
   const slowest = excess(least)

@@ -16,10 +16,11 @@ import {
   type RunDemand,
 } from '../wiring'
 import { conductorResistance } from '../wiring/conductor'
-import type { DriveTrain } from './driveTrain'
-import type { Model } from './model'
+import { bankDuty } from './bankDuty'
 import { continuousNeed } from './continuousNeed'
-import { operatingPoint } from './operatingPoint'
+import { driveTrain, type DriveTrain } from './driveTrain'
+import { centreResistance } from './hullResistance'
+import type { Model } from './model'
 
 /** RMS amps in a lead of the motor for one DC-equivalent amp: two of three leads carry at a time, √(2/3). */
 const LEAD_SHARE = Math.sqrt(2 / 3)
@@ -37,8 +38,13 @@ export interface WiringReport {
   current: number
   /** banks that drive alone: each has its own fuse, guard and contactor, and breaks its own short */
   banks: number
-  /** the largest of them: A all day, and its lead to where they join; the whole pack where there is one */
-  bank: { current: number; lead: CableRun }
+  /** of them that drive at the same time */
+  working: number
+  /**
+   * what the largest of them must carry all day, A, with the others switched off or one of them gone; its share while
+   * all are at work that work together; and its lead to where they join. The whole pack where there is one
+   */
+  bank: { current: number; shared: number; lead: CableRun }
   main: CableRun
   motor: CableRun
   /** false where no stock cable is enough, so that the thickest stands in */
@@ -63,7 +69,7 @@ interface DrivePoints {
   top: DriveTrain
 }
 
-const reports = new WeakMap<Model, WiringReport>()
+const reports = new WeakMap<Model['project'], WiringReport>()
 
 /**
  * The wiring of a boat, worked out once.
@@ -73,14 +79,12 @@ const reports = new WeakMap<Model, WiringReport>()
  * @returns runs, fuse, precharge, contactor
  */
 export function wiringReport(model: Model, points?: DrivePoints): WiringReport {
-  const known = reports.get(model)
+  const known = reports.get(model.project)
   if (known) return known
-  const { use } = model.project
-  const made = makeReport(
-    model,
-    points ?? { cruise: operatingPoint(model, use.cruiseSpeed).drive, top: operatingPoint(model, use.topSpeed).drive },
-  )
-  reports.set(model, made)
+  const { use } = model.project,
+    at = (speed: number) => driveTrain(model, speed, centreResistance(model, speed))
+  const made = makeReport(model, points ?? { cruise: at(use.cruiseSpeed), top: at(use.topSpeed) })
+  reports.set(model.project, made)
   return made
 }
 
@@ -93,19 +97,19 @@ function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
     pack,
   } = model
   const { wiring } = design
-  const banks = Math.max(1, Math.min(design.banks.count, design.pack.parallel)),
-    share = Math.ceil(design.pack.parallel / banks) / design.pack.parallel
   const current = continuousNeed(cruise.packCurrent, top.packCurrent, use.headroom),
-    bankCurrent = current * share
+    duty = bankDuty(design.pack, design.banks, model.pack),
+    { banks, working } = duty,
+    bankCurrent = duty.carries(current)
   const place = { insulation: wiring.insulation, engineSpace: wiring.engineSpace, bundled: wiring.bundled }
   const between = { voltage: pack.nominalVoltage, place, conductors: 2 }
-  // the fuse comes first: a cable must carry what the fuse before it lets through, and behind the join what all of them
-  // do
+  // the fuse comes first: a cable must carry what the fuse before it lets through, and behind the join what all do that
+  // are on
   const mainFor = (guard: number) =>
-    runOf({ ...between, current, guard: banks * guard, length: wiring.mainLength }, wiring.mainArea)
+    runOf({ ...between, current, guard: working * guard, length: wiring.mainLength }, wiring.mainArea)
   const leadFor = (guard: number) =>
     banks === 1 ? mainFor(guard) : runOf({ ...between, current: bankCurrent, guard, length: BANK_LEAD }, null)
-  const shortWith = (cable: number) => shortCircuitCurrent(pack.fullVoltage, pack.resistance / share + cable)
+  const shortWith = (cable: number) => shortCircuitCurrent(pack.fullVoltage, duty.resistance + cable)
   const fuseAgainst = (shortCircuit: number) =>
     fuseFor(SHIPPED_FUSES, { current: bankCurrent, ampacity: Infinity, voltage: pack.fullVoltage, shortCircuit })
   // where the bare cells are too strong for any fuse, the short lead to it counts too
@@ -135,12 +139,13 @@ function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
   return {
     current,
     banks,
-    bank: { current: bankCurrent, lead: lead.run },
+    working,
+    bank: { current: bankCurrent, shared: duty.shares(current), lead: lead.run },
     main: main.run,
     motor: motor.run,
     enough: { main: main.enough && lead.enough, motor: motor.enough },
     shortCircuit,
-    joinedShort: shortCircuit / share,
+    joinedShort: shortCircuit * duty.joined,
     fuse,
     fuseFaults: fuse ? fuseFaults(fuse, demand) : [],
     precharge: precharge(pack.fullVoltage, model.drives * wiring.capacitance, wiring.prechargeResistance ?? undefined),
@@ -150,7 +155,7 @@ function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
       wantsVoltage,
       wantsCurrent,
     },
-    bmsCurrent: wiring.bmsCurrent ?? pack.current * share,
+    bmsCurrent: wiring.bmsCurrent ?? duty.cells,
     aboveTouch: pack.fullVoltage > TOUCH_LIMIT,
   }
 }

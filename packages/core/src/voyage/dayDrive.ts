@@ -4,6 +4,7 @@ import { edit, withEdits, type Leg, type Project } from '../project'
 import {
   BAND,
   centreResistance,
+  chainRatings,
   driveTrain,
   hullResistance,
   limitShares,
@@ -47,7 +48,11 @@ export class DayDrive {
     readonly project: Project,
     readonly z: number,
   ) {
-    this.model = modelOf(withEdits(project, [edit('use.headWind', 0), edit('use.houseLoad', 0)]))
+    // through the fuse and cables that she has, not those that such a boat would get
+    this.model = {
+      ...modelOf(withEdits(project, [edit('use.headWind', 0), edit('use.houseLoad', 0)])),
+      chain: chainRatings(modelOf(project)),
+    }
     // a charge that nobody is sure of is as good as a power that is as far off
     this.sigmaMore = Math.log(this.model.chargeSpread) / BAND
   }

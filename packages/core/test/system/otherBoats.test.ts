@@ -179,10 +179,11 @@ describe('charging', () => {
 describe('banks', () => {
   const two = changed(launch, ['design.pack.parallel', 4], ['design.banks.count', 2]),
     one = changed(two, ['design.banks.count', 1])
-  it('each carries its own amps and breaks its own short; the sum counts where they join', () => {
+  it('each carries what falls to it when another is gone, and breaks its own short; the sum counts where they join', () => {
     const each = wiringReport(modelOf(two)),
       whole = wiringReport(modelOf(one))
-    expect(each.bank.current).toBeCloseTo(each.current / 2, 9)
+    expect(each.bank.shared).toBeCloseTo(each.current / 2, 9)
+    expect(each.bank.current).toBeCloseTo(each.current, 9)
     expect(each.bmsCurrent).toBeCloseTo(whole.bmsCurrent / 2, 9)
     expect(each.shortCircuit).toBeLessThan(0.65 * whole.shortCircuit)
     expect(each.joinedShort).toBeCloseTo(2 * each.shortCircuit, 6)

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { DEMO, DEMO_BOATS, edit, weightAfloat, withEdits, type Project } from '../../src/project'
 import { idealEfficiency } from '../../src/propulsor'
+import { SHIPPED_FUSES } from '../../src/parts/shipped/shippedWiring'
 import { partsList } from '../../src/money'
 import { sizeRest } from '../../src/sizing'
 import { driveTrain, evaluate, limitShares, modelOf, operatingPoint } from '../../src/system'
@@ -53,7 +54,15 @@ describe('two drives share the thrust', () => {
     const shares = (boat: Project) =>
       limitShares(modelOf(boat), evaluate(boat, boat.use.cruiseSpeed).cruise.drive).find(s => s.name === 'motorTorque')!
     expect(shares(twin(DEMO.tirrick)).allDay).toBeLessThan(shares(DEMO.tirrick).allDay)
-    const all = (boat: Project) => evaluate(boat, 2).allDaySpeed
+    // through a fuse that is not what ends it
+    const fuse = { ...SHIPPED_FUSES[0]!, rating: 1000 },
+      open = (boat: Project) =>
+        withEdits(boat, [
+          edit('design.wiring.fuse', fuse),
+          edit('design.wiring.mainArea', 150),
+          edit('design.wiring.contactorCurrent', 1000),
+        ])
+    const all = (boat: Project) => evaluate(open(boat), 2).allDaySpeed
     const [a, b] = [all(DEMO.tirrick), all(twin(DEMO.tirrick))]
     expect(b.outcome !== 'none' && a.outcome !== 'none' && b.speed > a.speed).toBe(true)
   })

@@ -1,6 +1,7 @@
 import { amps } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
+import { whoDraws } from '../whoDraws'
 import { lowerTopSpeed } from '../fixes'
 
 /** BMS that opens under way. */
@@ -11,24 +12,24 @@ export const bmsAmps: Rule = {
   source: 'Plate of the battery management against the continuous current',
   check(facts) {
     const {
-        wiring: {
-          bmsCurrent,
-          bank: { current },
-          banks,
-          current: whole,
-        },
-        model: { pack },
-        top,
-      } = facts,
-      share = current / whole
-    if (bmsCurrent >= Math.min(current, pack.current * share)) return null
+      wiring: {
+        bmsCurrent,
+        bank: { current },
+        banks,
+        working,
+      },
+      wiring,
+      model: { pack },
+      top,
+    } = facts
+    if (bmsCurrent >= Math.min(current, pack.current)) return null
     return {
-      severity: bmsCurrent < top.drive.packCurrent * share ? 'stop' : 'caution',
+      severity: bmsCurrent < top.drive.packCurrent / working ? 'stop' : 'caution',
       title: 'BMS',
       amount: { text: '{a}', params: { a: amps(bmsCurrent - current) } },
       sentence: {
         text:
-          `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} with headroom; the BMS opens above {b}, ` +
+          `${whoDraws(wiring)} {c} with headroom; the BMS opens above {b}, ` +
           `and ${banks > 1 ? 'the bank is gone' : 'she stops'} without warning.`,
         params: { c: amps(current), b: amps(bmsCurrent) },
       },

@@ -1,6 +1,7 @@
 import { amps, volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
+import { whoDraws } from '../whoDraws'
 import { FIRE } from '../wiringFixes'
 
 /** A contactor that cannot break, or runs hot. */
@@ -9,6 +10,7 @@ export const contactorRating: Rule = {
   checks: 'Contactor breaks the pack’s volts and carries its amps',
   source: 'DC break rating at the end of charge; 1.25 × continuous current (common practice)',
   check({
+    wiring,
     wiring: { contactor: c },
     model: {
       project: { design },
@@ -29,8 +31,8 @@ export const contactorRating: Rule = {
             params: { v: volts(c.voltage), p: volts(c.wantsVoltage) },
           }
         : {
-            text: 'It carries {a}; with a quarter to spare it should carry {w}.',
-            params: { a: amps(c.current), w: amps(c.wantsCurrent) },
+            text: `${whoDraws(wiring)} {d}; it carries {a}. With a quarter to spare it should carry {w}.`,
+            params: { d: amps(wiring.bank.current), a: amps(c.current), w: amps(c.wantsCurrent) },
           },
       ...(wrongVolts ? { caution: FIRE } : {}),
       fixes: [

@@ -1,6 +1,7 @@
 import { amps } from '../../units'
 import type { Rule } from '../finding'
 import { FUSE_MARGIN } from '../../wiring'
+import { whoDraws } from '../whoDraws'
 import { bestFuse } from '../wiringFixes'
 
 /** A fuse that blows in use. */
@@ -14,7 +15,6 @@ export const fuseSmall: Rule = {
       fuse,
       fuseFaults,
       bank: { current },
-      banks,
     } = facts.wiring
     if (!fuse || !fuseFaults.includes('tooSmall')) return null
     return {
@@ -23,7 +23,7 @@ export const fuseSmall: Rule = {
       amount: { text: '+{a}', params: { a: amps(FUSE_MARGIN * current - fuse.rating) } },
       sentence: {
         text:
-          `${banks > 1 ? 'The bank gives' : 'The drive draws'} {c} continuously, with headroom. A fuse of {f} ages, ` +
+          `${whoDraws(facts.wiring)} {c} continuously, with headroom. A fuse of {f} ages, ` +
           'then blows when she is pushed.',
         params: { c: amps(current), f: amps(fuse.rating) },
       },

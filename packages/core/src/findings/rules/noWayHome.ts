@@ -1,3 +1,4 @@
+import { bankGone } from '../../system'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
@@ -6,15 +7,13 @@ export const noWayHome: Rule = {
   part: 'pack',
   checks: 'Something brings her home when one part fails',
   source: 'No single point of failure without another way home (common practice)',
-  check({
-    model: {
-      project: {
-        use,
-        design: { banks, pack },
-      },
-    },
-  }) {
-    if (use.wayHome !== 'none' || banks.count > 1) return null
+  check({ model: { project } }) {
+    const {
+      use,
+      design: { pack },
+    } = project
+    // a second bank is a way home where what is left of the chain moves her
+    if (use.wayHome !== 'none' || bankGone(project)?.home) return null
     return {
       severity: 'caution',
       title: 'no other way home',
