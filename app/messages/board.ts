@@ -190,6 +190,13 @@ export const boardWords = {
       'Both share the thrust. Powers and thrust are those of both; torque, rpm and motor amps those of each. Pack ' +
       'and main cable carry both.',
     massHolds: { before: 'As she was', after: 'With the new drive' },
+    materials: {
+      'not said': 'Not said',
+      plastic: 'Plastic, inflatable',
+      wood: 'Wood',
+      steel: 'Steel',
+      aluminium: 'Aluminium',
+    },
     afloat: (mass: string, out: string, into: string) =>
       `With the new drive she weighs ${mass}: ${out} come out, ${into} go in.`,
     afloatNothing: (mass: string, into: string) => `With the new drive she weighs ${mass}: ${into} go in.`,

@@ -101,6 +101,13 @@ const engines = computed(
       />
       <p v-if="boat.massHolds === 'before'" class="prose" data-afloat>{{ afloat }}</p>
       <ChoiceField
+        :columns="2"
+        :label="PROJECT_FIELDS.boat.fields.material.label"
+        :options="boardWords.boat.materials"
+        :model-value="boat.material"
+        @update:model-value="set(PROJECT_FIELDS.boat.fields.material.label, 'boat.material', $event)"
+      />
+      <ChoiceField
         v-if="asks('tubes')"
         :label="boardWords.boat.tubes"
         :options="boardWords.boat.tubeCounts as Record<string, string>"

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { mdiLockOutline } from '@mdi/js'
-import { firstPower, powerCsv, WRITERS, type PowerGroup, type PowerReading } from '@remigo/core'
+import { powerAsItStands, powerCsv, WRITERS, type PowerGroup, type PowerReading } from '@remigo/core'
 import { powerWords as words } from '~/messages/firstPower'
 import { download } from '~/composables/useBoatFiles'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
 
 /** The first power-up in the order of danger: what is read, what is accepted, what is locked. */
 const document = useDocumentStore()
 const { text } = useQuantities()
-const power = computed(() => firstPower(document.shown))
+const library = useLibraryStore()
+const power = computed(() => powerAsItStands(document.shown, library.library))
 const who = ref<PowerReading['who']>('owner')
 /** the group that the hand opened; else the one in which the next step is */
 const opened = ref<PowerGroup | null>(null)
@@ -21,14 +23,16 @@ watch(
 const here = computed(() => opened.value ?? power.value.next?.group ?? 'firstTrip')
 const openStep = ref<string | null>(null)
 
-const lockedWhy = (after: PowerGroup | null) => {
+const lockedWhy = (after: PowerGroup | null, clashed: boolean) => {
+  if (after === null && clashed) return words.clashed
   const group = power.value.groups.find(g => g.id === after)
   return group ? words.opens(words.groups[group.id], group.steps.length - group.done) : ''
 }
 const dots = computed(() =>
   power.value.groups.map(g => g.steps.map(s => ({ id: s.step.id, state: s.state, next: s.step === power.value.next }))),
 )
-const csv = () => download(`${document.shown.name.toLowerCase()}-first-power.csv`, powerCsv(document.shown), 'text/csv')
+const csv = () =>
+  download(`${document.shown.name.toLowerCase()}-first-power.csv`, powerCsv(document.shown, power.value), 'text/csv')
 const print = () => window.print()
 </script>
 
@@ -65,7 +69,7 @@ const print = () => window.print()
             ><svg width="14" height="14" viewBox="0 0 24 24" aria-hidden="true">
               <path :d="mdiLockOutline" fill="currentColor" />
             </svg>
-            {{ lockedWhy(g.after) }}</em
+            {{ lockedWhy(g.after, g.clashed) }}</em
           ><em v-else>{{ words.done(g.done, g.steps.length) }}</em>
         </button>
         <ul class="steps" :class="{ shut: here !== g.id }">
@@ -73,7 +77,7 @@ const print = () => window.print()
             v-for="s in g.steps"
             :key="s.step.id"
             :line="s"
-            :locked="g.locked"
+            :locked="g.locked && !(s.step.clash && g.after === null)"
             :next="s.step === power.next"
             :chosen="openStep === s.step.id"
             :who="who"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { edit, withReading, type PowerReading, type PowerStepState } from '@remigo/core'
+import { edit, LEAST_REASON, withReading, type PowerReading, type PowerStepState } from '@remigo/core'
 import { powerWords as words } from '~/messages/firstPower'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
@@ -40,6 +40,17 @@ const accepted = computed(() => {
   if (low === null) return words.atMost(of(high!))
   return high === null ? words.atLeast(of(low)) : words.accepted(of(low), of(high))
 })
+/** by how much the volts are outside, and whose window ends there */
+const over = computed(() => {
+  const { low, high, meets } = line.step
+  if (!meets || line.value === null || line.state !== 'stop' || low === null || high === null) return ''
+  const above = line.value > high,
+    by = above ? meets.highBy : meets.lowBy,
+    name = by.name.charAt(0).toUpperCase() + by.name.slice(1)
+  return above
+    ? words.tooMuch(show(line.value - high), name, show(meets.high))
+    : words.tooLittle(show(low - line.value), name, show(meets.low))
+})
 const MARKS = {
   open: 'note',
   fits: 'fits',
@@ -49,6 +60,11 @@ const MARKS = {
   locked: 'note',
 } as const
 const mark = computed(() => MARKS[line.state])
+/** a word is no reason: how many letters are still wanted */
+const passedHint = computed(() => {
+  const left = LEAST_REASON - (line.reading?.why.trim().length ?? 0)
+  return line.reading?.why && left > 0 ? words.passedShort(left) : words.passedHint
+})
 const clock = (at: string) => at.replace('T', ' ')
 </script>
 
@@ -61,7 +77,8 @@ const clock = (at: string) => at.replace('T', ' ')
           line.reading?.at ? words.by(words.who[line.reading.who], clock(line.reading.at)) : line.step.by
         }}</small>
       </button>
-      <template v-if="line.step.cells"
+      <span v-if="line.step.clash" class="tick">{{ words.byClash }}</span>
+      <template v-else-if="line.step.cells"
         ><span class="read">{{ line.value === null ? '–' : show(line.value) }}</span
         ><span class="range">{{ accepted }}</span></template
       ><template v-else-if="line.step.quantity"
@@ -84,7 +101,16 @@ const clock = (at: string) => at.replace('T', ' ')
       <span class="state" :class="mark"><StateMark :state="mark" :size="15" /> {{ words.states[line.state] }}</span>
     </div>
     <div v-if="chosen || line.state === 'stop'" class="more">
-      <p v-if="line.step.why">{{ words.why(line.step.why) }}</p>
+      <p v-if="over" class="over">
+        <StateMark state="stop" :size="15" />
+        <span
+          ><b>{{ over }}</b> {{ line.step.stop }}</span
+        >
+      </p>
+      <WindowBars v-if="line.step.windows" :step="line.step" :value="line.value" />
+      <p v-if="line.step.why && !line.step.windows">
+        {{ line.step.clash ? line.step.why : words.why(line.step.why) }}
+      </p>
       <p>{{ words.look(line.step.look) }}</p>
       <p v-if="line.step.licensed">
         <b>{{ words.licensed }}</b>
@@ -92,7 +118,7 @@ const clock = (at: string) => at.replace('T', ' ')
       <CellVolts v-if="line.step.cells" :kind="line.step.cells" />
       <label class="why"
         ><span
-          >{{ words.passedBecause }} <small class="soft">{{ words.passedHint }}</small></span
+          >{{ words.passedBecause }} <small class="soft">{{ passedHint }}</small></span
         ><input
           v-kept="line.reading?.why ?? ''"
           class="ink-input"
@@ -173,6 +199,11 @@ li.next {
 .more {
   padding: 2px 0 12px 12px;
   font-size: 13.5px;
+}
+.over {
+  display: flex;
+  gap: 6px;
+  color: var(--clash);
 }
 .more p {
   margin-bottom: 4px;

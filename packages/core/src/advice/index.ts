@@ -1,2 +1,3 @@
 export * from './findingsOf'
+export * from './powerGates'
 export * from './provenFixes'

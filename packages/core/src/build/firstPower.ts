@@ -1,7 +1,8 @@
 import type { CellReading, PowerReading, Project } from '../project'
 import { wiringReport, modelOf } from '../system'
 import { cellSpread, type CellSpread } from './cellVolts'
-import { POWER_GROUPS, powerSteps, type PowerGroup, type PowerStep } from './commissioning'
+import { powerSteps } from './commissioning'
+import { POWER_GROUPS, type PowerGroup, type PowerStep } from './powerStep'
 
 /** How a step stands. */
 export type StepState = 'open' | 'fits' | 'tight' | 'stop' | 'overridden' | 'locked'
@@ -21,8 +22,10 @@ export interface PowerGroupState {
   steps: PowerStepState[]
   done: number
   locked: boolean
-  /** the group that has to be done first */
+  /** the group that has to be done first; null where a clash of the design keeps it shut */
   after: PowerGroup | null
+  /** a clash of the design touches what it makes live, and was not passed over in writing */
+  clashed: boolean
   stopped: boolean
 }
 
@@ -59,45 +62,75 @@ export function verdict(step: PowerStep, value: number): 'fits' | 'tight' | 'sto
   return 'fits'
 }
 
+/** Something of the design that clashes with what a stage makes live: it keeps the stage shut until it is gone. */
+export interface PowerClash {
+  /** short name of what was found */
+  id: string
+  group: PowerGroup
+  title: string
+  why: string
+}
+
+/** Short name of the step that stands for a clash. */
+export const clashStep = (id: string): string => `clash-${id}`
+
 /**
  * The first power-up as it stands: each group opens when what comes before it is done and within range, or was passed
- * over in writing.
+ * over in writing. A clash of the design with what a stage makes live comes first in it, and keeps it shut.
  *
  * @param project the boat
+ * @param clashes of the design, each at the stage that makes it live
  * @returns groups with their steps, what is next, what is live
  */
-export function firstPower(project: Project): FirstPower {
+export function firstPower(project: Project, clashes: readonly PowerClash[] = []): FirstPower {
+  if (clashes.length > 0) return standing(project, clashes)
   let known = kept.get(project)
-  if (!known) kept.set(project, (known = standing(project)))
+  if (!known) kept.set(project, (known = standing(project, [])))
   return known
 }
 
 const kept = new WeakMap<Project, FirstPower>()
 
-function standing(project: Project): FirstPower {
+/** A clash as a step: nothing is read, it is mended or passed over in writing. */
+const asStep = ({ id, group, title, why }: PowerClash): PowerStep => ({
+  id: clashStep(id),
+  group,
+  title,
+  by: 'the design: see its finding',
+  quantity: null,
+  low: null,
+  high: null,
+  why,
+  look: 'Mend it: its finding has what would do. Passed over, it stays a clash, and the print shows why.',
+  clash: true,
+})
+
+function standing(project: Project, clashes: readonly PowerClash[]): FirstPower {
   const { readings, cells } = project.yard,
-    steps = powerSteps(project)
+    steps = [...clashes.map(asStep), ...powerSteps(project)]
   const rest = lastCells(cells, 'rest'),
     load = lastCells(cells, 'load'),
     spreads = { rest: rest && cellSpread(rest.volts), load: load && cellSpread(load.volts) }
   let open = true,
     before: PowerGroup | null = null
   const groups = POWER_GROUPS.map((id): PowerGroupState => {
-    const locked = !open
-    const states = steps
-      .filter(s => s.group === id)
-      .map((step): PowerStepState => {
-        const reading = readings.find(r => r.step === step.id) ?? null,
-          value = step.cells ? (spreads[step.cells]?.spread ?? null) : (reading?.value ?? null)
-        return { step, reading, value, state: stateOf(step, reading, value, locked) }
-      })
+    const inIt = steps.filter(s => s.group === id),
+      readingOf = (step: PowerStep) => readings.find(r => r.step === step.id) ?? null,
+      clashed = inIt.some(s => s.clash && !isPassed(readingOf(s))),
+      locked = !open
+    const states = inIt.map((step): PowerStepState => {
+      const reading = readingOf(step),
+        value = step.cells ? (spreads[step.cells]?.spread ?? null) : (reading?.value ?? null)
+      return { step, reading, value, state: stateOf(step, reading, value, locked || clashed) }
+    })
     const passed = (s: PowerStepState) => s.state === 'fits' || s.state === 'tight' || s.state === 'overridden'
     const group = {
       id,
       steps: states,
       done: states.filter(passed).length,
-      locked,
+      locked: locked || clashed,
       after: locked ? before : null,
+      clashed,
       stopped: states.some(s => s.state === 'stop'),
     }
     if (open && group.done < states.length) {
@@ -123,12 +156,25 @@ function standing(project: Project): FirstPower {
 }
 
 function stateOf(step: PowerStep, reading: PowerReading | null, value: number | null, locked: boolean): StepState {
-  if (reading?.why.trim()) return 'overridden'
-  const said: StepState =
-    step.quantity === null ? (reading?.done ? 'fits' : 'open') : value === null ? 'open' : verdict(step, value)
+  if (isPassed(reading)) return 'overridden'
+  const said: StepState = step.clash
+    ? 'stop'
+    : step.quantity === null
+      ? reading?.done
+        ? 'fits'
+        : 'open'
+      : value === null
+        ? 'open'
+        : verdict(step, value)
   // what was read stays said, also where a step before it was taken back
   return locked && said === 'open' ? 'locked' : said
 }
+
+/** Letters that a reason for passing over has at least: a word is none. */
+export const LEAST_REASON = 12
+
+/** Whether a step was passed over in writing. */
+export const isPassed = (reading: PowerReading | null): boolean => (reading?.why.trim().length ?? 0) >= LEAST_REASON
 
 /**
  * The readings with one step written anew.

@@ -1,5 +1,7 @@
 export * from './cellVolts'
 export * from './commissioning'
+export * from './powerStep'
+export * from './voltWindows'
 export * from './firstPower'
 export * from './powerCsv'
 export * from './schedule'

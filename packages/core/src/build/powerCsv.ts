@@ -1,17 +1,18 @@
 import type { Project } from '../project'
 import { writeTable } from '../tables'
-import { firstPower } from './firstPower'
+import { firstPower, type FirstPower } from './firstPower'
 
 /**
  * The first power-up as a CSV file: every step with what is accepted, what was read, by whom and when. SI units.
  *
  * @param project the boat
+ * @param power as it stands, with the clashes of the design where they are known
  * @returns text
  */
-export const powerCsv = (project: Project): string =>
+export const powerCsv = (project: Project, power: FirstPower = firstPower(project)): string =>
   writeTable([
     ['group', 'step', 'by', 'low', 'high', 'read', 'verdict', 'who', 'when', 'passed over because', 'note'],
-    ...firstPower(project).groups.flatMap(g =>
+    ...power.groups.flatMap(g =>
       g.steps.map(({ step, reading, value, state }) => [
         step.group,
         step.title,

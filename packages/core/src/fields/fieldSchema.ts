@@ -73,8 +73,24 @@ function unknownKeys(keys: readonly string[]): string {
 
 type ErrorOf = (issue: { input?: unknown }) => string | undefined
 function groupSchema(fields: Record<string, Field>, error: ErrorOf): z.ZodObject {
-  const shape = Object.fromEntries(Object.entries(fields).map(([key, field]) => [key, fieldSchema(field)]))
+  const shape = Object.fromEntries(Object.entries(fields).map(([key, field]) => [key, filled(field)]))
   return z.strictObject(shape, {
     error: issue => (issue.code === 'unrecognized_keys' ? unknownKeys(issue.keys) : error(issue)),
   })
 }
+
+/**
+ * A field of a group as a reader takes it: what is not there has its usual value, or is open. So a field that comes
+ * later needs no new version of the document.
+ */
+function filled(field: Field): z.ZodType {
+  const schema: z.ZodType = fieldSchema(field)
+  if ('usual' in field && field.usual !== undefined) return schema.default(field.usual)
+  if ('open' in field && field.open) return schema.default(null)
+  return field.kind === 'group' && Object.values(field.fields).every(isFilled) ? schema.prefault({}) : schema
+}
+
+const isFilled = (field: Field): boolean =>
+  ('usual' in field && field.usual !== undefined) ||
+  ('open' in field && field.open === true) ||
+  (field.kind === 'group' && Object.values(field.fields).every(isFilled))

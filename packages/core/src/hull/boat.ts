@@ -1,9 +1,12 @@
+import type { HullMaterial } from './hullMaterial'
 import type { HullTypeId } from './hullTypeId'
 import type { DriveKind } from './driveKind'
 
 /** What is asked about the boat. Null where the owner does not know: Remigo then estimates, and says so. */
 export interface BoatDimensions {
   hullType: HullTypeId
+  /** what the hull is made of */
+  material: HullMaterial
   /** m */
   lengthOverAll: number
   /** m, or null to estimate */

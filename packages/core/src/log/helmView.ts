@@ -1,11 +1,10 @@
 import { rollback } from '../drive'
 import type { Sample, InstrumentId } from '../instruments'
 import { INSTRUMENTS } from '../instruments'
-import type { Project } from '../project'
+import { chargeLevels, type Project } from '../project'
 import { driveHeat, modelOf, usableAt } from '../system'
 import { CHEMISTRIES } from '../battery'
 import type { Text } from '../units'
-import { chargeLevels } from '../voyage'
 
 /** What the helm reads from the instruments. SI. */
 export interface HelmView {

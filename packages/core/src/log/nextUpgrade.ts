@@ -1,8 +1,7 @@
 import { packFigures } from '../battery'
-import { edit, withEdits, type Edit, type Project, type Trip } from '../project'
+import { chargeLevels, edit, withEdits, type Edit, type Project, type Trip } from '../project'
 import { boatSolarYear, modelOf, operatingPoint, propellerDesigns } from '../system'
 import { energyOf, meanSpeed } from '../trial'
-import { chargeLevels } from '../voyage'
 import { dayNumber } from '../units'
 
 /** What could be changed next. */

@@ -1,7 +1,6 @@
-import type { Project, Trip } from '../project'
+import { chargeLevels, type Project, type Trip } from '../project'
 import { measuredOf } from '../system'
 import type { Text } from '../units'
-import { chargeLevels } from '../voyage'
 import { dayNumber } from '../units'
 import { capacityReading, isCapacity } from './packHealth'
 import { halvesApart, standsOut, type HalvesApart } from './halves'

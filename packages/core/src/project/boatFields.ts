@@ -1,6 +1,6 @@
 import type { Compartment } from '../battery'
 import { choice, group, list, number, text, yes, type Fields, type FieldsFor } from '../fields/field'
-import { DRIVE_KINDS, HULL_TYPE_IDS, HULL_TYPES, type BoatDimensions } from '../hull'
+import { DRIVE_KINDS, HULL_MATERIALS, HULL_TYPE_IDS, HULL_TYPES, type BoatDimensions } from '../hull'
 import { STILL_SCREWS } from '../resistance'
 import { ENGINE_KINDS } from '../oldEngine'
 
@@ -127,6 +127,7 @@ const VARIANTS = ['', ...new Set(HULL_TYPES.flatMap(type => Object.keys(type.var
 /** The boat as she is. */
 export const BOAT = group('Boat', {
   hullType: choice({ label: 'Kind of hull', options: HULL_TYPE_IDS }),
+  material: choice({ label: 'Hull is made of', options: HULL_MATERIALS, usual: 'not said' }),
   lengthOverAll: number({
     label: 'Length over all',
     quantity: 'length',

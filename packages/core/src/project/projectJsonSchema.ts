@@ -7,5 +7,5 @@ import { projectSchema } from './projectSchema'
  * @returns JSON Schema, draft 2020-12
  */
 export function projectJsonSchema(): Record<string, unknown> {
-  return { ...z.toJSONSchema(projectSchema, { target: 'draft-2020-12' }), title: 'Remigo boat' }
+  return { ...z.toJSONSchema(projectSchema, { target: 'draft-2020-12', io: 'input' }), title: 'Remigo boat' }
 }

@@ -1,11 +1,11 @@
 import { interpolate } from '../numeric'
-import type { Leg, Project } from '../project'
+import { chargeLevels, type Leg, type Project } from '../project'
 import { BAND } from '../system'
 import { DayDrive } from './dayDrive'
 import { daylight, type Daylight } from './daylight'
 import { overGround, streamAt } from './stream'
 import { windAt } from './wind'
-import { chargeLevels, simulateDay, type DayRun } from './simulateDay'
+import { simulateDay, type DayRun } from './simulateDay'
 
 /** Standard deviations at which a day is run for its band and its chance. */
 const ZS = [-2.6, -BAND, 0, BAND, 2.6]

@@ -1,9 +1,9 @@
 import { DAY } from '../constants'
-import { edit, withEdits, type Leg, type Project } from '../project'
+import { chargeLevels, edit, withEdits, type Leg, type Project } from '../project'
 import { BAND } from '../system'
 import { DayDrive } from './dayDrive'
 import { daylight } from './daylight'
-import { chargeLevels, simulateDay } from './simulateDay'
+import { simulateDay } from './simulateDay'
 
 /** How far she comes in every direction, m to the north and east of where she is. */
 export interface DayReach {

@@ -1,7 +1,7 @@
 import { DAY } from '../constants'
-import { CHEMISTRIES, restVoltage, type ChargeSetup, type Chemistry } from '../battery'
+import { restVoltage, type ChargeSetup } from '../battery'
 import { controllerTemperature, rollback, temperaturesAfter, type MotorTemperatures } from '../drive'
-import type { HouseUse, Leg, Project } from '../project'
+import { chargeLevels, type HouseUse, type Leg, type Project } from '../project'
 import {
   chargeSetup,
   coldDrive,
@@ -91,13 +91,6 @@ export interface DayRun {
   /** whether all legs were run */
   outcome: 'home' | 'stopped'
   distance: number
-}
-
-/** State of charge below which the reserve is used, and below which the cells are spared. */
-export function chargeLevels(project: Project): { reserve: number; spared: number } {
-  const { usableShare }: Chemistry = CHEMISTRIES[project.design.pack.cell.chemistry],
-    spared = 1 - usableShare
-  return { spared, reserve: spared + usableShare * project.use.reserve }
 }
 
 /** W of the house at a moment: the loads that run, else the mean of the use bench, and what the leg adds. */

@@ -1,7 +1,7 @@
 import { quantileSorted, sort, sum } from 'd3-array'
 import { randomLcg, randomNormal } from 'd3-random'
 import { restVoltage } from '../battery'
-import type { Project } from '../project'
+import { chargeLevels, type Project } from '../project'
 import {
   arrayLight,
   arrayPower,
@@ -14,7 +14,6 @@ import {
   type SolarArray,
 } from '../solar'
 import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE, modelOf, operatingPoint, stretchOf } from '../system'
-import { chargeLevels } from './simulateDay'
 import { winter } from './winter'
 
 /** How a boat is used over the year. */

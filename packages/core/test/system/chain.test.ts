@@ -79,8 +79,7 @@ describe('nothing in the chain is asked for more than it gives continuously', ()
       const { model, allDaySpeed } = summaryOf(her)
       if (allDaySpeed.outcome !== 'none') {
         const { packCurrent } = driveTrain(model, allDaySpeed.speed, centreResistance(model, allDaySpeed.speed))
-        for (const link of chainRatings(model))
-          expect(packCurrent, link.name).toBeLessThanOrEqual(link.allDay * 1.001)
+        for (const link of chainRatings(model)) expect(packCurrent, link.name).toBeLessThanOrEqual(link.allDay * 1.001)
       }
       const gone = bankGone(her)
       if (!gone?.home) continue

@@ -16,7 +16,6 @@ import {
 } from '../../src/project'
 import { BAND, operatingPoint, modelOf } from '../../src/system'
 import {
-  chargeLevels,
   coldOfDay,
   dayAnswers,
   DayDrive,

@@ -1,4 +1,4 @@
-import { firstPower } from '../../build'
+import { firstPower, isPassed } from '../../build'
 import type { Rule } from '../finding'
 
 /** A step of the first power-up that was passed over in writing. */
@@ -8,7 +8,11 @@ export const stepOverridden: Rule = {
   source: 'What is passed over is not known (common practice)',
   check({ model: { project } }) {
     if (project.yard.readings.length === 0) return null
-    const over = firstPower(project).groups.flatMap(g => g.steps.filter(s => s.state === 'overridden'))
+    // a clash of the design that was passed over is written down like a step
+    const titles = new Map(
+      firstPower(project).groups.flatMap(g => g.steps.map(s => [s.step.id, s.step.title] as const)),
+    )
+    const over = project.yard.readings.filter(isPassed)
     const first = over[0]
     if (!first) return null
     return {
@@ -16,7 +20,7 @@ export const stepOverridden: Rule = {
       title: over.length === 1 ? 'a step passed over' : 'steps passed over',
       amount: { text: '{n}', params: { n: String(over.length) } },
       sentence: {
-        text: `{n} of the first power-up: “${first.step.title}”, because “${first.reading!.why}”. The print shows it.`,
+        text: `{n} of the first power-up: “${titles.get(first.step) ?? 'a clash of the design'}”, because “${first.why}”. The print shows it.`,
         params: { n: String(over.length) },
       },
       measure: over.length,

@@ -1,5 +1,5 @@
 import { belowReserve } from '../../log'
-import { chargeLevels } from '../../voyage'
+import { chargeLevels } from '../../project/chargeLevels'
 import type { Rule } from '../finding'
 
 /** Trips that came home on the reserve. */
