@@ -45,11 +45,11 @@ const over = computed(() => {
   const { low, high, meets } = line.step
   if (!meets || line.value === null || line.state !== 'stop' || low === null || high === null) return ''
   const above = line.value > high,
-    by = above ? meets.highBy : meets.lowBy,
+    by = above ? meets.topBy : meets.footBy,
     name = by.name.charAt(0).toUpperCase() + by.name.slice(1)
   return above
-    ? words.tooMuch(show(line.value - high), name, show(meets.high))
-    : words.tooLittle(show(low - line.value), name, show(meets.low))
+    ? words.tooMuch(show(line.value - high), name, show(meets.top))
+    : words.tooLittle(show(low - line.value), name, show(meets.foot))
 })
 const MARKS = {
   open: 'note',

@@ -11,10 +11,10 @@ const volts = (v: number) => text(v, 'voltage')
 /** parts that reach beyond the picture at the top are as good as open there */
 const scale = computed(() => {
   const { meets } = step,
-    middle = (meets!.low + meets!.high) / 2,
+    middle = (meets!.foot + meets!.top) / 2,
     reach = Math.max(
       0.3 * middle,
-      1.5 * Math.abs(meets!.high - meets!.low),
+      1.5 * Math.abs(meets!.top - meets!.foot),
       value === null ? 0 : 1.3 * Math.abs(value - middle),
     )
   return { from: Math.max(0, middle - reach), to: middle + reach }
@@ -26,13 +26,13 @@ const rows = computed(() =>
     ...w,
     left: at(w.low),
     right: 100 - at(w.high),
-    weakest: w === step.meets!.highBy,
+    weakest: w === step.meets!.topBy,
     ends: w.low > 0 ? words.accepted(volts(w.low), volts(w.high)) : words.atMost(volts(w.high)),
     over: value !== null && (value > w.high || value < w.low),
   })),
 )
-const meet = computed(() => ({ left: at(step.meets!.low), right: 100 - at(step.meets!.high) }))
-const met = computed(() => step.meets!.low <= step.meets!.high)
+const meet = computed(() => ({ left: at(step.meets!.foot), right: 100 - at(step.meets!.top) }))
+const met = computed(() => step.meets!.foot <= step.meets!.top)
 </script>
 
 <template>

@@ -1,3 +1,4 @@
+export * from './dayVerdict'
 export * from './findingsOf'
 export * from './powerGates'
 export * from './provenFixes'

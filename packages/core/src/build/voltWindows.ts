@@ -129,10 +129,10 @@ export function voltWindows(project: Project): VoltWindow[] {
 
 /** Where windows meet, and which of them end it. */
 export interface Meeting {
-  low: number
-  high: number
-  lowBy: VoltWindow
-  highBy: VoltWindow
+  foot: number
+  top: number
+  footBy: VoltWindow
+  topBy: VoltWindow
 }
 
 /**
@@ -140,13 +140,13 @@ export interface Meeting {
  * foot.
  *
  * @param windows of what is live, one or more
- * @returns V; low above high where they do not meet
- * @example meeting([{ low: 48, high: 58.4 }, { low: 42, high: 58 }]).high // 58
+ * @returns V; foot above top where they do not meet
+ * @example meeting([{ low: 48, high: 58.4 }, { low: 42, high: 58 }]).top // 58
  */
 export function meeting(windows: readonly VoltWindow[]): Meeting {
-  const lowBy = windows.reduce((a, b) => (b.low > a.low ? b : a)),
-    highBy = windows.reduce((a, b) => (b.high < a.high ? b : a))
-  return { low: lowBy.low, high: highBy.high, lowBy, highBy }
+  const footBy = windows.reduce((a, b) => (b.low > a.low ? b : a)),
+    topBy = windows.reduce((a, b) => (b.high < a.high ? b : a))
+  return { foot: footBy.low, top: topBy.high, footBy, topBy }
 }
 
 /** The windows of some parts, in order. */

@@ -10,6 +10,8 @@ const compass = <const L extends string>(label: L, hint?: string) =>
 export const LEG_SPEEDS = ['water', 'ground', 'arrive', 'power'] as const
 /** How the sky is meant. */
 export const SKIES = ['clear', 'mixed', 'grey'] as const
+/** How far one sees: 5 NM and more, less, less than half a mile. */
+export const VISIBILITIES = ['not said', 'good', 'poor', 'fog'] as const
 /** Kinds of stream. */
 export const STREAM_KINDS = ['steady', 'tide'] as const
 /** When a load runs. */
@@ -124,6 +126,15 @@ export const DAY_OUT = group('Day out', {
   sky: choice({ label: 'Sky', options: SKIES, usual: 'mixed' }),
   berth: text({ label: 'Berth', shortest: 1, longest: 40, usual: 'Berth' }),
   wind: list({ label: 'Wind by hour', of: DAY_WIND, longest: 12, usual: [] }),
+  fetch: number({
+    label: 'Open water to windward',
+    quantity: 'distance',
+    least: 10,
+    most: 1_000_000,
+    open: true,
+    hint: 'How far the wind blows over it; empty if not known',
+  }),
+  visibility: choice({ label: 'Visibility', options: VISIBILITIES, usual: 'not said' }),
   streams: list({ label: 'Streams', of: DAY_STREAM, longest: 4, usual: [] }),
   loads: list({ label: 'Loads of the house', of: DAY_LOAD, longest: 24, usual: [] }),
   legs: list({ label: 'Legs', of: DAY_LEG, longest: 60, usual: [] }),

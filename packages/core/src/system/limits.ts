@@ -99,7 +99,10 @@ export function limitShares(model: Model, train: DriveTrain): LimitShare[] {
     rated('packAmps', train.packCurrent, model.pack.current, model.pack.currentPeak, CELL_PEAK_SECONDS),
     always('packPower', weak),
     ...(model.chain ?? chainRatings(model)).map(({ name, allDay, minutes }) =>
-      rated(name, train.packCurrent, allDay, minutes, CONTROLLER_PEAK_SECONDS),
+      // insulation that has no place where the cable lies leaves nothing at all
+      allDay > 0
+        ? rated(name, train.packCurrent, allDay, minutes, CONTROLLER_PEAK_SECONDS)
+        : always(name, train.packCurrent > 0 ? NO_RATING : 0),
     ),
   ]
 }

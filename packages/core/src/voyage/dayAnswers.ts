@@ -1,9 +1,11 @@
 import { interpolate } from '../numeric'
-import { chargeLevels, type Leg, type Project } from '../project'
+import { chargeLevels, type ChargeLevels, type Leg, type Project } from '../project'
 import { BAND } from '../system'
 import { DayDrive } from './dayDrive'
 import { daylight, type Daylight } from './daylight'
 import { overGround, streamAt } from './stream'
+import type { DayOutcome } from './goOrStay'
+import { lastGood } from './lastGood'
 import { windAt } from './wind'
 import { simulateDay, type DayRun } from './simulateDay'
 
@@ -24,9 +26,24 @@ export interface DayAnswers {
   least: number
   /** of never using the reserve, 0 … 1 */
   chance: number
-  levels: { reserve: number; spared: number }
+  levels: ChargeLevels
   light: Daylight
 }
+
+/** What of a day's answers is weighed before going. */
+export const outcomeOf = (answers: DayAnswers): DayOutcome => ({
+  points: answers.run.points,
+  bites: answers.run.bites,
+  outcome: answers.run.outcome,
+  badOutcome: answers.bad.outcome,
+  least: answers.least,
+  leftLow: answers.leftLow,
+  chance: answers.chance,
+  levels: answers.levels,
+  sunrise: answers.light.sunrise,
+  sunset: answers.light.sunset,
+  polar: answers.light.polar,
+})
 
 /**
  * Runs a day as expected and across the band of what is not known.
@@ -109,9 +126,6 @@ export interface TurnHome {
   anywhere: boolean
 }
 
-/** Moments of the way out that are tried. */
-const TURNS = 16
-
 /** The way back from where she is: what was run, the other way round, at the same speeds. */
 export function wayBack(legs: readonly Leg[], run: DayRun, at: { leg: number; along: number }): Leg[] {
   const back: Leg[] = []
@@ -158,33 +172,16 @@ export function turnHome(project: Project, { bad, run, light, levels }: DayAnswe
       levels.reserve
     )
   }
-  const step = Math.max(1, Math.floor(way.length / TURNS))
-  let good: number | null = null,
-    poor: number | null = null
-  for (let i = 0; i < way.length; i += step) {
-    if (comes(way[i]!) >= 0) good = i
-    else {
-      poor = i
-      break
+  const at = lastGood(way, comes)
+  return (
+    at && {
+      time: at.time,
+      leg: at.leg,
+      distance: run.legs.slice(0, at.leg).reduce((sum, l) => sum + l.distance, 0) + at.along,
+      charge: Math.min(1, at.charge - at.spare),
+      anywhere: at.anywhere,
     }
-  }
-  if (poor === null && comes(way.at(-1)!) >= 0) good = way.length - 1
-  else poor ??= way.length - 1
-  if (good === null) return null
-  while (poor !== null && poor - good > 1) {
-    const middle = Math.floor((good + poor) / 2)
-    if (comes(way[middle]!) >= 0) good = middle
-    else poor = middle
-  }
-  const at = way[good]!
-  const spent = at.charge - (comes(at) + levels.reserve)
-  return {
-    time: at.time,
-    leg: at.leg,
-    distance: run.legs.slice(0, at.leg).reduce((sum, l) => sum + l.distance, 0) + at.along,
-    charge: Math.min(1, levels.reserve + spent),
-    anywhere: good === way.length - 1,
-  }
+  )
 }
 
 /** An hour of departure and what it leaves. */

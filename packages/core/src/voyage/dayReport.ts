@@ -1,33 +1,40 @@
-import type { Leg, Project } from '../project'
-import { dayAnswers, departures, legCosts, turnHome, type Departure, type LegCosts, type TurnHome } from './dayAnswers'
+import type { ChargeLevels, Leg, Project } from '../project'
+import {
+  dayAnswers,
+  departures,
+  legCosts,
+  outcomeOf,
+  turnHome,
+  type Departure,
+  type LegCosts,
+  type TurnHome,
+} from './dayAnswers'
+import { dayCures, type DayCure } from './dayCures'
+import type { DayOutcome } from './goOrStay'
 import { daySockets, type DaySockets } from './daySockets'
 import { reach, type DayReach } from './reach'
 import type { Bite, DayPoint, DayRun, LegRun } from './simulateDay'
 
 /** Everything that the bench of a day shows. */
-export interface DayReport {
+export interface DayReport extends DayOutcome {
   points: DayPoint[]
   legs: LegRun[]
   bites: Bite[]
   energy: DayRun['energy']
-  outcome: DayRun['outcome']
   distance: number
   /** charge over time at the good and the bad end of the band */
   good: { time: number; charge: number }[]
   bad: { time: number; charge: number }[]
   left: number
-  leftLow: number
   leftHigh: number
-  least: number
-  chance: number
-  levels: { reserve: number; spared: number }
-  sunrise: number | null
-  sunset: number | null
+  levels: ChargeLevels
   turn: TurnHome | null
   costs: (LegCosts | null)[]
   sockets: DaySockets
   /** hours round the one that is planned, and the best of them */
   departures: Departure[]
+  /** what would make another word of it, each tried, the best first */
+  cures: DayCure[]
   /** from the start of the leg that is asked about */
   reach: DayReach | null
 }
@@ -52,7 +59,7 @@ const WINDOW = 6 * 3600,
  */
 export function* dayReport({ project, leg, home }: DayQuestion): Generator<number, DayReport> {
   const answers = dayAnswers(project),
-    { run, good, bad, light } = answers
+    { run, good, bad } = answers
   yield 0.3
   const turn = turnHome(project, answers)
   yield 0.5
@@ -60,29 +67,27 @@ export function* dayReport({ project, leg, home }: DayQuestion): Generator<numbe
   yield 0.6
   const { departs } = project.day
   const hours = departures(project, Math.max(0, departs - WINDOW), Math.min(86_399, departs + WINDOW), STEP)
-  yield 0.8
+  yield 0.7
+  const cures: DayCure[] = yield* dayCures(project, answers, { turn, departures: hours })
+  yield 0.9
   const from: Leg | undefined = project.day.legs[leg] ?? project.day.legs[0],
     start = run.points.find(p => p.leg === leg) ?? run.points[0]
   const way =
     from && start ? reach(project, { time: start.time, charge: start.charge, leg: going(project, leg), home }) : null
   const series = (r: DayRun) => r.points.map(p => ({ time: p.time, charge: p.charge }))
   return {
+    ...outcomeOf(answers),
     points: run.points,
     legs: run.legs,
     bites: run.bites,
     energy: run.energy,
-    outcome: run.outcome,
     distance: run.distance,
     good: series(good),
     bad: series(bad),
     left: answers.left,
-    leftLow: answers.leftLow,
     leftHigh: answers.leftHigh,
-    least: answers.least,
-    chance: answers.chance,
     levels: answers.levels,
-    sunrise: light.sunrise,
-    sunset: light.sunset,
+    cures,
     turn,
     costs,
     sockets: daySockets(project, run),

@@ -1,7 +1,7 @@
 import { DAY } from '../constants'
 import { getTimes } from 'suncalc'
 import { restVoltage } from '../battery'
-import type { Project } from '../project'
+import { placeGiven, type Project } from '../project'
 import {
   arrayLight,
   arrayPower,
@@ -21,13 +21,37 @@ const CLEAR = 0.95,
 const STEP = 600
 const DEGREES = 180 / Math.PI
 
-/** Light and panels of a day, by its clock. */
-export interface Daylight {
-  /** UTC of its midnight, ms */
-  midnight: number
+/** When the sun is up on a day. */
+export interface SunHours {
   /** s of the clock; null where the sun does not rise or set */
   sunrise: number | null
   sunset: number | null
+  /** where it does neither: it stays up, or stays down */
+  polar: 'day' | 'night' | null
+}
+
+/**
+ * Whether it is dark.
+ *
+ * @param sun hours of the day
+ * @param time of the clock, s; the next day goes on from 86,400
+ * @returns true between sunset and sunrise, and all day where the sun does not rise
+ * @example isDark({ sunrise: 21600, sunset: 64800, polar: null }, 70000) // true
+ */
+export function isDark({ sunrise, sunset, polar }: SunHours, time: number): boolean {
+  if (polar) return polar === 'night'
+  const up = (((time - sunrise!) % DAY) + DAY) % DAY
+  return up > sunset! - sunrise!
+}
+
+/** Light and panels of a day, by its clock. */
+export interface Daylight extends SunHours {
+  /** UTC of its midnight, ms */
+  midnight: number
+  /** whether the owner said where she lies: else sunrise and sunset are those of a place that stands in */
+  placed: boolean
+  /** whether it is dark at a time of the clock, s */
+  dark(time: number): boolean
   /** W into the pack, and W to the house, at a time of the clock, s; under way her heading is anyone's */
   drivePower(time: number, underWay?: boolean): number
   housePower(time: number, underWay?: boolean): number
@@ -90,14 +114,26 @@ export function daylight(project: Project): Daylight {
   )
   const clock = (t: Date | null | undefined) =>
     t && Number.isFinite(t.getTime()) ? (t.getTime() - midnight) / 1000 : null
+  const sunrise = clock(times.sunrise),
+    sunset = clock(times.sunset),
+    // at noon the sun stands above the horizon, or it does not rise that day
+    noon = sunAngle(new Date(midnight + 1000 * noonOf(project)), use.place),
+    polar = sunrise !== null && sunset !== null ? null : noon.altitude > 0 ? ('day' as const) : ('night' as const)
   return {
     midnight,
-    sunrise: clock(times.sunrise),
-    sunset: clock(times.sunset),
+    sunrise,
+    sunset,
+    polar,
+    placed: placeGiven(project),
+    dark: time => isDark({ sunrise, sunset, polar }, time),
     drivePower: (time, underWay = false) => at(underWay ? driven.way : driven.rest, time),
     housePower: (time, underWay = false) => at(underWay ? lived.way : lived.rest, time),
   }
 }
+
+/** s of the clock at which the sun is highest, as near as a longitude tells it. */
+const noonOf = (project: Project): number =>
+  DAY / 2 + zoneOf(project) - (project.use.place.longitude * DEGREES * DAY) / 360
 
 /** V of the house (common practice: a 12 V battery on charge). */
 const HOUSE_VOLTS = 13

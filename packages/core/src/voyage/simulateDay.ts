@@ -166,6 +166,14 @@ interface Step {
   limit: LimitName | null
 }
 
+/** What a step takes from the pack and gives to it, W. */
+interface Flows {
+  sun: number
+  house: number
+  taken: number
+  flow: PackFlow
+}
+
 /** The boat while her day is run. */
 class DayRunner {
   private readonly legs: readonly Leg[]
@@ -252,7 +260,10 @@ class DayRunner {
         step = { ...step, time, middle: this.time + time / 2 }
       }
       if (!byTime) step.ground = Math.max(0, step.ground)
-      this.take(leg, speed, sums, step)
+      const flows = this.flowsOf(leg, step),
+        stops = this.stopsAfter(flows, time)
+      if (stops !== null) step = { ...step, time: stops, middle: this.time + stops / 2 }
+      this.take(leg, speed, sums, step, flows)
     }
     const took = this.time - sums.departs,
       mean = (sum: number) => (took > 0 ? sum / took : 0)
@@ -277,8 +288,7 @@ class DayRunner {
       middle = this.time + time / 2,
       goes = leg.does === 'goes',
       stream = leg.stream > 0 ? day.streams[leg.stream - 1] : null
-    const dark =
-      light.sunrise !== null && light.sunset !== null && (middle % DAY < light.sunrise || middle % DAY > light.sunset)
+    const dark = light.dark(middle)
     const meets: Meets = { stream: streamAt(stream, middle), wind: windAt(day.wind, middle), charge: this.charge },
       house = housePower(project, leg, dark)
     const sparing =
@@ -302,23 +312,40 @@ class DayRunner {
     }
   }
 
-  /** Takes a step: what flows, what is written down, where she is then. */
-  private take(leg: Leg, speed: LegSpeed, sums: LegSums, step: Step): void {
+  /** What is taken and given in a step, and what that does at the pack. */
+  private flowsOf(leg: Leg, { time, middle, house: asked, train, towed }: Step): Flows {
     const { light, drive } = this,
-      { time, middle, water, ground, train } = step,
+      goes = leg.does === 'goes',
+      sun = light.drivePower(middle, goes),
+      house = Math.max(0, asked - light.housePower(middle, goes)) / HOUSE_CONVERTER_EFFICIENCY,
+      taken = train.packPower + house
+    return {
+      sun,
+      house,
+      taken,
+      flow: packFlow(drive.model, {
+        charge: this.charge,
+        taken,
+        given: sun + towed,
+        chargers: this.fed(leg) ? this.socketOf(leg) : null,
+        time,
+        cold: this.cold,
+      }),
+    }
+  }
+
+  /** s after which the charge at which she is to stop is reached within a step; null where it is not. */
+  private stopsAfter({ flow }: Flows, time: number): number | null {
+    const { until } = this.start
+    if (until === undefined || flow.change >= 0 || this.charge + flow.change * time >= until) return null
+    return Math.max(0, (until - this.charge) / flow.change)
+  }
+
+  /** Takes a step: what flows, what is written down, where she is then. */
+  private take(leg: Leg, speed: LegSpeed, sums: LegSums, step: Step, { flow, sun, house, taken }: Flows): void {
+    const { time, water, ground, train } = step,
       goes = leg.does === 'goes',
       with_ = goes ? along(step.meets.stream, leg.course).with : 0
-    const sun = light.drivePower(middle, goes),
-      house = Math.max(0, step.house - light.housePower(middle, goes)) / HOUSE_CONVERTER_EFFICIENCY,
-      taken = train.packPower + house
-    const flow = packFlow(drive.model, {
-      charge: this.charge,
-      taken,
-      given: sun + step.towed,
-      chargers: this.fed(leg) ? this.socketOf(leg) : null,
-      time,
-      cold: this.cold,
-    })
     if (step.why) this.bite({ why: step.why, limit: step.limit, leg: sums.index, slowest: water }, time)
     if (goes && leg.measure === 'distance' && ground < CRAWL) {
       this.bite({ why: 'stream', limit: null, leg: sums.index, slowest: water }, time)
@@ -428,7 +455,7 @@ class DayRunner {
   private mayStop(leg: Leg, sums: LegSums, train: DriveTrain): void {
     const goes = leg.does === 'goes',
       { until } = this.start
-    if (until !== undefined && this.charge <= until) this.stopped = true
+    if (until !== undefined && this.charge <= until + 1e-9) this.stopped = true
     else if (
       this.charge <= this.levels.spared + 1e-9 &&
       !leg.plugged &&

@@ -4,10 +4,11 @@ import { BAND } from '../system'
 import { endOf, wayBack } from './dayAnswers'
 import { DayDrive, type Meets } from './dayDrive'
 import { daylight, type Daylight } from './daylight'
-import { housePower, simulateDay, type DayRun } from './simulateDay'
+import { lastGood } from './lastGood'
+import { howFar } from './howFar'
+import { simulateDay, type DayRun } from './simulateDay'
 import { along, overGround, streamAt } from './stream'
 import { windAt } from './wind'
-import { coldOfDay } from './winter'
 
 /** Where she is on her day, as read: the leg, how far along it, the clock and the charge. SI. */
 export interface Here {
@@ -42,6 +43,8 @@ export interface UnderWay {
   /** over ground at this speed, against this stream and wind, down to the reserve; at the bad edge */
   left: number
   leftBad: number
+  /** the same down to empty */
+  empty: number
   /** back to the berth by the way that she came */
   berth: number
   /** last moment to turn: way from here, clock, charge that must show; null when there is none any more */
@@ -57,9 +60,6 @@ export interface UnderWay {
   planTime: number | null
   levels: { reserve: number; spared: number }
 }
-
-/** Moments of the way on that are tried for a last turn. */
-const TURNS = 12
 
 /** The legs that are left from where she is, at the speed of the lever on the one she is on. */
 function legsOn(legs: readonly Leg[], here: Here, speed: number): Leg[] {
@@ -85,7 +85,7 @@ const distanceOf = (leg: Leg, speed: number): number =>
  * @param plan the day as planned, to compare with; none is compared when null
  * @returns what the helm wants
  *
- * Source: simulateDay() from here; miles left = (charge − reserve) × usable ÷ power × speed over ground.
+ * Source: simulateDay() from here; miles left by howFar(), as the reach.
  */
 export function underWay(project: Project, here: Here, speed: number, plan: DayRun | null = null): UnderWay | null {
   const { day } = project,
@@ -103,14 +103,17 @@ export function underWay(project: Project, here: Here, speed: number, plan: DayR
   }
   const goes = leg.does === 'goes',
     ground = goes ? Math.max(0, overGround(speed, meets.stream, leg.course)) : 0
-  const { capacity } = coldOfDay(project)
-  const far = (drive: DayDrive): number => {
-    if (!goes || here.charge <= levels.reserve || ground <= 0) return 0
-    const dark = light.sunset !== null && here.time > light.sunset
-    const asks = drive.at(speed, leg, meets).packPower + housePower(project, leg, dark) - light.drivePower(here.time)
-    const holds = (here.charge - levels.reserve) * drive.model.pack.energy * capacity
-    return asks <= 0 ? Number.POSITIVE_INFINITY : (holds / asks) * ground
-  }
+  const far = (drive: DayDrive, until: number): number =>
+    !goes || ground <= 0
+      ? 0
+      : howFar(project, {
+          time: here.time,
+          charge: here.charge,
+          leg: { ...leg, by: 'water', speed },
+          until,
+          light,
+          drive,
+        }).distance
   const on = legsOn(day.legs, here, speed)
   const run = (legs: Leg[], drive: DayDrive, time = here.time, charge = here.charge) =>
     simulateDay(project, { legs, departs: time, charge, light, drive })
@@ -129,8 +132,9 @@ export function underWay(project: Project, here: Here, speed: number, plan: DayR
     water: goes ? speed : 0,
     ground,
     stream: goes ? along(meets.stream, leg.course).with : 0,
-    left: far(expected),
-    leftBad: far(bad),
+    left: far(expected, levels.reserve),
+    leftBad: far(bad, levels.reserve),
+    empty: far(expected, levels.spared),
     berth: came.reduce((sum, l) => sum + l.distance, 0),
     turn: lastTurn(project, { here, on, bad, light, reserve: levels.reserve }),
     homeNow: homeWith(came),
@@ -171,30 +175,14 @@ function lastTurn(
       endOf(simulateDay(project, { legs: back, departs: p.time, charge: p.charge, light, drive: bad }), back) - reserve
     )
   }
-  const step = Math.max(1, Math.floor(out.length / TURNS))
-  let good = -1,
-    poor = out.length
-  for (let i = 0; i < out.length; i += step) {
-    if (comes(out[i]!) >= 0) good = i
-    else {
-      poor = i
-      break
-    }
-  }
-  if (good < 0) return null
-  if (poor === out.length && comes(out.at(-1)!) >= 0) good = out.length - 1
-  while (poor - good > 1) {
-    const middle = Math.floor((good + poor) / 2)
-    if (comes(out[middle]!) >= 0) good = middle
-    else poor = middle
-  }
-  const at = out[good]!,
-    before = way.legs.slice(0, at.leg).reduce((sum, l) => sum + l.distance, 0)
+  const at = lastGood(out, comes)
+  if (!at) return null
+  const before = way.legs.slice(0, at.leg).reduce((sum, l) => sum + l.distance, 0)
   return {
     distance: before + at.along,
     time: at.time,
-    charge: Math.min(1, at.charge - comes(at)),
-    anywhere: good === out.length - 1,
+    charge: Math.min(1, at.charge - at.spare),
+    anywhere: at.anywhere,
   }
 }
 

@@ -24,6 +24,7 @@ import {
   thrustBalance,
   tightestLimit,
   windHolding,
+  wiringReport,
 } from '../../src/system'
 
 const yacht = DEMO.tirrick
@@ -51,6 +52,10 @@ describe('the matching diagram', () => {
     const free = withEdits(yacht, [
       { path: 'design.controller.batteryCurrent', value: 400 },
       { path: 'design.controller.phaseCurrent', value: 900 },
+      // and a fuse and a cable that are not what ends it
+      { path: 'design.wiring.fuse', value: { ...wiringReport(modelOf(yacht)).fuse!, rating: 600 } },
+      { path: 'design.wiring.mainArea', value: 150 },
+      { path: 'design.wiring.contactorCurrent', value: 600 },
     ])
     const { allDaySpeed } = evaluate(free, 2)
     const calm = matching(modelOf(free), powerCurve(free)).crossings.find(c => c.of === 'calm')!

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { KNOT } from '../../src/constants'
 import { usualOf } from '../../src/fields'
 import {
+  chargeLevels,
   DAY_LEG,
   DAY_OUT,
   DAY_STREAM,

@@ -30,8 +30,8 @@ export function beforeFuse(context: PowerContext): PowerStep[] {
       group: 'fuse',
       title: 'Volts of the pack at the fuse holder',
       by: 'meter',
-      fineHigh: later.high,
-      look: `A cell left out, turned round, or a link that is loose. Above what ${later.highBy.name} stands it is tight: it has to come down before the disconnect closes.`,
+      fineHigh: later.top,
+      look: `A cell left out, turned round, or a link that is loose. Above what ${later.topBy.name} stands it is tight: it has to come down before the disconnect closes.`,
       stop: 'Leave the main fuse out.',
     }),
     !lead && {

@@ -23,8 +23,8 @@ export function voltStep(
   const { own, why, ...rest } = step,
     all = [...windowsOf(windows, live).filter(w => w.part !== own?.part), ...(own ? [own] : [])],
     meets = meeting(all),
-    { high, highBy, lowBy } = meets,
-    low = Math.min(meets.low, high)
+    { top: high, topBy, footBy } = meets,
+    low = Math.min(meets.foot, high)
   return {
     ...rest,
     quantity: 'voltage',
@@ -32,7 +32,7 @@ export function voltStep(
     high,
     ...(rest.fineLow === undefined ? {} : { fineLow: Math.min(high, Math.max(low, rest.fineLow)) }),
     ...(rest.fineHigh === undefined ? {} : { fineHigh: Math.max(low, Math.min(high, rest.fineHigh)) }),
-    why: why ?? `where the windows of all that is live meet: top, ${highBy.name}; foot, ${lowBy.name}`,
+    why: why ?? `where the windows of all that is live meet: top, ${topBy.name}; foot, ${footBy.name}`,
     windows: all,
     meets,
   }

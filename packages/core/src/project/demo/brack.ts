@@ -60,6 +60,7 @@ export const brack: Project = {
     hullCondition: 'slime',
     topTime: 3600,
     ...usualHabits({ hullType: 'canalBoat', variant: '' }),
+    place: { latitude: (50.5 * Math.PI) / 180, longitude: (-7.55 * Math.PI) / 180 },
   },
   design: {
     motor: motorNamed('brindle-10-48-2000'),

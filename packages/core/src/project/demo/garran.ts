@@ -57,6 +57,7 @@ export const garran: Project = {
     hullCondition: 'clean',
     topTime: 3600,
     ...usualHabits({ hullType: 'semiDisplacement', variant: '' }),
+    place: { latitude: (50.5 * Math.PI) / 180, longitude: (-7.97 * Math.PI) / 180 },
   },
   design: {
     motor: motorNamed('brindle-30-144-2600'),

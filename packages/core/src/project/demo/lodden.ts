@@ -51,6 +51,7 @@ const planned: Project = {
     hullCondition: 'slime',
     topTime: 3600,
     ...usualHabits({ hullType: 'pontoon', variant: '' }),
+    place: { latitude: (50.5 * Math.PI) / 180, longitude: (-7.64 * Math.PI) / 180 },
   },
   design: {
     motor: motorNamed('brindle-3-48-1500'),

@@ -57,6 +57,7 @@ export const merrin: Project = {
     hullCondition: 'clean',
     topTime: 600,
     ...usualHabits({ hullType: 'planing', variant: '' }),
+    place: { latitude: (50.5 * Math.PI) / 180, longitude: (-7.88 * Math.PI) / 180 },
   },
   design: {
     motor: motorNamed('brindle-20-96-2400'),

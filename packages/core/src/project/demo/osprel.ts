@@ -60,6 +60,7 @@ export const osprel: Project = {
     hullCondition: 'clean',
     topTime: 3600,
     ...usualHabits({ hullType: 'displacementLaunch', variant: '' }),
+    place: { latitude: (50.5 * Math.PI) / 180, longitude: (-7.71 * Math.PI) / 180 },
   },
   design: {
     motor: motorNamed('brindle-10-48-2000'),

@@ -51,6 +51,7 @@ export const tirrick: Project = {
     hullCondition: 'slime',
     topTime: 3600,
     ...usualHabits({ hullType: 'keelYacht', variant: '' }),
+    place: { latitude: (50.5 * Math.PI) / 180, longitude: (-7.92 * Math.PI) / 180 },
   },
   design: {
     motor: motorNamed('brindle-6-48-1500'),
