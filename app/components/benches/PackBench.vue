@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { mdiFlashOutline } from '@mdi/js'
-import { cellsOf, ageingReport, CHEMISTRIES, packOf, type CellSpec, edit, isOwn } from '@remigo/core'
+import { cellsOf, ageingReport, chargeLevels, CHEMISTRIES, packOf, type CellSpec, edit, isOwn } from '@remigo/core'
+import { boardWords } from '~/messages/board'
 import { benchWords } from '~/messages/benches'
 import { packWords } from '~/messages/pack'
 import { useAnswerStore } from '~/stores/answer'
@@ -27,6 +28,8 @@ const view = ref<keyof typeof packWords.views>(
 const pack = computed(() => document.shown.design.pack)
 const figures = computed(() => answer.model.pack)
 const use = computed(() => document.shown.use)
+/** the same reserve said both ways */
+const reserveOnGauge = computed(() => boardWords.use.onGauge(text(chargeLevels(document.shown).reserve, 'ratio')))
 const wear = computed(() => ageingReport(document.shown))
 const rows = computed(() =>
   fewOf(
@@ -153,7 +156,7 @@ function tryCell(cell: CellSpec) {
         </div>
         <QuantityField path="design.pack.chargeVoltage" /><QuantityField
           path="design.pack.cell.capacityAh"
-        /><QuantityField path="use.reserve" />
+        /><QuantityField path="use.reserve" :hint="reserveOnGauge" />
         <h2 class="section-head with-hold voltage">{{ benchWords.pack.systemVoltage }} <HoldPin part="voltage" /></h2>
         <QuantityField path="design.systemVoltage" />
       </section>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { edit, type ProjectPath, type ValueAt } from '@remigo/core'
+import { chargeLevels, edit, type ProjectPath, type ValueAt } from '@remigo/core'
 import { computed } from 'vue'
 import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
@@ -13,6 +13,8 @@ const { longer, end } = useRangeEnd()
 const document = useDocumentStore()
 const { text } = useQuantities()
 const use = computed(() => document.shown.use)
+/** the same reserve said both ways */
+const reserveOnGauge = computed(() => boardWords.use.onGauge(text(chargeLevels(document.shown).reserve, 'ratio')))
 const energy = computed(() => answer.summary.energy)
 const enough = computed(() => energy.value.needed <= energy.value.available)
 const set = <P extends ProjectPath>(label: string, path: P, value: ValueAt<P>) =>
@@ -93,9 +95,9 @@ const bar = computed(() => {
         <section class="block" :aria-label="boardWords.use.margins">
           <h2 class="section-head">{{ boardWords.use.margins }}</h2>
           <div class="rows">
-            <QuantityField path="use.reserve" /><QuantityField path="use.headroom" /><QuantityField
-              path="use.seaMargin"
-            /><QuantityField path="use.headWind" />
+            <QuantityField path="use.reserve" :hint="reserveOnGauge" /><QuantityField
+              path="use.headroom"
+            /><QuantityField path="use.seaMargin" /><QuantityField path="use.headWind" />
           </div>
           <ChoiceField
             :label="boardWords.use.condition"

@@ -76,6 +76,7 @@ const worked = computed(() => (report.value ? dayWorked(document.shown, report.v
 
 <template>
   <div class="day" data-day>
+    <GoOrStay v-if="report && worked" :project="document.shown" :report="report" :worked="worked" />
     <div class="day__main">
       <div class="lead">
         <p class="figure" :class="{ soft: running && !report }" data-day-left>
@@ -193,12 +194,20 @@ const worked = computed(() => (report.value ? dayWorked(document.shown, report.v
         @draw="add({ ...$event })"
         @home="home = $event"
       />
-      <GoOrStay v-if="report && worked" :project="document.shown" :report="report" :worked="worked" @depart="depart" />
       <div class="fields">
         <QuantityField path="day.charge" /><template v-if="document.shown.design.charging.supply === 'generator'"
           ><QuantityField path="day.generatorStart" /><QuantityField path="day.generatorStop" /></template
         ><QuantityField path="day.zone" :estimate="words.noStream" />
+        <QuantityField path="day.fetch" :estimate="words.notGiven" />
+        <ChoiceField
+          :label="words.visibility"
+          :options="words.visibilities"
+          :columns="2"
+          :model-value="day.visibility"
+          @update:model-value="document.edit(words.visibility, [edit('day.visibility', $event)])"
+        />
         <ChoiceField :label="words.sky.label" :options="skies" :model-value="day.sky" @update:model-value="setSky" />
+        <QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" />
       </div>
       <div class="tools no-print">
         <button type="button" class="btn" data-day-gpx @click="gpx">{{ words.gpx }}</button><button

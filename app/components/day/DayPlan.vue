@@ -40,7 +40,7 @@ const curve = (of: readonly { north: number; east: number }[]) =>
   of.map(p => ({ north: p.north + start.value.north, east: p.east + start.value.east }))
 const reach = computed(() => {
   const r = props.report?.reach
-  return r ? { expected: curve(r.expected), bad: curve(r.bad), still: r.still } : null
+  return r ? { ...r, expected: curve(r.expected), bad: curve(r.bad), empty: curve(r.empty) } : null
 })
 /** the plan zooms to the route; the reach may run out of it */
 const view = computed(() => {
@@ -133,6 +133,7 @@ const from = computed(() =>
         <path :d="closed(reach.expected)" class="expected" />
         <circle :cx="px(start).x" :cy="px(start).y" :r="reach.still * view.scale" class="still" />
         <path :d="closed(reach.bad)" class="bad" />
+        <path :d="closed(reach.empty)" class="empty" />
       </template>
       <template v-for="(leg, i) in day.legs" :key="i">
         <path
@@ -175,7 +176,16 @@ const from = computed(() =>
     </svg>
     <p class="key small">
       <i class="expected" /> {{ words.expected }} <i class="bad" /> {{ words.badly }} <i class="still" />
-      {{ words.still }}
+      {{ words.still }} <i class="empty" /> {{ words.empty }}
+    </p>
+    <p v-if="reach" class="small" data-reach-ahead>
+      {{
+        words.ahead(
+          text(reach.ahead.reserve, 'distance'),
+          text(reach.ahead.bad, 'distance'),
+          text(reach.ahead.empty, 'distance'),
+        )
+      }}
     </p>
     <div class="tools no-print">
       <button type="button" class="btn" :aria-pressed="home" @click="emit('home', !home)">
@@ -216,6 +226,12 @@ const from = computed(() =>
   stroke: var(--ink);
   stroke-width: 1.5;
   stroke-dasharray: 6 4;
+}
+.empty {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.25;
+  stroke-dasharray: 8 3 1.5 3;
 }
 .still {
   fill: none;
@@ -259,6 +275,7 @@ const from = computed(() =>
   display: flex;
   gap: 6px;
   align-items: center;
+  flex-wrap: wrap;
   margin: 4px 0;
 }
 .key i {
@@ -267,6 +284,9 @@ const from = computed(() =>
 }
 .key i.bad {
   border-top-style: dashed;
+}
+.key i.empty {
+  border-top: 1.25px dashed var(--soft);
 }
 .key i.still {
   border-top: 1.5px dotted var(--soft);

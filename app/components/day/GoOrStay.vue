@@ -1,120 +1,207 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clockText, goOrStay, type DayReport, type DayWorked, type Project } from '@remigo/core'
+import { clockText, dayVerdict, type DayCure, type DayReport, type DayWorked, type Project } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { dayWords as words } from '~/messages/day'
+import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** Whether to go: what speaks for it and against it, and the hour that would be better. */
+/** Whether to go: one word with its reason, what speaks against it and for it, what is open, and what was tried. */
 const props = defineProps<{ project: Project; report: DayReport; worked: DayWorked }>()
-const emit = defineEmits<{ depart: [time: number] }>()
+const document = useDocumentStore()
+const library = useLibraryStore()
 const view = useViewStore()
 const { fill, text } = useQuantities()
-const said = computed(() => goOrStay(props.project, props.report))
+const said = computed(() => dayVerdict(props.project, props.report, library.library))
+const MARKS = { go: 'fits', notThis: 'stop', stay: 'stop', notYet: 'note' } as const
 /** a word where a number would say more than is known */
-const chance = computed(() =>
-  props.report.chance > 0.99
-    ? words.sure
-    : props.report.chance < 0.01
-      ? words.never
-      : text(Math.round(100 * props.report.chance) / 100, 'ratio'),
-)
+const percent = (chance: number) =>
+  chance > 0.99 ? words.sure : chance < 0.01 ? words.never : text(Math.round(100 * chance) / 100, 'ratio')
+const chance = computed(() => percent(props.report.chance))
 const openChance = (event: MouseEvent) => {
   view.working = { worked: props.worked.chance, anchor: event.currentTarget as HTMLElement }
 }
-/** an hour that leaves at least two per cent more */
-const better = computed(() => {
-  const best = props.report.departures.reduce<DayReport['departures'][number] | null>(
-    (a, b) => (b.outcome === 'home' && (!a || b.left > a.left) ? b : a),
-    null,
+const groups = computed(() =>
+  (
+    [
+      ['against', ['stop', 'caution']],
+      ['inFavour', ['fits']],
+      ['open', ['note']],
+    ] as const
   )
-  return best && best.left > props.report.left + 0.02 ? best : null
+    .map(([id, states]) => ({
+      id,
+      rows: said.value.weighed
+        .filter(w => (states as readonly string[]).includes(w.state))
+        .sort((a, b) => Number(b.state === 'stop') - Number(a.state === 'stop')),
+    }))
+    .filter(g => g.rows.length > 0),
+)
+/** days of twenty, drawn as hulls at the berth: above the reserve, into it */
+const hulls = computed(() => {
+  const above = Math.round(20 * props.report.chance)
+  return Array.from({ length: 20 }, (_, i) => i < above)
 })
+const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure.label), cure.edits)
 </script>
 
 <template>
-  <section class="card" :aria-label="said.go ? words.go : words.stay" data-go-or-stay>
-    <h2>
-      {{ said.go ? words.go : words.stay }}<span>{{ words.count(said.fits, said.against) }}</span>
-    </h2>
-    <ul>
-      <li v-for="w in said.weighed" :key="w.id" :data-weighed="w.id">
-        <StateMark :state="w.state" :size="15" />
-        <b>{{ words.weighed[w.id] }}</b>
-        <span>{{ fill(w.text) }}</span>
-        <em :class="w.state">{{ boardWords.states[w.state] }}</em>
-      </li>
-    </ul>
-    <p class="small">
-      <button type="button" class="link" data-chance @click="openChance">{{ chance }}</button> {{ words.chance }}
-    </p>
-    <p v-if="report.turn && worked.turn && !report.turn.anywhere" class="small" data-last-turn>
-      {{ words.turn(clockText(report.turn.time)) }}, {{ words.turnWith }}
-      <WorkedValue :worked="worked.turn" size="inline" /> {{ words.turnOrMore }}
-    </p>
-    <button
-      v-if="better"
-      type="button"
-      class="btn btn--best wide"
-      data-better-hour
-      @click="emit('depart', better.departs)"
-    >
-      <span>{{ words.goThen(clockText(better.departs)) }}</span><span>{{
-        words.best(clockText(better.departs), text(better.left, 'ratio'))
-      }}</span>
-    </button>
+  <section class="card" :aria-label="words.verdict[said.verdict]" data-go-or-stay :data-verdict="said.verdict">
+    <div class="word">
+      <h2 :class="said.verdict">
+        <StateMark :state="MARKS[said.verdict]" :size="30" />{{ words.verdict[said.verdict] }}
+      </h2>
+      <p class="why" data-verdict-why>{{ fill(said.why) }}.</p>
+      <p class="hulls" aria-hidden="true">
+        <svg v-for="(above, i) in hulls" :key="i" width="21" height="11" viewBox="0 0 21 11" :class="{ above }">
+          <path d="M1 2.5H20L17 9.5H4.5Z" />
+        </svg>
+      </p>
+      <p class="small">
+        {{ words.chanceLead }} <button type="button" class="link" data-chance @click="openChance">{{ chance }}</button>.
+        {{ words.hulls }}
+      </p>
+      <p v-if="report.turn && worked.turn && !report.turn.anywhere" class="small" data-last-turn>
+        {{ words.turn(clockText(report.turn.time)) }} {{ words.turnWith }}
+        <WorkedValue :worked="worked.turn" size="inline" /> {{ words.turnOrMore }}
+      </p>
+    </div>
+    <div class="weighed">
+      <template v-for="g in groups" :key="g.id">
+        <h3>{{ words.groups[g.id] }}</h3>
+        <ul>
+          <li v-for="w in g.rows" :key="w.id" :data-weighed="w.id">
+            <StateMark :state="w.state" :size="15" />
+            <b>{{ words.weighed[w.id] }}</b>
+            <span
+              ><span class="visually-hidden">{{ boardWords.states[w.state] }}: </span>{{ fill(w.text) }}
+              <DayOpen v-if="w.state === 'note'" :id="w.id"
+            /></span>
+          </li>
+        </ul>
+      </template>
+    </div>
+    <div v-if="report.cures.length > 0" class="cures" data-day-cures>
+      <h3>{{ words.cures }}</h3>
+      <button
+        v-for="(c, i) in report.cures"
+        :key="c.id"
+        type="button"
+        class="btn cure"
+        :class="{ 'btn--best': i === 0 }"
+        :data-cure="c.id"
+        @click="tryIt(c)"
+      >
+        <b>{{ fill(c.label) }}</b>
+        <span>{{ words.cureGives(chance, percent(c.chance), words.verdict[c.verdict]) }}</span>
+        <small>{{ words.cureHome(clockText(c.arrives), text(c.left, 'ratio')) }}</small>
+      </button>
+      <p class="small">{{ words.curesHint }}</p>
+    </div>
   </section>
 </template>
 
 <style scoped>
 .card {
+  display: grid;
+  grid-template-columns: minmax(250px, 1fr) minmax(300px, 1.35fr) minmax(220px, 0.9fr);
   background: var(--sheet);
   border: 1.25px solid var(--ink);
-  margin-top: 12px;
-  padding: 0 12px 10px;
+  grid-column: 1 / -1;
+}
+.card > div {
+  padding: 12px 14px;
+  min-width: 0;
+}
+.card > div + div {
+  border-left: 0.75px solid var(--rule);
 }
 h2 {
-  font: 600 24px/44px var(--figures);
-  border-bottom: 1px solid var(--ink);
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  font: 600 46px/48px var(--figures);
 }
-h2 span {
-  font: 400 14px var(--labels);
-  margin-left: 10px;
+.why {
+  font: 600 16px/20px var(--labels);
+  margin: 6px 0 8px;
+}
+.why::first-letter {
+  text-transform: uppercase;
+}
+.hulls {
+  display: grid;
+  grid-template-columns: repeat(10, 21px);
+  gap: 3px 4px;
+  margin: 8px 0;
+}
+.hulls path {
+  fill: none;
+  stroke: var(--tight);
+  stroke-width: 1.25;
+}
+.hulls .above path {
+  fill: var(--ink);
+  stroke: var(--ink);
+}
+h3 {
+  font: 600 13.5px/18px var(--labels);
+  margin-top: 8px;
+}
+h3:first-child {
+  margin-top: 0;
 }
 li {
   display: grid;
-  grid-template-columns: 18px 68px minmax(0, 1fr) auto;
+  grid-template-columns: 18px 76px minmax(0, 1fr);
   gap: 6px;
-  align-items: center;
-  min-height: 36px;
+  align-items: start;
+  padding: 5px 0;
   border-bottom: 0.75px solid var(--rule);
   font-size: 13.5px;
-  line-height: 16px;
+  line-height: 17px;
 }
-em {
-  font-style: normal;
+li b {
+  line-height: 17px;
 }
-em.fits {
-  color: var(--fits);
+.small {
+  margin: 4px 0;
 }
-em.caution {
-  color: var(--tight);
-}
-em.stop {
-  color: var(--clash);
-}
-em.note {
-  color: var(--soft);
-}
-p {
-  margin: 8px 0;
-}
-.wide {
-  display: flex;
-  justify-content: space-between;
-  gap: 10px;
+.cure {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0 10px;
   width: 100%;
+  height: auto;
+  padding: 8px 10px;
+  margin-top: 8px;
   text-align: left;
+  line-height: 18px;
+  white-space: normal;
+}
+.cure span {
+  font-family: var(--figures);
+  font-weight: 600;
+  text-align: right;
+}
+.cure small {
+  grid-column: 1 / -1;
+  font-size: 12.5px;
+}
+@media (max-width: 1000px) {
+  .card {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .card > div + div {
+    border-left: 0;
+    border-top: 0.75px solid var(--rule);
+  }
+}
+@media print {
+  .cures {
+    display: none;
+  }
 }
 </style>

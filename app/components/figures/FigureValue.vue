@@ -31,13 +31,15 @@ const props = defineProps<{
   of?: Project
   method?: MethodId
   still?: boolean
+  /** this figure, whichever end of the pack the reader counts to */
+  exact?: boolean
 }>()
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const view = useViewStore()
 const { format } = useQuantities()
 const { endId } = useRangeEnd()
-const id = computed(() => endId(props.id))
+const id = computed(() => (props.exact ? props.id : endId(props.id)))
 const root = ref<HTMLElement>()
 
 const figure = computed(() => figureOn(id.value, props.of ?? document.shown))

@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { figureOn, type FigureId } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
-import { useRangeEnd } from '~/composables/useRangeEnd'
+import { useAfloat } from '~/composables/useAfloat'
 import { boardWords } from '~/messages/board'
 
 /** The lever with the readings that it moves, beside it. */
 const document = useDocumentStore()
-const { endId } = useRangeEnd()
+const afloat = useAfloat()
+/** both ends of the pack are always at hand */
 const READINGS: FigureId[] = [
   'distanceLeft',
+  'distanceToEmpty',
   'timeLeft',
+  'timeToEmpty',
   'packPower',
   'packCurrent',
   'thrust',
@@ -28,12 +31,16 @@ const READINGS: FigureId[] = [
       <div class="body"><SpeedLever /></div>
       <footer class="soft">{{ boardWords.lever.keys }}</footer>
     </div>
-    <dl>
-      <div v-for="id in READINGS" :key="id">
-        <dt>{{ figureOn(endId(id), document.shown).label }}</dt>
-        <dd><FigureValue :id="id" size="reading" /></dd>
-      </div>
-    </dl>
+    <div class="readings" :class="{ plan: afloat }">
+      <p v-if="afloat" class="tag" data-lever-plan>{{ boardWords.lever.plan }}</p>
+      <dl>
+        <div v-for="id in READINGS" :key="id">
+          <dt>{{ figureOn(id, document.shown).label }}</dt>
+          <dd><FigureValue :id="id" size="reading" exact /></dd>
+        </div>
+      </dl>
+      <CalmWater />
+    </div>
   </section>
 </template>
 
@@ -70,14 +77,32 @@ footer {
   font-size: 12px;
 }
 /* plain blocks of fixed height: a figure that changes lays out its own row and nothing else */
+.readings {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  min-height: 0;
+}
+/* what is planned is outlined, so that it cannot be taken for what instruments read */
+.plan {
+  margin: 4px;
+  border: 1.25px dashed var(--soft);
+}
+.plan :deep(.figure) {
+  font-weight: 400;
+}
+.tag {
+  padding: 3px 7px 0;
+  font: 600 13px/16px var(--labels);
+}
 dl {
+  grid-row: 2;
   padding: 4px 8px 4px 11px;
   min-height: 0;
   overflow: hidden;
 }
 dl div {
   contain: size layout;
-  height: calc(100% / 8);
+  height: calc(100% / 10);
   max-height: 74px;
   display: grid;
   align-content: center;

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { mdiMinus, mdiPlus } from '@mdi/js'
 import { boardWords } from '~/messages/board'
+import { useAfloat } from '~/composables/useAfloat'
 import { useLever } from '~/composables/useLever'
 import { useLeverPointer } from '~/composables/useLeverPointer'
 import { useAnswerStore } from '~/stores/answer'
@@ -14,6 +15,7 @@ import { placeLabels } from './placeLabels'
 
 /** The lever lying along the bottom, for touch: − and + at the ends, a large handle between. */
 const answer = useAnswerStore()
+const afloat = useAfloat()
 const { most, speed, shown, marks, ticks, valueText, symbol, mostShown, drag, step, key, wheel } = useLever()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
@@ -54,6 +56,7 @@ const { grab, follow, ring, focus, blur } = useLeverPointer(move)
         <path :d="mdiMinus" fill="currentColor" />
       </svg>
     </button>
+    <span v-if="afloat" class="plan" data-lever-plan>{{ boardWords.lever.planShort }}</span>
     <div ref="box" class="lever" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
       <svg v-if="width > 0" :width="width" height="112" aria-hidden="true">
         <polygon :points="silhouette" class="silhouette" />
@@ -105,7 +108,19 @@ const { grab, follow, ring, focus, blur } = useLeverPointer(move)
 </template>
 
 <style scoped>
+/* what the lever says is planned, where instruments speak */
+.plan {
+  position: absolute;
+  left: 60px;
+  top: 4px;
+  z-index: 1;
+  padding: 0 6px;
+  border: 1.25px dashed var(--soft);
+  background: var(--sheet);
+  font: 500 13px/18px var(--labels);
+}
 .flat {
+  position: relative;
   display: grid;
   grid-template-columns: 48px 1fr 48px;
   gap: 4px;

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue'
 import { useWakeLock } from '@vueuse/core'
-import { helmView, tripOf } from '@remigo/core'
+import { helmView, tripOf, type InstrumentId, type QuantityId } from '@remigo/core'
 import { helmWords as words } from '~/messages/helm'
 import { trialWords } from '~/messages/trial'
 import { useDocumentStore } from '~/stores/document'
 import { useInstrumentStore } from '~/stores/instruments'
 import { useQuantities } from '~/composables/useQuantities'
 import { useSimulatedHelm } from '~/composables/useSimulatedHelm'
+import ChargeGauge from '~/components/under/ChargeGauge.vue'
+import PlanRow from '~/components/under/PlanRow.vue'
 import InstrumentBand from '~/components/trial/InstrumentBand.vue'
 
 /** What the instruments say, in figures for arm’s length: speed, power, charge, miles left, what matters now. */
@@ -35,7 +37,16 @@ const power = computed(() => format(view.value.power, 'electricPower'))
 const left = computed(() =>
   view.value.left !== null && Number.isFinite(view.value.left) ? format(view.value.left, 'distance') : null,
 )
-const percent = (share: number) => text(share, 'ratio')
+/** what is read is filled; what has become old is greyed, with its age */
+const look = (id: InstrumentId, value: number | null) => (value !== null ? 'read' : view.value.aged[id] ? 'old' : '')
+const ageOf = (id: InstrumentId) => {
+  const old = view.value.aged[id]
+  return old ? ` ${words.old(text(old.age, 'seconds'))}` : ''
+}
+const shownOld = (id: InstrumentId, quantity: QuantityId) => {
+  const old = view.value.aged[id]
+  return old ? format(old.value, quantity).text : '–'
+}
 </script>
 
 <template>
@@ -49,44 +60,44 @@ const percent = (share: number) => text(share, 'ratio')
     <div class="cells">
       <div class="speed">
         <p class="huge" data-helm-speed>
-          {{ view.ground === null ? '–' : speed.text }}<span>{{ speed.unit }}</span>
+          <span class="value" :class="look('ground', view.ground)">{{
+            view.ground === null ? shownOld('ground', 'speed') : speed.text
+          }}</span><span>{{ speed.unit }}</span>
         </p>
         <p>
-          {{ words.ground
+          {{ words.ground }}{{ ageOf('ground')
           }}<template v-if="view.water !== null">, {{ words.water(text(view.water, 'speed')) }}</template>
         </p>
       </div>
       <div>
         <p>{{ words.power }}</p>
         <p class="large" data-helm-power>
-          {{ view.power === null ? '–' : power.text }}<span>{{ power.unit }}</span>
+          <span class="value" :class="look('power', view.power)">{{
+            view.power === null ? '–' : power.text
+          }}</span><span>{{ power.unit }}</span>
         </p>
+        <p v-if="ageOf('power')">{{ ageOf('power') }}</p>
         <p v-if="view.time !== null && Number.isFinite(view.time)">{{ words.time(text(view.time, 'duration')) }}</p>
       </div>
       <div>
         <p>{{ words.charge }}</p>
         <p class="large" data-helm-charge>
-          {{ view.charge === null ? '–' : Math.round(100 * view.charge) }}<span>%</span>
+          <span class="value" :class="look('charge', view.charge)">{{
+            view.charge === null ? '–' : Math.round(100 * view.charge)
+          }}</span><span>%</span>
         </p>
-        <div class="gauge" aria-hidden="true">
-          <i class="kept" :style="{ width: `${100 * view.reserve}%` }" />
-          <i
-            v-if="view.charge !== null"
-            class="has"
-            :style="{
-              left: `${100 * Math.min(view.charge, view.reserve)}%`,
-              width: `${100 * Math.max(0, view.charge - view.reserve)}%`,
-            }"
-          />
-        </div>
-        <p>{{ words.reserve(percent(view.reserve)) }}</p>
+        <ChargeGauge :charge="view.charge" :levels="view.levels" />
       </div>
       <div>
         <p>{{ words.left }}</p>
         <p class="large" data-helm-left>
           <template v-if="left"
-            >{{ left.text }}<span>{{ left.unit }}</span></template
+            ><span class="value read">{{ left.text }}</span
+            ><span>{{ left.unit }}</span></template
           ><template v-else>{{ view.left === null ? '–' : '∞' }}</template>
+        </p>
+        <p v-if="view.empty !== null && Number.isFinite(view.empty)" data-helm-empty>
+          {{ words.toEmpty(text(view.empty, 'distance')) }}
         </p>
         <p>{{ toGo === null ? words.noPlan : words.toGo(text(toGo, 'distance')) }}</p>
       </div>
@@ -105,11 +116,12 @@ const percent = (share: number) => text(share, 'ratio')
         </button>
       </div>
     </div>
+    <PlanRow />
     <ul class="says" aria-live="polite" data-helm-says>
       <li v-for="s in view.says" :key="s.id">
         <StateMark :state="s.state" :size="24" /><span>{{ fill(s.text) }}</span>
       </li>
-      <li v-if="instruments.source && !view.says.length">
+      <li v-if="instruments.source && view.fine">
         <StateMark state="fits" :size="24" /><span>{{ words.fine }}</span>
       </li>
     </ul>
@@ -159,22 +171,20 @@ const percent = (share: number) => text(share, 'ratio')
   font-weight: 500;
   margin-left: 8px;
 }
-.gauge {
-  position: relative;
-  height: 18px;
-  border: 1.25px solid var(--ink);
-  margin: 4px 0;
+.huge .value,
+.large .value {
+  font-size: 1em;
+  font-weight: 600;
+  margin-left: 0;
 }
-.gauge i {
-  position: absolute;
-  inset-block: 0;
-}
-.gauge .kept {
-  left: 0;
-  background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 6px);
-}
-.gauge .has {
+.value.read {
   background: var(--ink);
+  color: var(--sheet);
+  padding: 0 0.08em;
+}
+.value.old {
+  color: var(--soft);
+  background: repeating-linear-gradient(-45deg, var(--rule) 0 1px, transparent 1px 7px);
 }
 .says li {
   display: flex;

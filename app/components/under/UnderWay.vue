@@ -10,6 +10,8 @@ import { useQuantities } from '~/composables/useQuantities'
 import { useRestingSpeed } from '~/composables/useRestingSpeed'
 import { useWorkerRun } from '~/composables/useWorkerRun'
 import { useDocumentStore } from '~/stores/document'
+import { useInstrumentStore } from '~/stores/instruments'
+import ChargeGauge from './ChargeGauge.vue'
 
 /** The day from where she is, in figures that the helm reads at arm's length. */
 const document = useDocumentStore()
@@ -27,6 +29,9 @@ watchDebounced([() => document.shown, here, speed], ask, { debounce: 120, maxWai
 ask()
 const said = computed(() => (leg.value ? run.result.value : null))
 
+/** what an instrument says leads; the plan stands beside it */
+const instruments = useInstrumentStore()
+const measured = computed(() => instruments.latest?.values.ground ?? null)
 const percent = (share: number) => text(share, 'ratio')
 const ground = computed(() => format(said.value?.ground ?? 0, 'speed'))
 const miles = computed(() =>
@@ -105,10 +110,19 @@ function turnHome() {
       <div class="helm">
         <div class="speed">
           <p class="big" data-under-ground>
-            {{ ground.text }}<span>{{ ground.unit }}</span>
+            <template v-if="measured !== null"
+              ><b class="read">{{ format(measured, 'speed').text }}</b
+              ><span>{{ format(measured, 'speed').unit }}</span></template
+            ><template v-else
+              >{{ ground.text }}<span>{{ ground.unit }}</span></template
+            >
           </p>
           <p class="beside">
-            {{ words.overGround }}<br /><b>{{ words.water(text(said?.water ?? 0, 'speed')) }}</b
+            {{ words.overGround }}
+            <span v-if="measured === null" class="plan-tag">{{ words.planned }}</span><span v-else class="plan-tag">{{
+              words.plannedIs(`${ground.text} ${ground.unit}`)
+            }}</span
+            ><br /><b>{{ words.water(text(said?.water ?? 0, 'speed')) }}</b
             ><br />
             <b>{{ words.stream(signed(said?.stream ?? 0)) }}</b>
           </p>
@@ -140,6 +154,9 @@ function turnHome() {
                 >{{ miles.text }}<span>{{ miles.unit }}</span></template
               ><template v-else>∞</template>
             </p>
+            <p v-if="Number.isFinite(said.empty)" data-under-empty>
+              {{ words.toEmpty(text(said.empty, 'distance')) }}
+            </p>
             <p v-if="Number.isFinite(said.leftBad)">
               {{ words.badly(text(said.leftBad, 'distance')) }}, {{ words.berthIs(text(said.berth, 'distance')) }}
             </p>
@@ -147,16 +164,7 @@ function turnHome() {
           <div>
             <p>{{ words.charge }}</p>
             <p class="mid">{{ Math.round(100 * here.charge) }}<span>%</span></p>
-            <div class="gauge" aria-hidden="true">
-              <i class="kept" :style="{ width: percent(said.levels.reserve).replace(/\s/g, '') }" />
-              <i
-                class="has"
-                :style="{
-                  left: `${100 * Math.min(here.charge, said.levels.reserve)}%`,
-                  width: `${100 * Math.max(0, here.charge - said.levels.reserve)}%`,
-                }"
-              />
-            </div>
+            <ChargeGauge :charge="here.charge" :levels="said.levels" />
             <p v-if="said.planCharge !== null && said.planTime !== null" class="small">
               {{ words.plan(percent(said.planCharge), clockText(said.planTime)) }}
             </p>
@@ -347,22 +355,15 @@ function turnHome() {
 .mid {
   font: 600 54px/58px var(--figures);
 }
-.gauge {
-  position: relative;
-  height: 18px;
-  border: 1.25px solid var(--ink);
-  margin: 4px 0;
+.plan-tag {
+  border: 1.25px dashed var(--soft);
+  padding: 0 6px;
+  font-size: 13px;
 }
-.gauge i {
-  position: absolute;
-  inset-block: 0;
-}
-.gauge .kept {
-  left: 0;
-  background: repeating-linear-gradient(-45deg, var(--spared) 0 1.5px, transparent 1.5px 6px);
-}
-.gauge .has {
+.read {
   background: var(--ink);
+  color: var(--sheet);
+  padding: 0 0.1em;
 }
 .rows li {
   display: grid;

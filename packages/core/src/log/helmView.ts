@@ -1,7 +1,7 @@
 import { rollback } from '../drive'
 import type { Sample, InstrumentId } from '../instruments'
 import { INSTRUMENTS } from '../instruments'
-import { chargeLevels, type Project } from '../project'
+import { chargeLevels, type ChargeLevels, type Project } from '../project'
 import { driveHeat, modelOf, usableAt } from '../system'
 import { CHEMISTRIES } from '../battery'
 import type { Text } from '../units'
@@ -14,13 +14,19 @@ export interface HelmView {
   charge: number | null
   /** m until only the reserve is left, at the power and speed of the last minutes; Infinity while she takes nothing */
   left: number | null
-  /** s until then */
+  /** m until the pack is empty */
+  empty: number | null
+  /** s until only the reserve is left */
   time: number | null
-  reserve: number
+  levels: ChargeLevels
   winding: number | null
   controller: number | null
+  /** the last value of what has become silent, and its age, s */
+  aged: Partial<Record<InstrumentId, { value: number; age: number }>>
   /** what matters now, the worst first */
   says: HelmWord[]
+  /** charge, heat, cells, the way home and the age of the instruments are all known and well */
+  fine: boolean
 }
 
 /** A sentence for the helm. */
@@ -32,6 +38,10 @@ export interface HelmWord {
 
 /** Means of so many seconds: what is left does not jump with each wave. */
 const MEAN = 60
+/** K of cells that are warm, and too warm (common practice: 45 and 55 °C). */
+const CELLS_WARM = [318.15, 328.15] as const
+/** What the helm cannot do without. */
+const NEEDED: readonly InstrumentId[] = ['ground', 'power', 'charge', 'winding', 'controller', 'cells']
 /** K below a limit at which it is said. */
 const NEAR = 10
 
@@ -49,7 +59,8 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
   const last = samples.at(-1),
     recent = last ? samples.filter(s => last.time - s.time <= MEAN) : []
   const model = modelOf(project),
-    { reserve } = chargeLevels(project)
+    levels = chargeLevels(project),
+    { reserve, spared } = levels
   const now = (id: InstrumentId): number | null => last?.values[id] ?? null
   const mean = (id: InstrumentId): number | null => {
     const read = recent.flatMap(s => s.values[id] ?? [])
@@ -59,13 +70,16 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
     power = mean('power'),
     ground = mean('ground') ?? mean('water')
   const { usableShare } = CHEMISTRIES[project.design.pack.cell.chemistry]
-  let time: number | null = null
-  if (charge !== null && power !== null) {
+  /** s until a charge is left, at the amps that flow: lead gives less the faster it is drawn */
+  const timeTo = (level: number): number | null => {
+    if (charge === null || power === null) return null
     const whole = usableAt(model, Math.max(0, mean('amps') ?? 0)) / usableShare
-    time = power <= 1 ? Infinity : (Math.max(0, charge - reserve) * whole) / power
+    return power <= 1 ? Infinity : (Math.max(0, charge - level) * whole) / power
   }
-  const left =
+  const wayIn = (time: number | null): number | null =>
     time === null || ground === null ? null : ground > 0.05 ? time * ground : time === Infinity ? Infinity : 0
+  const time = timeTo(reserve),
+    left = wayIn(time)
   const winding = now('winding'),
     controller = now('controller')
   const says: HelmWord[] = []
@@ -115,6 +129,30 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
       }[mark],
       { w: INSTRUMENTS[id].label },
     )
+  const cells = now('cells'),
+    [, hot] = CELLS_WARM
+  if (cells !== null && cells > CELLS_WARM[0])
+    say('cells', cells >= hot ? 'stop' : 'caution', 'The cells are at {t}: less power, air to the pack.', {
+      t: { quantity: 'temperature', value: cells },
+    })
+  const aged: HelmView['aged'] = {}
+  if (last)
+    for (const id of NEEDED) {
+      if (last.values[id] !== undefined && last.values[id] !== null) continue
+      const before = samples.findLast(s => s.values[id] !== undefined && s.values[id] !== null)
+      if (before) aged[id] = { value: before.values[id]!, age: last.time - before.time }
+    }
+  // what nobody reads is not well, it is not known
+  const unknown = last
+    ? [
+        ...(charge === null ? ['charge'] : []),
+        ...(winding === null && controller === null ? ['heat of motor and controller'] : []),
+        ...(cells === null ? ['warmth of the cells'] : []),
+        ...(ground === null ? ['speed'] : []),
+        ...(toGo === null || toGo <= 0 ? ['the way home: no day is planned'] : left === null ? ['the way home'] : []),
+      ]
+    : ['instruments: none speaks']
+  if (unknown.length > 0) say('unknown', 'note', `Not known: ${unknown.join(', ')}.`)
   const order = { stop: 0, caution: 1, note: 2 }
   says.sort((a, b) => order[a.state] - order[b.state])
   return {
@@ -123,10 +161,13 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
     power: now('power'),
     charge,
     left,
+    empty: wayIn(timeTo(spared)),
     time,
-    reserve,
+    levels,
     winding,
     controller,
+    aged,
     says,
+    fine: says.length === 0,
   }
 }

@@ -1,4 +1,4 @@
-import { chargersOf, HELD_PARTS, wholeDriveOf, type Project } from '../project'
+import { chargeLevels, chargersOf, HELD_PARTS, wholeDriveOf, type Project } from '../project'
 import { arraysOf } from '../solar'
 import { coolingReport, evaluate, houseBattery, modelOf, smallMotorNeeds, tapRuns, wiringReport } from '../system'
 import {
@@ -120,8 +120,9 @@ export function decided(project: Project): Decided[] {
       d: fewSeconds(design.throttle.rampDown),
     },
   )
-  tell('Kept back', 'Reserve {r}, headroom {h}, sea margin {s}.', {
+  tell('Kept back', 'Reserve {r} of what is usable, {g} on the gauge; headroom {h}, sea margin {s}.', {
     r: share(use.reserve),
+    g: share(chargeLevels(project).reserve),
     h: share(use.headroom),
     s: share(use.seaMargin),
   })

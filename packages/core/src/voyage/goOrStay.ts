@@ -1,7 +1,7 @@
 import { DAY, FREEZING, KNOT } from '../constants'
 import { airResistance } from '../resistance'
 import { bankGone, modelOf, thrustAvailable } from '../system'
-import { placeGiven, type Project } from '../project'
+import { placeGiven, type ChargeLevels, type Project } from '../project'
 import { kelvins, metres, metresPerSecond, metresTravelled, longSeconds, share, type Text } from '../units'
 import { clockText } from './dayCsv'
 import { isDark, type SunHours } from './daylight'
@@ -62,7 +62,7 @@ export interface DayOutcome extends SunHours {
   least: number
   leftLow: number
   chance: number
-  levels: { reserve: number; spared: number }
+  levels: ChargeLevels
 }
 
 /** Chance of coming home above the reserve that go asks for, and below which she stays (common practice). */

@@ -18,6 +18,8 @@ export interface DayReach {
   empty: ReachPoint[]
   /** without stream and wind, to the reserve */
   still: number
+  /** on her own course: miles left to the reserve, at the bad edge, and to empty, m; out and home where that is asked */
+  ahead: { reserve: number; bad: number; empty: number }
 }
 
 /** Where she is, and how she goes on. */
@@ -62,5 +64,10 @@ export function reach(project: Project, from: ReachFrom): DayReach {
     bad: around(BAND, levels.reserve),
     empty: around(0, levels.spared),
     still: farFor(calm, new DayDrive(calm, 0), 0, levels.reserve),
+    ahead: {
+      reserve: farFor(project, new DayDrive(project, 0), from.leg.course, levels.reserve),
+      bad: farFor(project, new DayDrive(project, BAND), from.leg.course, levels.reserve),
+      empty: farFor(project, new DayDrive(project, 0), from.leg.course, levels.spared),
+    },
   }
 }

@@ -1,5 +1,5 @@
 import { group, number } from '../fields/field'
-import { chargeLevels, type Leg, type Project } from '../project'
+import { chargeLevels, type ChargeLevels, type Leg, type Project } from '../project'
 import { BAND } from '../system'
 import { endOf, wayBack } from './dayAnswers'
 import { DayDrive, type Meets } from './dayDrive'
@@ -58,7 +58,7 @@ export interface UnderWay {
   /** charge that the plan has here; above it she has used less than planned */
   planCharge: number | null
   planTime: number | null
-  levels: { reserve: number; spared: number }
+  levels: ChargeLevels
 }
 
 /** The legs that are left from where she is, at the speed of the lever on the one she is on. */

@@ -280,9 +280,9 @@ describe('one bank gone', () => {
     ])
     const gone = bankGone(two)!
     expect([gone.left, gone.of]).toEqual([2, 4])
-    expect(gone.home.distanceLeft).toBeGreaterThan(0)
-    const whole = evaluate(two, gone.home.speed)
-    expect(gone.home.distanceLeft / whole.point.distanceLeft).toBeCloseTo(0.5, 1)
+    expect(gone.home!.distanceLeft).toBeGreaterThan(0)
+    const whole = evaluate(two, gone.home!.speed)
+    expect(gone.home!.distanceLeft / whole.point.distanceLeft).toBeCloseTo(0.5, 1)
     expect(bankGone(DEMO.tirrick)).toBeNull()
   })
 })

@@ -147,17 +147,17 @@ describe('one bank of several lost', () => {
   it('goes home at six tenths of hull speed, or as fast as what is left allows', () => {
     const strong = bankGone(banked(6, 2))!,
       model = modelOf(banked(6, 2))
-    expect(strong.home.speed).toBeCloseTo(0.6 * hullSpeed(model.form.lengthWaterline), 6)
+    expect(strong.home!.speed).toBeCloseTo(0.6 * hullSpeed(model.form.lengthWaterline), 6)
     const cell = { ...yacht.design.pack.cell, current: 8, currentPeak: 10 }
     const weak = bankGone(withEdits(banked(2, 2), [{ path: 'design.pack.cell', value: cell }]))!
     expect(weak.fastest.outcome).toBe('limited')
-    expect(weak.home.speed).toBeCloseTo(Math.max(0.6, weak.fastest.outcome === 'limited' ? weak.fastest.speed : 0), 6)
-    expect(weak.home.speed).toBeLessThan(strong.home.speed)
+    expect(weak.home!.speed).toBeCloseTo(Math.max(0.6, weak.fastest.outcome === 'limited' ? weak.fastest.speed : 0), 6)
+    expect(weak.home!.speed).toBeLessThan(strong.home!.speed)
   })
   it('takes no more of the way home than the same boat on the strings that are left', () => {
     const gone = bankGone(banked(4, 2))!,
-      lame = operatingPoint(modelOf(banked(2, 1)), gone.home.speed)
-    expect(gone.home.drive.packPower).toBeCloseTo(lame.drive.packPower, 6)
-    expect(gone.home.distanceLeft).toBeCloseTo(lame.distanceLeft, 3)
+      lame = operatingPoint(modelOf(banked(2, 1)), gone.home!.speed)
+    expect(gone.home!.drive.packPower).toBeCloseTo(lame.drive.packPower, 6)
+    expect(gone.home!.distanceLeft).toBeCloseTo(lame.distanceLeft, 3)
   })
 })

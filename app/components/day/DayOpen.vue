@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useGeolocation } from '@vueuse/core'
+import { DAY_WIND, edit, usualOf, type Day, type Weighed } from '@remigo/core'
+import { dayWords as words } from '~/messages/day'
+import { useDocumentStore } from '~/stores/document'
+
+/** What is open is given where it is missed: the wind, the place, visibility, the water to windward. */
+const { id } = defineProps<{ id: Weighed['id'] }>()
+const document = useDocumentStore()
+const usual = usualOf(DAY_WIND.fields)
+const from = ref(usual.from)
+const speed = ref<number | null>(null)
+function giveWind() {
+  if (speed.value === null) return
+  const { departs } = document.shown.day
+  document.edit(words.wind, [
+    edit('day.wind', [{ at: (Math.round(departs / 3600) * 3600) % 86_400, from: from.value, speed: speed.value }]),
+  ])
+}
+const { coords, error, resume, pause } = useGeolocation({ immediate: false })
+const asked = ref(false)
+const here = computed(() =>
+  asked.value && Number.isFinite(coords.value.latitude) && Number.isFinite(coords.value.longitude)
+    ? { latitude: (coords.value.latitude * Math.PI) / 180, longitude: (coords.value.longitude * Math.PI) / 180 }
+    : null,
+)
+function ask() {
+  asked.value = true
+  resume()
+}
+function take() {
+  if (!here.value) return
+  document.edit(words.place, [edit('use.place', here.value)])
+  pause()
+}
+const setVisibility = (value: Day['visibility']) => document.edit(words.visibility, [edit('day.visibility', value)])
+</script>
+
+<template>
+  <span v-if="id === 'wind'" class="give" data-give-wind
+    ><label
+      ><span class="small">{{ words.windFrom }}</span
+      ><UnitInput
+        bare
+        :label="words.windFrom"
+        :field="DAY_WIND.fields.from"
+        :value="from"
+        @change="from = $event!" /></label
+    ><label
+      ><span class="small">{{ words.windSpeed }}</span
+      ><UnitInput
+        bare
+        :label="words.windSpeed"
+        :field="{ ...DAY_WIND.fields.speed, open: true }"
+        :value="speed"
+        @change="speed = $event" /></label
+    ><button type="button" class="btn" :disabled="speed === null" @click="giveWind">{{ words.give }}</button></span
+  ><span v-else-if="id === 'light'" class="give" data-give-place
+    ><QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" /><button
+      v-if="!here"
+      type="button"
+      class="btn"
+      @click="ask"
+    >
+      {{ words.here }}</button
+    ><button v-else type="button" class="btn btn--best" @click="take">{{ words.takeHere }}</button
+    ><span v-if="asked && error" class="small" role="status">{{ words.noPosition }}</span></span
+  ><span v-else-if="id === 'visibility'" class="give"
+    ><button
+      v-for="v in ['good', 'poor', 'fog'] as const"
+      :key="v"
+      type="button"
+      class="btn"
+      :data-visibility="v"
+      @click="setVisibility(v)"
+    >
+      {{ words.visibilities[v] }}
+    </button></span
+  ><span v-else-if="id === 'sea'" class="give"><QuantityField path="day.fetch" /></span>
+</template>
+
+<style scoped>
+.give {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: end;
+  margin-top: 4px;
+}
+.give label {
+  display: grid;
+  width: 104px;
+}
+.give > :deep(.field) {
+  min-width: 200px;
+}
+@media print {
+  .give {
+    display: none;
+  }
+}
+</style>
