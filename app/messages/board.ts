@@ -269,6 +269,7 @@ export const boardWords = {
     demo: 'demo',
   },
   rangeEnds: { reserve: 'to the reserve', empty: 'until empty' },
+  ends: { reserve: 'To the reserve', empty: 'Until empty' },
   kept: (share: string) => `with ${share} kept back`,
   nothingKept: 'with nothing kept back',
   settings: {

@@ -38,6 +38,8 @@ export const weightWords = {
   floats: { higher: 'Floats higher', deeper: 'Floats deeper' },
   list: { port: 'List, to port', starboard: 'List, to starboard' },
   gm: { measured: 'GM, measured', roll: 'GM, from her roll', estimate: 'GM, estimated' },
+  crewMoves: 'GM, all on their feet',
+  crewHeel: (heel: string) => `one at the side heels her ${heel}`,
   plate: (most: string) => `Plate, ${most} at most`,
   spare: (m: string) => `${m} to spare`,
   over: (m: string) => `${m} too much`,

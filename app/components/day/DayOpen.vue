@@ -77,7 +77,9 @@ const setVisibility = (value: Day['visibility']) => document.edit(words.visibili
     >
       {{ words.visibilities[v] }}
     </button></span
-  ><span v-else-if="id === 'sea'" class="give"><QuantityField path="day.fetch" /></span>
+  ><span v-else-if="id === 'sea'" class="give"
+    ><QuantityField path="day.fetch" :hint="words.fetchHint" :estimate="words.notGiven"
+  /></span>
 </template>
 
 <style scoped>

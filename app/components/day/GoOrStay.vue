@@ -1,8 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clockText, dayVerdict, type DayCure, type DayReport, type DayWorked, type Project } from '@remigo/core'
+import {
+  clockText,
+  dayVerdict,
+  keepsAshore,
+  type DayCure,
+  type DayReport,
+  type DayWorked,
+  type Project,
+  type Weighed,
+} from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { dayWords as words } from '~/messages/day'
+import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useViewStore } from '~/stores/view'
@@ -11,6 +21,7 @@ import { useQuantities } from '~/composables/useQuantities'
 /** Whether to go: one word with its reason, what speaks against it and for it, what is open, and what was tried. */
 const props = defineProps<{ project: Project; report: DayReport; worked: DayWorked }>()
 const document = useDocumentStore()
+const answer = useAnswerStore()
 const library = useLibraryStore()
 const view = useViewStore()
 const { fill, text } = useQuantities()
@@ -23,22 +34,21 @@ const chance = computed(() => percent(props.report.chance))
 const openChance = (event: MouseEvent) => {
   view.working = { worked: props.worked.chance, anchor: event.currentTarget as HTMLElement }
 }
+const rowsOf = (...states: Weighed['state'][]) =>
+  said.value.weighed
+    .filter(w => states.includes(w.state))
+    .sort((a, b) => Number(b.state === 'stop') - Number(a.state === 'stop'))
 const groups = computed(() =>
-  (
-    [
-      ['against', ['stop', 'caution']],
-      ['inFavour', ['fits']],
-      ['open', ['note']],
-    ] as const
-  )
-    .map(([id, states]) => ({
-      id,
-      rows: said.value.weighed
-        .filter(w => (states as readonly string[]).includes(w.state))
-        .sort((a, b) => Number(b.state === 'stop') - Number(a.state === 'stop')),
-    }))
-    .filter(g => g.rows.length > 0),
+  [
+    { id: 'against' as const, rows: rowsOf('stop', 'caution') },
+    { id: 'open' as const, rows: rowsOf('note') },
+  ].filter(g => g.rows.length > 0),
 )
+const inFavour = computed(() => rowsOf('fits'))
+/** a clash of the drive has its own cures; no plan of the day mends it */
+const clash = computed(() => answer.findings.findings.find(keepsAshore))
+const mends = computed(() => clash.value?.fixes.slice(0, 2) ?? [])
+const wordOf = (cure: DayCure) => words.verdict[clash.value ? 'stay' : cure.verdict]
 /** days of twenty, drawn as hulls at the berth: above the reserve, into it */
 const hulls = computed(() => {
   const above = Math.round(20 * props.report.chance)
@@ -83,22 +93,47 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
         </ul>
       </template>
     </div>
-    <div v-if="report.cures.length > 0" class="cures" data-day-cures>
-      <h3>{{ words.cures }}</h3>
-      <button
-        v-for="(c, i) in report.cures"
-        :key="c.id"
-        type="button"
-        class="btn cure"
-        :class="{ 'btn--best': i === 0 }"
-        :data-cure="c.id"
-        @click="tryIt(c)"
-      >
-        <b>{{ fill(c.label) }}</b>
-        <span>{{ words.cureGives(chance, percent(c.chance), words.verdict[c.verdict]) }}</span>
-        <small>{{ words.cureHome(clockText(c.arrives), text(c.left, 'ratio')) }}</small>
-      </button>
-      <p class="small">{{ words.curesHint }}</p>
+    <div class="cures">
+      <div v-if="report.cures.length + mends.length > 0" data-day-cures>
+        <h3>{{ words.cures }}</h3>
+        <button
+          v-for="(m, i) in mends"
+          :key="`m${i}`"
+          type="button"
+          class="btn cure"
+          :class="{ 'btn--best': i === 0 }"
+          data-cure="clash"
+          @click="document.startTrial(`day-mend-${i}`, fill(m.label), m.edits)"
+        >
+          <b>{{ fill(m.label) }}</b>
+          <small>{{ words.mends(clash!.title) }}</small>
+        </button>
+        <button
+          v-for="(c, i) in report.cures"
+          :key="c.id"
+          type="button"
+          class="btn cure"
+          :class="{ 'btn--best': i === 0 && mends.length === 0 }"
+          :data-cure="c.id"
+          @click="tryIt(c)"
+        >
+          <b>{{ fill(c.label) }}</b>
+          <span>{{ words.cureGives(chance, percent(c.chance), wordOf(c)) }}</span>
+          <small>{{ words.cureHome(clockText(c.arrives), text(c.left, 'ratio')) }}</small>
+        </button>
+        <p class="small">{{ words.curesHint }}</p>
+      </div>
+      <template v-if="inFavour.length > 0">
+        <h3>{{ words.groups.inFavour }}</h3>
+        <ul class="for">
+          <li v-for="w in inFavour" :key="w.id" :data-weighed="w.id">
+            <StateMark :state="w.state" :size="15" />
+            <span
+              ><b>{{ words.weighed[w.id] }}:</b> {{ fill(w.text) }}</span
+            >
+          </li>
+        </ul>
+      </template>
     </div>
   </section>
 </template>
@@ -106,7 +141,7 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
 <style scoped>
 .card {
   display: grid;
-  grid-template-columns: minmax(250px, 1fr) minmax(300px, 1.35fr) minmax(220px, 0.9fr);
+  grid-template-columns: minmax(250px, 0.9fr) minmax(280px, 1fr) minmax(280px, 1fr);
   background: var(--sheet);
   border: 1.25px solid var(--ink);
   grid-column: 1 / -1;
@@ -166,6 +201,11 @@ li {
 li b {
   line-height: 17px;
 }
+.for li {
+  grid-template-columns: 18px minmax(0, 1fr);
+  padding: 3px 0;
+  border-bottom: 0;
+}
 .small {
   margin: 4px 0;
 }
@@ -200,7 +240,7 @@ li b {
   }
 }
 @media print {
-  .cures {
+  .cures .cure {
     display: none;
   }
 }

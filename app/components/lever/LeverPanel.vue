@@ -8,18 +8,11 @@ import { boardWords } from '~/messages/board'
 const document = useDocumentStore()
 const afloat = useAfloat()
 /** both ends of the pack are always at hand */
-const READINGS: FigureId[] = [
-  'distanceLeft',
-  'distanceToEmpty',
-  'timeLeft',
-  'timeToEmpty',
-  'packPower',
-  'packCurrent',
-  'thrust',
-  'propellerRpm',
-  'motorTorque',
-  'heat',
-]
+const ENDS = [
+  { end: 'reserve', way: 'distanceLeft', time: 'timeLeft' },
+  { end: 'empty', way: 'distanceToEmpty', time: 'timeToEmpty' },
+] as const satisfies { end: keyof typeof boardWords.ends; way: FigureId; time: FigureId }[]
+const READINGS: FigureId[] = ['packPower', 'packCurrent', 'thrust', 'propellerRpm', 'motorTorque', 'heat']
 </script>
 
 <template>
@@ -34,6 +27,10 @@ const READINGS: FigureId[] = [
     <div class="readings" :class="{ plan: afloat }">
       <p v-if="afloat" class="tag" data-lever-plan>{{ boardWords.lever.plan }}</p>
       <dl>
+        <div v-for="e in ENDS" :key="e.end" class="end">
+          <dt>{{ boardWords.ends[e.end] }}</dt>
+          <dd><FigureValue :id="e.way" size="reading" exact /> <FigureValue :id="e.time" exact /></dd>
+        </div>
         <div v-for="id in READINGS" :key="id">
           <dt>{{ figureOn(id, document.shown).label }}</dt>
           <dd><FigureValue :id="id" size="reading" exact /></dd>
@@ -102,7 +99,7 @@ dl {
 }
 dl div {
   contain: size layout;
-  height: calc(100% / 10);
+  height: calc(100% / 8);
   max-height: 74px;
   display: grid;
   align-content: center;

@@ -4,6 +4,8 @@ import {
   balanceOf,
   balanceWorked,
   bestPlace,
+  crewState,
+  crewStability,
   edit,
   isPlaced,
   listState,
@@ -73,6 +75,17 @@ const trimRange = computed(() => {
   return words.range(text(ends[0]!, 'smallLength'), text(ends[1]!, 'smallLength'))
 })
 const plate = computed(() => plateCheck(shown.value))
+/** people on their feet and one at the side, where they may turn her over */
+const moves = computed(() => {
+  const stability = crewStability(shown.value),
+    { standing, heel } = stability
+  if (!standing) return null
+  return {
+    state: crewState(shown.value.boat, stability)?.state ?? ('fits' as const),
+    standing: text(standing.value, 'length'),
+    heel: words.crewHeel(text(heel.value, 'angle')),
+  }
+})
 const better = computed(() => (draft.value ? null : bestPlace(document.shown)))
 const betterSaid = computed(() =>
   !better.value
@@ -302,6 +315,12 @@ const sides = computed(() => [
             ><b
               ><WorkedValue :worked="worked.gm" size="inline" />
               <small>{{ words.range(text(balance.gm.low, 'length'), text(balance.gm.high, 'length')) }}</small></b
+            >
+          </li>
+          <li v-if="moves" data-crew-moves>
+            <StateMark :state="moves.state" :size="15" /><span>{{ words.crewMoves }}</span
+            ><b
+              >{{ moves.standing }}<small>{{ moves.heel }}</small></b
             >
           </li>
           <li v-if="plate.load" data-plate>

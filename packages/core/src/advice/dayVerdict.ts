@@ -1,4 +1,4 @@
-import { checkFindings, type RuleId } from '../findings'
+import { checkFindings, type RawFinding, type RuleId } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import type { Project } from '../project'
 import { goOrStay, type DayOutcome, type GoOrStay } from '../voyage'
@@ -25,6 +25,15 @@ const NOT_AFLOAT: ReadonlySet<RuleId> = new Set<RuleId>([
 ])
 
 /**
+ * Whether a finding keeps her ashore whatever the plan of the day.
+ *
+ * @param finding of the boat
+ * @returns true for a clash of what she is driven by, or of what carries her
+ */
+export const keepsAshore = ({ severity, rule }: Pick<RawFinding, 'severity' | 'rule'>): boolean =>
+  severity === 'stop' && !NOT_AFLOAT.has(rule)
+
+/**
  * Whether to go, with what of the drive clashes among it.
  *
  * @param project the boat and her day
@@ -37,6 +46,6 @@ export const dayVerdict = (project: Project, day: DayOutcome, library: Library =
     project,
     day,
     checkFindings(project, library)
-      .findings.filter(f => f.severity === 'stop' && !NOT_AFLOAT.has(f.rule))
+      .findings.filter(keepsAshore)
       .map(f => f.title),
   )

@@ -18,6 +18,7 @@ import { contactorRating } from './rules/contactorRating'
 import { controllerCurrent } from './rules/controllerCurrent'
 import { controllerHeat } from './rules/controllerHeat'
 import { controllerPlate } from './rules/controllerPlate'
+import { crewMoves } from './rules/crewMoves'
 import { cruiseAboveTop } from './rules/cruiseAboveTop'
 import { dimensionsOdd } from './rules/dimensionsOdd'
 import { efficiencyDoubt } from './rules/efficiencyDoubt'
@@ -135,6 +136,7 @@ export const RULES = {
   trimOff,
   listOff,
   weightHigh,
+  crewMoves,
   overloaded,
   packAboveWindow,
   packBelowWindow,

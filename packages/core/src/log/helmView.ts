@@ -151,7 +151,8 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
         ...(ground === null ? ['speed'] : []),
         ...(toGo === null || toGo <= 0 ? ['the way home: no day is planned'] : left === null ? ['the way home'] : []),
       ]
-    : ['instruments: none speaks']
+    : []
+  if (!last) say('silent', 'note', 'No instrument speaks.')
   if (unknown.length > 0) say('unknown', 'note', `Not known: ${unknown.join(', ')}.`)
   const order = { stop: 0, caution: 1, note: 2 }
   says.sort((a, b) => order[a.state] - order[b.state])

@@ -28,13 +28,18 @@ const NAMES: Record<PlacedPart, string> = {
   controller: 'Controller',
   charger: 'Charger',
   cables: 'Main cables',
+  panels: 'Panels, frames',
+  generator: 'Generator',
+  smallMotor: 'Small motor, its battery',
   oldEngine: 'Old engine with all that goes',
 }
 /** An old engine's weight with gearbox, exhaust and tank is an estimate until it is listed (common practice). */
 const OLD_DOUBT = 0.15
 
 /** Where parts usually stand, until their owner says so: as the boat is drawn. */
-function usualPlaces({ pack, controller, motor }: Elevation): Record<PlacedPart, { along: number; above: number }> {
+function usualPlaces(elevation: Elevation): Record<PlacedPart, { along: number; above: number }> {
+  const { pack, controller, motor, lengthOverAll } = elevation,
+    deck = deckOf(elevation)
   const at = ({ x, z }: { x: number; z: number }) => ({ along: x, above: z })
   return {
     pack: at(pack),
@@ -42,7 +47,24 @@ function usualPlaces({ pack, controller, motor }: Elevation): Record<PlacedPart,
     motor: at(motor),
     charger: { along: controller.x - 0.3, above: controller.z + 0.1 },
     cables: { along: (pack.x + motor.x) / 2, above: (pack.z + motor.z) / 2 },
+    // on the roof where there is one, else on deck
+    panels: deck,
+    generator: { along: motor.x, above: Math.max(motor.z, 0.3) },
+    smallMotor: { along: 0.1 * lengthOverAll, above: 0.2 },
     oldEngine: at(motor),
+  }
+}
+
+/** Where panels lie that nobody placed: on the roof, canopy or deck house, else on the deck amidships. */
+function deckOf({ roof, deck, hull, lengthOverAll }: Elevation): { along: number; above: number } {
+  const points = [...(roof ?? []), ...(roof ? [] : deck.flat()), ...(roof ? [] : hull)].flatMap(s =>
+    s[0] === 'M' || s[0] === 'L' ? [{ x: s[1], z: s[2] }] : s[0] === 'C' ? [{ x: s[5], z: s[6] }] : [],
+  )
+  const above = Math.max(0.2, ...points.map(p => p.z)),
+    on = points.filter(p => roof && p.z > above - 0.3)
+  return {
+    along: on.length > 0 ? on.reduce((sum, p) => sum + p.x, 0) / on.length : 0.5 * lengthOverAll,
+    above,
   }
 }
 

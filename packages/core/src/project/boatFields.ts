@@ -22,7 +22,7 @@ export const OLD_ENGINE = group('Old engine', {
     quantity: 'partMass',
     least: 0,
     most: 5000,
-    hint: 'Engine, gearbox, exhaust, tank',
+    hint: 'Engine, gearbox, exhaust, tank and the fuel in it',
   }),
   usualRpm: number({
     label: 'Rpm you really ran',

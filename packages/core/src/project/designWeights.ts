@@ -24,9 +24,32 @@ function cablesMass({ motor, systemVoltage, wiring }: Project['design'], drives:
   return 2 * (wiring.mainLength + wiring.motorLength) * area * CABLE_DENSITY
 }
 
+/** Frames, brackets and cables of panels, share of their own weight; bendable ones less (common practice). */
+const PANEL_FRAMES = 0.2
+/** A portable or a small marine generator weighs so much, kg/kW (common practice: 15 to 30). */
+const GENERATOR = 20
+/** A small motor with its bracket, kg and kg/kW, and its own battery, kg/kWh with box (common practice). */
+const SMALL_MOTOR = { least: 4, perKilowatt: 4, battery: { LFP: 12, AGM: 32 }, usable: { LFP: 0.8, AGM: 0.5 } } as const
+
+/** kg of all panels with what holds them, and their charge controllers. */
+function panelsMass({ solar }: Project['design']): number {
+  if (!solar.fitted) return 0
+  return [solar, ...solar.others].reduce(
+    (sum, a) => sum + (1 + PANEL_FRAMES) * a.series * a.parallel * a.panel.mass + (a.controller?.mass ?? 0),
+    0,
+  )
+}
+
+/** kg of the small motor with the battery that carries it. */
+function smallMotorMass({ smallMotor: { fitted, power, time, chemistry } }: Project['design']): number {
+  if (!fitted) return 0
+  const { least, perKilowatt, battery, usable } = SMALL_MOTOR
+  return least + (perKilowatt * power) / 1000 + ((battery[chemistry] / usable[chemistry]) * power * time) / 3.6e6
+}
+
 /**
  * What the parts of a design weigh: pack with box and BMS, motor with its reduction (and jet), controller, charger,
- * main cables; all drives together.
+ * main cables, panels with their frames, a generator, a small motor with its battery; all drives together.
  *
  * @param project the boat
  * @returns parts with kilograms
@@ -44,5 +67,10 @@ export function designWeights({ boat, design }: Pick<Project, 'boat' | 'design'>
     of('controller', count * design.controller.mass),
     of('charger', chargers * charger.mass),
     of('cables', cablesMass(design, count), GUESSED),
+    ...(design.solar.fitted ? [of('panels', panelsMass(design), 0.1)] : []),
+    ...(design.charging.supply === 'generator'
+      ? [of('generator', (GENERATOR * design.charging.generatorPower) / 1000, 0.3)]
+      : []),
+    ...(design.smallMotor.fitted ? [of('smallMotor', smallMotorMass(design), GUESSED)] : []),
   ]
 }

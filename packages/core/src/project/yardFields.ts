@@ -21,7 +21,17 @@ const above = number({
 })
 
 /** Parts of the design that bring their own weight, and the old engine where it is given as one number. */
-export const PLACED_PARTS = ['pack', 'motor', 'controller', 'charger', 'cables', 'oldEngine'] as const
+export const PLACED_PARTS = [
+  'pack',
+  'motor',
+  'controller',
+  'charger',
+  'cables',
+  'panels',
+  'generator',
+  'smallMotor',
+  'oldEngine',
+] as const
 /** One of them. */
 export type PlacedPart = (typeof PLACED_PARTS)[number]
 
@@ -126,7 +136,7 @@ export const TASK = group('Task', {
 /** All of the yard. */
 export const YARD = group('Yard', {
   weights: list({ label: 'Out and in', of: WEIGHT, longest: 60, usual: [] }),
-  places: list({ label: 'Places of parts', of: PART_PLACE, longest: 6, usual: [] }),
+  places: list({ label: 'Places of parts', of: PART_PLACE, longest: PLACED_PARTS.length, usual: [] }),
   readings: list({ label: 'First power', of: POWER_READING, longest: 120, usual: [] }),
   cells: list({ label: 'Cell volts', of: CELL_READING, longest: 600, usual: [] }),
   items: list({ label: 'Parts and money', of: BUDGET_ITEM, longest: 2000, usual: [] }),

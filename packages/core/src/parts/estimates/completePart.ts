@@ -13,6 +13,7 @@ import {
   CELL_ESTIMATES,
   CHARGE_CONTROLLER_ESTIMATES,
   CHARGER_ESTIMATES,
+  PACK_ESTIMATES,
   chemistryNumber,
   PANEL_ESTIMATES,
 } from './storageEstimates'
@@ -26,7 +27,7 @@ const RULES: Readonly<Record<PartKindId, readonly EstimateRule[]>> = {
   propeller: PROPELLER_ESTIMATES,
   jet: JET_ESTIMATES,
   cell: CELL_ESTIMATES,
-  pack: CELL_ESTIMATES,
+  pack: PACK_ESTIMATES,
   charger: CHARGER_ESTIMATES,
   cable: CABLE_ESTIMATES,
   fuse: FUSE_ESTIMATES,

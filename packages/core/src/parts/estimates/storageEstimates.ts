@@ -102,6 +102,12 @@ export const CELL_ESTIMATES: readonly EstimateRule[] = [
   estimate('capacityAh', [], () => 100, 2, 'nothing is known: 50 to 200 Ah'),
 ]
 
+/** Figures of a whole pack that its owner does not know: as of its cells, but what it weighs and costs is all of it. */
+export const PACK_ESTIMATES: readonly EstimateRule[] = [
+  choose('complete', [], () => true, 'a pack is weighed with its box and BMS'),
+  ...CELL_ESTIMATES.filter(rule => rule.key !== 'complete'),
+]
+
 /** Figures of a charger that its owner does not know (common practice). */
 export const CHARGER_ESTIMATES: readonly EstimateRule[] = [
   estimate('greatestVoltage', ['leastVoltage'], c => 1.7 * c.leastVoltage!, 1.1, '1.7 × its least volts'),
