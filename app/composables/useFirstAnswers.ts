@@ -14,6 +14,7 @@ import {
   FIELDS,
   type DriveKind,
   type FirstAnswers,
+  type FirstDesign,
   type HullTypeId,
   type Project,
   type TrialPoint,
@@ -179,13 +180,12 @@ export function useFirstAnswers() {
       hullType.value !== NOTHING_GIVEN.hullType ||
       Object.values(typed).some(text => text.trim()),
   )
-  /** her first design so far; null where nothing is answered, or nothing fits */
-  async function sketchDesign(): Promise<Project | null> {
+  /** her first design so far, with what is short where nothing fits; null where nothing is answered */
+  async function sketchDesign(): Promise<FirstDesign | null> {
     if (!sketch.value || !begun.value) return null
     const { firstDesign } = await import('~/firstDesign')
     if (!sketch.value) return null
-    const { project, note } = firstDesign(answers.value, 'sketch', [], library.library)
-    return note ? null : project
+    return firstDesign(answers.value, 'sketch', [], library.library)
   }
   /** the next boat starts from an empty sheet */
   function clear() {

@@ -227,6 +227,11 @@ export const benchWords = {
       'Weight may be a fifth out; bottom not known; 15 % for sea and wind; 20 % kept in the pack and 20 % ' +
       'free of every rating; 230 V and 16 A on the quay. All of it stands on the benches to be changed.',
   },
+  notThis: {
+    title: 'Not like this',
+    looking: (percent: number) => `Looking for what would do … ${percent} %`,
+    noWay: 'Nothing that is slower, shorter or lighter alone fits either: change two of them.',
+  },
   way: {
     fit: (drive: string, energy: string, price: string, mass: string) =>
       `Fit ${drive} with a pack of ${energy}: ${price} and ${mass} for drive and pack.`,

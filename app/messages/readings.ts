@@ -19,10 +19,10 @@ export const readingWords = {
     head: 'What do you know already?',
     hint: 'any reading corrects the curve',
     label: 'A speed, and what was read there',
-    example: '4.4 kn 2400 W',
+    example: '3.9 kn 1850 W',
     examples:
       'Watts, or amps and volts; shaft power; rpm; pull of a tow line; fuel an hour; the old engine flat out; ' +
-      'charge used: “5 mph 51 V 47 A”, “with 135 hp she did 22 mph”, “12 km in 95 min took 40 %”.',
+      'charge used: “5.5 mph 50 V 38 A”, “with 90 hp she did 17 mph”, “9 km in 80 min took 35 %”.',
     take: 'Add it',
     columns: { speed: 'Speed', read: 'Read', stream: 'Stream', doubt: 'Sure to ±' },
     direction: 'Way',

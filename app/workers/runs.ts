@@ -1,6 +1,7 @@
 import {
   dayReport,
   finishRange,
+  firstWays,
   libraryWith,
   sampleBoat,
   searchDesigns,
@@ -25,6 +26,7 @@ export const RUNS = {
   helm: atTheHelm,
   parts: keepParts,
   uncertainty: (project: Project) => sampleBoat(project, USUAL_SAMPLES, SEED),
+  ways: ({ project, own }: { project: Project; own: OwnParts }) => firstWays(project, libraryWith(own)),
   year: (project: Project) => yearSpread(project, YEARS),
 } as const
 

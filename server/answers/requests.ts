@@ -35,5 +35,5 @@ export const newRequestSchema = z.strictObject({
 export const fitRequestSchema = z.strictObject({
   project,
   csv: z.string().optional().describe('Columns: speed, power (volts and amps, shaft power, rpm, pull, fuel), way'),
-  known: z.array(z.string()).max(200).optional().describe('Readings as sentences: 4.4 kn 2400 W'),
+  known: z.array(z.string()).max(200).optional().describe('Readings as sentences: 3.9 kn 1850 W'),
 })

@@ -1,11 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { designMass, designPrice, doubtShares, HELD_PARTS, wholeDriveOf, type PartName } from '@remigo/core'
+import {
+  designMass,
+  designPrice,
+  doubtShares,
+  firstVerdict,
+  HELD_PARTS,
+  wholeDriveOf,
+  type PartName,
+} from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
 import { pathOf, type BenchId } from '~/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
+import { useLibraryStore } from '~/stores/library'
+import NotLikeThis from '~/components/start/NotLikeThis.vue'
 import { useQuantities } from '~/composables/useQuantities'
 import { useRangeEnd } from '~/composables/useRangeEnd'
 
@@ -22,17 +32,24 @@ const BENCH_OF: Record<PartName, BenchId> = {
   propeller: 'propeller',
   hull: 'curve',
 }
+const library = useLibraryStore()
+/** nothing is told to be fitted over a clash, or a weight that she cannot carry */
+const verdict = computed(() => firstVerdict(document.shown, null, library.library))
 const sentences = computed(() => {
   const { design } = document.shown,
     { cruise } = answer.summary,
     { stop, caution } = answer.findings.counts
   return [
-    words.fit(
-      (wholeDriveOf(design) ?? design.motor).name,
-      text(answer.model.pack.energy, 'energy'),
-      text(designPrice(answer.model), 'price'),
-      text(designMass(answer.model), 'mass'),
-    ),
+    ...(verdict.value.word === 'notThis'
+      ? []
+      : [
+          words.fit(
+            (wholeDriveOf(design) ?? design.motor).name,
+            text(answer.model.pack.energy, 'energy'),
+            text(designPrice(answer.model), 'price'),
+            text(designMass(answer.model), 'mass'),
+          ),
+        ]),
     words.far(
       text(cruise.distanceLeft * longer.value, 'distance'),
       text(cruise.timeLeft * longer.value, 'duration'),
@@ -76,6 +93,7 @@ const next = computed(() => [
 
 <template>
   <section class="way" data-way>
+    <NotLikeThis v-if="verdict.word === 'notThis'" :project="document.shown" :verdict="verdict" tries />
     <p v-for="sentence in sentences" :key="sentence" class="answer">{{ sentence }}</p>
     <div class="no-print three">
       <div>

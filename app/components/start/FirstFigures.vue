@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Project } from '@remigo/core'
-import { designPrice, doubtShares, evaluate } from '~/firstDesign'
+import type { Project, Text } from '@remigo/core'
+import { designPrice, doubtShares, evaluate, firstVerdict } from '~/firstDesign'
+import { useLibraryStore } from '~/stores/library'
 import { benchWords } from '~/messages/benches'
 import { useQuantities } from '~/composables/useQuantities'
+import NotLikeThis from './NotLikeThis.vue'
 
 /** What a first design takes and costs. Every figure is the design's own: it hangs on her motor and propeller. */
-const props = defineProps<{ project: Project }>()
+const props = defineProps<{ project: Project; note: Text | null }>()
 const words = benchWords.start
 const { text } = useQuantities()
 const evaluation = computed(() => evaluate(props.project, props.project.use.cruiseSpeed))
@@ -19,6 +21,8 @@ const takes = computed(() => {
     text(packPowerHigh, 'electricPower'),
   )
 })
+const library = useLibraryStore()
+const verdict = computed(() => firstVerdict(props.project, props.note, library.library))
 const matters = computed(() => doubtShares(evaluation.value.point.resistance)[0] ?? null)
 const rows = computed(() => {
   const { design } = props.project,
@@ -34,8 +38,9 @@ const rows = computed(() => {
 
 <template>
   <p class="prose takes">{{ takes }}</p>
+  <NotLikeThis v-if="verdict.word === 'notThis'" :project="project" :verdict="verdict" />
   <p v-if="matters" class="prose soft">{{ words.matters(matters.label, matters.advice) }}</p>
-  <dl>
+  <dl v-if="verdict.word === 'fits'">
     <div v-for="[label, value] in rows" :key="label">
       <dt>{{ label }}</dt>
       <dd class="figures">{{ value }}</dd>

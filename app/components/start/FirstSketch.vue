@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useElementSize, watchDebounced } from '@vueuse/core'
-import { hullLabel, type Project } from '@remigo/core'
+import { hullLabel, type FirstDesign, type Project } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useCompact } from '~/composables/useCompact'
 import { useStages } from '~/composables/useStages'
@@ -10,7 +10,7 @@ import BoatSketch from './BoatSketch.vue'
 
 const FirstFigures = defineAsyncComponent(() => import('./FirstFigures.vue'))
 /** The boat as she is answered so far: drawn, with what she takes, and a first design once the hand rests. */
-const props = defineProps<{ project: Project | null; asked: string; design: () => Promise<Project | null> }>()
+const props = defineProps<{ project: Project | null; asked: string; design: () => Promise<FirstDesign | null> }>()
 const words = benchWords.start
 const compact = useCompact()
 const box = ref<HTMLElement>()
@@ -25,7 +25,7 @@ watch(
     if (now) shown.value = now
   },
 )
-const sized = shallowRef<Project | null>(null)
+const sized = shallowRef<FirstDesign | null>(null)
 watchDebounced(
   () => props.project,
   () => {
@@ -58,7 +58,7 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
     </div>
     <p class="where" data-where>{{ where }}</p>
     <h2>{{ title }}</h2>
-    <FirstFigures v-if="sized" :project="sized" />
+    <FirstFigures v-if="sized" :project="sized.project" :note="sized.note" />
     <p v-else class="soft small">{{ words.noneYet }}</p>
   </section>
 </template>

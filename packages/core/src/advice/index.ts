@@ -1,4 +1,5 @@
 export * from './dayVerdict'
 export * from './findingsOf'
+export * from './firstVerdict'
 export * from './powerGates'
 export * from './provenFixes'

@@ -1,3 +1,4 @@
+import { hullTest } from './hullTest'
 import type { DriveKind } from '../hull'
 import { wholeDriveOf, type Project, type Task } from '../project'
 
@@ -18,13 +19,16 @@ export interface TaskTemplate {
   /** drives that have it; all where it is left out */
   drives?: readonly DriveKind[]
   /** and of these only such as are fitted so */
-  fitted?: 'powerHead' | 'straight'
+  fitted?: 'powerHead' | 'straight' | 'shore' | 'otherCharge' | 'hullTest'
 }
 
 /** Whether the motor drives an owner's outboard leg, or the shaft with nothing between. */
 const FITTED: Record<NonNullable<TaskTemplate['fitted']>, (project: Project) => boolean> = {
   powerHead: ({ design }) => wholeDriveOf(design) === null,
   straight: ({ design }) => design.reduction.kind === 'direct',
+  shore: ({ design }) => design.charging.supply === 'shore',
+  otherCharge: ({ design }) => design.charging.supply !== 'shore',
+  hullTest: project => hullTest(project) !== null,
 }
 
 const INBOARD: readonly DriveKind[] = ['shaft', 'sailDrive', 'sternDrive', 'jet']
@@ -312,12 +316,24 @@ export const TASK_TEMPLATES: readonly TaskTemplate[] = [
   {
     id: 'charging',
     name: 'Charger, shore inlet, RCD, galvanic isolator',
+    fitted: 'shore',
     after: ['pack'],
     hours: [4, 10],
     parts: 'Charging',
     tools: 'meter',
     inspect: 'RCD trips; earth to the bonding',
     caution: 'Shore power kills in the water. A licensed electrician connects it.',
+    licensed: true,
+  },
+  {
+    id: 'chargingElse',
+    name: 'What charges her: generator, panels, their controllers',
+    fitted: 'otherCharge',
+    after: ['pack'],
+    hours: [2, 8],
+    parts: 'Charging',
+    tools: 'meter',
+    inspect: 'volts and amps as on their sheet of settings; the BMS stops each',
     licensed: true,
   },
   {
@@ -332,10 +348,11 @@ export const TASK_TEMPLATES: readonly TaskTemplate[] = [
   {
     id: 'bonding',
     name: 'Bonding, anodes, insulation',
+    fitted: 'hullTest',
     after: ['mainCables'],
     hours: [2, 5],
-    tools: '500 V tester',
-    inspect: '0.5 megohm or more, both poles to hull',
+    tools: 'the tester of First power',
+    inspect: '0.5 megohm or more, both poles, as on First power',
     licensed: true,
   },
   {
@@ -350,7 +367,17 @@ export const TASK_TEMPLATES: readonly TaskTemplate[] = [
   {
     id: 'firstPower',
     name: 'First power, as on its bench',
-    after: ['fuse', 'control', 'bonding', 'charging', 'cooling', 'thrustBearing', 'motorHung', 'podCable'],
+    after: [
+      'fuse',
+      'control',
+      'bonding',
+      'charging',
+      'chargingElse',
+      'cooling',
+      'thrustBearing',
+      'motorHung',
+      'podCable',
+    ],
     hours: [4, 10],
     tools: 'meter, watch, infrared',
     inspect: 'every step within range',

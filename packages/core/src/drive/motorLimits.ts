@@ -6,8 +6,8 @@ type LimitsOfMotor = Pick<MotorSpec, 'ratedPower' | 'ratedRpm' | 'greatestRpm' |
 
 /**
  * Torque that the motor holds all day at a speed, N·m: its rated torque up to rated speed, its rated power above.
- * On more volts than the plate's it holds its torque to as many more turns: two plates of one motor, 88 kW at 144 V and
- * 95.5 kW at 156 V, have one torque.
+ * On more volts than the plate's it holds its torque to as many more turns: two plates of one motor, 54 kW at 108 V and
+ * 60 kW at 120 V, have one torque.
  *
  * @param motor nameplate
  * @param omega rad/s, > 0

@@ -96,14 +96,14 @@ export function withLeadResistance(motor: MotorSpec, cold: number): NameplateFor
 const SAME_TORQUE = 0.06
 
 /**
- * The nameplate with a second rating at other volts: 88 kW at 144 V and 95.5 kW at 156 V are both plates of one motor,
+ * The nameplate with a second rating at other volts: 54 kW at 108 V and 60 kW at 120 V are both plates of one motor,
  * since its torque is the same and its turns follow the volts.
  *
  * @param motor nameplate
  * @param power W of the second rating, > 0
  * @param volts V of it, > 0
  * @returns volts up to which it works, or why these are two motors
- * @example withSecondRating({ ratedPower: 88e3, ratedVoltage: 144, greatestVoltage: 150 }, 95.5e3, 156).outcome
+ * @example withSecondRating({ ratedPower: 54e3, ratedVoltage: 108, greatestVoltage: 116 }, 60e3, 120).outcome
  *   // 'said'
  */
 export function withSecondRating(

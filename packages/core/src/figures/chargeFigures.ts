@@ -1,4 +1,4 @@
-import { chargeReport, chargeStart, type Evaluation } from '../system'
+import { chargeReport, chargeStart, coldestCharge, type Evaluation } from '../system'
 import { ALWAYS, current, energy, figure, of, power, ratio, temperature, voltage } from './figure'
 
 const SOURCE = 'Constant current, then constant voltage; taper, losses and cold are common practice'
@@ -76,7 +76,7 @@ export const CHARGE_FIGURES = {
     label: 'Amps at first',
     quantity: 'current',
     part: 'pack',
-    inputs: e => ({ ...inputs(e), cells: temperature(project(e).design.charging.coldest, 'cells') }),
+    inputs: e => ({ ...inputs(e), cells: temperature(coldestCharge(project(e)).cells, 'cells, at their coldest') }),
     formula: (_, e) => start(e).current,
     words: 'amps = the smallest of shore, chargers, cells and cold',
     source: SOURCE,

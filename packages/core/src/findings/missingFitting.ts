@@ -10,6 +10,8 @@ export interface MissingFitting {
   part: PartName
   checks: string
   severity: Severity
+  /** V of the full pack above which it is a clash */
+  clashAbove?: number
   title: string
   sentence: string
   caution?: string
@@ -27,6 +29,7 @@ export function missingFitting({
   part,
   checks,
   severity,
+  clashAbove = Infinity,
   title,
   sentence,
   caution,
@@ -36,11 +39,11 @@ export function missingFitting({
     part,
     checks,
     source: 'Common practice; ISO 13297, ISO 16315 and ABYC E-30 by name',
-    check: ({ model: { project } }) =>
+    check: ({ model: { project, pack } }) =>
       project.design.wiring.fitted[fitting] || applies?.(project) === false
         ? null
         : {
-            severity,
+            severity: pack.fullVoltage > clashAbove ? 'stop' : severity,
             title,
             amount: { text: '' },
             sentence: { text: sentence },

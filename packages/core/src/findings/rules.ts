@@ -7,6 +7,7 @@ import { boxUnvented } from './rules/boxUnvented'
 import { cableDrop } from './rules/cableDrop'
 import { cableHeat } from './rules/cableHeat'
 import { cavitation } from './rules/cavitation'
+import { chargersBeyondBms } from './rules/chargersBeyondBms'
 import { chargerAboveCells } from './rules/chargerAboveCells'
 import { chargerInlet } from './rules/chargerInlet'
 import { chargerWindow } from './rules/chargerWindow'
@@ -93,11 +94,15 @@ import { panelsUncontrolled } from './rules/panelsUncontrolled'
 import { panelVolts } from './rules/panelVolts'
 import { phaseCurrent } from './rules/phaseCurrent'
 import { platesUnknown } from './rules/platesUnknown'
+import { petrolVapour } from './rules/petrolVapour'
 import { pitchMatch } from './rules/pitchMatch'
 import { porpoising } from './rules/porpoising'
 import { prechargeRate } from './rules/prechargeRate'
 import { propellerDiameter } from './rules/propellerDiameter'
 import { propellerSeries } from './rules/propellerSeries'
+import { propellerUnlocked } from './rules/propellerUnlocked'
+import { stopByComputer } from './rules/stopByComputer'
+import { terminalsOpen } from './rules/terminalsOpen'
 import { rangeShort } from './rules/rangeShort'
 import { regenAmps } from './rules/regenAmps'
 import { rotation } from './rules/rotation'
@@ -189,6 +194,10 @@ export const RULES = {
   noPrecharge,
   prechargeRate,
   noEmergencyStop,
+  stopByComputer,
+  terminalsOpen,
+  petrolVapour,
+  propellerUnlocked,
   noDisconnect,
   noShunt,
   noInsulationWatch,
@@ -196,6 +205,7 @@ export const RULES = {
   houseTogether,
   chargerWindow,
   chargerAboveCells,
+  chargersBeyondBms,
   coldCharge,
   shoreWeak,
   chargerInlet,

@@ -30,6 +30,7 @@ const NAMES: Record<PlacedPart, string> = {
   cables: 'Main cables',
   panels: 'Panels, frames',
   generator: 'Generator',
+  heater: 'Pack heater',
   smallMotor: 'Small motor, its battery',
   oldEngine: 'Old engine with all that goes',
 }
@@ -49,6 +50,7 @@ function usualPlaces(elevation: Elevation): Record<PlacedPart, { along: number; 
     cables: { along: (pack.x + motor.x) / 2, above: (pack.z + motor.z) / 2 },
     // on the roof where there is one, else on deck
     panels: deck,
+    heater: at(pack),
     generator: { along: motor.x, above: Math.max(motor.z, 0.3) },
     smallMotor: { along: 0.1 * lengthOverAll, above: 0.2 },
     oldEngine: at(motor),

@@ -2,7 +2,7 @@ import { REDUCTION_PRICE } from '../drive'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { chargersOf, wholeDriveOf, type Project } from '../project'
 import { panelId } from '../oneLine'
-import { arrayRuns, modelOf, smallMotorNeeds, tapRuns, wiringReport } from '../system'
+import { arrayRuns, HEATER_PRICE, modelOf, smallMotorNeeds, tapRuns, wiringReport } from '../system'
 import { stringVoltage } from '../solar'
 import { chargeFuse, converterPower, houseFuse, panelSourceCurrent, type CableRun } from '../wiring'
 import { writeTable } from '../tables'
@@ -252,17 +252,26 @@ export function partsByDevice(project: Project, library: Library = SHIPPED_LIBRA
   }
   const { charging } = design
   const chargers = chargersOf(design)
-  add(
-    'charger',
-    charging.charger.name,
-    chargers.pieces,
-    charging.each === 'block' ? 'shore, one at each block' : 'shore',
-    chargers.pieces * charging.charger.price,
-  )
-  add('inlet', charging.inlet === 'carType' ? 'Car-type inlet with cable' : 'Shore inlet with cable', 1, 'shore', null)
-  add('inlet', 'Residual-current breaker', 1, 'shore', null)
-  if (wiring.fitted.galvanicIsolator)
-    add('isolator', `Galvanic isolator, ${Math.ceil(charging.shoreCurrent)} A`, 1, 'shore', null)
+  const mains = charging.supply !== 'none'
+  if (mains) {
+    add(
+      'charger',
+      charging.charger.name,
+      chargers.pieces,
+      charging.each === 'block' ? 'shore, one at each block' : 'shore',
+      chargers.pieces * charging.charger.price,
+    )
+    add(
+      'inlet',
+      charging.inlet === 'carType' ? 'Car-type inlet with cable' : 'Shore inlet with cable',
+      1,
+      'shore',
+      null,
+    )
+    add('inlet', 'Residual-current breaker', 1, 'shore', null)
+    if (wiring.fitted.galvanicIsolator)
+      add('isolator', `Galvanic isolator, ${Math.ceil(charging.shoreCurrent)} A`, 1, 'shore', null)
+  }
   if (charging.supply === 'generator') {
     add('generator', `Generator, ${(charging.generatorPower / 1000).toFixed(1)} kW`, 1, 'charging', null)
     add('changeover', `Changeover switch, ${Math.ceil(charging.shoreCurrent)} A`, 1, 'shore or generator', null)
@@ -273,8 +282,18 @@ export function partsByDevice(project: Project, library: Library = SHIPPED_LIBRA
     if (wiring.fitted.chargeRelays)
       add(`${name}Relay`, `Relay, ${chargeFuse(current)} A, ${Math.ceil(model.pack.fullVoltage)} V DC`, 1, where, null)
   }
-  run(taps.charge!, 'charger', 'charger to pack')
-  source('charge', chargers.count * chargers.charger.current, 'charger')
+  if (mains) {
+    run(taps.charge!, 'charger', 'charger to pack')
+    source('charge', chargers.count * chargers.charger.current, 'charger')
+  }
+  if (charging.heater > 0)
+    add(
+      'pack',
+      `Pack heater, ${Math.round(charging.heater)} W, with thermostat`,
+      1,
+      'pack',
+      HEATER_PRICE.least + HEATER_PRICE.watt * charging.heater,
+    )
   const { solar } = design
   if (solar.fitted) {
     const runs = arrayRuns(project)

@@ -41,7 +41,7 @@ export function oneLine(project: Project): OneLine {
       fitted.insulationWatch && report.aboveTouch
         ? device('watch', 'watch', 'Insulation watch', [words('plus and minus'), words('against the hull')])
         : null,
-    shore: shoreChain(project),
+    shore: project.design.charging.supply === 'none' ? null : shoreChain(project),
     generator: generatorDevice(project),
     sources: sourceChains(project),
     house: houseChain(project),

@@ -157,9 +157,9 @@ export function placeOneLine(diagram: OneLine): PlacedOneLine {
 
 /** Chains of sources side by side, the charger's in the bus's own column; returns where they reach the bus. */
 function placeSources(sheet: Sheet, { sources, shore, generator, bus }: OneLine): number {
-  const longest = Math.max(...sources.map(s => s.devices.length)),
-    charge = sources[0]!
-  const high = Math.max(longest, charge.devices.length + (generator ? 1.35 : 0)),
+  // nothing may charge her: the bus stands as if one device were above it
+  const longest = Math.max(1, ...sources.map(s => s.devices.length)),
+    high = Math.max(longest, (sources[0]?.devices.length ?? 0) + (generator ? 1.35 : 0)),
     top = (high - 1) * DOWN + HALF + 24
   for (const [k, chain] of sources.entries()) {
     const x = k * ARRAY_ACROSS
@@ -185,8 +185,8 @@ function placeSources(sheet: Sheet, { sources, shore, generator, bus }: OneLine)
       { x, y: top },
     ])
   }
-  const charger = sheet.devices.find(d => d.id === 'charger')!
-  if (shore) {
+  const charger = sheet.devices.find(d => d.id === 'charger')
+  if (shore && charger) {
     const xs = shore.devices.map((_, i) => -ACROSS * (shore.devices.length - i))
     const row = sheet.along(shore, xs, charger.y)
     sheet.wire(row.at(-1)!.id, charger.id, 'ac', side(row.at(-1)!, charger))

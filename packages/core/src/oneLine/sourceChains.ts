@@ -133,13 +133,17 @@ export function sourceChains(project: Project): Chain[] {
     ],
     'charging',
   )
-  const all = [
-    chain(
-      [own, ...guarded(project, 'charge', chargers.count * chargers.charger.current, 'charging')],
-      'dc',
-      charge ? { charger: cableText(charge) } : {},
-    ),
-  ]
+  // nothing feeds a charger where there is neither shore nor generator
+  const all =
+    charging.supply === 'none'
+      ? []
+      : [
+          chain(
+            [own, ...guarded(project, 'charge', chargers.count * chargers.charger.current, 'charging')],
+            'dc',
+            charge ? { charger: cableText(charge) } : {},
+          ),
+        ]
   if (!solar.fitted) return all
   const runs = arrayRuns(project)
   let i = 0

@@ -34,6 +34,8 @@ export interface Charging {
   /** state of charge at the start, and coldest temperature of the pack while it charges, K */
   from: number
   coldest: number
+  /** W of a heater in the pack; 0 for none */
+  heater: number
   /** what feeds the charger; W of a generator as rated, the share of it for hours, m³ of fuel for a J */
   supply: (typeof CHARGE_SUPPLIES)[number]
   generatorPower: number

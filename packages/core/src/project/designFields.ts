@@ -174,6 +174,14 @@ const CHARGING = group('Charging', {
     most: 318,
     usual: 283.15,
   }),
+  heater: number({
+    label: 'Pack heater',
+    quantity: 'smallPower',
+    least: 0,
+    most: 20_000,
+    usual: 0,
+    hint: 'Warms the cells before they are charged; 0 for none',
+  }),
   supply: choice({ label: 'Fed by', options: CHARGE_SUPPLIES, usual: 'shore' }),
   generatorPower: number({
     label: 'Generator',

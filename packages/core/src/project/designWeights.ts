@@ -31,6 +31,9 @@ const GENERATOR = 20
 /** A small motor with its bracket, kg and kg/kW, and its own battery, kg/kWh with box (common practice). */
 const SMALL_MOTOR = { least: 4, perKilowatt: 4, battery: { LFP: 12, AGM: 32 }, usable: { LFP: 0.8, AGM: 0.5 } } as const
 
+/** kg of a pack heater for each W (common practice). */
+const HEATER_MASS = 0.02
+
 /** kg of all panels with what holds them, and their charge controllers. */
 function panelsMass({ solar }: Project['design']): number {
   if (!solar.fitted) return 0
@@ -67,6 +70,7 @@ export function designWeights({ boat, design }: Pick<Project, 'boat' | 'design'>
     of('controller', count * design.controller.mass),
     of('charger', chargers * charger.mass),
     of('cables', cablesMass(design, count), GUESSED),
+    ...(design.charging.heater > 0 ? [of('heater', HEATER_MASS * design.charging.heater, 0.3)] : []),
     ...(design.solar.fitted ? [of('panels', panelsMass(design), 0.1)] : []),
     ...(design.charging.supply === 'generator'
       ? [of('generator', (GENERATOR * design.charging.generatorPower) / 1000, 0.3)]

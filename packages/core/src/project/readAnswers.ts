@@ -82,7 +82,7 @@ export function readAnswers(data: unknown): ReadAnswers {
   if (count !== undefined && count !== 1 && count !== 2) wrong('drives', 'The drives side by side are 1 or 2.')
   const sentences = given.known === undefined ? [] : given.known
   if (!Array.isArray(sentences) || sentences.some(s => typeof s !== 'string'))
-    wrong('known', 'What you know already should be a list of sentences: ["4.4 kn 2400 W"].')
+    wrong('known', 'What you know already should be a list of sentences: ["3.9 kn 1850 W"].')
   if (given.name !== undefined && (typeof given.name !== 'string' || given.name.length > LONGEST_NAME))
     wrong('name', `The name should be words, at most ${LONGEST_NAME} letters.`)
   if (errors.length > 0) return { ok: false, errors }

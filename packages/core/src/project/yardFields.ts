@@ -29,6 +29,7 @@ export const PLACED_PARTS = [
   'cables',
   'panels',
   'generator',
+  'heater',
   'smallMotor',
   'oldEngine',
 ] as const

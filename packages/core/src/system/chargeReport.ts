@@ -9,6 +9,7 @@ import {
 import { hullSpeed } from '../hull'
 import { chargersOf } from '../project/charging'
 import type { Project } from '../project/projectFields'
+import { coldestCharge } from './coldestCharge'
 import { HOUSE_CONVERTER_EFFICIENCY } from './driveTrain'
 import { modelOf } from './model'
 import { regenerationAt } from './regeneration'
@@ -63,7 +64,7 @@ export function chargeSetup(project: Project, side?: number): ChargeSetup {
     supply: supplyOf(project),
     helpers: sun + sailing,
     house: project.use.houseLoad / HOUSE_CONVERTER_EFFICIENCY,
-    temperature: charging.coldest,
+    temperature: coldestCharge(project).cells,
   }
 }
 

@@ -8,7 +8,7 @@ const OTHER_DRIVE = 0.2
 /**
  * Understands what an owner tells of her before there is a design: another drive stood in her then.
  *
- * @param sentence in the owner's words, such as "with 135 hp she did 22 mph"
+ * @param sentence in the owner's words, such as "with 90 hp she did 17 mph"
  * @param choice the owner's units, for messages
  * @returns the reading with the doubt that this leaves; rpm say nothing without their motor and propeller
  * @example readEarly('4 kn 900 W').ok // true

@@ -50,8 +50,8 @@ const AMOUNT = /(\d[\d.,]*\d|\d)\s*([a-z°%][a-z°%.²]*(?:\s?\/\s?[a-z]+)?(?:\s
 const FULL_THROTTLE = /full (?:throttle|speed|power|chat)|flat out|wide open|\bwot\b|top speed/i
 const ENGINE = /engine|diesel|petrol|gasoline|outboard|throttle|two-stroke|four-stroke/i
 const EXAMPLES =
-  '“4.4 kn 2400 W”, “5 mph 51 V 47 A”, “6 kn 1900 rpm”, “60 kg of pull at 4 kn”, “2.5 l/h at 6 kn”, ' +
-  '“with 135 hp she did 22 mph”, “12 km in 95 min took 40 %”'
+  '“3.9 kn 1850 W”, “5.5 mph 50 V 38 A”, “6 kn 1900 rpm”, “60 kg of pull at 4 kn”, “2.5 l/h at 6 kn”, ' +
+  '“with 90 hp she did 17 mph”, “9 km in 80 min took 35 %”'
 
 /**
  * Understands a reading in an owner's own words: a speed, or a distance in a time, and what was read there.
@@ -85,7 +85,7 @@ export function readReading(
   }
   const { distance, duration } = found
   const moved = found.speed ?? (distance && duration ? distance / duration : speed)
-  if (!moved) return wrong(`At what speed was that? Add it, for instance ${quoted(`${words} at 4.4 kn`)}.`)
+  if (!moved) return wrong(`At what speed was that? Add it, for instance ${quoted(`${words} at 3.9 kn`)}.`)
   const reading = whatWasRead(found, words, distance && !duration ? distance / moved : duration)
   if (!reading)
     return wrong(`${keptText(TRIAL_POINT.fields.speed, moved, choice)}, and what was read there? Such as ${EXAMPLES}.`)

@@ -72,7 +72,7 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
         {
           line: 1,
           column: 1,
-          message: 'There is nothing to read. A row holds speed and watts, for instance: 4.4 kn, 2400 W.',
+          message: 'There is nothing to read. A row holds speed and watts, for instance: 3.9 kn, 1850 W.',
         },
       ],
     }

@@ -3,8 +3,8 @@ import { CHARGE_HABITS, coldFactors } from '../battery'
 import type { Project } from '../project'
 import { duration, energy, ratio, smallPower, temperature } from '../working/inputs'
 import { workedOut, type Worked } from '../working'
-import { modelOf } from '../system'
-import { monthAir } from './climate'
+import { modelOf, warmedCells } from '../system'
+import { monthAir } from '../solar'
 import type { PackCold } from './packFlow'
 
 /** Temperature to which a cabin is heated, K (common practice). */
@@ -37,7 +37,9 @@ export const heatingAt = ({ use }: Project, air: number): number =>
   (use.year.heating * Math.max(0, CABIN - air)) / (CABIN - FREEZING)
 
 /** What cells of a temperature take on charge. */
-export function chargingAt({ design }: Project, cells: number): WinterMonth['charging'] {
+export function chargingAt(project: Project, air: number): WinterMonth['charging'] {
+  const { design } = project,
+    cells = warmedCells(project, air)
   const { none, little } = CHARGE_HABITS[design.pack.cell.chemistry]
   return cells < none ? 'none' : cells < little ? 'little' : 'freely'
 }

@@ -15,6 +15,11 @@ export const FITTINGS = [
   'chargeRelays',
   'galvanicIsolator',
   'bonding',
+  'terminalCovers',
+  'coldCut',
+  'hardwiredStop',
+  'propellerLock',
+  'sparkSafe',
 ] as const
 /** One of them. */
 export type Fitting = (typeof FITTINGS)[number]

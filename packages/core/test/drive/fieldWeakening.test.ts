@@ -49,12 +49,12 @@ it('magnets on the surface and brushes are not weakened', () => {
     expect(weakening({ ...base, build }, lossesOf(base), 15, 2000, 144)).toMatchObject({ field: 1, loss: 0 })
 })
 
-it('two plates of one motor have one torque: 88 kW at 144 V, 95.5 kW at 156 V', () => {
-  const motor = { ratedPower: 88_000, ratedRpm: 4000, ratedVoltage: 144, greatestVoltage: 160, greatestRpm: 8000 }
-  const omega = (4000 * (156 / 144) * Math.PI) / 30
-  expect((continuousTorque(motor, omega, 156) * omega) / 1000).toBeCloseTo(95.3, 1)
-  expect(withSecondRating({ ...base, ...motor }, 95_500, 156).outcome).toBe('said')
-  expect(withSecondRating({ ...base, ...motor }, 130_000, 156).outcome).toBe('impossible')
+it('two plates of one motor have one torque: 54 kW at 108 V, 60 kW at 120 V', () => {
+  const motor = { ratedPower: 54_000, ratedRpm: 4000, ratedVoltage: 108, greatestVoltage: 124, greatestRpm: 8000 }
+  const omega = (4000 * (120 / 108) * Math.PI) / 30
+  expect((continuousTorque(motor, omega, 120) * omega) / 1000).toBeCloseTo(60, 1)
+  expect(withSecondRating({ ...base, ...motor }, 60_000, 120).outcome).toBe('said')
+  expect(withSecondRating({ ...base, ...motor }, 90_000, 120).outcome).toBe('impossible')
 })
 
 it('on the board a weakened point obeys volts: the chain closes within a thousandth', () => {

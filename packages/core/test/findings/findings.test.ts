@@ -71,6 +71,22 @@ const stretch = (of: Partial<Stretch>): Stretch => ({
 
 /** One way to break each rule, from a boat on which every rule fits. */
 const BROKEN: Record<RuleId, Edit[]> = {
+  crewMoves: [
+    { path: 'boat.hullType', value: 'dinghy' },
+    { path: 'yard.gm', value: 0.2 },
+  ],
+  terminalsOpen: leftOut('terminalCovers'),
+  stopByComputer: leftOut('hardwiredStop'),
+  propellerUnlocked: leftOut('propellerLock'),
+  petrolVapour: [
+    ...leftOut('sparkSafe'),
+    { path: 'design.charging.supply', value: 'generator' },
+    { path: 'use.costs.fuel', value: 'petrol' },
+  ],
+  chargersBeyondBms: [
+    { path: 'design.charging.count', value: 4 },
+    { path: 'design.wiring.bmsCurrent', value: 100 },
+  ],
   dimensionsOdd: [{ path: 'boat.prismatic', value: 0.93 }],
   packAboveWindow: [{ path: 'design.pack.chargeVoltage', value: 4 }],
   packBelowWindow: [{ path: 'design.controller', value: { ...controller, leastVoltage: 51 } }],
@@ -358,6 +374,9 @@ const BROKEN: Record<RuleId, Edit[]> = {
 
 /** Rules on something that is there or not, in words alone. */
 const IN_WORDS = new Set<RuleId>([
+  'stopByComputer',
+  'petrolVapour',
+  'propellerUnlocked',
   'licensedMissing',
   'packPlace',
   'lugsNotSeen',
@@ -410,6 +429,7 @@ const NO_FIX: readonly RuleId[] = [
   'couplingRuns',
   'otherArrays',
   'weightHigh',
+  'crewMoves',
   ...IN_THE_YARD,
 ]
 

@@ -17,7 +17,7 @@ export const boxUnvented: Rule = {
     if (wiring.vented) return null
     const lead = isLead(pack.cell.chemistry)
     return {
-      severity: 'caution',
+      severity: lead ? 'stop' : 'caution',
       title: 'box is not vented',
       amount: { text: '' },
       sentence: {

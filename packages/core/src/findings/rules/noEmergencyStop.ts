@@ -1,3 +1,4 @@
+import { GUARDED_ABOVE } from '../../wiring'
 import { missingFitting } from '../missingFitting'
 
 /** An emergency stop is in reach of the helm. */
@@ -6,6 +7,7 @@ export const noEmergencyStop = missingFitting({
   part: 'pack',
   checks: 'An emergency stop is in reach of the helm',
   severity: 'caution',
+  clashAbove: GUARDED_ABOVE,
   title: 'no emergency stop',
   sentence:
     'A stuck lever or a caught rope must be stopped from the helm in one blow: a button in the contactor’s ' +

@@ -1,7 +1,7 @@
 import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
-import { TOUCH_LIMIT } from '../../wiring'
+import { GUARDED_ABOVE, TOUCH_LIMIT } from '../../wiring'
 
 /** Above the touch limit without a watch on the insulation. */
 export const noInsulationWatch: Rule = {
@@ -19,7 +19,7 @@ export const noInsulationWatch: Rule = {
   }) {
     if (!aboveTouch || wiring.fitted.insulationWatch) return null
     return {
-      severity: 'caution',
+      severity: pack.fullVoltage > GUARDED_ABOVE ? 'stop' : 'caution',
       title: 'no insulation watch',
       amount: { text: '+{v}', params: { v: volts(pack.fullVoltage - TOUCH_LIMIT) } },
       sentence: {

@@ -1,3 +1,4 @@
+import { GUARDED_ABOVE } from '../../wiring'
 import { missingFitting } from '../missingFitting'
 
 /** Controller’s input is charged through a resistor first. */
@@ -6,6 +7,7 @@ export const noPrecharge = missingFitting({
   part: 'controller',
   checks: 'Controller’s input is charged through a resistor first',
   severity: 'caution',
+  clashAbove: GUARDED_ABOVE,
   title: 'no precharge',
   sentence: 'Closed onto empty capacitors the contactor sees thousands of amps: contacts weld, capacitors age.',
 })
