@@ -196,7 +196,7 @@ const map = computed(() => fuelMap(costs.value.fuel))
             </tr>
           </tbody>
         </table>
-        <p class="small soft">{{ words.service(text(SERVICE_HOURS * 3600, 'duration')) }}</p>
+        <p class="small soft">{{ words.service(text(SERVICE_HOURS * 3600, 'runningTime')) }}</p>
       </section>
     </div>
   </div>

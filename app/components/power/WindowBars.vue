@@ -24,11 +24,11 @@ const at = (v: number) =>
 const rows = computed(() =>
   step.windows!.map(w => ({
     ...w,
-    left: at(w.low),
-    right: 100 - at(w.high),
+    left: at(w.from),
+    right: 100 - at(w.to),
     weakest: w === step.meets!.topBy,
-    ends: w.low > 0 ? words.accepted(volts(w.low), volts(w.high)) : words.atMost(volts(w.high)),
-    over: value !== null && (value > w.high || value < w.low),
+    ends: w.from > 0 ? words.accepted(volts(w.from), volts(w.to)) : words.atMost(volts(w.to)),
+    over: value !== null && (value > w.to || value < w.from),
   })),
 )
 const meet = computed(() => ({ left: at(step.meets!.foot), right: 100 - at(step.meets!.top) }))

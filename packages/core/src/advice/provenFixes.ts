@@ -19,8 +19,8 @@ const OFFERED = 3
 const RANK: Record<Severity, number> = { stop: 3, caution: 2, note: 1 }
 /** A finding whose measure falls by less is not lessened. */
 const LESS = 0.98
-/** Steps by which both speeds are lowered where nothing else helps. */
-const SLOWER = [0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3]
+/** Steps by which both speeds are lowered where nothing else helps: less than that is another boat’s use. */
+const SLOWER = [0.95, 0.9, 0.85, 0.8, 0.7, 0.6]
 
 /** Parts that are held, as they are named in a sentence. */
 const HELD_NAMES: Record<HeldPart, string> = {
@@ -62,11 +62,12 @@ export function provenFixes(project: Project, library: Library, finding: RawFind
     )
   }
   const ready = (fix: Fix): Fix | null => {
-    if (heldPartOf(project, fix.edits) !== null) return null
+    if (heldPartOf(project, fix.edits) !== null || !keepsBlocks(project, fix.edits)) return null
     if (!fix.resize) return changes(project, fix.edits) && mends(fix.edits) ? fix : null
     const sized = sizedOnce(editedOnce(project, fix.edits), library)
     if (!sized) return null
     const edits = [...fix.edits, ...sized.edits]
+    if (!keepsBlocks(project, edits)) return null
     return changes(project, edits) && mendsAs(sized.project) ? { ...fix, edits, reasons: sized.reasons } : null
   }
   const simple = firstOf(
@@ -143,6 +144,14 @@ function lessened(before: RawFinding, after: RawFinding | undefined): boolean {
     after.measure !== undefined &&
     after.measure < LESS * before.measure
   )
+}
+
+/** Whether the blocks that the owner has are still those of the pack, and enough of them. */
+function keepsBlocks(project: Project, edits: readonly Edit[]): boolean {
+  const { owned } = project.design.banks
+  if (owned === null) return true
+  const { pack } = withEdits(project, edits).design
+  return pack.cell.id === project.design.pack.cell.id && pack.series * pack.parallel <= owned
 }
 
 /** Whether edits change anything of the boat. */

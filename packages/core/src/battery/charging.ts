@@ -34,7 +34,7 @@ const END_RATE = 0.02
 const TAPER_END = 0.08
 
 /** Volts of an empty pack as a share of its full ones, down to which a charger must reach (common practice). */
-const EMPTY_SHARE = 0.85
+export const CHARGE_FROM = 0.85
 
 /**
  * True when a charger reaches a pack's volts, empty and full.
@@ -48,7 +48,7 @@ export function chargerFits(
   { leastVoltage, greatestVoltage }: Pick<ChargerSpec, 'leastVoltage' | 'greatestVoltage'>,
   fullVoltage: number,
 ): boolean {
-  return greatestVoltage >= fullVoltage && leastVoltage <= EMPTY_SHARE * fullVoltage
+  return greatestVoltage >= fullVoltage && leastVoltage <= CHARGE_FROM * fullVoltage
 }
 
 /**

@@ -25,8 +25,8 @@ export interface VoltWindow {
   name: string
   /** where its window comes from */
   why: string
-  low: number
-  high: number
+  from: number
+  to: number
 }
 
 /** Meters differ by so much, V of the pack. */
@@ -64,44 +64,44 @@ export function voltWindows(project: Project): VoltWindow[] {
       part: 'pack',
       name: 'the pack',
       why: `${model.pack.cellsInSeries} cells in series, from empty to full`,
-      low: empty * (1 - METER),
-      high: full * (1 + METER),
+      from: empty * (1 - METER),
+      to: full * (1 + METER),
     },
-    report.fuse && { part: 'fuse', name: 'the main fuse', why: 'it clears', low: 0, high: report.fuse.voltage },
+    report.fuse && { part: 'fuse', name: 'the main fuse', why: 'it clears', from: 0, to: report.fuse.voltage },
     fitted.contactor
-      ? { part: 'contactor', name: 'the contactor', why: 'it breaks', low: 0, high: report.contactor.voltage }
+      ? { part: 'contactor', name: 'the contactor', why: 'it breaks', from: 0, to: report.contactor.voltage }
       : null,
     fitted.precharge
       ? {
           part: 'precharge',
           name: 'the precharge resistor',
           why: `${Math.ceil(report.precharge.energy)} J, as it is ordered`,
-          low: 0,
+          from: 0,
           // ½ C V² = J
-          high: Math.sqrt((2 * Math.ceil(report.precharge.energy)) / (model.drives * wiring.capacitance)),
+          to: Math.sqrt((2 * Math.ceil(report.precharge.energy)) / (model.drives * wiring.capacitance)),
         }
       : null,
     {
       part: 'controller',
       name: several ? 'each controller' : 'the controller',
       why: 'its plate',
-      low: controller.leastVoltage,
-      high: controller.greatestVoltage,
+      from: controller.leastVoltage,
+      to: controller.greatestVoltage,
     },
     {
       part: 'motor',
       name: several ? 'each motor' : 'the motor',
       why: 'its plate',
-      low: 0,
-      high: motor.greatestVoltage,
+      from: 0,
+      to: motor.greatestVoltage,
     },
     wiring.dcdcLeast !== null || wiring.dcdcGreatest !== null
       ? {
           part: 'converter',
           name: 'the DC-DC of the house',
           why: 'its plate',
-          low: wiring.dcdcLeast ?? 0,
-          high: wiring.dcdcGreatest ?? Infinity,
+          from: wiring.dcdcLeast ?? 0,
+          to: wiring.dcdcGreatest ?? full * (1 + METER),
         }
       : null,
     charging.supply !== 'none'
@@ -109,8 +109,8 @@ export function voltWindows(project: Project): VoltWindow[] {
           part: 'charger',
           name: 'the charger',
           why: 'its plate',
-          low: 0,
-          high: chargersOf(design).charger.greatestVoltage,
+          from: 0,
+          to: chargersOf(design).charger.greatestVoltage,
         }
       : null,
     solar.fitted && solar.controller
@@ -118,11 +118,11 @@ export function voltWindows(project: Project): VoltWindow[] {
           part: 'regulator',
           name: 'the charge controller of the panels',
           why: 'its plate',
-          low: 0,
-          high: solar.controller.greatestVoltage,
+          from: 0,
+          to: solar.controller.greatestVoltage,
         }
       : null,
-    { part: 'meter', name: 'a usual meter', why: 'its plate: read it', low: 0, high: HAND_METER },
+    { part: 'meter', name: 'a usual meter', why: 'its plate: read it', from: 0, to: HAND_METER },
   ]
   return windows.filter(w => w !== null)
 }
@@ -141,12 +141,12 @@ export interface Meeting {
  *
  * @param windows of what is live, one or more
  * @returns V; foot above top where they do not meet
- * @example meeting([{ low: 48, high: 58.4 }, { low: 42, high: 58 }]).top // 58
+ * @example meeting([{ from: 48, to: 58.4 }, { from: 42, to: 58 }]).top // 58
  */
 export function meeting(windows: readonly VoltWindow[]): Meeting {
-  const footBy = windows.reduce((a, b) => (b.low > a.low ? b : a)),
-    topBy = windows.reduce((a, b) => (b.high < a.high ? b : a))
-  return { foot: footBy.low, top: topBy.high, footBy, topBy }
+  const footBy = windows.reduce((a, b) => (b.from > a.from ? b : a)),
+    topBy = windows.reduce((a, b) => (b.to < a.to ? b : a))
+  return { foot: footBy.from, top: topBy.to, footBy, topBy }
 }
 
 /** The windows of some parts, in order. */

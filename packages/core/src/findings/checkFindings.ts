@@ -70,8 +70,10 @@ export function runRules(facts: Facts): FindingsReport<RawFinding> {
       reveals: rule.reveals,
     })
     counts[found.severity]++
-    const known = worst[rule.part]
-    if (!known || ORDER[found.severity] < ORDER[known]) worst[rule.part] = found.severity
+    for (const part of [rule.part, ...(found.also ?? [])]) {
+      const known = worst[part]
+      if (!known || ORDER[found.severity] < ORDER[known]) worst[part] = found.severity
+    }
   }
   findings.sort((a, b) => ORDER[a.severity] - ORDER[b.severity])
   return { findings, counts, worst }

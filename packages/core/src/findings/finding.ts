@@ -41,6 +41,8 @@ export interface Found {
   fixes: Fix[]
   /** how bad it is, larger is worse: a fix that lowers it helps, though the finding stays */
   measure?: number
+  /** other parts that it is about as much: they wear the same state */
+  also?: PartName[]
   /** what would have to be bought or relaxed where no fix helps */
   need?: Text | null
 }

@@ -54,10 +54,10 @@ export function wayWorked({ use: { costs } }: Project, way: Way): WayWorked {
     }),
     silent: workedOut({
       label: 'Hours without an engine',
-      quantity: 'duration',
+      quantity: 'runningTime',
       inputs: {
-        all: of('duration')(way.all, 'under way in a year'),
-        engine: of('duration')(way.all - way.silent, 'an engine runs'),
+        all: of('runningTime')(way.all, 'under way in a year'),
+        engine: of('runningTime')(way.all - way.silent, 'an engine runs'),
       },
       formula: v => v.all - v.engine,
       words: 'silent = all − engine',

@@ -141,9 +141,9 @@ const WIRING = group('Wiring', {
   vented: yes({ label: 'Box is vented', usual: true }),
   fitted: group(
     'Gear fitted',
-    Object.fromEntries(FITTINGS.map(id => [id, yes({ label: `Fitted: ${id}`, usual: true })])) as Record<
+    Object.fromEntries(FITTINGS.map(id => [id, yes({ label: `Fitted: ${id}`, usual: id !== 'coldCut' })])) as Record<
       (typeof FITTINGS)[number],
-      { kind: 'yes'; label: string; usual: true }
+      { kind: 'yes'; label: string; usual: boolean }
     >,
   ),
 } as const satisfies FieldsFor<Wiring>)

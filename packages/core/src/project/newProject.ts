@@ -73,17 +73,17 @@ export function usualEngine(hullType: HullTypeId, drive: DriveKind): EngineKind 
   return drive === 'outboard' || hullTypeOf(hullType).usual.planes ? 'petrolFourStroke' : 'dieselNatural'
 }
 
-/** kg of fuel for each kW of an engine, half a tank. */
-const FUEL_CARRIED = 0.8
+/** kg of fuel in half a tank, for each √kW of the engine. */
+const FUEL_CARRIED = 5
 
 /**
  * kg of what comes out: outboards 12 P^0.62; inboards with gearbox, exhaust and tank 41 √P for a diesel, 35 √P for
- * petrol; P in kW (fitted to engines from memory); and half a tank, a litre for each kW (common practice).
+ * petrol; P in kW (fitted to engines from memory); and half a tank, 5 √P (common practice).
  */
 function engineMass(power: number, drive: DriveKind, kind: EngineKind): number {
   const kilowatts = power / 1000
   return Math.round(
-    FUEL_CARRIED * kilowatts +
+    FUEL_CARRIED * Math.sqrt(kilowatts) +
       (drive === 'outboard' ? 12 * kilowatts ** 0.62 : (kind === 'petrolFourStroke' ? 35 : 41) * Math.sqrt(kilowatts)),
   )
 }

@@ -45,6 +45,7 @@ export const QUANTITIES = {
     example: '500 Wh/nm',
   },
   duration: { name: 'time', units: ['h', 'min', 's', 'day'], us: 'h', example: '4 h or 3 h 30 min' },
+  runningTime: { name: 'running time', units: ['h', 'min'], us: 'h', example: '150 h' },
   shortTime: { name: 'time', units: ['min', 's', 'h', 'day'], us: 'min', example: '20 min or 90 s' },
   seconds: { name: 'time', units: ['s', 'min', 'h'], us: 's', example: '1.5 s' },
   angle: { name: 'angle', units: ['deg'], us: 'deg', example: '15°' },

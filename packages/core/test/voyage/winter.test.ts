@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { DEMO, edit, withEdits } from '../../src/project'
-import { heatingAt, heatingDay, monthAir, winter, yearRun } from '../../src/voyage'
+import { monthAir } from '../../src/solar'
+import { heatingAt, heatingDay, winter, yearRun } from '../../src/voyage'
 
 const C = 273.15,
   RAD = Math.PI / 180

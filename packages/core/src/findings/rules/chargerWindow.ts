@@ -1,7 +1,7 @@
 import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
-import { chargerFits } from '../../battery'
+import { CHARGE_FROM, chargerFits } from '../../battery'
 import { bestCharger, chargersOf } from '../../project/charging'
 
 /** A charger for other volts. */
@@ -39,20 +39,28 @@ export const chargerWindow: Rule = {
         },
       },
       sentence: {
-        text: 'It charges from {a} to {b}; the pack wants up to {f}. It does not charge it.',
+        text: low
+          ? 'It charges from {a} to {b}; the pack wants up to {f}. It does not charge it.'
+          : 'It begins to charge at {a}, up to {b}; an empty pack of {f} stands below that. It does not begin.',
         params: {
           a: volts(charger.leastVoltage),
           b: volts(charger.greatestVoltage),
           f: volts(pack.fullVoltage),
         },
       },
-      need: {
-        text: 'It takes a charger for {s} that reaches {f}.',
-        params: {
-          s: volts(shoreVoltage),
-          f: volts(pack.fullVoltage),
-        },
-      },
+      need: low
+        ? {
+            text: 'It takes a charger for {s} that reaches {f}.',
+            params: { s: volts(shoreVoltage), f: volts(pack.fullVoltage) },
+          }
+        : {
+            text: 'It takes a charger for {s} that begins at {n} or below and reaches {f}.',
+            params: {
+              s: volts(shoreVoltage),
+              n: volts(CHARGE_FROM * pack.fullVoltage),
+              f: volts(pack.fullVoltage),
+            },
+          },
       fixes: fitting
         ? [
             {

@@ -31,6 +31,8 @@ export const packAboveWindow: Rule = {
         },
       },
       measure: over,
+      // it is as much the controller’s as the pack’s: every bench says the same of both
+      also: [limit === controller.greatestVoltage ? 'controller' : 'motor'],
       need: {
         text: 'It takes a {part} that stands {full}, or a pack of fewer cells in series.',
         params: {

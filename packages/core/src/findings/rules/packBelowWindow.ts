@@ -31,6 +31,7 @@ export const packBelowWindow: Rule = {
         params: { v: volts(loaded), least: volts(least) },
       },
       measure: least - loaded,
+      also: [least === project.design.controller.leastVoltage ? 'controller' : 'motor'],
       need: {
         text:
           'Under load the pack must keep {v}: more cells in series, or a motor and controller that work ' +

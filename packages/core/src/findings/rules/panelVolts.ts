@@ -1,6 +1,6 @@
 import { volts } from '../../units'
 import { edit } from '../../project/projectPath'
-import { stringVoltage, suitPanels } from '../../solar'
+import { stringFaults, stringVoltage, suitPanels, type SolarArray } from '../../solar'
 import type { Rule } from '../finding'
 
 /** A string of panels against the charge controller and the pack. */
@@ -53,16 +53,14 @@ export const panelVolts: Rule = {
         params,
       },
       fixes: [
-        ...(over && solar.series > 1
-          ? [
-              {
-                label: {
-                  text: '{n} in a string',
-                  params: { n: String(Math.max(1, Math.floor((solar.series * params.g.value) / cold))) },
-                },
-                edits: [edit('design.solar.series', Math.max(1, Math.floor((solar.series * params.g.value) / cold)))],
+        ...(over
+          ? shorterStrings(solar, pack.fullVoltage).map(({ series, parallel }) => ({
+              label: {
+                text: '{n} in a string, {p} strings: all {a} stay',
+                params: { n: String(series), p: String(parallel), a: String(series * parallel) },
               },
-            ]
+              edits: [edit('design.solar.series', series), edit('design.solar.parallel', parallel)],
+            }))
           : []),
         ...(way
           ? [
@@ -79,4 +77,15 @@ export const panelVolts: Rule = {
       ],
     }
   },
+}
+
+/** The longest shorter strings in which all panels stay and that suit controller and pack; none where there are none. */
+function shorterStrings(solar: SolarArray, fullVoltage: number): { series: number; parallel: number }[] {
+  const all = solar.series * solar.parallel
+  for (let series = solar.series - 1; series >= 1; series--) {
+    const parallel = all / series
+    if (Number.isInteger(parallel) && stringFaults({ ...solar, series, parallel }, fullVoltage).length === 0)
+      return [{ series, parallel }]
+  }
+  return []
 }
