@@ -4,16 +4,39 @@ import { openBench } from './board'
 
 const left = async (page: Page) => Number.parseInt((await page.locator('[data-day-left]').textContent()) ?? '', 10)
 
-test('what is left of a day, when to turn home, whether to go; a better hour is a touch away', async ({ page }) => {
+test('what is left of a day, when to turn home, whether to go; what would make a better word of it is a touch away', async ({
+  page,
+}) => {
   await openBench(page, '/days/day')
   await expect(page.locator('[data-leg]')).toHaveCount(7)
   await expect(page.locator('[data-day-left]')).toContainText(/\d+%/)
   await expect(page.locator('[data-turn-home]')).toContainText('Last turn home')
   await expect(page.locator('[data-weighed=charge]')).toContainText('the reserve is 32')
-  const before = await left(page)
-  await page.locator('[data-better-hour]').click()
+  const before = await left(page),
+    verdict = page.locator('[data-go-or-stay]')
+  // a clash of the drive keeps her ashore whatever the plan, and is mended by its own fix
+  await expect(verdict).toHaveAttribute('data-verdict', 'stay')
+  await page.locator('[data-cure=clash]').first().click()
+  await expect(verdict).toHaveAttribute('data-verdict', 'notThis')
+  await expect(page.locator('[data-weighed=charge]')).toContainText('of 20 such days')
+  // each cure was tried: the day with it is as it was told
+  await page.locator('[data-cure=shorter]').click()
+  await expect(verdict).toHaveAttribute('data-verdict', 'go')
   await expect.poll(() => left(page)).toBeGreaterThan(before)
-  await expect(page.locator('[data-better-hour]')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Put back' }).click()
+  await expect(verdict).toHaveAttribute('data-verdict', 'stay')
+})
+
+test('a wind that was not given is open, and with it nobody says go', async ({ page }) => {
+  await openBench(page, '/days/day?boat=demo-lodden')
+  const verdict = page.locator('[data-go-or-stay]')
+  await expect(verdict).toHaveAttribute('data-verdict', /go|notYet/)
+  if ((await verdict.getAttribute('data-verdict')) === 'go') return
+  const give = page.locator('[data-give-wind]')
+  await give.getByRole('textbox').nth(1).fill('30 kn')
+  await give.getByRole('button').click()
+  await expect(verdict).toHaveAttribute('data-verdict', 'stay')
+  await expect(page.locator('[data-weighed=wind]')).toContainText('stays from')
 })
 
 test('choosing a leg hands it to the lever, and the lever sets its speed', async ({ page }) => {

@@ -141,7 +141,7 @@ export const boardWords = {
     top: 'top',
     hull: 'hull',
     keys: '↑ ↓ by 0.1',
-    plan: 'Plan, not read',
+    plan: 'Plan',
     planShort: 'plan',
     calm: 'Calm water',
     calmNow: 'Calm water: put the sea back',

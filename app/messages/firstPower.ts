@@ -1,7 +1,7 @@
 /** Words of the first power-up. */
 export const powerWords = {
   of: (total: number) => `of ${total}`,
-  next: (title: string) => `Next: ${title.toLowerCase()}.`,
+  next: (title: string) => `Next: ${title.charAt(0).toLowerCase()}${title.slice(1)}.`,
   all: 'All is done. Keep the print with the boat.',
   groups: {
     fuse: 'Before the main fuse',
@@ -31,6 +31,7 @@ export const powerWords = {
   look: (l: string) => `If it is outside: ${l}`,
   licensed: 'Wants a licensed electrician at this voltage.',
   passOver: 'Pass over, and say why',
+  passed: (why: string) => `Passed over: ${why}`,
   passedBecause: 'Why it is passed over',
   passedHint: 'the print shows it; a sentence, not a word',
   passedShort: (left: number) => `${left} letters more: say what was seen or done instead`,

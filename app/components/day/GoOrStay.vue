@@ -77,6 +77,17 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
         {{ words.turn(clockText(report.turn.time)) }} {{ words.turnWith }}
         <WorkedValue :worked="worked.turn" size="inline" /> {{ words.turnOrMore }}
       </p>
+      <template v-if="inFavour.length > 0">
+        <h3>{{ words.groups.inFavour }}</h3>
+        <ul class="for">
+          <li v-for="w in inFavour" :key="w.id" :data-weighed="w.id">
+            <StateMark :state="w.state" :size="15" />
+            <span
+              ><b>{{ words.weighed[w.id] }}:</b> {{ fill(w.text) }}</span
+            >
+          </li>
+        </ul>
+      </template>
     </div>
     <div class="weighed">
       <template v-for="g in groups" :key="g.id">
@@ -93,47 +104,34 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
         </ul>
       </template>
     </div>
-    <div class="cures">
-      <div v-if="report.cures.length + mends.length > 0" data-day-cures>
-        <h3>{{ words.cures }}</h3>
-        <button
-          v-for="(m, i) in mends"
-          :key="`m${i}`"
-          type="button"
-          class="btn cure"
-          :class="{ 'btn--best': i === 0 }"
-          data-cure="clash"
-          @click="document.startTrial(`day-mend-${i}`, fill(m.label), m.edits)"
-        >
-          <b>{{ fill(m.label) }}</b>
-          <small>{{ words.mends(clash!.title) }}</small>
-        </button>
-        <button
-          v-for="(c, i) in report.cures"
-          :key="c.id"
-          type="button"
-          class="btn cure"
-          :class="{ 'btn--best': i === 0 && mends.length === 0 }"
-          :data-cure="c.id"
-          @click="tryIt(c)"
-        >
-          <b>{{ fill(c.label) }}</b>
-          <span>{{ words.cureGives(chance, percent(c.chance), wordOf(c)) }}</span>
-          <small>{{ words.cureHome(clockText(c.arrives), text(c.left, 'ratio')) }}</small>
-        </button>
-        <p class="small">{{ words.curesHint }}</p>
-      </div>
-      <template v-if="inFavour.length > 0">
-        <h3>{{ words.groups.inFavour }}</h3>
-        <ul class="for">
-          <li v-for="w in inFavour" :key="w.id" :data-weighed="w.id">
-            <StateMark :state="w.state" :size="15" />
-            <span
-              ><b>{{ words.weighed[w.id] }}:</b> {{ fill(w.text) }}</span
-            >
-          </li>
-        </ul>
-      </template>
+    <div v-if="report.cures.length + mends.length > 0" class="cures" data-day-cures>
+      <h3>{{ words.cures }}</h3>
+      <button
+        v-for="(m, i) in mends"
+        :key="`m${i}`"
+        type="button"
+        class="btn cure"
+        :class="{ 'btn--best': i === 0 }"
+        data-cure="clash"
+        @click="document.startTrial(`day-mend-${i}`, fill(m.label), m.edits)"
+      >
+        <b>{{ fill(m.label) }}</b>
+        <small>{{ words.mends(clash!.title) }}</small>
+      </button>
+      <button
+        v-for="(c, i) in report.cures"
+        :key="c.id"
+        type="button"
+        class="btn cure"
+        :class="{ 'btn--best': i === 0 && mends.length === 0 }"
+        :data-cure="c.id"
+        @click="tryIt(c)"
+      >
+        <b>{{ fill(c.label) }}</b>
+        <span>{{ words.cureGives(chance, percent(c.chance), wordOf(c)) }}</span>
+        <small>{{ words.cureHome(clockText(c.arrives), text(c.left, 'ratio')) }}</small>
+      </button>
+      <p class="small">{{ words.curesHint }}</p>
     </div>
   </section>
 </template>
@@ -141,7 +139,7 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
 <style scoped>
 .card {
   display: grid;
-  grid-template-columns: minmax(250px, 0.9fr) minmax(280px, 1fr) minmax(280px, 1fr);
+  grid-template-columns: repeat(auto-fit, minmax(290px, 1fr));
   background: var(--sheet);
   border: 1.25px solid var(--ink);
   grid-column: 1 / -1;

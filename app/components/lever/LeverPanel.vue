@@ -81,14 +81,17 @@ footer {
 }
 /* what is planned is outlined, so that it cannot be taken for what instruments read */
 .plan {
-  margin: 4px;
+  margin: 3px;
   border: 1.25px dashed var(--soft);
 }
 .plan :deep(.figure) {
   font-weight: 400;
 }
+.plan dl {
+  padding: 0 3px 0 6px;
+}
 .tag {
-  padding: 3px 7px 0;
+  padding: 3px 6px 0;
   font: 600 13px/16px var(--labels);
 }
 dl {
@@ -99,11 +102,16 @@ dl {
 }
 dl div {
   contain: size layout;
-  height: calc(100% / 8);
+  height: 11.4%;
   max-height: 74px;
   display: grid;
   align-content: center;
   border-top: 0.75px solid var(--rule);
+}
+/* both miles and hours */
+dl .end {
+  height: 15.8%;
+  max-height: 96px;
 }
 dl div:first-child {
   border-top: 0;
@@ -111,6 +119,7 @@ dl div:first-child {
 dt {
   font-size: 12.5px;
   line-height: 14px;
+  white-space: nowrap;
   color: var(--soft);
 }
 </style>

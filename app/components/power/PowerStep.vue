@@ -100,6 +100,7 @@ const clock = (at: string) => at.replace('T', ' ')
       >
       <span class="state" :class="mark"><StateMark :state="mark" :size="15" /> {{ words.states[line.state] }}</span>
     </div>
+    <p v-if="line.state === 'overridden'" class="passed" data-passed>{{ words.passed(line.reading!.why) }}</p>
     <div v-if="chosen || line.state === 'stop'" class="more">
       <p v-if="over" class="over">
         <StateMark state="stop" :size="15" />
@@ -199,6 +200,10 @@ li.next {
 .more {
   padding: 2px 0 12px 12px;
   font-size: 13.5px;
+}
+.passed {
+  padding: 0 0 6px 12px;
+  font-size: 13px;
 }
 .over {
   display: flex;

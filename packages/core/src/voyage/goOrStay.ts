@@ -121,7 +121,7 @@ export function goOrStay(project: Project, day: DayOutcome, clashes: readonly st
       ? ['notThis', against[0]]
       : wanted
         ? ['notYet', wanted]
-        : ['go', of('caution')[0]]
+        : ['go', undefined]
   return {
     verdict,
     why: because ? because.text : chanceText(day),
