@@ -23,7 +23,7 @@ test('charging at the berth: a weaker breaker takes longer, frost stops it, and 
   await expect(page.locator('[data-charging]')).toContainText('Nothing flows')
   await page
     .locator('.rail')
-    .getByRole('button', { name: /Warm the pack/ })
+    .getByRole('button', { name: /Pack heater/ })
     .click()
   await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
   await page.getByRole('link', { name: 'Settings sheet' }).click()

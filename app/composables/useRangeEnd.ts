@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import type { FigureId } from '@remigo/core'
+import { chargeLevels, type FigureId } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
@@ -27,7 +27,12 @@ export function useRangeEnd() {
     end: computed(() => boardWords.rangeEnds[view.rangeEnd]),
     /** "with 20 % kept back" */
     kept: computed(() =>
-      empty() ? boardWords.nothingKept : boardWords.kept(text(document.shown.use.reserve, 'ratio')),
+      empty()
+        ? boardWords.nothingKept
+        : boardWords.kept(
+            text(document.shown.use.reserve, 'ratio'),
+            text(chargeLevels(document.shown).reserve, 'ratio'),
+          ),
     ),
   }
 }

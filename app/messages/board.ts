@@ -270,7 +270,7 @@ export const boardWords = {
   },
   rangeEnds: { reserve: 'to the reserve', empty: 'until empty' },
   ends: { reserve: 'To the reserve', empty: 'Until empty' },
-  kept: (share: string) => `with ${share} kept back`,
+  kept: (share: string, gauge: string) => `with ${share} of it kept back, ${gauge} on the gauge`,
   nothingKept: 'with nothing kept back',
   settings: {
     title: 'Units and light',

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import {
   clockText,
+  daysOfTwenty,
   dayVerdict,
   keepsAshore,
   type DayCure,
@@ -26,6 +27,8 @@ const library = useLibraryStore()
 const view = useViewStore()
 const { fill, text } = useQuantities()
 const said = computed(() => dayVerdict(props.project, props.report, library.library))
+/** more than these help nobody */
+const MOST_CURES = 3
 const MARKS = { go: 'fits', notThis: 'stop', stay: 'stop', notYet: 'note' } as const
 /** a word where a number would say more than is known */
 const percent = (chance: number) =>
@@ -47,11 +50,12 @@ const groups = computed(() =>
 const inFavour = computed(() => rowsOf('fits'))
 /** a clash of the drive has its own cures; no plan of the day mends it */
 const clash = computed(() => answer.findings.findings.find(keepsAshore))
-const mends = computed(() => clash.value?.fixes.slice(0, 2) ?? [])
+const mends = computed(() => clash.value?.fixes.slice(0, 1) ?? [])
+const cures = computed(() => props.report.cures.slice(0, MOST_CURES - mends.value.length))
 const wordOf = (cure: DayCure) => words.verdict[clash.value ? 'stay' : cure.verdict]
 /** days of twenty, drawn as hulls at the berth: above the reserve, into it */
 const hulls = computed(() => {
-  const above = Math.round(20 * props.report.chance)
+  const above = daysOfTwenty(props.report.chance)
   return Array.from({ length: 20 }, (_, i) => i < above)
 })
 const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure.label), cure.edits)
@@ -104,7 +108,7 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
         </ul>
       </template>
     </div>
-    <div v-if="report.cures.length + mends.length > 0" class="cures" data-day-cures>
+    <div v-if="cures.length + mends.length > 0" class="cures" data-day-cures>
       <h3>{{ words.cures }}</h3>
       <button
         v-for="(m, i) in mends"
@@ -119,7 +123,7 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
         <small>{{ words.mends(clash!.title) }}</small>
       </button>
       <button
-        v-for="(c, i) in report.cures"
+        v-for="(c, i) in cures"
         :key="c.id"
         type="button"
         class="btn cure"

@@ -197,6 +197,11 @@ li.next {
   color: var(--clash);
   font-weight: 600;
 }
+/* on the band red words are too faint: the mark says it */
+.next .state,
+.next .over {
+  color: var(--text);
+}
 .more {
   padding: 2px 0 12px 12px;
   font-size: 13.5px;

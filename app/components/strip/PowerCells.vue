@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { mdiPin } from '@mdi/js'
 import type { HeldPart } from '@remigo/core'
 import { boardWords } from '~/messages/board'
+import { useAfloat } from '~/composables/useAfloat'
 import { usePartWords } from '~/composables/usePartWords'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -20,6 +21,8 @@ const document = useDocumentStore()
 const route = useRoute()
 
 const words = usePartWords()
+/** where instruments speak, what the lever plans is outlined */
+const afloat = useAfloat()
 const cells = computed(() =>
   STAGES.map(stage => ({
     ...stage,
@@ -31,7 +34,11 @@ const cells = computed(() =>
 </script>
 
 <template>
-  <nav class="cells" :aria-label="boardWords.parts.pack + ' to ' + boardWords.parts.hull.toLowerCase()">
+  <nav
+    class="cells"
+    :class="{ plan: afloat }"
+    :aria-label="boardWords.parts.pack + ' to ' + boardWords.parts.hull.toLowerCase()"
+  >
     <div
       v-for="(cell, i) in cells"
       :key="cell.part"
@@ -57,6 +64,7 @@ const cells = computed(() =>
         <span class="visually-hidden">{{ cell.state && boardWords.states[cell.state] }}</span>
       </NuxtLink>
       <span class="values">
+        <span v-if="afloat" class="visually-hidden">{{ boardWords.lever.planShort }}</span>
         <FigureValue :id="cell.figure" size="strip" class="main" :still="compact" />
         <FigureValue v-if="!compact" :id="cell.second" class="second" />
       </span>
@@ -143,6 +151,12 @@ const cells = computed(() =>
 }
 .current .second.figure {
   color: var(--sheet);
+}
+.plan .main {
+  outline: 1.25px dashed var(--soft);
+  outline-offset: -1px;
+  padding: 0 3px;
+  font-weight: 400;
 }
 .current {
   background: var(--ink);

@@ -124,7 +124,7 @@ export function goOrStay(project: Project, day: DayOutcome, clashes: readonly st
         : ['go', undefined]
   return {
     verdict,
-    why: because ? because.text : chanceText(day),
+    why: because ? because.text : withCare(chanceText(day), of('caution')),
     weighed,
     fits: of('fits').length,
     against: against.length,
@@ -132,9 +132,36 @@ export function goOrStay(project: Project, day: DayOutcome, clashes: readonly st
   }
 }
 
-/** Days of twenty are easier to grasp than a share. */
+/**
+ * Days of twenty on which she comes home above the reserve: easier to grasp than a share, and never more than it is.
+ *
+ * @param chance 0 … 1
+ * @returns whole days; all of them where it is as good as sure
+ * @example daysOfTwenty(0.89) // 17
+ */
+export const daysOfTwenty = (chance: number): number => (chance > 0.99 ? 20 : Math.floor(20 * chance + 1e-9))
+
 const chanceText = ({ chance }: DayOutcome): Text => ({
-  text: `on ${Math.round(20 * chance)} of 20 such days she is home above the reserve`,
+  text: `on ${daysOfTwenty(chance)} of 20 such days she is home above the reserve`,
+})
+
+/** What asks for care on a day that is good, in a word each. */
+const CARE: Record<Weighed['id'], string> = {
+  charge: 'the charge',
+  bad: 'a bad day',
+  clash: 'the drive',
+  wind: 'the wind',
+  sea: 'the sea',
+  stream: 'the stream',
+  light: 'the light',
+  visibility: 'poor visibility',
+  cold: 'cold water',
+  way: 'what slows her',
+  alone: 'no other way home',
+}
+const withCare = ({ text, params }: Text, care: readonly Weighed[]): Text => ({
+  text: care.length === 0 ? text : `${text}; with care for ${care.map(w => CARE[w.id]).join(', ')}`,
+  ...(params ? { params } : {}),
 })
 
 /** The verdict on the chance alone. */
