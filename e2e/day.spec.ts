@@ -4,9 +4,7 @@ import { openBench } from './board'
 
 const left = async (page: Page) => Number.parseInt((await page.locator('[data-day-left]').textContent()) ?? '', 10)
 
-test('what is left of a day, when to turn home, whether to go; what would make a better word of it is a touch away', async ({
-  page,
-}) => {
+test('what is left of a day, when to turn home, whether to go; a better word is a touch away', async ({ page }) => {
   await openBench(page, '/days/day')
   await expect(page.locator('[data-leg]')).toHaveCount(7)
   await expect(page.locator('[data-day-left]')).toContainText(/\d+%/)

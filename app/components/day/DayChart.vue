@@ -155,7 +155,12 @@ function drop(i: number) {
         :y="(y(report.levels.reserve) + y(report.levels.spared)) / 2 + 4"
         class="said"
       >
-        {{ words.reserveBoth(text(report.levels.ofUsable, 'ratio'), text(report.levels.reserve, 'ratio')) }}
+        {{
+          (wide < 520 ? words.reserveShort : words.reserveBoth)(
+            text(report.levels.ofUsable, 'ratio'),
+            text(report.levels.reserve, 'ratio'),
+          )
+        }}
       </text>
       <text
         v-if="y(0) - y(report.levels.spared) > 15"

@@ -4,7 +4,8 @@ import { helmWords as words } from '~/messages/helm'
 import { useQuantities } from '~/composables/useQuantities'
 
 /**
- * Charge as a gauge: cross-hatched what is spared, slanted the reserve, filled what is above it. The reserve is said both
+ * Charge as a gauge: cross-hatched what is spared, slanted the reserve, filled what is above it. The reserve is said
+ * both
  * ways, of what is usable and on the gauge.
  */
 defineProps<{ charge: number | null; levels: ChargeLevels }>()

@@ -37,7 +37,10 @@ export interface PowerStep {
   licensed?: boolean
   /** the volts of all cells are written down */
   cells?: 'rest' | 'load'
-  /** of volts: the windows of all that is live at this step or by the next switch, where they meet, and what to leave alone where it is outside */
+  /**
+   * of volts: the windows of all that is live at this step or by the next switch, where they meet, and what to leave
+   * alone where it is outside
+   */
   windows?: readonly VoltWindow[]
   meets?: Meeting
   stop?: string

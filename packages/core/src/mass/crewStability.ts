@@ -58,7 +58,9 @@ export function crewStability(project: Project): CrewStability {
   }
 }
 
-/** Heel under one person at the side that is still lived with, rad: 15°, a narrow pontoon boat 10° (common practice). */
+/**
+ * Heel under one person at the side that is still lived with, rad: 15°, a narrow pontoon boat 10° (common practice).
+ */
 const HEEL = (15 * Math.PI) / 180,
   HEEL_PONTOON = (10 * Math.PI) / 180
 /** GM under which a small open boat is tender with all seated, m (common practice). */
@@ -76,7 +78,8 @@ export type CrewFault = 'standing' | 'heel' | 'tender'
  *
  * @param boat her kind
  * @param stability of crewStability
- * @returns a clash where she has next to no stability with all seated, care where people who move take it; null where all is well, or she
+ * @returns a clash where she has next to no stability with all seated, care where people who move take it; null where
+ * all is well, or she
  *   is of a kind that does not capsize by people
  */
 export function crewState(

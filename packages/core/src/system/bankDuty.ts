@@ -1,4 +1,4 @@
-import { type Banks, type PackFigures, type PackSpec } from '../battery'
+import type { Banks, PackFigures, PackSpec } from '../battery'
 
 /** What one of several banks must do. A, Ω. */
 export interface BankDuty {
@@ -28,7 +28,9 @@ export const largestBank = (parallel: number, banks: number): number => Math.cei
  * @param banks how its strings are kept
  * @param figures of packFigures(), as they work together
  * @returns the duty of each bank
- * @example bankDuty({ parallel: 2 }, { count: 2, together: 'one at a time' }, { current: 90, resistance: 0.01 }).carries(58) // 58
+ * @example bankDuty({ parallel: 2 }, { count: 2, together: 'one at a time' }, { current: 9, resistance: 1
+ * }).carries(58)
+ *   // 58
  *
  * Source: amps divide by strings; nothing is asked for more than it gives continuously.
  */

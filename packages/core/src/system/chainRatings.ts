@@ -1,17 +1,7 @@
 import { FUSE_MARGIN } from '../wiring'
-import type { LimitName } from './limits'
+import type { ChainRating } from './chainRating'
 import type { Model } from './model'
 import { wiringReport, type WiringReport } from './wiringReport'
-
-/** What stands between pack and controller. */
-export type ChainName = Extract<LimitName, 'bms' | 'fuse' | 'contactor' | 'mainCable'>
-
-/** One of them: A that it carries all day, and for minutes. */
-export interface ChainRating {
-  name: ChainName
-  allDay: number
-  minutes: number
-}
 
 /** A fuse stands so many times its rating for minutes before it opens (common practice: it opens within the hour). */
 const FUSE_MINUTES = 1.35

@@ -53,7 +53,7 @@ function supplyOf({ design: { charging: c } }: Project): ChargeSupply | null {
 
 /** A boat's charging as a sum. */
 export function chargeSetup(project: Project, side?: number): ChargeSetup {
-  const { pack, banks, charging } = project.design,
+  const { pack, banks } = project.design,
     { sun, sailing } = chargeHelpers(project),
     { charger, count } = chargersOf(project.design)
   return {

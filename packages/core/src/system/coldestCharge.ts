@@ -13,7 +13,9 @@ export interface ColdestCharge {
   month: number | null
 }
 
-/** s that a heater has before the charge begins, share of its warmth that stays, J/(kg K) of cells (common practice). */
+/**
+ * s that a heater has before the charge begins, share of its warmth that stays, J/(kg K) of cells (common practice).
+ */
 const WARMING = 3 * 3600,
   STAYS = 0.7,
   CELL_HEAT = 1000
@@ -21,7 +23,8 @@ const WARMING = 3 * 3600,
 const ABOVE = 5
 
 /**
- * The coldest that the pack is charged: as its owner says, or as the mean air of the coldest month in which she is used,
+ * The coldest that the pack is charged: as its owner says, or as the mean air of the coldest month in which she is
+ * used,
  * by her place, whichever is colder; a heater warms it as far as its watts go.
  *
  * @param project the boat

@@ -1,36 +1,9 @@
 import { CELL_PEAK_SECONDS, CONTROLLER_PEAK_SECONDS, motorTimeFactor, timeFactor } from '../drive'
 import { chainRatings } from './chainRatings'
+import type { LimitName } from './limitName'
 import { NO_RATING, type DriveTrain } from './driveTrain'
 import type { Model } from './model'
 
-/** What may stop the boat from going faster. */
-export type LimitName =
-  | 'motorTorque'
-  | 'motorRpm'
-  | 'voltage'
-  | 'batteryAmps'
-  | 'phaseAmps'
-  | 'packAmps'
-  | 'packPower'
-  | 'bms'
-  | 'fuse'
-  | 'contactor'
-  | 'mainCable'
-
-/** Each limit in an owner's words. */
-export const LIMIT_LABELS: Record<LimitName, string> = {
-  motorTorque: 'motor',
-  motorRpm: 'motor rpm',
-  voltage: 'volts',
-  batteryAmps: 'battery amps',
-  phaseAmps: 'motor amps',
-  packAmps: 'cell amps',
-  packPower: 'pack',
-  bms: 'BMS',
-  fuse: 'main fuse',
-  contactor: 'contactor',
-  mainCable: 'main cable',
-}
 /** What stands between pack and controller: sized for the drive, unless its owner chose it. */
 const CHAIN: ReadonlySet<LimitName> = new Set<LimitName>(['bms', 'fuse', 'contactor', 'mainCable'])
 

@@ -3,7 +3,8 @@ import { usableAt } from './energy'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { hullResistance } from './hullResistance'
 import { bandOf, type HullResistance } from './theoryResistance'
-import { limitShares, tightestLimit, toldLimits, type LimitName } from './limits'
+import type { LimitName } from './limitName'
+import { limitShares, tightestLimit, toldLimits } from './limits'
 import type { Model } from './model'
 
 /** Everything at one speed. */

@@ -4,7 +4,7 @@ import { edit, withEdits } from '../project/projectPath'
 import type { Project } from '../project/projectFields'
 import { propellerOptimum, stockSize, type JetSpec } from '../propulsor'
 import { centreResistance } from './hullResistance'
-import type { LimitName } from './limits'
+import type { LimitName } from './limitName'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
 

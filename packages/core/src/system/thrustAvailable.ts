@@ -3,7 +3,8 @@ import { airResistance } from '../resistance'
 import { findRoot } from '../numeric'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { centreResistance } from './hullResistance'
-import { limitShares, tightestLimit, type LimitName } from './limits'
+import type { LimitName } from './limitName'
+import { limitShares, tightestLimit } from './limits'
 import type { Model } from './model'
 
 /**

@@ -2,7 +2,8 @@ import { hullSpeed } from '../hull'
 import { findRoot } from '../numeric'
 import { driveTrain } from './driveTrain'
 import { hullResistance, forCentre } from './hullResistance'
-import { limitShares, tightestLimit, type LimitName, type LimitShare } from './limits'
+import type { LimitName } from './limitName'
+import { limitShares, tightestLimit, type LimitShare } from './limits'
 import type { Model } from './model'
 
 /** Greatest speed and what stops it. */

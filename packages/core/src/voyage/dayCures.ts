@@ -29,7 +29,8 @@ const HOURS = 3,
   MOST = 3
 
 /**
- * What would make a better day of it: another hour, slower on one leg, shorter, fuller; each is run whole, and told with
+ * What would make a better day of it: another hour, slower on one leg, shorter, fuller; each is run whole, and told
+ * with
  * what it gives.
  *
  * @param project the boat and her day

@@ -86,7 +86,8 @@ const BEFORE_DARK = 3600
 const FOUL = 0.5
 
 /**
- * Whether to go: the chance of coming home above the reserve, the bad case, what of the drive clashes, wind and sea for a
+ * Whether to go: the chance of coming home above the reserve, the bad case, what of the drive clashes, wind and sea
+ * for a
  * boat of her kind and size, stream, light, visibility, cold water, what slows her, and what brings her home if the
  * drive fails. What is not known is open and speaks for nothing; without the wind nobody can say go.
  *
@@ -275,9 +276,9 @@ function wind(project: Project, { points }: DayOutcome): Weighed {
     state: stay >= 1 ? 'stop' : care >= 1 ? 'caution' : 'fits',
     stays: stay >= 1,
     text: {
-      text: `{w} on leg ${point.leg + 1} at ${clockText(point.time)}; such a boat takes care from {c} and stays from {s}${
-        reasons.length > 0 ? ` (${reasons.join(', ')})` : ''
-      }`,
+      text:
+        `{w} on leg ${point.leg + 1} at ${clockText(point.time)}; such a boat takes care from {c} and stays from {s}` +
+        (reasons.length > 0 ? ` (${reasons.join(', ')})` : ''),
       params: { w: metresPerSecond(speed), c: metresPerSecond(limit.caution), s: metresPerSecond(limit.stay) },
     },
   }
@@ -386,6 +387,8 @@ function way({ bites, outcome }: DayOutcome): Weighed {
   }
 }
 
+const OTHER_WAYS = { sails: 'sails', oars: 'oars or paddle', secondDrive: 'a second drive' } as const
+
 function alone(project: Project): Weighed {
   const { use, boat } = project
   if (use.wayHome !== 'none')
@@ -393,7 +396,7 @@ function alone(project: Project): Weighed {
       id: 'alone',
       state: 'fits',
       text: {
-        text: `if the drive fails: ${{ sails: 'sails', oars: 'oars or paddle', secondDrive: 'a second drive' }[use.wayHome]}`,
+        text: `if the drive fails: ${OTHER_WAYS[use.wayHome]}`,
       },
     }
   if (boat.drive.count > 1 || bankGone(project)?.home)

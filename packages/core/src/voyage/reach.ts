@@ -18,7 +18,9 @@ export interface DayReach {
   empty: ReachPoint[]
   /** without stream and wind, to the reserve */
   still: number
-  /** on her own course: miles left to the reserve, at the bad edge, and to empty, m; out and home where that is asked */
+  /**
+   * on her own course: miles left to the reserve, at the bad edge, and to empty, m; out and home where that is asked
+   */
   ahead: { reserve: number; bad: number; empty: number }
 }
 

@@ -9,7 +9,8 @@ export interface WindLimit {
 }
 
 /**
- * Rows of boats, from the most exposed: a canoe as in cold water or with the wind against the stream; canoe, kayak, pedal
+ * Rows of boats, from the most exposed: a canoe as in cold water or with the wind against the stream; canoe, kayak,
+ * pedal
  * boat, small inflatable; open dinghy and rowing boat of 3 to 5 m; open launch, pontoon, runabout of 5 to 7 m; cabin
  * launch and canal boat; decked yacht of 7 to 12 m. Knots (common practice; the first is an extrapolation of it).
  */

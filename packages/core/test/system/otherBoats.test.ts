@@ -180,7 +180,7 @@ describe('charging', () => {
 describe('banks', () => {
   const two = changed(launch, ['design.pack.parallel', 4], ['design.banks.count', 2]),
     one = changed(two, ['design.banks.count', 1])
-  it('each carries what falls to it when another is gone, and breaks its own short; the sum counts where they join', () => {
+  it('each carries what falls to it with another gone, breaks its own short; the sum counts where they join', () => {
     const each = wiringReport(modelOf(two)),
       whole = wiringReport(modelOf(one))
     expect(each.bank.shared).toBeCloseTo(each.current / 2, 9)

@@ -31,7 +31,9 @@ export function beforeFuse(context: PowerContext): PowerStep[] {
       title: 'Volts of the pack at the fuse holder',
       by: 'meter',
       fineHigh: later.top,
-      look: `A cell left out, turned round, or a link that is loose. Above what ${later.topBy.name} stands it is tight: it has to come down before the disconnect closes.`,
+      look:
+        `A cell left out, turned round, or a link that is loose. Above what ${later.topBy.name} stands ` +
+        `it is tight: it has to come down before the disconnect closes.`,
       stop: 'Leave the main fuse out.',
     }),
     !lead && {

@@ -29,7 +29,9 @@ export function prechargeSteps(context: PowerContext): PowerStep[] {
       group: 'precharge',
       title: `Volts before the ${switched}`,
       by: 'meter',
-      look: 'Nothing: fuse blown or not seated. Too much: the charger was on within the hour, a second meter, a cell above the rest, a charger set too high.',
+      look:
+        'Nothing: fuse blown or not seated. Too much: the charger was on within the hour, a second ' +
+        'meter, a cell above the rest, a charger set too high.',
       stop: `Leave the ${switched} open: closed, it may fail at once and for good.`,
       licensed: high,
     }),
@@ -47,7 +49,9 @@ export function prechargeSteps(context: PowerContext): PowerStep[] {
           to: Math.max(full * (1 + METER), stands),
         },
         fineLow: 0.97 * stands,
-        look: 'Too little: resistor, its fuse, a load that draws while it charges (converter, pump). Too much: as before the disconnect.',
+        look:
+          'Too little: resistor, its fuse, a load that draws while it charges (converter, pump). Too ' +
+          'much: as before the disconnect.',
         stop: 'Do not close the contactor. Disconnect open, and wait until it reads below 5 V.',
       }),
     fitted.precharge && {

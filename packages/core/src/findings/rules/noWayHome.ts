@@ -2,7 +2,9 @@ import { bankGone } from '../../system'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 
-/** kg up to which two people row a boat home, and up to which a small outboard moves her in a calm (common practice). */
+/**
+ * kg up to which two people row a boat home, and up to which a small outboard moves her in a calm (common practice).
+ */
 const OARS = 1000,
   OUTBOARD = 6000
 

@@ -79,7 +79,9 @@ export const panelVolts: Rule = {
   },
 }
 
-/** The longest shorter strings in which all panels stay and that suit controller and pack; none where there are none. */
+/**
+ * The longest shorter strings in which all panels stay and that suit controller and pack; none where there are none.
+ */
 function shorterStrings(solar: SolarArray, fullVoltage: number): { series: number; parallel: number }[] {
   const all = solar.series * solar.parallel
   for (let series = solar.series - 1; series >= 1; series--) {

@@ -20,8 +20,8 @@ export const petrolVapour: Rule = {
       amount: { text: '' },
       sentence: {
         text:
-          'Petrol stays aboard, and contactor, controller or charger are not made for its vapour: it lies in the bilge ' +
-          'and one spark is enough. Sealed gear, or another, vented space.',
+          'Petrol stays aboard, and contactor, controller or charger are not made for its vapour: it lies in the ' +
+          'bilge and one spark is enough. Sealed gear, or another, vented space.',
       },
       caution: 'Air the space and smell it before anything is switched. Local code first; a surveyor looks at it.',
       fixes: [

@@ -1,5 +1,5 @@
 import { estimatesOf, type Part } from '../../parts'
-import type { LimitName } from '../../system/limits'
+import type { LimitName } from '../../system/limitName'
 import { limitShares } from '../../system/limits'
 import { share } from '../../units'
 import type { Rule } from '../finding'

@@ -20,7 +20,9 @@ export const stepOverridden: Rule = {
       title: over.length === 1 ? 'a step passed over' : 'steps passed over',
       amount: { text: '{n}', params: { n: String(over.length) } },
       sentence: {
-        text: `{n} of the first power-up: “${titles.get(first.step) ?? 'a clash of the design'}”, because “${first.why}”. The print shows it.`,
+        text:
+          `{n} of the first power-up: “${titles.get(first.step) ?? 'a clash of the design'}”, ` +
+          `because “${first.why}”. The print shows it.`,
         params: { n: String(over.length) },
       },
       measure: over.length,
