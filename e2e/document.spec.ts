@@ -74,7 +74,7 @@ test('range, miles and time are read to the reserve or until empty, and say whic
     reach = await figure(page, 'cruiseRange')
   await page.locator('[data-menu]').click()
   await page.getByRole('button', { name: 'Units and light' }).click()
-  await page.getByText('Until empty', { exact: true }).click()
+  await page.getByRole('dialog').getByText('Until empty', { exact: true }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
   expect(near / (await figure(page, 'distanceToEmpty', '.panel'))).toBeCloseTo(kept, 1)
   expect(reach / (await figure(page, 'rangeToEmpty'))).toBeCloseTo(kept, 1)
