@@ -178,9 +178,11 @@ const shownOld = (id: InstrumentId, quantity: QuantityId) => {
   margin-left: 0;
 }
 .value.read {
+  display: inline-block;
   background: var(--ink);
   color: var(--sheet);
   padding: 0 0.08em;
+  line-height: 1;
 }
 .value.old {
   color: var(--soft);

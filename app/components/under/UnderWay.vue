@@ -109,7 +109,7 @@ function turnHome() {
     <template v-else>
       <div class="helm">
         <div class="speed">
-          <p class="big" data-under-ground>
+          <p class="big" :class="{ planned: measured === null }" data-under-ground>
             <template v-if="measured !== null"
               ><b class="read">{{ format(measured, 'speed').text }}</b
               ><span>{{ format(measured, 'speed').unit }}</span></template
@@ -354,6 +354,10 @@ function turnHome() {
 }
 .mid {
   font: 600 54px/58px var(--figures);
+}
+.planned {
+  outline: 1.25px dashed var(--soft);
+  outline-offset: 2px;
 }
 .plan-tag {
   border: 1.25px dashed var(--soft);
