@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { SIZED_FLEET } from '../fleet/fleetBoats'
 import { chargeLevels, DAY_LEG, DAY_STREAM, DEMO, edit, withEdits, type Leg, type Project } from '../../src/project'
-import { BAND, HOUSE_CONVERTER_EFFICIENCY } from '../../src/system'
+import { BAND, evaluate, HOUSE_CONVERTER_EFFICIENCY } from '../../src/system'
 import {
   coldOfDay,
   dayAnswers,
@@ -208,6 +208,25 @@ describe('reach, miles left and last turn agree with a brute force', () => {
       const here = { leg: 0, along: 0, ...from },
         on = withEdits(boat, [edit('day.legs', [{ ...leg, course: 0 }])])
       expect(underWay(on, here, leg.speed)!.left).toBeCloseTo(drawn.expected[0]!.north, 6)
+    }
+  })
+  it('the lever says the same miles, from full in still and warm water', () => {
+    for (const [name, her] of BOATS) {
+      const { boat, leg } = outing(
+          withEdits(her, [
+            edit('use.headWind', 0),
+            edit('use.place', { latitude: 0.2, longitude: 0.1 }),
+            edit('day.date', '2027-07-10'),
+          ]),
+          false,
+        ),
+        { point } = evaluate(boat, leg.speed),
+        { reserve, spared } = chargeLevels(boat),
+        on = { time: 36_000, charge: 1, leg, light: daylight(boat), drive: new DayDrive(boat, 0) }
+      const lever = point.distanceLeft,
+        { reserve: kept } = boat.use
+      expect(howFar(boat, { ...on, until: reserve }).distance / lever, name).toBeCloseTo(1, 2)
+      expect(howFar(boat, { ...on, until: spared }).distance / (lever / (1 - kept)), name).toBeCloseTo(1, 2)
     }
   })
   it.each(BOATS)('%s: the last turn home', (_, her) => {
