@@ -29,6 +29,16 @@ export interface SpeedAsk {
   sparing: boolean
 }
 
+/** Limits that end amps: of controller and cells, and of what stands between them. */
+const AMPS: ReadonlySet<LimitName> = new Set<LimitName>([
+  'batteryAmps',
+  'phaseAmps',
+  'packAmps',
+  'bms',
+  'fuse',
+  'contactor',
+  'mainCable',
+])
 /** How often a search for a speed is made anew while nothing jumps, s. */
 const AGAIN = 600
 /** On the reserve she goes at the cheapest speed, but no slower than this share of the one wanted: she must arrive. */
@@ -89,7 +99,7 @@ export class LegSpeed {
     if (tight.share > 1)
       slower(
         drive.withinRatings(wanted, leg, meets, 'minutes'),
-        tight.name === 'voltage' ? 'volts' : tight.name.endsWith('Amps') ? 'amps' : 'power',
+        tight.name === 'voltage' ? 'volts' : AMPS.has(tight.name) ? 'amps' : 'power',
         tight.name,
       )
     if (hot) slower(drive.withinRatings(aim.speed, leg, meets, 'allDay'), 'heat', null)
