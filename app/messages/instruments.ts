@@ -6,6 +6,7 @@ export const instrumentWords = {
   simulatedHint: 'simulated, one a second',
   liveHint: 'live, one a second',
   none: 'No instruments are connected.',
+  old: (age: string) => `${age} old`,
   marks: { stale: 'old', impossible: 'cannot be', stuck: 'stands still' } satisfies Record<Mark, string>,
   short: {
     ground: 'Over ground',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { instrument, type InstrumentId } from '@remigo/core'
+import { instrument, lastRead, type InstrumentId } from '@remigo/core'
 import { instrumentWords as words } from '~/messages/instruments'
 import { useQuantities } from '~/composables/useQuantities'
 import { useInstrumentStore } from '~/stores/instruments'
@@ -8,13 +8,22 @@ import { useInstrumentStore } from '~/stores/instruments'
 /** What each instrument says now; what is old or cannot be says so in place of a number. */
 const props = defineProps<{ show: readonly (keyof typeof words.short)[] }>()
 const instruments = useInstrumentStore()
-const { format } = useQuantities()
+const { format, text } = useQuantities()
 const cells = computed(() =>
   props.show.map(id => {
     const value = instruments.latest?.values[id as InstrumentId],
       mark = instruments.mark(id as InstrumentId)
-    const shown = value === undefined ? null : format(value, instrument(id as InstrumentId).quantity)
-    return { id, label: words.short[id], shown, mark: mark ? words.marks[mark] : '' }
+    const { quantity } = instrument(id as InstrumentId),
+      shown = value === undefined ? null : format(value, quantity),
+      // what has become silent stays, greyed, with its age
+      before = value === undefined ? lastRead(instruments.samples, id as InstrumentId) : null
+    return {
+      id,
+      label: words.short[id],
+      shown,
+      old: before && { ...format(before.value, quantity), age: text(before.age, 'seconds') },
+      mark: mark ? words.marks[mark] : '',
+    }
   }),
 )
 </script>
@@ -29,9 +38,13 @@ const cells = computed(() =>
     <dl>
       <div v-for="c in cells" :key="c.id" :data-instrument="c.id">
         <dt>{{ c.label }}</dt>
-        <dd v-if="c.mark" class="odd">{{ c.mark }}</dd>
+        <dd v-if="c.old" class="old">
+          {{ c.old.text }}<span>{{ c.old.unit }}</span
+          ><small>{{ words.old(c.old.age) }}</small>
+        </dd>
+        <dd v-else-if="c.mark" class="odd">{{ c.mark }}</dd>
         <dd v-else-if="c.shown">
-          {{ c.shown.text }}<span>{{ c.shown.unit }}</span>
+          <b class="read">{{ c.shown.text }}</b><span>{{ c.shown.unit }}</span>
         </dd>
         <dd v-else class="none">–</dd>
       </div>
@@ -84,6 +97,20 @@ dt {
 dd {
   font: 600 22px/26px var(--figures);
   white-space: nowrap;
+}
+/* what is read is filled, so that no plan can be taken for it */
+.read {
+  font-weight: 600;
+  background: var(--ink);
+  color: var(--sheet);
+  padding: 0 4px;
+}
+.old {
+  color: var(--soft);
+}
+.old small {
+  display: block;
+  font: 400 12px/14px var(--labels);
 }
 dd span {
   font: 500 12.5px var(--labels);

@@ -5,6 +5,7 @@ import { chargeLevels, type ChargeLevels, type Project } from '../project'
 import { driveHeat, modelOf, usableAt } from '../system'
 import { CHEMISTRIES } from '../battery'
 import type { Text } from '../units'
+import { lastRead, type LastRead } from './lastRead'
 
 /** What the helm reads from the instruments. SI. */
 export interface HelmView {
@@ -22,7 +23,7 @@ export interface HelmView {
   winding: number | null
   controller: number | null
   /** the last value of what has become silent, and its age, s */
-  aged: Partial<Record<InstrumentId, { value: number; age: number }>>
+  aged: Partial<Record<InstrumentId, LastRead>>
   /** what matters now, the worst first */
   says: HelmWord[]
   /** charge, heat, cells, the way home and the age of the instruments are all known and well */
@@ -138,9 +139,8 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
   const aged: HelmView['aged'] = {}
   if (last)
     for (const id of NEEDED) {
-      if (last.values[id] !== undefined && last.values[id] !== null) continue
-      const before = samples.findLast(s => s.values[id] !== undefined && s.values[id] !== null)
-      if (before) aged[id] = { value: before.values[id]!, age: last.time - before.time }
+      const read = lastRead(samples, id)
+      if (read && read.age > 0) aged[id] = read
     }
   // what nobody reads is not well, it is not known
   const unknown = last
