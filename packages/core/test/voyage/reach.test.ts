@@ -229,15 +229,17 @@ describe('reach, miles left and last turn agree with a brute force', () => {
       expect(howFar(boat, { ...on, until: spared }).distance / (lever / (1 - kept)), name).toBeCloseTo(1, 2)
     }
   })
+  const outings = [false, true].flatMap(weather => [0.5, 1].map(charge => ({ weather, charge })))
+
   it.each(BOATS)('%s: the last turn home', (_, her) => {
-    for (const weather of [false, true]) {
+    for (const { weather, charge } of outings) {
       const { boat } = outing(her, weather),
         { reserve } = chargeLevels(boat),
-        far = oneWay(boat, 0, { time: 36_000, charge: 1 }, boat.day.legs[0]!, 0.3, reserve),
+        far = oneWay(boat, 0, { time: 36_000, charge }, boat.day.legs[0]!, 0.3, reserve),
         leg = { ...boat.day.legs[0]!, distance: far },
-        out = withEdits(boat, [edit('day.legs', [leg]), edit('day.charge', 1)]),
+        out = withEdits(boat, [edit('day.legs', [leg]), edit('day.charge', charge)]),
         turn = turnHome(out, dayAnswers(out))
-      const best = outAndHome(out, BAND, { time: 36_000, charge: 1 }, leg, leg.course, reserve)
+      const best = outAndHome(out, BAND, { time: 36_000, charge }, leg, leg.course, reserve)
       near(turn?.distance ?? 0, best, 'last turn')
     }
   })
