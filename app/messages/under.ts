@@ -17,7 +17,7 @@ export const underWords = {
   charge: 'Charge',
   plan: (charge: string, clock: string) => `the plan has ${charge} here, ${clock}`,
   turn: 'Last turn home',
-  turnIn: (way: string, charge: string) => `in ${way}, with ${charge} or more`,
+  turnIn: (way: string, speed: string, charge: string) => `in ${way} at ${speed}, with ${charge} or more`,
   turnAnywhere: 'home from anywhere, with the reserve',
   turnGone: 'passed: turn now, go slower, or make for a socket',
   next: (course: string) => (course ? `Next, ${course}` : 'Next'),

@@ -181,7 +181,11 @@ function turnHome() {
                   ? words.turnGone
                   : said.turn.anywhere
                     ? words.turnAnywhere
-                    : words.turnIn(text(said.turn.distance, 'distance'), percent(said.turn.charge))
+                    : words.turnIn(
+                        text(said.turn.distance, 'distance'),
+                        text(said.water, 'speed'),
+                        percent(said.turn.charge),
+                      )
               }}</em></span
             >
             <strong v-if="said.turn && !said.turn.anywhere">{{ clockText(said.turn.time) }}</strong>
