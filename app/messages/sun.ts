@@ -1,3 +1,5 @@
+import { MONTHS } from '@remigo/core'
+
 /** Words of the sun: they come with its bench. */
 export const sunWords = {
   head: 'Sun',
@@ -7,21 +9,8 @@ export const sunWords = {
   noneWords: 'Fit them below to see what they would give; nothing of the boat changes until you keep it.',
   fit: 'Fit panels',
   leave: 'Leave them out',
-  months: [
-    'January',
-    'February',
-    'March',
-    'April',
-    'May',
-    'June',
-    'July',
-    'August',
-    'September',
-    'October',
-    'November',
-    'December',
-  ],
-  short: ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
+  months: MONTHS,
+  short: MONTHS.map(name => name.slice(0, 3)),
   views: { energy: 'Energy', pace: 'Pace', light: 'Light' },
   view: 'Chart',
   chart: 'The sun by month',

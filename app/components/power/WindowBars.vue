@@ -5,8 +5,7 @@ import { powerWords as words } from '~/messages/firstPower'
 import { useQuantities } from '~/composables/useQuantities'
 
 /**
- * The volts that each live part works between or stands, where they meet, and what was read. Not to be used, but
- * read.
+ * The volts that each live part works between or stands, where they meet, and what was read. Not to be used, but read.
  */
 const { step, value } = defineProps<{ step: PowerStep; value: number | null }>()
 const { text } = useQuantities()

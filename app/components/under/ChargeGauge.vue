@@ -5,8 +5,7 @@ import { useQuantities } from '~/composables/useQuantities'
 
 /**
  * Charge as a gauge: cross-hatched what is spared, slanted the reserve, filled what is above it. The reserve is said
- * both
- * ways, of what is usable and on the gauge.
+ * both ways, of what is usable and on the gauge.
  */
 defineProps<{ charge: number | null; levels: ChargeLevels }>()
 const { text } = useQuantities()

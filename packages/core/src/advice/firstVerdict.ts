@@ -1,11 +1,10 @@
-import { checkFindings, type RawFinding } from '../findings'
+import { checkFindings } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { designWeights, edit, withEdits, type Edit, type Project } from '../project'
 import { designPrice, summaryOf } from '../system'
 import { hullTypeOf } from '../hull'
 import { sizeRest } from '../sizing'
 import { kilograms, metresPerSecond, seconds, type Text } from '../units'
-import { keepsAshore } from './dayVerdict'
 
 /** What a first design comes to in a word: it fits, or not like this, and why. */
 export interface FirstVerdict {
@@ -24,12 +23,6 @@ export interface FirstWay {
   price: number
 }
 
-/** Wishes that no design meets: these speak against it too, though they keep nobody ashore. */
-const WISHES: ReadonlySet<RawFinding['rule']> = new Set<RawFinding['rule']>([
-  'rangeShort',
-  'overloaded',
-  'capacityPlate',
-])
 /** Times at cruise that are tried, the longest that fits is told, s. */
 const TIMES = [2400, 1200, 600]
 /** Share by which she might be lighter, and kg below which nothing is left to leave ashore. */
@@ -37,7 +30,8 @@ const LIGHTER = 0.15,
   LEAST_MASS = 200
 
 /**
- * Whether a first design may be told as one: not over a clash, nor over a weight that she cannot carry.
+ * Whether a design may be told as one that fits: never over a clash of any kind, a weight that she cannot carry among
+ * them.
  *
  * @param project with the design on her
  * @param note of the sizing where nothing fits
@@ -49,9 +43,7 @@ export function firstVerdict(
   note: Text | null = null,
   library: Library = SHIPPED_LIBRARY,
 ): FirstVerdict {
-  const against = checkFindings(project, library).findings.filter(
-      f => keepsAshore(f) || (f.severity === 'stop' && WISHES.has(f.rule)),
-    ),
+  const against = checkFindings(project, library).findings.filter(f => f.severity === 'stop'),
     why = [...(note ? [note] : []), ...against.map(f => f.sentence)]
   return { word: why.length > 0 ? 'notThis' : 'fits', why }
 }

@@ -7,6 +7,11 @@ const TROPICS = 15,
   SWING = 0.17
 const DEGREES = 180 / Math.PI
 
+/** Names of the months, January first. */
+export const MONTHS: readonly string[] = Array.from({ length: 12 }, (_, month) =>
+  new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2000, month)),
+)
+
 /**
  * Mean air temperature of a month near the coast.
  *

@@ -24,8 +24,7 @@ const ABOVE = 5
 
 /**
  * The coldest that the pack is charged: as its owner says, or as the mean air of the coldest month in which she is
- * used,
- * by her place, whichever is colder; a heater warms it as far as its watts go.
+ * used, by her place, whichever is colder; a heater warms it as far as its watts go.
  *
  * @param project the boat
  * @returns K of the cells

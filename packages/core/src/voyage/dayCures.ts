@@ -30,8 +30,7 @@ const HOURS = 3,
 
 /**
  * What would make a better day of it: another hour, slower on one leg, shorter, fuller; each is run whole, and told
- * with
- * what it gives.
+ * with what it gives.
  *
  * @param project the boat and her day
  * @param answers of the day as planned

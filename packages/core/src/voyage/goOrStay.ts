@@ -7,7 +7,7 @@ import { clockText } from './dayCsv'
 import { isDark, type SunHours } from './daylight'
 import { freeboardOf } from './freeboard'
 import type { Bite, DayPoint, DayRun } from './simulateDay'
-import { streamAt, type Drift } from './stream'
+import { driftSpeed, streamAt, type Drift } from './stream'
 import { waveHeight } from './waves'
 import { windAt } from './wind'
 import { isOpenBoat, windLimit, windRow } from './windLimit'
@@ -87,9 +87,8 @@ const FOUL = 0.5
 
 /**
  * Whether to go: the chance of coming home above the reserve, the bad case, what of the drive clashes, wind and sea
- * for a
- * boat of her kind and size, stream, light, visibility, cold water, what slows her, and what brings her home if the
- * drive fails. What is not known is open and speaks for nothing; without the wind nobody can say go.
+ * for a boat of her kind and size, stream, light, visibility, cold water, what slows her, and what brings her home if
+ * the drive fails. What is not known is open and speaks for nothing; without the wind nobody can say go.
  *
  * @param project the boat and her day
  * @param day how it runs
@@ -225,8 +224,8 @@ export interface WindFelt {
 export function windShares(project: Project, { wind: speed, stream, air }: WindFelt, held: number) {
   const { boat } = project,
     against =
-      Math.hypot(stream.north, stream.east) >= STREAM &&
-      air.north * stream.north + air.east * stream.east < -0.5 * speed * Math.hypot(stream.north, stream.east),
+      driftSpeed(stream) >= STREAM &&
+      air.north * stream.north + air.east * stream.east < -0.5 * speed * driftSpeed(stream),
     chill = isOpenBoat(boat) && boat.waterTemperature < COLD,
     limit = windLimit(windRow(boat) - Number(against) - Number(chill)),
     gust = held > 0 ? airResistance(modelOf(project).windage, 0, GUST * speed) / held : speed > 0 ? 99 : 0
@@ -256,7 +255,7 @@ function wind(project: Project, { points }: DayOutcome): Weighed {
     const leg = day.legs[point.leg]
     if (leg?.does !== 'goes') continue
     const air = windAt(day.wind, point.time),
-      speed = Math.hypot(air.north, air.east),
+      speed = driftSpeed(air),
       shares = windShares(
         project,
         { wind: speed, air, stream: streamAt(leg.stream > 0 ? day.streams[leg.stream - 1] : null, point.time) },
@@ -290,7 +289,7 @@ function sea(project: Project, { points }: DayOutcome): Weighed | null {
   if (day.fetch === null)
     return { id: 'sea', state: 'note', text: { text: 'how much open water lies to windward is not given' } }
   const under = points.filter(p => day.legs[p.leg]?.does === 'goes'),
-    most = Math.max(0, ...under.map(p => Math.hypot(...Object.values(windAt(day.wind, p.time))))),
+    most = Math.max(0, ...under.map(p => driftSpeed(windAt(day.wind, p.time)))),
     height = waveHeight(most, day.fetch),
     [care, stay] = isOpenBoat(boat)
       ? OPEN_SEA.map(s => s * freeboardOf(project))

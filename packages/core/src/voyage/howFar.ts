@@ -64,8 +64,7 @@ function stepFor(project: Project, from: FromHere): number {
 
 /**
  * How far she comes from here along a course, with the stream and the wind of the hours to come, until a charge is
- * left.
- * One way for all that say how far: helm, day, reach.
+ * left. One way for all that say how far: helm, day, reach.
  *
  * @param project the boat and her day
  * @param from where she is, and how she goes on

@@ -40,6 +40,8 @@ export interface Drift {
   east: number
 }
 export const STILL: Drift = { north: 0, east: 0 }
+/** How fast a current or a wind goes, m/s. */
+export const driftSpeed = ({ north, east }: Drift): number => Math.hypot(north, east)
 
 /**
  * A stream as a vector.

@@ -10,9 +10,9 @@ export interface WindLimit {
 
 /**
  * Rows of boats, from the most exposed: a canoe as in cold water or with the wind against the stream; canoe, kayak,
- * pedal
- * boat, small inflatable; open dinghy and rowing boat of 3 to 5 m; open launch, pontoon, runabout of 5 to 7 m; cabin
- * launch and canal boat; decked yacht of 7 to 12 m. Knots (common practice; the first is an extrapolation of it).
+ * pedal boat, small inflatable; open dinghy and rowing boat of 3 to 5 m; open launch, pontoon, runabout of 5 to 7 m;
+ * cabin launch and canal boat; decked yacht of 7 to 12 m. Knots (common practice; the first is an extrapolation of
+ * it).
  */
 const ROWS = [-1, 0, 1, 2, 3, 4],
   CAUTION = [6, 8, 11, 14, 16, 21],

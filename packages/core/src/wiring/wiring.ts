@@ -4,9 +4,8 @@ import type { FuseSpec, Insulation } from './wiringSpecs'
 export const PACK_PLACES = ['dry', 'spray', 'bilge'] as const
 
 /**
- * What of the usual gear is fitted; each is there unless the owner leaves it out, but for a BMS that stops charging
- * in the
- * cold: many do not, and nobody may rely on it before it was seen.
+ * What of the usual gear is fitted; each is there unless the owner leaves it out, but for a BMS that stops charging in
+ * the cold: many do not, and nobody may rely on it before it was seen.
  */
 export const FITTINGS = [
   'contactor',

@@ -2,22 +2,8 @@ import { kelvins, smallWatts } from '../../units'
 import { edit } from '../../project/projectPath'
 import type { Rule } from '../finding'
 import { CHARGE_HABITS } from '../../battery'
+import { MONTHS } from '../../solar'
 import { coldestCharge, heaterFor } from '../../system'
-
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-]
 
 /** Charging cells that are too cold, in the coldest of the months in which she is used. */
 export const coldCharge: Rule = {
