@@ -13,9 +13,9 @@ export interface FirstVerdict {
   why: Text[]
 }
 
-/** Another wish, sized: what its drive and pack hold, weigh and cost. J, kg, €. */
+/** The wish sized again, or another one: what its drive and pack hold, weigh and cost. J, kg, €. */
 export interface FirstWay {
-  id: 'slower' | 'shorter' | 'lighter'
+  id: 'again' | 'slower' | 'shorter' | 'lighter'
   label: Text
   edits: Edit[]
   energy: number
@@ -56,7 +56,8 @@ export interface FirstWays {
 }
 
 /**
- * Other wishes that such a boat meets, each sized whole: slower, shorter, lighter. What is held stays held.
+ * What would do, each sized whole, what is held stays held: the wish as it is, where only the parts clash; else other
+ * wishes that such a boat meets: slower, shorter, lighter.
  *
  * @param project with the design on her, which is not to be
  * @param library parts to choose from
@@ -84,6 +85,8 @@ export function* firstWays(project: Project, library: Library = SHIPPED_LIBRARY)
     })
     return true
   }
+  if (attempt('again', { text: 'As wished, the rest sized again' }, [])) return { ways, lasts: null }
+  yield 0.1
   const times = TIMES.filter(t => t < energy.duration)
   let lasts: number | null = null
   for (const [i, time] of times.entries()) {
@@ -96,7 +99,7 @@ export function* firstWays(project: Project, library: Library = SHIPPED_LIBRARY)
       lasts = time
       break
     }
-    yield (0.6 * (i + 1)) / times.length
+    yield 0.1 + (0.5 * (i + 1)) / times.length
   }
   // as fast as her own wave lets her go with ease: what costs a fast boat most is the plane
   const easy = Math.min(0.7 * use.cruiseSpeed, 0.8 * hullSpeed),

@@ -40,6 +40,17 @@ describe('a first design over a clash or a weight that sinks her is none', () =>
       expect(way.price).toBeGreaterThan(0)
     }
   }, 120_000)
+  it('where only the parts clash, the wish stands: she is sized again', () => {
+    expect(firstVerdict(DEMO.tirrick).word).toBe('notThis')
+    const run = firstWays(DEMO.tirrick)
+    let step = run.next()
+    while (!step.done) step = run.next()
+    const { ways, lasts } = step.value
+    expect([ways.map(w => w.id), lasts]).toEqual([['again'], null])
+    expect(firstVerdict(withEdits(DEMO.tirrick, ways[0]!.edits)).word).toBe('fits')
+  }, 120_000)
+  it('a clash of any kind speaks against it: a motor beyond its rpm', () =>
+    expect(firstVerdict(DEMO.lodden).word).toBe('notThis'))
   it('what sizing cannot find is none either', () => {
     const empty = newProject({ ...typicalAnswers('dinghy', 3), name: '' } as FirstAnswers, 'x')
     expect(firstVerdict(empty, { text: 'no motor turns so slowly' })).toMatchObject({ word: 'notThis' })
