@@ -2,8 +2,7 @@ import { rollback } from '../drive'
 import type { Sample, InstrumentId } from '../instruments'
 import { INSTRUMENTS } from '../instruments'
 import { chargeLevels, type ChargeLevels, type Project } from '../project'
-import { driveHeat, modelOf, usableAt } from '../system'
-import { CHEMISTRIES } from '../battery'
+import { chargeLasts, driveHeat, modelOf } from '../system'
 import type { Text } from '../units'
 import { lastRead, type LastRead } from './lastRead'
 
@@ -70,12 +69,11 @@ export function helmView(project: Project, samples: readonly Sample[], toGo: num
   const charge = now('charge'),
     power = mean('power'),
     ground = mean('ground') ?? mean('water')
-  const { usableShare } = CHEMISTRIES[project.design.pack.cell.chemistry]
   /** s until a charge is left, at the amps that flow: lead gives less the faster it is drawn */
   const timeTo = (level: number): number | null => {
     if (charge === null || power === null) return null
-    const whole = usableAt(model, Math.max(0, mean('amps') ?? 0)) / usableShare
-    return power <= 1 ? Infinity : (Math.max(0, charge - level) * whole) / power
+    const load = { power: power > 1 ? power : 0, current: Math.max(0, mean('amps') ?? 0) }
+    return chargeLasts(model, load, charge, level)
   }
   const wayIn = (time: number | null): number | null =>
     time === null || ground === null ? null : ground > 0.05 ? time * ground : time === Infinity ? Infinity : 0

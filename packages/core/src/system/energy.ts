@@ -46,6 +46,25 @@ export function usableAt({ pack, project: { design } }: Model, current: number):
 }
 
 /**
+ * How long a charge lasts at what is drawn. The one answer to "how far from here": the lever and the sheet ask it once,
+ * since in still water nothing changes on the way; day, reach and last turn home ask it step by step; the helm asks it
+ * with the amps that it reads.
+ *
+ * @param model the boat
+ * @param load W and A from the pack
+ * @param from charge now, share of the whole; full where it is left out
+ * @param until charge at which it ends; all of it where it is left out
+ * @returns s; without end where nothing is drawn, 0 where the charge is below that already
+ *
+ * Source: t = (q₁ − q₀) E / P, E by usableAt().
+ */
+export function chargeLasts(model: Model, load: { power: number; current: number }, from = 1, until = 0): number {
+  if (!(load.power > 0)) return Infinity
+  const { usableShare } = CHEMISTRIES[model.project.design.pack.cell.chemistry]
+  return (Math.max(0, from - until) * usableAt(model, load.current)) / usableShare / load.power
+}
+
+/**
  * Energy that the use asks for, against what the pack gives with the reserve kept back.
  *
  * @param model the boat

@@ -1,5 +1,6 @@
 import { froudeNumber, waveLength } from '../hull'
-import { usableAt } from './energy'
+import { chargeLevels } from '../project'
+import { chargeLasts } from './energy'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { hullResistance } from './hullResistance'
 import { bandOf, type HullResistance } from './theoryResistance'
@@ -54,9 +55,10 @@ export function operatingPoint(model: Model, speed: number): OperatingPoint {
   // where a tip or a field decides, more pull is not always more power: the ends hold the centre
   const packPowerLow = Math.min(low.packPower, train.packPower),
     packPowerHigh = Math.max(high.packPower, train.packPower)
+  const { reserve } = chargeLevels(model.project)
   /** lead gives less the faster it is drawn: each end of the band by its own amps */
   const timeAt = ({ packPower, packCurrent }: DriveTrain) =>
-    packPower > 0 ? (usableAt(model, packCurrent) * (1 - model.project.use.reserve)) / packPower : Infinity
+    chargeLasts(model, { power: packPower, current: packCurrent }, 1, reserve)
   const timeLeft = timeAt(train)
   return {
     speed,

@@ -1,9 +1,10 @@
 import { quantileSorted } from 'd3-array'
-import type { Project } from '../project/projectFields'
+import { chargeLevels, type Project } from '../project'
 import {
   afterReadings,
   BAND,
   bandOf,
+  chargeLasts,
   curveSpeeds,
   driveTrain,
   evaluate,
@@ -14,7 +15,6 @@ import {
   operatingPoint,
   priorAt,
   theoryResistance,
-  usableAt,
   tightestLimit,
   type Doubt,
   type OperatingPoint,
@@ -70,7 +70,8 @@ const READ = ['weight', 'bottom', 'form', 'drive'] as const satisfies readonly (
 export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1): Generator<number, UncertaintyReport> {
   if (!(samples >= LEAST_SAMPLES)) throw new RangeError(`samples must be ${LEAST_SAMPLES} or more; got ${samples}`)
   const model = modelOf(project)
-  const { cruiseSpeed, reserve } = project.use
+  const { cruiseSpeed } = project.use,
+    { reserve } = chargeLevels(project)
   const speeds = curveSpeeds(project, SPEEDS)
   // cruise is the last of them
   const points = [...speeds.map(v => operatingPoint(model, v)), evaluate(project, cruiseSpeed).cruise]
@@ -124,7 +125,7 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
       )
       if (k === speeds.length) {
         cruise[i] = train.packPower
-        range[i] = ((usableAt(model, train.packCurrent) * (1 - reserve)) / train.packPower) * cruiseSpeed
+        range[i] = chargeLasts(model, { power: train.packPower, current: train.packCurrent }, 1, reserve) * cruiseSpeed
         return
       }
       resistance[k]![i] = pull

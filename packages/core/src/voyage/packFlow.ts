@@ -1,13 +1,5 @@
-import {
-  chargePoint,
-  CHEMISTRIES,
-  packLoad,
-  restVoltage,
-  type ChargeSetup,
-  type Chemistry,
-  type PackSpec,
-} from '../battery'
-import { usableAt, type Model } from '../system'
+import { chargePoint, CHEMISTRIES, packLoad, restVoltage, type ChargeSetup, type PackSpec } from '../battery'
+import { chargeLasts, type Model } from '../system'
 
 /** Share of the energy put in that stays in the cells (LFP and NMC 0.97, lead 0.85: common practice). */
 const KEPT = { lead: 0.85, other: 0.97 }
@@ -80,12 +72,11 @@ export function packFlow(model: Model, { charge, taken, given, chargers, time, c
   }
   const out = net - fed
   if (out >= 0) {
-    const { usableShare }: Chemistry = CHEMISTRIES[spec.cell.chemistry],
-      load = packLoad(rest, pack.resistance * cold.resistance, out)
+    const load = packLoad(rest, pack.resistance * cold.resistance, out)
     return {
       volts: load.voltage,
       amps: load.current,
-      change: (-out * usableShare) / (usableAt(model, load.current) * cold.capacity),
+      change: -1 / (chargeLasts(model, { power: out, current: load.current }) * cold.capacity),
       into: 0,
       shore: fed,
     }
