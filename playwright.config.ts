@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
+import { ORIGIN, PORT } from './e2e/walk'
 
-const PORT = 4173
 const chromium =
   process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => existsSync(path))
 
@@ -14,7 +14,7 @@ export default defineConfig({
   expect: { timeout: 15_000 },
   reporter: 'line',
   use: {
-    baseURL: `http://localhost:${PORT}`,
+    baseURL: ORIGIN,
     // the copy for offline is fetched by a worker that would slow every test; its own test allows it
     serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },

@@ -13,7 +13,15 @@ export default defineConfig({
     isolate: false,
     projects: [
       { extends: true, test: { name: 'core', include: ['packages/core/test/**/*.test.ts'] } },
-      { extends: true, test: { name: 'app', include: ['test/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: { name: 'app', include: ['test/*.test.ts'], environment: 'happy-dom', setupFiles: ['test/setup.ts'] },
+      },
+      // needs the build
+      {
+        extends: true,
+        test: { name: 'server', include: ['test/server/*.test.ts'], globalSetup: ['test/server/builtServer.ts'] },
+      },
     ],
   },
 })

@@ -28,6 +28,20 @@ export function rowText({ name, value, least, most, unit, limit }, width) {
   return `${name.padEnd(width)} ${digits(value).padStart(9)} ${unit.padEnd(3)} ${spread.padEnd(18)} ${judged}`.trimEnd()
 }
 
+/** s that a working day can afford for npm test, on two idle cores. */
+const TEST_RUN = 720
+
+/** What the last npm test took on this machine, whole and by its parts; none where it was not run here. */
+export function testRun() {
+  const file = 'test-results/took.json'
+  if (!existsSync(file)) return []
+  const { whole, ...parts } = JSON.parse(readFileSync(file, 'utf8'))
+  return [
+    row('npm test, the last run', [whole], 's', TEST_RUN),
+    ...Object.entries(parts).map(([name, s]) => row(`npm test, ${name}`, [s], 's')),
+  ]
+}
+
 /** Processor time since the machine started, of which `taken` went to its other guests; null where it does not tell. */
 function processorTime() {
   if (!existsSync('/proc/stat')) return null

@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test'
+import type { Project } from '@remigo/core'
 import { benchOf } from '../app/benches'
 
 /** Opens a bench as an owner does, on a browser that has never seen Remigo. */
@@ -123,5 +124,26 @@ export async function rewriteSavedBoat(
         }
       }),
     { id, change, row },
+  )
+}
+
+/** Puts boats into the browser's store, as a file that is imported would. */
+export async function keepBoats(page: Page, boats: readonly Project[]) {
+  await page.evaluate(
+    rows =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('remigo')
+        open.onerror = () => reject(open.error)
+        open.onsuccess = () => {
+          const change = open.result.transaction('boats', 'readwrite')
+          for (const project of rows)
+            change.objectStore('boats').put({ id: project.id, name: project.name, updatedAt: 1, revision: 2, project })
+          change.oncomplete = () => {
+            open.result.close()
+            resolve()
+          }
+        }
+      }),
+    boats,
   )
 }

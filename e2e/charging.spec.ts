@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { figure, openBench, type } from './board'
 
 test('charging at the berth: a weaker breaker takes longer, frost stops it, and the settings can be typed in', async ({

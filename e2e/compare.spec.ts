@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { openBench, type } from './board'
 
 test('a variant stands beside its boat: what differs is told first, and its curve is in the chart', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { field, figure, openBench, type } from './board'
 
 test('what the owner knows already corrects the curve: told, pasted, typed, taken back', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { DEMO } from '@remigo/core'
 import { field, figure, openBench, rewriteSavedBoat, savedBoat, type } from './board'
 

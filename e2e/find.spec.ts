@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './walk'
 import { openBench } from './board'
 
 const find = async (page: Page, words: string) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { figure, openBench } from './board'
 
 test('a fix is tried, put back, tried again, kept, and undone', async ({ page }) => {

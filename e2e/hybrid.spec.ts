@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { openBench, type } from './board'
 
 test('where the pack carries the use it says so; a longer use shows what each way would mean', async ({ page }) => {

@@ -1,6 +1,7 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { FIGURES } from '@remigo/core'
 import { goBench, figure, handlePlace, leverRests, leverSpeed, openBench } from './board'
+import { STORM } from '../packages/core/test/howMany'
 
 test('the lever moves by keys, and every figure with it', async ({ page }) => {
   await openBench(page, '/curve')
@@ -131,6 +132,14 @@ test('every figure opens its working', async ({ page }) => {
     await expect(page.locator('.working')).toBeHidden()
   }
   await openBench(page)
+  // two hundred figures, and boats that have the rarer ones, take a minute and a half: daily those of two benches
+  if (!STORM) {
+    for (const path of ['/drive/motor', '/drive/charging']) {
+      await goBench(page, path)
+      await openAll(path)
+    }
+    return
+  }
   for (const path of [
     '/boat',
     '/use',

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './walk'
 import { readFileSync } from 'node:fs'
 import { openBench } from './board'
 

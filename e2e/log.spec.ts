@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { readFileSync } from 'node:fs'
 import { openBench } from './board'
 

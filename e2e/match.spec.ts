@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { figure, openBench, type } from './board'
 
 test('the motor bench tells match and heat, and takes the owner’s own readings', async ({ page }) => {

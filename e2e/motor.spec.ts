@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { field, openBench, type } from './board'
 
 test('a plate that prints amps, torque for each amp or a resistance is taken as it is', async ({ page }) => {

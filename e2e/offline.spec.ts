@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { field, openBench, type } from './board'
 
 const PORT = 4174

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { DEMO_BOATS } from '@remigo/core'
 import { openBench } from './board'
 

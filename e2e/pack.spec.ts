@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { figure, openBench, type, goBench } from './board'
 
 test('a space is measured, the blocks are drawn in it, and what finds no room is told with a way out', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { openBench } from './board'
 
 /** Sheets of paper of a PDF, and whether each lies across. */

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './walk'
 import { field, figure, openBench, type } from './board'
 
 test('panels are fitted, moved over the map, and give less in winter and nothing straight on the wrong volts', async ({

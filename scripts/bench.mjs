@@ -15,12 +15,13 @@ const chromium = await ensureChromium()
 const { coreBench } = await import('../bench/core.mjs')
 const { serverBench } = await import('../bench/server.mjs')
 const { browserBench } = await import('../bench/browser.mjs')
-const { rowText, watchGuests } = await import('../bench/rows.mjs')
+const { rowText, testRun, watchGuests } = await import('../bench/rows.mjs')
 const guests = watchGuests()
 const rows = [
   ...(only.includes('core') ? await coreBench() : []),
   ...(only.includes('server') ? await serverBench() : []),
   ...(only.includes('browser') && chromium ? await browserBench(chromium) : []),
+  ...testRun(),
 ]
 const taken = guests()
 

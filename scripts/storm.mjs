@@ -1,6 +1,6 @@
-// npm run storm: random valid boats and hostile files through everything that Remigo says of them, and its server and
-// pages under load. -- --boats 100000 --files 120000 --lines 1000000 --seed 1 --jobs 2
-// --only boats,files,lines,server,pages
+// npm run storm: random valid boats and hostile files through everything that Remigo says of them, all tests with many
+// more cases than npm test has time for, and its server and pages under load.
+// -- --boats 100000 --files 120000 --lines 1000000 --seed 1 --jobs 2 --only boats,files,lines,tests,server,pages
 import { spawn } from 'node:child_process'
 import { mkdtempSync } from 'node:fs'
 import { cpus, tmpdir } from 'node:os'
@@ -18,7 +18,7 @@ const { values } = parseArgs({
     lines: { type: 'string', default: '1000000' },
     seed: { type: 'string', default: '1' },
     jobs: { type: 'string', default: String(Math.max(1, cpus().length)) },
-    only: { type: 'string', default: 'boats,files,lines,server,pages' },
+    only: { type: 'string', default: 'boats,files,lines,tests,server,pages' },
   },
 })
 const only = new Set(values.only.split(','))
@@ -116,18 +116,15 @@ if (only.has('boats') || only.has('files') || only.has('lines')) {
   if (only.has('files')) faults += await run(file, 'files', Number(values.files))
   if (only.has('lines')) faults += await run(file, 'lines', Number(values.lines))
 }
+/** The same tests as in CI, with the numbers of a storm. */
+const tested = (...command) => (runProgram('npx', command, { env: { STORM: '1' } }) ? 1 : 0)
+if (only.has('tests')) faults += tested('vitest', 'run', '--project', 'core', '--project', 'app')
 if (only.has('server') || only.has('pages')) {
   if (!(await ensureBuilt())) process.exit(1)
   if (only.has('server')) faults += await stormServer(await demoBoat())
   if (only.has('pages')) {
     await ensureChromium()
-    // the same walks as in CI, with the numbers of a storm
-    console.log('\npages: kills, a heavy boat, pictures, long names, everybody, the store')
-    faults += runProgram('npx', ['playwright', 'test', 'storm', 'everybody', 'kept', '--reporter=line'], {
-      env: { STORM: '1' },
-    })
-      ? 1
-      : 0
+    faults += tested('playwright', 'test', '--reporter=line')
   }
 }
 process.exit(faults ? 1 : 0)

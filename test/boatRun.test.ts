@@ -1,40 +1,41 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createPinia, setActivePinia } from 'pinia'
-import { effectScope, nextTick, shallowRef } from 'vue'
+import { effectScope, nextTick, shallowRef, type EffectScope } from 'vue'
 import { DEMO, withEdits, type Project } from '@remigo/core'
 import { useBoatRun } from '../app/composables/useBoatRun'
 import { useViewStore } from '../app/stores/view'
-import { serveRun, type RunNews } from '../app/workers/serveRun'
+import { serveRun } from '../app/workers/serveRun'
+import { workersHere } from './workerStandIn'
 
-/** A worker that keeps what it is asked and tells what the test wants. */
-class StandIn extends EventTarget {
-  asked: unknown[] = []
-  ended = false
-  postMessage(message: unknown) {
-    this.asked.push(message)
-  }
-  terminate() {
-    this.ended = true
-  }
-  tell(data: unknown) {
-    this.dispatchEvent(new MessageEvent('message', { data }))
-  }
-}
-
+let scope: EffectScope
 beforeEach(() => {
   setActivePinia(createPinia())
+  scope = effectScope()
 })
 afterEach(() => {
+  scope.stop()
   vi.unstubAllGlobals()
 })
 
+/** A run that goes on when it is told to. */
 function running() {
-  const worker = new StandIn(),
-    boat = shallowRef<Project>(DEMO.tirrick),
-    scope = effectScope()
-  vi.stubGlobal('Worker', function () {
-    return worker
-  })
+  let goOn = (_step: number | 'done' | Error) => {}
+  const asked: Project[] = [],
+    told: string[] = []
+  const workers = workersHere(() => ({
+    run: async (boat: Project, tell: (share: number) => void) => {
+      asked.push(boat)
+      for (;;) {
+        const step = await new Promise<number | 'done' | Error>(resolve => (goOn = resolve))
+        if (step instanceof Error) throw step
+        if (step === 'done') return { result: boat.name }
+        tell(step)
+      }
+    },
+    stop: () => told.push('stop'),
+    giveWay: () => told.push('giveWay'),
+  }))
+  const boat = shallowRef<Project>(DEMO.tirrick)
   const run = scope.run(() =>
     useBoatRun(
       'uncertainty',
@@ -42,75 +43,95 @@ function running() {
       it => it,
     ),
   )!
-  return { worker, boat, run }
+  return { workers, boat, run, asked, told, goOn: (step: number | 'done' | Error) => goOn(step) }
 }
 
 describe('a long run over a boat', () => {
-  it('asks for the boat, tells its progress, gives its result', () => {
-    const { worker, run } = running()
-    run.start()
-    expect(worker.asked).toEqual([{ id: 1, question: DEMO.tirrick }])
+  it('asks for the boat, tells its progress, gives its result', async () => {
+    const { run, asked, goOn } = running()
+    void run.start()
     expect(run.running.value).toBe(true)
-    worker.tell({ id: 1, progress: 0.4 })
-    expect(run.progress.value).toBe(0.4)
-    worker.tell({ id: 1, result: 'found' })
-    expect([run.result.value, run.running.value]).toEqual(['found', false])
-  })
-  it('drops what belongs to an older question', () => {
-    const { worker, run } = running()
-    run.start()
-    run.start()
-    worker.tell({ id: 1, result: 'old' })
-    expect(run.result.value).toBeNull()
-    worker.tell({ id: 2, result: 'new' })
-    expect(run.result.value).toBe('new')
+    await vi.waitFor(() => expect(asked).toEqual([DEMO.tirrick]))
+    goOn(0.4)
+    await vi.waitFor(() => expect(run.progress.value).toBe(0.4))
+    goOn('done')
+    await vi.waitFor(() => expect([run.result.value, run.running.value]).toEqual(['Tirrick', false]))
   })
   it('a changed boat stops it and makes its result old', async () => {
-    const { worker, boat, run } = running()
-    run.start()
-    worker.tell({ id: 1, result: 'found' })
+    const { run, boat, asked, told, goOn } = running()
+    void run.start()
+    await vi.waitFor(() => expect(asked.length).toBe(1))
+    goOn('done')
+    await vi.waitFor(() => expect(run.result.value).toBe('Tirrick'))
     boat.value = withEdits(boat.value, [{ path: 'boat.mass', value: 5000 }])
     await nextTick()
     expect(run.result.value).toBeNull()
-    expect(worker.asked.at(-1)).toEqual({ cancel: true })
+    await vi.waitFor(() => expect(told).toEqual(['stop']))
   })
-  it('cancels without a result', () => {
-    const { worker, run } = running()
-    run.start()
+  it('what was cancelled gives no result', async () => {
+    const { run, asked, goOn } = running()
+    const done = run.start()
+    await vi.waitFor(() => expect(asked.length).toBe(1))
     run.cancel()
-    worker.tell({ id: 1, result: 'late' })
-    expect([run.result.value, run.running.value]).toEqual([null, false])
+    goOn('done')
+    await done
+    expect([run.result.value, run.running.value, run.failed.value]).toEqual([null, false, ''])
   })
-})
-
-describe('beside the lever', () => {
-  it('a run that is under way is told of each step of the lever', () => {
-    const { worker, run } = running(),
+  it('what it throws is told, what stood there goes, and it can be tried again in a new worker', async () => {
+    const { run, workers, asked, goOn } = running()
+    const done = run.start()
+    await vi.waitFor(() => expect(asked.length).toBe(1))
+    goOn(new RangeError('speed must be between 0 and 30 m/s'))
+    await done
+    expect([run.failed.value, run.running.value, run.result.value]).toEqual([
+      'speed must be between 0 and 30 m/s',
+      false,
+      null,
+    ])
+    expect(workers.map(w => w.ended)).toEqual([true])
+    void run.again()
+    expect(run.failed.value).toBe('')
+    await vi.waitFor(() => expect(asked.length).toBe(2))
+    goOn('done')
+    await vi.waitFor(() => expect(run.result.value).toBe('Tirrick'))
+    expect(workers.map(w => w.ended)).toEqual([true, false])
+  })
+  it('a script that cannot be loaded is told', async () => {
+    const { run, workers } = running()
+    const done = run.start()
+    workers[0]!.die('')
+    await done
+    expect([run.failed.value, run.running.value]).toEqual(['a part of Remigo could not be loaded', false])
+  })
+  it('a question that cannot be sent is told', async () => {
+    const { run, boat } = running()
+    boat.value = { ...DEMO.tirrick, story: (() => 1) as never }
+    await nextTick()
+    await run.start()
+    expect(run.failed.value).toMatch(/could not be cloned/)
+  })
+  it('gives way to each step of the lever while it is under way, and only then', async () => {
+    const { run, asked, told, goOn } = running(),
       view = useViewStore()
     view.speed = 2
-    expect(worker.asked).toEqual([])
-    run.start()
+    const done = run.start()
+    await vi.waitFor(() => expect(asked.length).toBe(1))
     view.speed = 2.5
-    expect(worker.asked.at(-1)).toEqual({ giveWay: true })
-    worker.tell({ id: 1, result: 'found' })
-    const asked = worker.asked.length
+    await vi.waitFor(() => expect(told).toEqual(['giveWay']))
+    goOn('done')
+    await done
     view.speed = 3
-    expect(worker.asked.length).toBe(asked)
+    await new Promise(resolve => setTimeout(resolve, 10))
+    expect(told).toEqual(['giveWay'])
   })
 })
 
 describe('in the worker', () => {
-  let told: RunNews<number>[] = []
-  let ask: (data: unknown) => void
   /** the worker's clock, ms: only steps of a run take time, whatever else this machine does */
   let clock = 0
   beforeEach(() => {
-    told = []
     clock = 0
     vi.spyOn(performance, 'now').mockImplementation(() => clock)
-    const target = new EventTarget()
-    vi.stubGlobal('self', Object.assign(target, { postMessage: (news: RunNews<number>) => told.push(news) }))
-    ask = data => target.dispatchEvent(new MessageEvent('message', { data }))
   })
   afterEach(() => {
     vi.restoreAllMocks()
@@ -127,50 +148,48 @@ describe('in the worker', () => {
     }
     return to
   }
-  const result = (id: number) => told.find(n => n.id === id && 'result' in n)
   it('tells how far it is, seldom, then the result', async () => {
-    serveRun(plod)
-    ask({ id: 7, question: 8 })
-    await vi.waitFor(() => expect(told.at(-1)).toEqual({ id: 7, result: 8 }))
-    expect(told).toEqual([
-      { id: 7, progress: 1 / 8 },
-      { id: 7, result: 8 },
-    ])
+    const told: number[] = []
+    expect(await serveRun(plod).run(16, share => told.push(share))).toEqual({ result: 16 })
+    expect(told).toEqual([1 / 16, 15 / 16])
   })
   it('works through short steps in one go', async () => {
-    serveRun(count)
-    ask({ id: 7, question: 1000 })
-    await vi.waitFor(() => expect(result(7)).toBeTruthy())
+    const told: number[] = []
+    await serveRun(count).run(1000, share => told.push(share))
     expect(told.length).toBeLessThan(10)
   })
   it('rests while the lever moves, and comes to the same result', async () => {
     let steps = 0
-    serveRun(function* (to: number) {
+    const worker = serveRun(function* (to: number) {
       for (const share of plod(to)) {
         steps++
         yield share
       }
       return to
     })
-    ask({ id: 1, question: 6 })
-    ask({ giveWay: true })
+    const done = worker.run(6, () => undefined)
+    worker.giveWay()
     const before = steps
     await new Promise(resolve => setTimeout(resolve, 30))
     expect(steps).toBe(before)
     clock += 60
-    await vi.waitFor(() => expect(result(1)).toEqual({ id: 1, result: 6 }))
+    expect(await done).toEqual({ result: 6 })
     expect(steps).toBe(6)
   })
-  it('a new question stops the one before, a cancel stops it for good', async () => {
-    serveRun(plod)
-    ask({ id: 1, question: 20 })
-    ask({ id: 2, question: 1 })
-    await vi.waitFor(() => expect(told.at(-1)).toEqual({ id: 2, result: 1 }))
-    ask({ id: 3, question: 20 })
-    ask({ cancel: true })
-    const before = told.length
-    await new Promise(resolve => setTimeout(resolve, 60))
-    expect(told.length).toBe(before)
-    expect([result(1), result(3)]).toEqual([undefined, undefined])
+  it('a new question stops the one before, a stop ends it for good', async () => {
+    const worker = serveRun(plod)
+    const first = worker.run(20, () => undefined),
+      second = worker.run(1, () => undefined)
+    expect(await Promise.all([first, second])).toEqual([null, { result: 1 }])
+    const third = worker.run(20, () => undefined)
+    worker.stop()
+    expect(await third).toBeNull()
+  })
+  it('throws what the run throws', async () => {
+    const worker = serveRun(function* (): Generator<number, never> {
+      yield 0.5
+      throw new RangeError('no such boat')
+    })
+    await expect(worker.run(null, () => undefined)).rejects.toThrow('no such boat')
   })
 })

@@ -32,5 +32,5 @@ export function useDayReport() {
     },
   )
   ask()
-  return { report: run.result, running: run.running, leg, home }
+  return { run, report: run.result, leg, home }
 }

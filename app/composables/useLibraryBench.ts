@@ -35,7 +35,8 @@ export function useLibraryBench() {
     return wanted.length ? all.value.filter(part => wanted.every(w => part.name.toLowerCase().includes(w))) : all.value
   })
   const isOwn = (part: Part) => own.value.some(p => p.id === part.id)
-  const { result, progress, running, start: read, cancel } = useWorkerRun('parts')
+  const run = useWorkerRun('parts')
+  const { result, progress, running, start: read, cancel } = run
   const imported = computed(() =>
     result.value?.outcome === 'kept'
       ? libraryWords.imported(result.value.count)
@@ -130,6 +131,7 @@ export function useLibraryBench() {
     shown,
     isOwn,
     imported,
+    run,
     progress,
     running,
     cancel,

@@ -33,6 +33,8 @@ export const instrumentWords = {
   open: 'Open',
   close: 'Close',
   lost: 'The instruments fell silent. Connect them again; what was heard is kept.',
+  callingAgain: 'The relay fell silent. It is called again for half a minute.',
+  noSimulation: (why: string) => `The simulated boat stopped: ${why}. Begin her again, or load the page again.`,
   noSerial: 'This browser offers no serial port. A relay on the boat’s network or a log file would do.',
   noPort: 'No port was opened. Look whether another program holds it, and choose it again.',
   badAddress: (address: string) => `“${address}” is no address of a relay. It begins with ws:// or wss://.`,

@@ -86,7 +86,7 @@ export const tripsWords = {
     table: (lines: number) => `${lines} trips in the file.`,
     rows: (lines: number, left: number) => `${lines} rows, ${left} left out.`,
   },
-  wrong: 'The file was not read.',
+  wrong: (why: string) => `The file was not read: ${why}. Try it again.`,
   raw: (name: string, size: string) => `Raw log kept in this browser: ${name}, ${size} MB`,
   rawSave: 'Save as a file',
   rawRemove: 'Take it away',

@@ -6,10 +6,13 @@ export const troubleWords = {
   undo: (label: string) => `Undo ${label}`,
   export: 'Export file',
   again: 'Try again',
+  notWorkedOut: (why: string) => `This could not be worked out: ${why.replace(/\.$/, '')}. Your boat is kept as it is.`,
   partLost:
     'A part of Remigo could not be loaded: a newer Remigo may have taken its place, or there is no way to the ' +
     'server. Your boat is kept; load the page again.',
   reload: 'Load again',
+  newer: 'A newer Remigo is here. It comes when you load the page again; your boats stay.',
+  later: 'Later',
   noPage: (path: string) => `There is no page ${path}`,
   noPageHint: 'The address may be mistyped, or be that of an older Remigo. Your boats are kept on this machine.',
   cannotBegin: 'Remigo cannot begin',

@@ -2,19 +2,15 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { useStorage } from '@vueuse/core'
 import { Sampler, type Mark, type InstrumentId, type Project, type Sample } from '@remigo/core'
-import type { SimulationNews, SimulationOrder } from '~/workers/simulation'
-import { startWorker } from '~/workers/startWorker'
+import type { Ear, EndFeed } from '~/instruments/feed'
+import { openSerial, serialFeed } from '~/instruments/serialFeed'
+import { simulatedFeed, type SimulatedFeed } from '~/instruments/simulatedFeed'
+import { socketFeed } from '~/instruments/socketFeed'
 import { instrumentWords as words } from '~/messages/instruments'
 import { plainData } from './plainData'
 
 /** Where readings come from. */
 export type InstrumentSource = 'simulated' | 'serial' | 'socket'
-/** What the browser offers besides: a serial port, where it does. */
-interface SerialPortLike {
-  open(options: { baudRate: number }): Promise<void>
-  readable: ReadableStream<Uint8Array>
-  close(): Promise<void>
-}
 
 /** s of readings that are kept for trial and picture, and s between two that are kept of a trip */
 const KEPT = 900,
@@ -50,8 +46,8 @@ export const useInstrumentStore = defineStore('instruments', () => {
   let sampler = new Sampler()
   let raw: string[] = [],
     rawParts: Blob[] = []
-  let worker: Worker | null = null
-  let close: (() => void) | null = null
+  let end: EndFeed | null = null
+  let boat: SimulatedFeed | null = null
 
   function begin(from: InstrumentSource, clock: 'sentences' | 'arrival') {
     stop()
@@ -90,98 +86,51 @@ export const useInstrumentStore = defineStore('instruments', () => {
     if (of.length) trip.value = [...trip.value, ...of].slice(-LONGEST / OF_TRIP)
   }
 
+  /** Hears one connection; what comes of another that was ended is nothing to it. */
+  function earOf(from: InstrumentSource, clock: 'sentences' | 'arrival'): Ear {
+    begin(from, clock)
+    const mine = sampler
+    const ifMine =
+      <A extends unknown[]>(act: (...args: A) => void) =>
+      (...args: A) => {
+        if (mine === sampler) act(...args)
+      }
+    return {
+      hear: ifMine((lines, time) => keep(take(lines, time))),
+      trouble: ifMine(says => (trouble.value = says)),
+      lost: ifMine(says => {
+        stop()
+        trouble.value = says
+      }),
+    }
+  }
   /** A boat that is not there begins to speak. */
   function simulate(project: Project, seed: number, course = 0) {
-    begin('simulated', 'arrival')
-    worker = startWorker('simulation')
-    worker.addEventListener('message', ({ data }: MessageEvent<SimulationNews>) => {
-      if ('most' in data) most.value = data.most
-      else keep(data.seconds.flatMap(s => take(s.lines, s.time)))
-    })
-    const time = Math.floor(Date.now() / 1000)
-    order({ start: { project: plainData(project), seed, time, course } })
-    order({ fast: fast.value })
+    const ear = earOf('simulated', 'arrival')
+    boat = simulatedFeed({ project: plainData(project), seed, course }, ear, power => (most.value = power))
+    end = boat.end
+    boat.hurry(fast.value)
   }
-  const order = (it: SimulationOrder) => worker?.postMessage(it)
-  const steer = (power: number, course: number) => order({ steer: { power, course } })
+  const steer = (power: number, course: number) => boat?.steer(power, course)
   function hurry(times: number) {
     fast.value = times
-    order({ fast: times })
-  }
-
-  /** Text of a stream, cut into lines. */
-  async function listen(readable: ReadableStream<Uint8Array>, until: AbortSignal) {
-    const decoder = new TextDecoder()
-    const reader = readable.getReader()
-    until.addEventListener('abort', () => void reader.cancel().catch(() => undefined))
-    let rest = ''
-    try {
-      for (;;) {
-        const { value, done } = await reader.read()
-        if (done) break
-        const lines = (rest + decoder.decode(value, { stream: true })).split(/\r?\n/)
-        rest = (lines.pop() ?? '').slice(-400)
-        keep(take(lines, Date.now() / 1000))
-      }
-    } finally {
-      if (!until.aborted) {
-        trouble.value = words.lost
-        source.value = null
-      }
-    }
+    boat?.hurry(times)
   }
   /** A serial port that the owner chooses in the browser's own list. */
   async function serial(baudRate: number) {
-    const offered = (navigator as Navigator & { serial?: { requestPort(): Promise<SerialPortLike> } }).serial
-    if (!offered) return (trouble.value = words.noSerial)
-    try {
-      const port = await offered.requestPort()
-      await port.open({ baudRate })
-      begin('serial', 'arrival')
-      const abort = new AbortController()
-      close = () => {
-        abort.abort()
-        void port.close().catch(() => undefined)
-      }
-      void listen(port.readable, abort.signal)
-    } catch {
-      trouble.value = words.noPort
-    }
-    return ''
+    const opened = await openSerial(baudRate)
+    if ('trouble' in opened) trouble.value = opened.trouble
+    else end = serialFeed(opened.port, earOf('serial', 'arrival'))
   }
   /** A relay that speaks sentences over a web socket, at an address that the owner types. */
   function socket(address: string) {
-    if (!/^wss?:\/\/[^\s/]+/.test(address)) {
-      trouble.value = words.badAddress(address)
-      return
-    }
-    begin('socket', 'arrival')
-    let heard: WebSocket
-    try {
-      heard = new WebSocket(address)
-    } catch {
-      trouble.value = words.noSocket(address)
-      source.value = null
-      return
-    }
-    heard.onmessage = ({ data }: MessageEvent<unknown>) => {
-      if (typeof data === 'string') keep(take(data.slice(0, 20_000).split(/\r?\n/), Date.now() / 1000))
-    }
-    heard.onerror = () => (trouble.value = words.noSocket(address))
-    heard.onclose = () => {
-      if (source.value === 'socket' && close) {
-        trouble.value = trouble.value || words.lost
-        source.value = null
-      }
-    }
-    close = () => heard.close()
+    if (!/^wss?:\/\/[^\s/]+/.test(address)) trouble.value = words.badAddress(address)
+    else end = socketFeed(address, earOf('socket', 'arrival'))
   }
   function stop() {
-    worker?.terminate()
-    worker = null
-    const end = close
-    close = null
     end?.()
+    end = null
+    boat = null
     source.value = null
   }
   /** What was heard, as it came. */

@@ -58,6 +58,8 @@ export const useViewStore = defineStore('view', () => {
   const historyOpen = ref(false)
   /** a part of Remigo could not be fetched: the page is to be loaded anew */
   const partLost = ref(false)
+  /** takes a newer Remigo that waits, and loads the page anew; null where none waits */
+  const takeNewer = shallowRef<(() => Promise<void>) | null>(null)
   /** the bench last open in each set, that set, and which benches have room by the owner's wish */
   const lastBenches = useStorage<Partial<Record<SetId, BenchId>>>('remigo-last-benches', {})
   const lastSet = useStorage<SetId>('remigo-last-set', 'drive')
@@ -83,6 +85,7 @@ export const useViewStore = defineStore('view', () => {
     keysOpen,
     historyOpen,
     partLost,
+    takeNewer,
     lastBenches,
     lastSet,
     roomy,

@@ -5,6 +5,7 @@ import {
   readTrack,
   readTripsCsv,
   Sampler,
+  SentenceLines,
   tripOf,
   type LogColumn,
   type Sample,
@@ -23,7 +24,6 @@ export interface LogFileQuestion {
 }
 /** What it holds, what its columns are taken for, or why it is not read. */
 export type LogFileNews =
-  | { progress: number }
   | {
       outcome: 'trips'
       trips: Trip[]
@@ -45,19 +45,17 @@ const SHOWN = 5
 /** Two samples of a table lie at least so far apart, s. */
 const APART = 1
 
-/** Reads log files for the page. */
-export function serveLogFile() {
-  self.addEventListener('message', ({ data }: MessageEvent<LogFileQuestion>) => {
-    void read(data).then(
-      news => self.postMessage(news),
-      () => self.postMessage({ outcome: 'wrong', errors: [] } satisfies LogFileNews),
-    )
-  })
-}
-const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer())
-const tell = (progress: number) => self.postMessage({ progress } satisfies LogFileNews)
+type Tell = (share: number) => unknown
 
-async function read({ file, names, choice, columns }: LogFileQuestion): Promise<LogFileNews> {
+/** What the page may ask: one file. */
+export interface LogFileReader {
+  read(question: LogFileQuestion, tell: Tell): Promise<LogFileNews>
+}
+/** Reads log files for the page. */
+export const LOG_FILE: LogFileReader = { read }
+const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer())
+
+async function read({ file, names, choice, columns }: LogFileQuestion, tell: Tell): Promise<LogFileNews> {
   if (file.size > MOST) return { outcome: 'wrong', errors: ['The file is larger than 400 MB. Cut it into days.'] }
   const head = decodeText(await bytesOf(file.slice(0, LOOK)))
   if (/<gpx[\s>]/i.test(head)) {
@@ -65,14 +63,14 @@ async function read({ file, names, choice, columns }: LogFileQuestion): Promise<
     if (!track.ok) return { outcome: 'wrong', errors: [track.message] }
     return found([tripOf(track.samples, 'track')], 'track', track.samples.length, 0, '')
   }
-  if (/^\s*(\\[^\\]*\\)?[$!][A-Z]{5},/m.test(head)) return sentences(file, names)
+  if (/^\s*(\\[^\\]*\\)?[$!][A-Z]{5},/m.test(head)) return sentences(file, names, tell)
   if (/distance_nm|used_kwh|charge_to_percent/i.test(head.split('\n')[0] ?? '')) {
     const trips = readTripsCsv(decodeText(await bytesOf(file)), choice)
     return trips.ok
       ? found(trips.trips, 'table', trips.trips.length, 0, '')
       : { outcome: 'wrong', errors: trips.errors }
   }
-  return columns ? table(file, columns) : lookAt(head)
+  return columns ? table(file, columns, tell) : lookAt(head)
 }
 type Kind = 'sentences' | 'track' | 'table' | 'rows'
 const found = (
@@ -88,12 +86,12 @@ const found = (
   says: { kind, lines, left, first, unknown },
 })
 
-async function sentences(file: File, names: TransducerNames): Promise<LogFileNews> {
+async function sentences(file: File, names: TransducerNames, tell: Tell): Promise<LogFileNews> {
   const sampler = new Sampler(names),
     samples: Sample[] = []
   const reader = file.stream().pipeThrough(new TextDecoderStream()).getReader()
-  let rest = '',
-    seen = 0
+  const cut = new SentenceLines()
+  let seen = 0
   const take = (line: string) => {
     const sample = sampler.take(line)
     if (sample) samples.push(sample)
@@ -102,12 +100,10 @@ async function sentences(file: File, names: TransducerNames): Promise<LogFileNew
     const { value, done } = await reader.read()
     if (done) break
     seen += value.length
-    const lines = (rest + value).split(/\r?\n/)
-    rest = lines.pop()!.slice(-400)
-    lines.forEach(take)
+    cut.take(value).forEach(take)
     tell(seen / file.size)
   }
-  take(rest)
+  cut.end().forEach(take)
   const last = sampler.last()
   if (last) samples.push(last)
   if (samples.length < 2)
@@ -137,7 +133,7 @@ function lookAt(head: string): LogFileNews {
 }
 
 /** A whole table by its columns, by the chunk. */
-function table(file: File, columns: LogColumn[]): Promise<LogFileNews> {
+function table(file: File, columns: LogColumn[], tell: Tell): Promise<LogFileNews> {
   const samples: Sample[] = []
   let line = 0,
     left = 0,

@@ -1,10 +1,18 @@
-/**
- * What a worker is asked: to run something for a question, to stop, or to rest a moment because the owner moves the
- * lever.
- */
-export type RunQuestion<Q> = { id: number; question: Q } | { cancel: true } | { giveWay: true }
-/** What it tells: how far it is, and what came out. */
-export type RunNews<R> = { id: number; progress: number } | { id: number; result: R }
+/** What a worker with a long run can be asked. One run goes at a time: a new question stops the one before. */
+export interface WorkerRun<Q, R> {
+  /**
+   * Runs for a question.
+   *
+   * @param question what is asked
+   * @param tell is told how far it is
+   * @returns what came out; null where it was stopped
+   * @throws whatever the run throws
+   */
+  run(question: Q, tell: (share: number) => unknown): Promise<{ result: R } | null>
+  stop(): void
+  /** rests a moment, because the owner moves the lever */
+  giveWay(): void
+}
 
 /** ms of work between two looks at what it was told meanwhile */
 const SLICE = 10
@@ -14,52 +22,55 @@ const TELL_EVERY = 200
 const GIVE_WAY = 60
 
 /** Lets messages come in, without the 4 ms that a timer would wait. */
-const mailbox = new MessageChannel()
-const messagesIn = () =>
-  new Promise<void>(resolve => {
-    mailbox.port1.onmessage = () => resolve()
-    mailbox.port2.postMessage(null)
+function messagesIn(): Promise<void> {
+  const { port1, port2 } = new MessageChannel()
+  return new Promise(resolve => {
+    port1.onmessage = () => {
+      port1.close()
+      resolve()
+    }
+    port2.postMessage(null)
   })
+}
 
 /**
  * Lets a worker run one generator at a time: what it yields is told as progress, if the last was told a while ago.
- * Between slices of work a cancel or a new question stops it,
- * and a step of the lever has it rest.
+ * Between slices of work a stop or a new question ends it, and a step of the lever has it rest.
  *
- * @param start makes the run for a question; what it returns is told once it is there
+ * @param start makes the run for a question
+ * @returns what the page may ask
  */
-export function serveRun<Q, R>(start: (question: Q) => Generator<number, R>) {
+export function serveRun<Q, R>(start: (question: Q) => Generator<number, R>): WorkerRun<Q, Awaited<R>> {
   let current = 0,
     restUntil = 0
-  self.addEventListener('message', async ({ data }: MessageEvent<RunQuestion<Q>>) => {
-    if ('cancel' in data) {
-      current = 0
-      return
-    }
-    if ('giveWay' in data) {
+  return {
+    stop: () => {
+      current++
+    },
+    giveWay: () => {
       restUntil = performance.now() + GIVE_WAY
-      return
-    }
-    current = data.id
-    const run = start(data.question)
-    let told = -Infinity
-    for (;;) {
-      const step = workOn(run)
-      if (step.done) {
-        const result = await step.value
-        if (current === data.id) self.postMessage({ id: data.id, result } satisfies RunNews<Awaited<R>>)
-        return
+    },
+    async run(question, tell) {
+      const mine = ++current,
+        run = start(question)
+      let told = -Infinity
+      for (;;) {
+        const step = workOn(run)
+        if (step.done) {
+          const result = await step.value
+          return current === mine ? { result } : null
+        }
+        if (performance.now() - told >= TELL_EVERY) {
+          told = performance.now()
+          tell(step.value)
+        }
+        await messagesIn()
+        for (let rest; (rest = restUntil - performance.now()) > 0;)
+          await new Promise(resolve => setTimeout(resolve, rest))
+        if (current !== mine) return null
       }
-      if (performance.now() - told >= TELL_EVERY) {
-        told = performance.now()
-        self.postMessage({ id: data.id, progress: step.value } satisfies RunNews<Awaited<R>>)
-      }
-      await messagesIn()
-      for (let rest; (rest = restUntil - performance.now()) > 0;)
-        await new Promise(resolve => setTimeout(resolve, rest))
-      if (current !== data.id) return
-    }
-  })
+    },
+  }
 }
 
 /** Takes a run as far as a slice of time allows. */

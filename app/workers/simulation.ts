@@ -1,33 +1,28 @@
 import { hiddenOf, SimulatedBoat, type Project } from '@remigo/core'
 
-/** What the simulated boat is told. */
-export type SimulationOrder =
-  | { start: { project: Project; seed: number; time: number; course: number } }
-  | { steer: { power: number; course: number } }
-  | { fast: number }
-/** What it says: lines of a second with the moment they belong to, s since 1970; the most that its drive takes, W. */
-export type SimulationNews = { most: number } | { seconds: { time: number; lines: string[] }[] }
+/** Seconds of the simulated boat: the lines of each, with the moment they belong to, s since 1970. */
+export type SimulatedSeconds = { time: number; lines: string[] }[]
+/** What the page may ask of the simulated boat. */
+export interface Simulation {
+  /** begins; returns the most that her drive takes, W */
+  start(
+    boat: { project: Project; seed: number; time: number; course: number },
+    tell: (s: SimulatedSeconds) => unknown,
+  ): number
+  steer(power: number, course: number): void
+  hurry(times: number): void
+}
 
 /** ms between two ticks */
 const TICK = 100
 /** Runs the simulated boat for the page. */
-export function serveSimulation() {
+export function serveSimulation(): Simulation {
   let boat: SimulatedBoat | null = null
+  let tell: (s: SimulatedSeconds) => unknown = () => undefined
   let fast = 1
   /** seconds of the boat that are due and not yet run */
   let due = 0
   let last = performance.now()
-
-  self.addEventListener('message', ({ data }: MessageEvent<SimulationOrder>) => {
-    if ('start' in data) {
-      const { project, seed, time, course } = data.start
-      boat = new SimulatedBoat(project, hiddenOf(project, seed), { time, seed, course })
-      due = 0
-      last = performance.now()
-      self.postMessage({ most: boat.most } satisfies SimulationNews)
-    } else if ('steer' in data) boat?.steer(data.steer.power, data.steer.course)
-    else fast = data.fast
-  })
 
   setInterval(() => {
     const now = performance.now()
@@ -35,11 +30,25 @@ export function serveSimulation() {
     due += Math.min(2, (now - last) / 1000) * fast
     last = now
     if (!boat || due < 1) return
-    const seconds: { time: number; lines: string[] }[] = []
+    const seconds: SimulatedSeconds = []
     for (; due >= 1; due--) {
       boat.step()
       seconds.push({ time: boat.truth.time, lines: boat.sentences() })
     }
-    self.postMessage({ seconds } satisfies SimulationNews)
+    tell(seconds)
   }, TICK)
+
+  return {
+    start({ project, seed, time, course }, to) {
+      boat = new SimulatedBoat(project, hiddenOf(project, seed), { time, seed, course })
+      tell = to
+      due = 0
+      last = performance.now()
+      return boat.most
+    },
+    steer: (power, course) => boat?.steer(power, course),
+    hurry: times => {
+      fast = times
+    },
+  }
 }

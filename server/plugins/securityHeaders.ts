@@ -45,6 +45,7 @@ export default defineNitroPlugin(nitro => {
           .update(m[1] ?? '')
           .digest('base64')}'`,
     )
-    response.headers = { ...response.headers, 'content-security-policy': pagePolicy(hashes) }
+    const { 'x-powered-by': _, ...headers } = response.headers ?? {}
+    response.headers = { ...headers, 'content-security-policy': pagePolicy(hashes) }
   })
 })

@@ -18,17 +18,12 @@ const library = useLibraryStore()
 const view = useViewStore()
 const { fill, text } = useQuantities()
 /** the boat as it is kept is searched, not one on trial */
-const {
-  result: search,
-  progress: share,
-  running,
-  start,
-  cancel,
-} = useBoatRun(
+const run = useBoatRun(
   'designs',
   () => document.project,
   project => ({ project, own: toRaw(library.own) }),
 )
+const { result: search, progress: share, running, start, cancel } = run
 const unit = computed(() => chosenUnit('distance', view.choice))
 const miles = (metres: number) => toUnit(metres, unit.value)
 /** every design that no other beats, price against range, with those offered among them */
@@ -101,6 +96,7 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
         ><progress :value="share" max="1" :aria-label="designWords.head"
       /></template>
     </div>
+    <RunState :run="run" />
     <template v-if="search">
       <div v-if="search.designs.length" class="scroll">
         <table class="table stacked">

@@ -158,6 +158,7 @@ function picked(event: Event) {
         {{ told ?? imported
         }}<button v-if="removed" type="button" class="btn" @click="bench.bringBack">{{ libraryWords.undo }}</button>
       </p>
+      <RunState :run="bench.run" />
       <p v-if="library.failure" class="errors" role="alert">{{ library.failure }}</p>
       <div v-if="errors.length" class="errors" role="alert" data-part-errors>
         <p>{{ libraryWords.wrong }}</p>

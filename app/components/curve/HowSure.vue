@@ -8,17 +8,12 @@ import { useDocumentStore } from '~/stores/document'
 
 /** What the uncertain inputs do together, and which of them matters most. */
 const document = useDocumentStore()
-const {
-  result: report,
-  progress: done,
-  running,
-  start,
-  cancel,
-} = useBoatRun(
+const run = useBoatRun(
   'uncertainty',
   () => document.shown,
   boat => boat,
 )
+const { result: report, progress: done, running, start, cancel } = run
 const { text, format } = useQuantities()
 const bands = computed(() => {
   const r = report.value
@@ -56,6 +51,7 @@ const first = computed(() => shares.value[0])
         ></template
       >
     </div>
+    <RunState :run="run" />
     <template v-if="report">
       <p v-if="first" class="prose lead" data-first>
         {{ readingWords.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}

@@ -14,7 +14,8 @@ import { readFile } from '~/files/readFile'
 /** A day on the water: its legs, what is left at the berth, when to turn home, whether to go. */
 const document = useDocumentStore()
 const { text } = useQuantities()
-const { report, running, leg: chosen, home } = useDayReport()
+const { run, report, leg: chosen, home } = useDayReport()
+const { running } = run
 const day = computed(() => document.shown.day)
 const legs = computed(() => day.value.legs)
 const { add, back, change, choose, duplicate, move, remove } = useDayLegs(chosen)
@@ -98,7 +99,8 @@ const worked = computed(() => (report.value ? dayWorked(document.shown, report.v
             )
           }}
         </p>
-        <p v-else class="prose">{{ legs.length === 0 ? words.noLegs : words.working }}</p>
+        <p v-else-if="legs.length === 0" class="prose">{{ words.noLegs }}</p>
+        <RunState :run="run" :says="report ? undefined : words.working" />
         <div class="tools no-print">
           <button type="button" class="btn" data-add-leg @click="add()">{{ words.add }}</button><button
             type="button"

@@ -26,7 +26,7 @@ const to = computed(() => {
   const end = Math.max(props.report.points.at(-1)!.time, props.report.good.at(-1)!.time, props.report.bad.at(-1)!.time)
   return Math.max(from.value + 2 * 3600, Math.ceil((end + 900) / 3600) * 3600)
 })
-const wide = computed(() => Math.max(320, width.value))
+const wide = computed(() => Math.max(240, width.value))
 const x = (t: number) => LEFT + ((t - from.value) / (to.value - from.value)) * (wide.value - LEFT - RIGHT)
 const y = (charge: number) => bottom - charge * HIGH
 

@@ -94,8 +94,10 @@ const setVisibility = (value: Day['visibility']) => document.edit(words.visibili
   display: grid;
   width: 104px;
 }
+/* as wide as it likes, but no wider than a screen that is read at four times its size */
 .give > :deep(.field) {
-  min-width: 200px;
+  flex: 0 1 auto;
+  min-width: min(200px, 100%);
 }
 @media print {
   .give {

@@ -2,8 +2,9 @@
 import { computed, onScopeDispose, ref } from 'vue'
 import { useStorage } from '@vueuse/core'
 import { INSTRUMENT_IDS, INSTRUMENTS, UNITS, unitsOf, type InstrumentId, type LogColumn, type Trip } from '@remigo/core'
-import type { LogFileNews, LogFileQuestion } from '~/workers/logFile'
-import { startWorker } from '~/workers/startWorker'
+import { proxy } from 'comlink'
+import type { LogFileNews, LogFileQuestion, LogFileReader } from '~/workers/logFile'
+import { startWorker, type WorkerLine } from '~/workers/startWorker'
 import { tripsWords as words } from '~/messages/trips'
 import { useInstrumentStore } from '~/stores/instruments'
 import { useViewStore } from '~/stores/view'
@@ -22,36 +23,38 @@ const unknown = ref<string[]>([])
 const asked = ref<{ file: File; columns: LogColumn[]; rows: string[][] } | null>(null)
 /** mappings by the headings of the file */
 const known = useStorage<Record<string, LogColumn[]>>('remigo-log-columns', {})
-let worker: Worker | null = null
+let line: WorkerLine<LogFileReader> | null = null
 let file: File | null = null
 
-function read(chosen: File, columns?: LogColumn[]) {
+async function read(chosen: File, columns?: LogColumn[]) {
   file = chosen
   errors.value = []
   said.value = ''
   unknown.value = []
   progress.value = 0
-  worker?.terminate()
-  worker = startWorker('logFile')
-  worker.addEventListener('message', ({ data }: MessageEvent<LogFileNews>) => take(data))
+  // a file that is still being read is left
+  line?.end()
+  const mine = (line = startWorker<LogFileReader>('logFile'))
   const question: LogFileQuestion = {
     file: chosen,
     names: plainData({ ...instruments.names }),
     choice: plainData(view.choice),
     ...(columns ? { columns: plainData(columns) } : {}),
   }
-  worker.postMessage(question)
+  const tell = proxy((share: number) => {
+    if (line === mine && progress.value !== null) progress.value = share
+  })
+  const news = await mine
+    .ask(reader => reader.read(question, tell))
+    .catch((error: Error): LogFileNews => ({ outcome: 'wrong', errors: [words.wrong(error.message)] }))
+  if (line === mine) take(news)
 }
 function take(news: LogFileNews) {
-  if ('progress' in news) {
-    progress.value = news.progress
-    return
-  }
   progress.value = null
-  if (news.outcome === 'wrong') errors.value = news.errors.length ? news.errors : [words.wrong]
+  if (news.outcome === 'wrong') errors.value = news.errors
   else if (news.outcome === 'columns') {
     const before = known.value[news.columns.map(c => c.heading).join('|')]
-    if (before) read(file!, before)
+    if (before) void read(file!, before)
     else asked.value = { file: file!, columns: news.columns, rows: news.rows }
   } else {
     const { kind, lines, left, first } = news.says
@@ -65,7 +68,7 @@ function chosen(event: Event) {
     it = input.files?.[0]
   input.value = ''
   asked.value = null
-  if (it) read(it)
+  if (it) void read(it)
 }
 /** what a column may be, as one choice: a reading in a unit, a time, a date, nothing */
 const choices = computed(() => [
@@ -96,9 +99,9 @@ function confirm() {
   const { file: of, columns } = asked.value!
   known.value = { ...known.value, [columns.map(c => c.heading).join('|')]: columns }
   asked.value = null
-  read(of, columns)
+  void read(of, columns)
 }
-onScopeDispose(() => worker?.terminate())
+onScopeDispose(() => line?.end())
 defineExpose({ open: () => picker.value?.click() })
 </script>
 

@@ -20,6 +20,10 @@ async function reload() {
   await boats.save()
   location.reload()
 }
+async function newer() {
+  await boats.save()
+  await view.takeNewer?.()
+}
 /** the parts that a trial changes, where its own name cannot say them all */
 const changing = computed(() => {
   const parts = document.trial
@@ -51,6 +55,11 @@ watch(
       <span>{{ troubleWords.partLost }}</span>
       <button type="button" class="btn btn--best" @click="reload">{{ troubleWords.reload }}</button>
       <button type="button" class="btn" @click="view.partLost = false">{{ boardWords.boats.close }}</button>
+    </div>
+    <div v-if="view.takeNewer" class="band" role="status" data-newer>
+      <span>{{ troubleWords.newer }}</span>
+      <button type="button" class="btn btn--best" @click="newer">{{ troubleWords.reload }}</button>
+      <button type="button" class="btn" @click="view.takeNewer = null">{{ troubleWords.later }}</button>
     </div>
     <div v-if="document.full" class="band band--tight" role="alert" data-list-full>
       <span>{{ document.full }}</span>

@@ -28,7 +28,7 @@ const tryIt = (way: FirstWay) => document.startTrial(`way-${way.id}`, fill(way.l
     <p v-if="found?.lasts" data-lasts>
       <b>{{ fill(found.lasts) }}</b>
     </p>
-    <p v-if="!found" class="soft">{{ words.looking(Math.round(100 * run.progress.value)) }}</p>
+    <RunState v-if="!found" :run="run" :says="words.looking(Math.round(100 * run.progress.value))" />
     <ul v-else-if="found.ways.length > 0">
       <li v-for="way in found.ways" :key="way.id" :data-way="way.id">
         <component

@@ -176,7 +176,7 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
         >
       </p>
     </template>
-    <p v-else class="prose">{{ words.working }}</p>
+    <RunState v-if="!worked" :run="run" :says="words.working" />
     <h3 class="section-head">{{ words.winter }}</h3>
     <table v-if="compact" class="table months" data-winter>
       <thead>

@@ -170,7 +170,7 @@ function turnHome() {
             </p>
           </div>
         </div>
-        <p v-else class="prose">{{ words.working }}</p>
+        <RunState v-if="!said" :run="run" :says="words.working" />
         <ul v-if="said" class="rows">
           <li data-under-turn>
             <StateMark :state="said.turn ? 'fits' : 'stop'" :size="22" />

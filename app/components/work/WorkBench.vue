@@ -116,6 +116,7 @@ async function calendar() {
             {{ words.said(hours(plan.done), chain) }}</template
           ><template v-else>{{ words.none }}</template>
         </p>
+        <RunState :run="run" />
         <div class="tools no-print">
           <button v-if="yard.tasks.length === 0" type="button" class="btn btn--best" data-work-begin @click="begin">
             {{ words.begin }}</button><button type="button" class="btn" data-work-add @click="add">

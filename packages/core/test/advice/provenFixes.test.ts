@@ -28,6 +28,7 @@ import { evaluate } from '../../src/system'
 import { fillText } from '../../src/units'
 import { SIZED_FLEET } from '../fleet/fleetBoats'
 import { foundOn } from '../findings/calmBoats'
+import { everyNth, howMany } from '../howMany'
 
 const RANK = { stop: 3, caution: 2, note: 1 }
 const stops = (findings: readonly Finding[]) => new Set(findings.filter(f => f.severity === 'stop').map(f => f.rule))
@@ -81,7 +82,7 @@ describe('what is offered for a finding', () => {
     for (const boat of DEMO_BOATS) expect([...faults(boat), ...left(boat)]).toEqual([])
   })
   it('does so on the fleet', () => {
-    for (const boat of SIZED_FLEET) expect([...faults(boat), ...left(boat)]).toEqual([])
+    for (const boat of everyNth(SIZED_FLEET, 2)) expect([...faults(boat), ...left(boat)]).toEqual([])
   }, 120_000)
   it('does so on bad designs at random, with any parts held', () => {
     const parts = fc.record({
@@ -118,7 +119,7 @@ describe('what is offered for a finding', () => {
         const bad = withEdits(boat, edits)
         expect([...faults(bad), ...left(bad)]).toEqual([])
       }),
-      { numRuns: 40 },
+      { numRuns: howMany(12, 40) },
     )
   }, 180_000)
 })

@@ -5,6 +5,7 @@ import { largerMotor, lowerCruise, lowerTopSpeed, moreParallel, otherController 
 import { SHIPPED_LIBRARY } from '../../src/parts'
 import { DEMO, newProject, projectSchema, typicalAnswers, withEdits, type Project } from '../../src/project'
 import { evaluate, modelOf } from '../../src/system'
+import { howMany } from '../howMany'
 
 const yacht = DEMO.tirrick
 const factsOf = (project: Project) => ({
@@ -77,7 +78,7 @@ it(
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: howMany(20, 60) },
     )
   },
 )

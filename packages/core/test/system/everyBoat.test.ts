@@ -16,6 +16,7 @@ import {
   warmingCurve,
 } from '../../src/system'
 import { fillText } from '../../src/units'
+import { howMany } from '../howMany'
 
 const numbersIn = (value: unknown): number[] =>
   typeof value === 'number'
@@ -108,7 +109,7 @@ describe('any of them, loaded and powered otherwise', () => {
         }
         for (const id of figuresOf(e)) expect(Number.isNaN(readFigure(id, e).value), id).toBe(false)
       }),
-      { numRuns: 60 },
+      { numRuns: howMany(20, 60) },
     )
     // every fix of sixty boats is tried: half a minute of a processor of its own
   }, 240_000)
@@ -123,7 +124,7 @@ describe('any of them, loaded and powered otherwise', () => {
         }
         expect(at(330)).toBeGreaterThanOrEqual(at(290) - 1e-9)
       }),
-      { numRuns: 60 },
+      { numRuns: howMany(20, 60) },
     )
   })
 })

@@ -19,6 +19,7 @@ import {
   windAt,
 } from '../../src/voyage'
 import { usualOf } from '../../src/fields'
+import { everyNth } from '../howMany'
 
 /**
  * A brute force of its own: short even steps, the speed of the leg held, its last step cut where the level is reached.
@@ -145,10 +146,10 @@ function outing(boat: Project, weather: boolean): { boat: Project; leg: Leg } {
   }
 }
 
-const BOATS: [string, Project][] = [
+const BOATS: [string, Project, number][] = [
   ...Object.entries(DEMO),
   ...SIZED_FLEET.map((boat): [string, Project] => [boat.name, boat]),
-]
+].map(([name, boat], nth) => [name, boat, nth])
 /** Within two in a hundred, and a boat's length. */
 const near = (ours: number, theirs: number, what: string) => {
   expect(Math.abs(ours - theirs), `${what}: ${ours} beside ${theirs}`).toBeLessThanOrEqual(0.02 * theirs + 5)
@@ -157,14 +158,15 @@ const near = (ours: number, theirs: number, what: string) => {
 describe('reach, miles left and last turn agree with a brute force', () => {
   it.each(BOATS)(
     '%s',
-    (_, her) => {
+    (_, her, nth) => {
       for (const weather of [false, true]) {
         const { boat, leg } = outing(her, weather),
           { reserve, spared } = chargeLevels(boat)
         const light = daylight(boat),
           expected = new DayDrive(boat, 0),
           badly = new DayDrive(boat, BAND)
-        for (const charge of [0.2, 0.45, 1]) {
+        // daily one of the three, another on the next boat
+        for (const charge of everyNth([0.2, 0.45, 1], 3, nth)) {
           const from = { time: 36_000, charge },
             here = { leg: 0, along: 0, ...from },
             at = underWay(boat, here, leg.speed)!
@@ -231,8 +233,8 @@ describe('reach, miles left and last turn agree with a brute force', () => {
   })
   const outings = [false, true].flatMap(weather => [0.5, 1].map(charge => ({ weather, charge })))
 
-  it.each(BOATS)('%s: the last turn home', (_, her) => {
-    for (const { weather, charge } of outings) {
+  it.each(BOATS)('%s: the last turn home', (_, her, nth) => {
+    for (const { weather, charge } of everyNth(outings, 4, nth)) {
       const { boat } = outing(her, weather),
         { reserve } = chargeLevels(boat),
         far = oneWay(boat, 0, { time: 36_000, charge }, boat.day.legs[0]!, 0.3, reserve),
