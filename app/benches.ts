@@ -5,21 +5,35 @@ export type BenchId = keyof typeof boardWords.benches
 export type SetId = keyof typeof boardWords.sets
 
 /**
- * The benches of each set in the order of the work, and those that stand beside the sets. Within a set they have the
- * keys 1 to 8.
+ * Where each bench has its place, in the order of the work: its set, or the key of one that stands beside the sets.
+ * Within a set they have the keys 1 to 8.
  */
-const OF_SET = {
-  drive: ['boat', 'use', 'curve', 'propeller', 'motor', 'pack', 'wiring', 'charging'],
-  days: ['day', 'under', 'year', 'hybrid'],
-  yard: ['weights', 'money', 'work', 'power'],
-  log: ['trial', 'trips', 'health', 'helm'],
-} as const satisfies Record<SetId, readonly BenchId[]>
-const BESIDE = { sheet: '9', library: '0' } as const satisfies Partial<Record<BenchId, string>>
-
-/** Fails the type check when a bench that has a name has no place. */
-type Placed = (typeof OF_SET)[SetId][number] | keyof typeof BESIDE
-const everyBenchHasItsPlace: BenchId extends Placed ? true : never = true
-void everyBenchHasItsPlace
+const PLACES: Record<BenchId, SetId | '9' | '0'> = {
+  boat: 'drive',
+  use: 'drive',
+  curve: 'drive',
+  propeller: 'drive',
+  motor: 'drive',
+  pack: 'drive',
+  wiring: 'drive',
+  charging: 'drive',
+  day: 'days',
+  under: 'days',
+  year: 'days',
+  hybrid: 'days',
+  weights: 'yard',
+  money: 'yard',
+  work: 'yard',
+  power: 'yard',
+  trial: 'log',
+  trips: 'log',
+  health: 'log',
+  helm: 'log',
+  sheet: '9',
+  library: '0',
+}
+const IDS = Object.keys(PLACES) as BenchId[]
+const isSet = (place: string): place is SetId => place in boardWords.sets
 
 /** A bench: where it is found, and by which key. */
 export interface Bench {
@@ -31,7 +45,7 @@ export interface Bench {
 }
 
 const inSet = (set: SetId): Bench[] =>
-  OF_SET[set].map((id, i) => ({
+  IDS.filter(id => PLACES[id] === set).map((id, i) => ({
     id,
     set,
     path: `/${set}/${id}`,
@@ -40,7 +54,7 @@ const inSet = (set: SetId): Bench[] =>
   }))
 
 /** Every set with its benches and the key that opens it. */
-export const SETS = (Object.keys(OF_SET) as SetId[]).map(id => ({
+export const SETS = (Object.keys(boardWords.sets) as SetId[]).map(id => ({
   id,
   label: boardWords.sets[id],
   key: boardWords.setKeys[id],
@@ -48,12 +62,12 @@ export const SETS = (Object.keys(OF_SET) as SetId[]).map(id => ({
 }))
 
 /** The sheet and the library: they belong to no set. */
-export const BESIDE_SETS: readonly Bench[] = (Object.keys(BESIDE) as (keyof typeof BESIDE)[]).map(id => ({
+export const BESIDE_SETS: readonly Bench[] = IDS.filter(id => !isSet(PLACES[id])).map(id => ({
   id,
   set: null,
   path: `/${id}`,
   label: boardWords.benches[id],
-  key: BESIDE[id],
+  key: PLACES[id],
 }))
 
 /** All benches, in the order of the row. */

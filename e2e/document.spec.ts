@@ -1,6 +1,6 @@
 import { expect, test } from './walk'
 import { DEMO } from '@remigo/core'
-import { field, figure, openBench, rewriteSavedBoat, savedBoat, type } from './board'
+import { field, figure, openBench, savedBoat, type } from './board'
 
 test('fields take typed units, remember what was typed, and keep the last good value', async ({ page }) => {
   await openBench(page, '/boat')
@@ -124,23 +124,4 @@ test('several boats: duplicate, delete with undo, open', async ({ page }) => {
     .click()
   await expect(page.locator('h1')).toHaveText('Osprel')
   expect(await figure(page, 'hullSpeed')).toBeCloseTo(6.9, 1)
-})
-
-test('two tabs: a clean tab follows, two changed ones are asked', async ({ context }) => {
-  const one = await context.newPage(),
-    two = await context.newPage()
-  await openBench(one, '/boat?boat=demo-tirrick')
-  await openBench(two, '/boat?boat=demo-tirrick')
-  await type(one, 'boat.mass', '5 t')
-  await expect(field(two, 'boat.mass')).toHaveValue('5.00 t')
-  await expect(two.getByText('Updated from another tab.')).toBeVisible()
-
-  // both change before either hears of the other: the second save is refused and asks
-  await rewriteSavedBoat(two, 'demo-tirrick', { boat: { mass: 7000 } }, { writer: 'another tab' })
-  await type(one, 'boat.mass', '5.5 t')
-  await expect(one.locator('[data-conflict]')).toBeVisible()
-  await one.getByRole('button', { name: 'Keep both' }).click()
-  await expect(field(one, 'boat.mass')).toHaveValue('7.00 t')
-  await one.locator('[data-menu]').click()
-  await expect(one.locator('[data-boats]')).toContainText('Tirrick (this tab)')
 })

@@ -84,7 +84,7 @@ for (let part = 0; part < PARTS; part++) {
     await keepBoats(page, [boat])
     await openBench(page, `/drive/boat?boat=${boat.id}`)
     const titles = new Set<string>()
-    for (const path of paths) {
+    for (const [i, path] of paths.entries()) {
       await page.setViewportSize(LAPTOP)
       await goBench(page, path)
       titles.add(await page.title())
@@ -112,7 +112,7 @@ for (let part = 0; part < PARTS; part++) {
         await softly(page.locator('.strip'), `${path}, ${name}`).toBeInViewport()
       }
       await words(page, PHONE, `${path}, phone`)
-      softly(await violations(page, '#bench', null), `${path}, phone`).toEqual([])
+      if (STORM || i % 2 === part % 2) softly(await violations(page, '#bench', null), `${path}, phone`).toEqual([])
     }
     expect(titles.size).toBeGreaterThanOrEqual(new Set(paths.map(path => path.split('?')[0])).size)
   })
@@ -131,12 +131,12 @@ test('a first visit: no violation, nothing cut off, on laptop and phone, by day 
 
 /** Where what is written depends on the boat; daily every second of them, the others on the next boat. */
 const OF_THE_BOAT = ['/drive/boat', '/drive/propeller', '/drive/motor', '/drive/pack', '/drive/wiring', '/sheet']
-/** Read on every view: a small boat, and one with long names and two banks. */
-const WHOLE = ['walk-DN1', 'walk-garran']
+/** Daily read on every view beside Tirrick, since all that is long, double and shared stands on her. */
+const WHOLE = 'walk-garran'
 
 for (const [i, boat] of TWELVE.entries()) {
   if (boat.id === 'walk-tirrick') continue
-  const paths = STORM || WHOLE.includes(boat.id) ? VIEWS : everyNth(OF_THE_BOAT, 2, i)
+  const paths = STORM || boat.id === WHOLE ? VIEWS : everyNth(OF_THE_BOAT, 2, i)
   test(`no word on another, none cut, nothing sideways: ${boat.name}`, async ({ page }) => {
     test.setTimeout(180_000)
     await openBench(page)

@@ -1,5 +1,6 @@
 // npm test: everything that must hold before a change may land, closed by what each part took and one line of true
 // counts.
+import { availableParallelism } from 'node:os'
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run, runBeside, say } from './prepare.mjs'
@@ -37,7 +38,7 @@ async function vitest(name, ...projects) {
   const file = join(results, `${name}.json`)
   const code = await part(`${name} tests`, () =>
     runBeside(
-      `nice -n 10 npx vitest run ${projects.map(p => `--project ${p}`).join(' ')} --reporter=default --reporter=json ` +
+      `npx vitest run ${projects.map(p => `--project ${p}`).join(' ')} --reporter=default --reporter=json ` +
         `--outputFile.json=${file}`,
       { NO_COLOR: '1' },
     ),
@@ -52,9 +53,8 @@ async function vitest(name, ...projects) {
 async function walks(chromium) {
   const file = join(results, 'walks.json')
   const code = await part('walks', () =>
-    runBeside('npx playwright test --reporter=line,json', {
-      CHROMIUM: chromium,
-      PLAYWRIGHT_JSON_OUTPUT_NAME: file,
+    run('npx', ['playwright', 'test', '--reporter=line,json'], {
+      env: { CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
     }),
   )
   const stats = readJson(file)?.stats
@@ -70,8 +70,7 @@ await part('packages', () => ensureInstalled())
 rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 
-// two cores are kept busy: lint and types first, then the build, which makes anew what those two read; the unit tests
-// take what is left, and the walks begin when the build is there
+// lint and types before the build, which makes anew what those two read; the unit tests beside them
 say('lint, types, unit tests and build …')
 check('preparing', run('npx', ['nuxt', 'prepare', '--logLevel=silent']) === 0)
 const unitRuns = vitest('unit', 'core', 'app')
@@ -84,6 +83,8 @@ check('types', types === 0)
 const built = await part('build', () => ensureBuilt(true)),
   chromium = await chromiumComes
 check('build', built)
+// the walks begin when the build is there; on two cores they and the unit tests would only starve each other
+if (availableParallelism() < 4) await unitRuns
 if (built) {
   say('the server, and the real interface in Chromium …')
   await vitest('server', 'server')

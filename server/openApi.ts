@@ -1,6 +1,13 @@
 import { z } from 'zod'
 import { projectJsonSchema } from '@remigo/core'
-import { BODY_LIMIT, evaluateRequestSchema, fitRequestSchema, newRequestSchema } from './answers/requests'
+import {
+  BODY_LIMIT,
+  evaluateRequestSchema,
+  fitRequestSchema,
+  leverSchema,
+  newRequestSchema,
+  streamQuerySchema,
+} from './answers/requests'
 
 const errors = {
   type: 'object',
@@ -22,7 +29,24 @@ function requestOf(schema: z.ZodType) {
   if ('project' in request.properties) request.properties.project = { $ref: '#/components/schemas/Project' }
   return request
 }
+/** The parameters of a query, each with its usual value. */
+const queryParameters = (schema: z.ZodType) =>
+  Object.entries(
+    (z.toJSONSchema(schema, { target: 'draft-2020-12' }) as { properties: Record<string, object> }).properties,
+  ).map(([name, of]) => ({ name, in: 'query', required: false, schema: of }))
 const json = (schema: unknown) => ({ content: { 'application/json': { schema } } })
+
+const refusal = (description: string) => ({ description, ...json({ $ref: '#/components/schemas/Errors' }) })
+/** What any call may be answered with besides: said once, since the server's front refuses it. */
+const REFUSED = {
+  400: refusal('The request cannot be used'),
+  405: refusal('Asked for in another way; the header Allow says how'),
+}
+const REFUSED_BODY = {
+  ...REFUSED,
+  413: refusal('The request is too large'),
+  415: refusal('The body is not application/json'),
+}
 
 /** A call by POST: its body, its answer, and the errors that all have. */
 const post = (operationId: string, summary: string, request: z.ZodType, answer: unknown) => ({
@@ -33,8 +57,8 @@ const post = (operationId: string, summary: string, request: z.ZodType, answer: 
     requestBody: { required: true, ...json(requestOf(request)) },
     responses: {
       200: { description: 'The answer', ...json(answer) },
-      400: { description: 'The request cannot be used', ...json({ $ref: '#/components/schemas/Errors' }) },
-      413: { description: 'The request is too large', ...json({ $ref: '#/components/schemas/Errors' }) },
+      ...REFUSED_BODY,
+      503: refusal('Too many are asking; the header Retry-After says when to ask again'),
     },
   },
 })
@@ -45,18 +69,35 @@ const post = (operationId: string, summary: string, request: z.ZodType, answer: 
  * @returns OpenAPI 3.1
  */
 export function openApiDocument() {
+  const number = (description: string, deprecated = false) => ({
+    type: ['number', 'null'],
+    description,
+    ...(deprecated && { deprecated }),
+  })
   const figure = {
     type: 'object',
-    required: ['label', 'quantity', 'value'],
+    required: ['label', 'quantity', 'shown', 'value'],
     properties: {
       label: { type: 'string' },
       quantity: { type: 'string' },
-      value: { type: ['number', 'null'], description: 'SI; null for a time without end' },
-      low: { type: ['number', 'null'] },
-      high: { type: ['number', 'null'] },
+      shown: {
+        type: 'object',
+        description: 'As a person reads it: rpm, kn, kW, °C',
+        required: ['unit', 'value'],
+        properties: {
+          unit: { type: 'string', description: 'Of value, low and high; empty for a number without' },
+          value: number('null for a time or a way without end'),
+          low: number('10 per cent of the band'),
+          high: number('90 per cent of the band'),
+        },
+      },
+      value: number('SI (a speed of rotation in turns a second); use shown', true),
+      low: number('SI; use shown', true),
+      high: number('SI; use shown', true),
     },
   }
-  const text = { type: 'string' }
+  const text = { type: 'string' },
+    watt = { type: 'number', description: 'W' }
   const watts = {
     type: 'array',
     items: { type: 'number' },
@@ -87,6 +128,46 @@ export function openApiDocument() {
       '/api/fit': post('fit', 'Readings of any kind correct the curve of a boat', fitRequestSchema, {
         $ref: '#/components/schemas/Fitted',
       }),
+      '/api/instruments': {
+        get: {
+          operationId: 'listen',
+          summary: 'The instruments of a simulated boat, as an event stream',
+          description: 'Each event is a line of NMEA 0183; all of them come once a second.',
+          parameters: queryParameters(streamQuerySchema),
+          responses: {
+            200: { description: 'The stream', content: { 'text/event-stream': { schema: text } } },
+            ...REFUSED,
+          },
+        },
+        post: {
+          operationId: 'steer',
+          summary: 'The lever of a simulated boat that speaks',
+          description: 'Power from the pack, W; course, rad.',
+          requestBody: { required: true, ...json(requestOf(leverSchema)) },
+          responses: {
+            200: {
+              description: 'What she takes, and what she takes at most',
+              ...json({ type: 'object', properties: { power: watt, most: watt } }),
+            },
+            ...REFUSED_BODY,
+          },
+        },
+      },
+      '/openapi.json': {
+        get: {
+          operationId: 'openApi',
+          summary: 'This document',
+          responses: { 200: { description: 'OpenAPI 3.1', ...json({ type: 'object' }) }, 405: REFUSED[405] },
+        },
+      },
+      '/api/{any}': {
+        get: {
+          operationId: 'nothing',
+          summary: 'What is not named here',
+          parameters: [{ name: 'any', in: 'path', required: true, schema: text }],
+          responses: { 404: refusal('There is nothing of that name; the message says what there is') },
+        },
+      },
     },
     components: {
       schemas: {

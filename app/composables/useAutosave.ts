@@ -4,10 +4,10 @@ import { useDocumentStore } from '~/stores/document'
 
 /** Saves within a second of the last change, at the latest every second while changes go on, and on leaving. */
 export function useAutosave() {
-  const doc = useDocumentStore()
+  const document = useDocumentStore()
   const boats = useBoatsStore()
   watchDebounced(
-    () => doc.changes,
+    () => document.changes,
     () => boats.save(),
     { debounce: 300, maxWait: 800 },
   )
@@ -16,7 +16,7 @@ export function useAutosave() {
   useEventListener(window, 'beforeunload', event => {
     if (boats.wouldLose()) event.preventDefault()
   })
-  useEventListener(document, 'visibilitychange', () => {
-    if (document.visibilityState === 'hidden') void boats.save()
+  useEventListener(window.document, 'visibilitychange', () => {
+    if (window.document.visibilityState === 'hidden') void boats.save()
   })
 }

@@ -1,34 +1,17 @@
 import { ref } from 'vue'
 import { writeProject, type FieldError } from '@remigo/core'
+import { download, fileOf } from '~/files/download'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
-
-/**
- * Offers a text as a file to keep.
- *
- * @param name of the file
- * @param text what it holds
- * @param type MIME type
- */
-export function download(name: string, text: BlobPart, type: string) {
-  const url = URL.createObjectURL(new Blob([text], { type }))
-  const link = Object.assign(document.createElement('a'), { href: url, download: name })
-  link.click()
-  URL.revokeObjectURL(url)
-}
 
 /** The boat out to a file and in from one. A file that cannot be used changes nothing and says why. */
 export function useBoatFiles() {
   const boats = useBoatsStore()
-  const doc = useDocumentStore()
+  const document = useDocumentStore()
   const errors = ref<FieldError[]>([])
 
   function exportBoat() {
-    download(
-      `${doc.project.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.remigo.json`,
-      writeProject(doc.project),
-      'application/json',
-    )
+    download(`${fileOf(document.project)}.remigo.json`, writeProject(document.project), 'application/json')
   }
   async function importBoat(file: File): Promise<boolean> {
     // readers and schema are only needed here, so they stay out of the first view

@@ -56,7 +56,8 @@ export function useDayLegs(chosen: Ref<number>) {
       .map((l, i, all) => ({
         ...l,
         course: (l.course + Math.PI) % (2 * Math.PI),
-        to: all[i + 1] ? (legs.value[legs.value.indexOf(all[i + 1]!)]?.to ?? '') : day.value.berth,
+        // to where the leg before it had come
+        to: all[i + 1]?.to ?? day.value.berth,
         sailing: 0,
         regenerates: false,
       }))

@@ -1,4 +1,4 @@
-import { download } from './useBoatFiles'
+import { download } from '~/files/download'
 
 /** What a drawing takes from the page's style, written into the file since it leaves that style behind. */
 const STYLE = ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'paint-order', 'font', 'color']

@@ -15,7 +15,7 @@ import { libraryWords } from '~/messages/library'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { fileText, MOST_BYTES } from '~/files/fileText'
-import { download } from './useBoatFiles'
+import { download } from '~/files/download'
 import { useWorkerRun } from './useWorkerRun'
 
 /** The library on its bench: which kind is shown, what is looked for, the part chosen, files in and out. */

@@ -2,7 +2,7 @@ import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { liveQuery } from '~/storage/boatDatabase'
 import type { RawLogRow } from '~/storage/rawLogRow'
 import { photoStore } from './usePhotos'
-import { download } from './useBoatFiles'
+import { download } from '~/files/download'
 import { useDocumentStore } from '~/stores/document'
 
 /**

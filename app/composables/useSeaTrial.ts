@@ -119,8 +119,8 @@ export function useSeaTrial() {
     change({ by, steps: [...(by === 'speed' ? USUAL_SPEEDS : USUAL_STEPS)], leftOut: [] })
   }
   function restart() {
-    const { [document.shown.id]: _, ...others } = all.value
-    all.value = others
+    // what was sailed until now is no run of the next trial
+    trial.value = { ...NEW, since: instruments.latest?.time ?? 0 }
     wish.value = null
     longer.value = 0
   }

@@ -11,14 +11,14 @@ const PART_KEYS: Record<string, BenchId> = { b: 'pack', c: 'motor', m: 'motor', 
  * Keys that work everywhere: undo and redo, sets and parts by letter, benches by number within their set, Find, Room.
  */
 export function useShortcuts() {
-  const doc = useDocumentStore()
+  const document = useDocumentStore()
   const drafts = useDraftsStore()
   const view = useViewStore()
   const room = useRoom()
   const route = useRoute()
   // not navigateTo: while a page is on its way, Nuxt takes it for a guard's answer, and the key would be lost
   const router = useRouter()
-  useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+  useEventListener(window.document, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
     const typing = target.matches('input:not([type=radio]), textarea, select, [contenteditable]')
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
@@ -28,7 +28,7 @@ export function useShortcuts() {
       event.preventDefault()
       if (typed && typed.text() !== null) return typed.discard()
       typed?.discard()
-      return event.shiftKey ? doc.redo() : doc.undo()
+      return event.shiftKey ? document.redo() : document.undo()
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
       event.preventDefault()

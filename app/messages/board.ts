@@ -69,10 +69,8 @@ export const boardWords = {
   },
   keys: {
     title: 'Keys',
+    within: 'bench within the set',
     rows: [
-      ['D, A', 'Drive, Days'],
-      ['1 to 8', 'bench within the set'],
-      ['9, 0', 'Sheet, Library'],
       ['F, / or Ctrl K', 'Find'],
       ['W', 'Room for the bench'],
       ['B, C, M, P, T', 'pack, controller, motor, propeller, hull'],

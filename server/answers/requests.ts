@@ -37,3 +37,19 @@ export const fitRequestSchema = z.strictObject({
   csv: z.string().optional().describe('Columns: speed, power (volts and amps, shaft power, rpm, pull, fuel), way'),
   known: z.array(z.string()).max(200).optional().describe('Readings as sentences: 3.9 kn 1850 W'),
 })
+
+/** Who is to speak: a demo boat, what she hides, the name by which the lever finds her. */
+export const streamQuerySchema = z.object({
+  boat: z.string().max(60).default('demo-tirrick'),
+  seed: z.coerce.number().int().min(1).max(100_000).default(1),
+  id: z
+    .string()
+    .regex(/^[\w-]{1,40}$/)
+    .default('simulated'),
+})
+/** Power from the pack in W and course in rad for a simulated boat that speaks. */
+export const leverSchema = z.object({
+  id: z.string().max(40).default('simulated'),
+  power: z.number().min(0).max(1e6),
+  course: z.number().min(0).max(6.2832).default(0),
+})

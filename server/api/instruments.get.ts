@@ -1,22 +1,13 @@
-import { z } from 'zod'
+import { streamQuerySchema } from '../answers/requests'
 import { haul, launch, MOST_BOATS, streaming } from '../simulatedBoats'
 
-/** Who is to speak: a demo boat, what she hides, the name by which the lever finds her. */
-const QUERY = z.object({
-  boat: z.string().max(60).default('demo-tirrick'),
-  seed: z.coerce.number().int().min(1).max(100_000).default(1),
-  id: z
-    .string()
-    .regex(/^[\w-]{1,40}$/)
-    .default('simulated'),
-})
 const SECOND = 1000
 /** s of a stream that was forgotten. */
 const LONGEST = 6 * 3600
 
 /** A simulated boat's instruments as an event stream: each event is a line of NMEA 0183, all of them once a second. */
 export default defineEventHandler(async event => {
-  const query = QUERY.safeParse(getQuery(event))
+  const query = streamQuerySchema.safeParse(getQuery(event))
   const boat = query.success
     ? launch(query.data.id, query.data.boat, query.data.seed, Math.floor(Date.now() / SECOND))
     : null

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useTimeoutFn } from '@vueuse/core'
 import { clockText, dayCsv, dayWorked, edit, legsAlong, routeGpx, SKIES, type Day } from '@remigo/core'
 import { dayWords as words } from '~/messages/day'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 import { useDayLegs } from '~/composables/useDayLegs'
 import { useDayReport } from '~/composables/useDayReport'
 import { useQuantities } from '~/composables/useQuantities'
@@ -62,7 +62,7 @@ async function read(event: Event) {
   fileNews.value = words.readDone(found.kind, next.length)
   choose(0)
 }
-const file = computed(() => `${document.shown.name.toLowerCase()}-${day.value.date}`)
+const file = computed(() => fileOf(document.shown, `day-${day.value.date}`))
 const csv = () => report.value && download(`${file.value}.csv`, dayCsv(report.value.points), 'text/csv')
 const gpx = () => download(`${file.value}.gpx`, routeGpx(document.shown), 'application/gpx+xml')
 const print = () => window.print()

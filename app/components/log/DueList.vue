@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { dateOfDay, doneDue, DUE, dueNow, edit, hoursRun, logDay, usualDue, type Due, type DueNow } from '@remigo/core'
 import { healthWords as words } from '~/messages/health'
 import { useDocumentStore } from '~/stores/document'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 import { useQuantities } from '~/composables/useQuantities'
 import { useToday } from '~/composables/useToday'
 
@@ -84,7 +84,7 @@ async function calendar() {
         productId: 'remigo',
       })),
   )
-  if (value) download(`${document.shown.name.toLowerCase()}-due.ics`, value, 'text/calendar')
+  if (value) download(fileOf(document.shown, 'due.ics'), value, 'text/calendar')
 }
 const KEYS = computed(
   () => (by: Due['by']) => (by === 'date' ? ['name', 'by', 'date', 'note'] : ['name', 'by', 'every', 'doneOn', 'note']),

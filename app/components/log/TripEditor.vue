@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { simulateDay, trackGpx, TRIP, tripEnergy, type Project, type Trip } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 import { useQuantities } from '~/composables/useQuantities'
 import TaskPhotos from '~/components/work/TaskPhotos.vue'
 import RawLog from './RawLog.vue'
@@ -85,7 +85,7 @@ const KEYS = [
         <button
           type="button"
           class="link small"
-          @click="download(`${trip.name || trip.date}.gpx`, trackGpx(trip), 'application/gpx+xml')"
+          @click="download(fileOf(boat, `${trip.date}.gpx`), trackGpx(trip), 'application/gpx+xml')"
         >
           {{ words.gpx }}
         </button>

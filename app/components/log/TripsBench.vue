@@ -21,7 +21,7 @@ import { tripsWords as words } from '~/messages/trips'
 import { useDocumentStore } from '~/stores/document'
 import { useInstrumentStore } from '~/stores/instruments'
 import { useViewStore } from '~/stores/view'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 import { useRawLog } from '~/composables/useRawLog'
 import { useQuantities } from '~/composables/useQuantities'
 import LearntChart from './LearntChart.vue'
@@ -156,7 +156,7 @@ async function print() {
           class="btn"
           :disabled="!trips.length"
           data-trips-csv
-          @click="download(`${boat.name} log.csv`, tripsCsv(boat), 'text/csv')"
+          @click="download(fileOf(boat, 'trips.csv'), tripsCsv(boat), 'text/csv')"
         >
           {{ words.csv }}
         </button>

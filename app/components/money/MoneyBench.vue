@@ -13,7 +13,7 @@ import {
   type BudgetRow,
 } from '@remigo/core'
 import { moneyWords as words } from '~/messages/money'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -77,7 +77,7 @@ async function read(event: Event) {
   if (!found.ok) return void (news.value = `${words.readFailed} ${found.message}`)
   if (put(words.read, found.items)) news.value = words.readDone(found.changed, found.added)
 }
-const csv = () => download(`${document.shown.name.toLowerCase()}-budget.csv`, budgetCsv(document.shown), 'text/csv')
+const csv = () => download(fileOf(document.shown, 'budget.csv'), budgetCsv(document.shown), 'text/csv')
 const print = () => window.print()
 const suppliers = computed(() => {
   const wanted = budget.value.rows.filter(r => r.state === 'wanted')

@@ -9,7 +9,7 @@ import {
   type Part,
   type WholeDriveSpec,
 } from '@remigo/core'
-import { fewOf } from '~/components/benches/fewOf'
+import { fewOf } from '~/components/figures/fewOf'
 import { driveWords } from '~/messages/drive'
 import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'

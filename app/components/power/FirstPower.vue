@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { mdiLockOutline } from '@mdi/js'
 import { powerAsItStands, powerCsv, WRITERS, type PowerGroup, type PowerReading } from '@remigo/core'
 import { powerWords as words } from '~/messages/firstPower'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
@@ -31,8 +31,7 @@ const lockedWhy = (after: PowerGroup | null, clashed: boolean) => {
 const dots = computed(() =>
   power.value.groups.map(g => g.steps.map(s => ({ id: s.step.id, state: s.state, next: s.step === power.value.next }))),
 )
-const csv = () =>
-  download(`${document.shown.name.toLowerCase()}-first-power.csv`, powerCsv(document.shown, power.value), 'text/csv')
+const csv = () => download(fileOf(document.shown, 'first-power.csv'), powerCsv(document.shown, power.value), 'text/csv')
 const print = () => window.print()
 </script>
 

@@ -1,9 +1,20 @@
 <script setup lang="ts">
+import { BESIDE_SETS, SETS } from '~/benches'
 import { boardWords } from '~/messages/board'
 import { useViewStore } from '~/stores/view'
 
 /** Every key, in one list. */
 const view = useViewStore()
+/** several of a kind in one row: their keys, and what they open */
+const together = (of: readonly { key: string; label: string }[]) =>
+  [of.map(each => each.key).join(', '), of.map(each => each.label).join(', ')] as const
+const most = Math.max(...SETS.map(set => set.benches.length))
+const rows = [
+  together(SETS),
+  [`1 to ${most}`, boardWords.keys.within],
+  together(BESIDE_SETS),
+  ...boardWords.keys.rows,
+] as const
 </script>
 
 <template>
@@ -11,7 +22,7 @@ const view = useViewStore()
     <section class="keys" data-keys>
       <h2 class="section-head">{{ boardWords.keys.title }}</h2>
       <dl>
-        <template v-for="[key, what] in boardWords.keys.rows" :key="key"
+        <template v-for="[key, what] in rows" :key="key"
           ><dt>{{ key }}</dt>
           <dd>{{ what }}</dd></template
         >

@@ -19,7 +19,7 @@ import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useInstrumentStore } from '~/stores/instruments'
 import { useViewStore } from '~/stores/view'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
 import { useSeaTrial } from '~/composables/useSeaTrial'
@@ -110,7 +110,7 @@ const limit = computed(() => {
   return ways && text(ways.path.limit, 'temperature')
 })
 function raw() {
-  download(`${boat.value.name} raw log.nmea`, instruments.rawLog(), 'text/plain')
+  download(fileOf(boat.value, 'instruments.nmea'), instruments.rawLog(), 'text/plain')
 }
 const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'controller', 'depth'] as const
 </script>

@@ -12,6 +12,7 @@ import { useCompact } from '~/composables/useCompact'
 import { useRoom } from '~/composables/useRoom'
 import { useQuantities } from '~/composables/useQuantities'
 import { downloadDrawing } from '~/composables/useDrawingFile'
+import { fileOf } from '~/files/download'
 
 /**
  * The one-line diagram, drawn from the document by rule. The first touch on a device chooses it, here and in the parts
@@ -88,7 +89,7 @@ onMounted(startMap)
 watch([compact, () => placed.value.width], startMap, { flush: 'post' })
 onBeforeUnmount(() => map?.destroy())
 
-const save = () => svg.value && downloadDrawing(svg.value, `${document.shown.name.toLowerCase()}-one-line`)
+const save = () => svg.value && downloadDrawing(svg.value, fileOf(document.shown, 'one-line'))
 const print = () => window.print()
 </script>
 

@@ -5,7 +5,7 @@ import { wiringWords } from '~/messages/wiring'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { useQuantities } from '~/composables/useQuantities'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 
 /** What to buy, by device; a row chosen marks its device in the diagram, and the other way round. */
 const document = useDocumentStore()
@@ -24,7 +24,7 @@ const sum = computed(() =>
   ),
 )
 const save = () =>
-  download(`${document.shown.name.toLowerCase()}-parts.csv`, partsListCsv(document.shown, library.library), 'text/csv')
+  download(fileOf(document.shown, 'parts.csv'), partsListCsv(document.shown, library.library), 'text/csv')
 </script>
 
 <template>

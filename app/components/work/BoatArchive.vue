@@ -2,22 +2,20 @@
 import { ref } from 'vue'
 import { photoWords as words } from '~/messages/photos'
 import { writeArchive } from '~/files/archive'
+import { download, fileOf } from '~/files/download'
 import { readFile } from '~/files/readFile'
 import { photoStore } from '~/composables/usePhotos'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 
 /** The boat with all her pictures as one file, out and in. */
-const document_ = useDocumentStore()
+const document = useDocumentStore()
 const boats = useBoatsStore()
 const news = ref('')
 const picker = ref<HTMLInputElement>()
 async function write() {
-  const bytes = await writeArchive(photoStore(), document_.project)
-  const url = URL.createObjectURL(new Blob([bytes.slice()], { type: 'application/zip' }))
-  const name = document_.project.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()
-  Object.assign(document.createElement('a'), { href: url, download: `${name}.remigo.zip` }).click()
-  URL.revokeObjectURL(url)
+  const bytes = await writeArchive(photoStore(), document.project)
+  download(`${fileOf(document.project)}.remigo.zip`, bytes.slice(), 'application/zip')
 }
 async function read(event: Event) {
   const input = event.target as HTMLInputElement,

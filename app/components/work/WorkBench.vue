@@ -17,7 +17,7 @@ import {
   type Task,
 } from '@remigo/core'
 import { workWords as words } from '~/messages/work'
-import { download } from '~/composables/useBoatFiles'
+import { download, fileOf } from '~/files/download'
 import { usePhotos } from '~/composables/usePhotos'
 import { useWorkerRun } from '~/composables/useWorkerRun'
 import { useDocumentStore } from '~/stores/document'
@@ -80,7 +80,7 @@ const missing = computed(() => [...arrivals(document.shown)].sort((a, b) => a[1]
 const setStart = (value: string) =>
   /^\d{4}-\d\d-\d\d$/.test(value) && document.edit(words.start, [edit('yard.start', value)])
 
-const file = computed(() => `${document.shown.name.toLowerCase()}-work`)
+const file = computed(() => fileOf(document.shown, 'work'))
 const csv = () => download(`${file.value}.csv`, workCsv(document.shown), 'text/csv')
 const print = () => window.print()
 async function calendar() {

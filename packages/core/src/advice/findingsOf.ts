@@ -1,6 +1,6 @@
 import { checkFindings, type Finding, type FindingsReport } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import { perLibrary } from '../project/perLibrary'
+import { perLibrary } from '../project/parts/perLibrary'
 import type { Evaluation } from '../system'
 import { provenFixes, type Proof } from './provenFixes'
 

@@ -1,7 +1,7 @@
 import { firstPower, type FirstPower, type PowerClash, type PowerGroup } from '../build'
 import { checkFindings, type RuleId } from '../findings'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import { perLibrary } from '../project/perLibrary'
+import { perLibrary } from '../project/parts/perLibrary'
 import type { Project } from '../project'
 import { fillText } from '../units'
 

@@ -57,7 +57,12 @@ function numberError(field: NumberField, value: unknown, show: NumberWriter): st
     const wanted = `${label} should be a ${whole ? 'whole ' : ''}number from ${range}`
     return `${wanted}${field.open ? ', or null when it is not known' : ''}; ${given(value)}.`
   }
-  if (value < least || value > most) return `${label} runs from ${range}; this is ${show(field, value)}.`
+  if (value < least || value > most) {
+    const own = show(field, value)
+    // rounded as the limit is, it would seem to be the limit
+    const by = own !== show(field, value < least ? least : most) ? '' : value < least ? 'just below ' : 'just above '
+    return `${label} runs from ${range}; this is ${by}${own}.`
+  }
   return whole && !Number.isInteger(value) ? `${label} is a whole number from ${range}; this is ${value}.` : null
 }
 

@@ -1,14 +1,40 @@
 import { z } from 'zod'
-import { QUANTITIES, quoted, UNITS, type Unit } from '../units'
+import { QUANTITIES, quoted, UNITS, type QuantityId, type Unit } from '../units'
 import type { Field, NumberField, ValueOf } from './field'
 import { fieldError } from './fieldError'
+
+/** SI where no unit that an owner types is it. */
+const SI_UNIT: Partial<Record<QuantityId, string>> = {
+  distance: 'm',
+  rotation: 'turns/s',
+  gap: 'm',
+  insulation: 'ohm',
+  capacitance: 'F',
+  energy: 'J',
+  energyPerDistance: 'J/m',
+  runningTime: 's',
+  years: 's',
+  angle: 'rad',
+  coordinate: 'rad',
+  fuelRate: 'm³/s',
+  fuelVolume: 'm³',
+  fuelPerEnergy: 'm³/J',
+  flow: 'm³/s',
+  sunlight: 'J/m²',
+  perKelvin: '1/K',
+  ratio: 'as a share',
+  copperArea: 'm²',
+  pricePerFuel: 'money/m³',
+  pricePerEnergy: 'money/J',
+}
 
 /** The unit that a number is kept in, for a description: SI, or what the document names (rpm, mm², Ah). */
 function keptUnit({ quantity, keptPerSi = 1 }: NumberField): string {
   if (quantity === 'temperature') return ', K'
   const units: readonly Unit[] = QUANTITIES[quantity].units.map(id => UNITS[id])
   const kept = units.find(unit => Math.abs(unit.scale * keptPerSi - 1) < 1e-9)
-  return kept?.symbol ? `, ${kept.symbol}` : ''
+  const symbol = kept?.symbol ?? (keptPerSi === 1 ? SI_UNIT[quantity] : '')
+  return symbol ? `, ${symbol}` : ''
 }
 
 /**

@@ -1,5 +1,5 @@
 import { packFigures } from '../battery'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { METRIC_UNITS, quantityText, type QuantityId, type UnitChoice } from '../units'
 
 /** A part that differs between two designs, in words. */

@@ -1,5 +1,5 @@
 import { evaluate } from '../system'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import type { QuantityId } from '../units'
 import { valueOf } from './explain'
 import { figureOn, type FigureId } from './figures'

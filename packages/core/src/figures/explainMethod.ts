@@ -1,4 +1,4 @@
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import type { MethodId } from '../hull'
 import { resistanceMethodOf } from '../resistance'
 import { BAND, driveTrain, evaluate, type Evaluation, type MethodPoint } from '../system'

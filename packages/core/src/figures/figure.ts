@@ -1,5 +1,5 @@
-import type { PartName } from '../project/partName'
-import type { FieldPath } from '../project/fields'
+import type { PartName } from '../project/parts/partName'
+import type { FieldPath } from '../project/definition/fields'
 import type { Evaluation } from '../system'
 import type { QuantityId, Text } from '../units'
 import type { Inputs } from '../working'

@@ -1,5 +1,5 @@
-import type { FieldPath } from '../project/fields'
-import type { Project } from '../project/projectFields'
+import type { FieldPath } from '../project/definition/fields'
+import type { Project } from '../project/definition/projectFields'
 import type { Evaluation } from '../system'
 import type { Figure } from './figure'
 import { CHARGE_FIGURES } from './chargeFigures'

@@ -1,4 +1,4 @@
-import type { FieldPath } from '../project/fields'
+import type { FieldPath } from '../project/definition/fields'
 import { usableAt, type Evaluation } from '../system'
 import { ALWAYS, current, duration, energy, figure, force, of, PACK_FIELDS, power, speed } from './figure'
 import { methodsHold } from './hullFigures'

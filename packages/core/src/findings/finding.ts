@@ -1,6 +1,6 @@
 import type { Library } from '../parts'
-import type { PartName } from '../project/partName'
-import type { Edit } from '../project/projectPath'
+import type { PartName } from '../project/parts/partName'
+import type { Edit } from '../project/definition/projectPath'
 import type { BoatFacts } from '../system/facts'
 import type { Text } from '../units'
 

@@ -1,8 +1,8 @@
 import { metresPerSecond } from '../units'
-import { edit } from '../project/projectPath'
+import { edit } from '../project/definition/projectPath'
 import { KNOT } from '../constants'
 import { COOLINGS, type ControllerSpec, type MotorSpec } from '../drive'
-import { fittedCooling } from '../system/driveHeat'
+import { fittedCooling } from '../system/motor/driveHeat'
 import type { Facts, Fix } from './finding'
 
 /** What a fix looks at. */

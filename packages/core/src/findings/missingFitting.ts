@@ -1,7 +1,7 @@
-import { edit } from '../project/projectPath'
+import { edit } from '../project/definition/projectPath'
 import type { Fitting } from '../wiring'
-import type { Project } from '../project/projectFields'
-import type { PartName } from '../project/partName'
+import type { Project } from '../project/definition/projectFields'
+import type { PartName } from '../project/parts/partName'
 import type { Rule, Severity } from './finding'
 
 /** What a left-out piece of gear means. */

@@ -1,8 +1,8 @@
-import { edit } from '../project/projectPath'
+import { edit } from '../project/definition/projectPath'
 import { partContradictions } from '../parts/partContradictions'
 import type { Part } from '../parts/partKinds'
-import { FIELDS, isFieldPath } from '../project/fields'
-import type { Project } from '../project/projectFields'
+import { FIELDS, isFieldPath } from '../project/definition/fields'
+import type { Project } from '../project/definition/projectFields'
 import type { Fix, Found } from './finding'
 
 /**

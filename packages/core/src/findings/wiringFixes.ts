@@ -1,5 +1,5 @@
 import { squareMillimetres } from '../units'
-import { edit } from '../project/projectPath'
+import { edit } from '../project/definition/projectPath'
 import { SHIPPED_LIBRARY, type PartOf } from '../parts'
 import { cableFor, fuseFor, sizeConductor, type CableRun, type FuseDemand } from '../wiring'
 import type { Facts, Fix } from './finding'

@@ -1,7 +1,7 @@
 import { hullTypeOf, waterProperties } from '../hull'
 import type { Ranged } from '../numeric'
 import { weightAfloat } from '../project/weightAfloat'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { hydrostatics, type Hydrostatics } from './hydrostatics'
 import { elevationOf, weightRows, type WeightRow } from './weightRows'
 

@@ -1,6 +1,6 @@
-import { edit, withEdits } from '../project/projectPath'
-import type { Project } from '../project/projectFields'
-import type { PartPlace, PlacedPart } from '../project/yardFields'
+import { edit, withEdits } from '../project/definition/projectPath'
+import type { Project } from '../project/definition/projectFields'
+import type { PartPlace, PlacedPart } from '../project/definition/yardFields'
 import { balanceOf } from './balance'
 
 /** A place for a part that trims her less, and what is left of trim and list. m, rad. */

@@ -1,6 +1,6 @@
 import type { Ranged } from '../numeric'
 import type { BoatDimensions } from '../hull'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { balanceOf } from './balance'
 import { PERSON } from './plate'
 

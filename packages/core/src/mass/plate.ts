@@ -1,4 +1,4 @@
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { balanceOf } from './balance'
 
 /** One of the crew with what they carry, kg (common practice: 75 to 85). */

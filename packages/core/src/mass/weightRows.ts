@@ -1,8 +1,8 @@
 import { hullTypeOf, waterProperties, type Elevation } from '../hull'
-import { designWeights } from '../project/designWeights'
+import { designWeights } from '../project/parts/designWeights'
 import { weightAfloat } from '../project/weightAfloat'
-import type { Project } from '../project/projectFields'
-import type { PlacedPart } from '../project/yardFields'
+import type { Project } from '../project/definition/projectFields'
+import type { PlacedPart } from '../project/definition/yardFields'
 
 /** Something that goes out or comes in, with its place. m aft of the bow, to starboard, above the water; kg. */
 export interface WeightRow {

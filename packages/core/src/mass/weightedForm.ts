@@ -1,4 +1,4 @@
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { weightAfloat } from '../project/weightAfloat'
 import { hydrostatics } from './hydrostatics'
 import { isPlaced, weightRows } from './weightRows'

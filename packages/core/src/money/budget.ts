@@ -1,5 +1,5 @@
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import { perLibrary } from '../project/perLibrary'
+import { perLibrary } from '../project/parts/perLibrary'
 import { shortened } from '../fields'
 import { BUDGET_ITEM, type BudgetItem, type Project } from '../project'
 import type { Ranged } from '../numeric'

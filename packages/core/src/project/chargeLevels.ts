@@ -1,5 +1,5 @@
 import { CHEMISTRIES, type Chemistry } from '../battery'
-import type { Project } from './projectFields'
+import type { Project } from './definition/projectFields'
 
 /** The same reserve said twice: as a share of what may be used, and as the gauge has it. 0 … 1. */
 export interface ChargeLevels {

@@ -1,6 +1,6 @@
 import type { Field } from '../fields'
-import { PROJECT_FIELDS } from './projectFields'
-import type { Edit } from './projectPath'
+import { PROJECT_FIELDS } from './definition/projectFields'
+import type { Edit } from './definition/projectPath'
 
 /** The definition at a path of the document, "day.legs"; undefined below lists and where there is none. */
 function definitionAt(path: string): Field | undefined {

@@ -1,5 +1,5 @@
-import { designWeights } from './designWeights'
-import type { Project } from './projectFields'
+import { designWeights } from './parts/designWeights'
+import type { Project } from './definition/projectFields'
 
 /** What a boat weighs with her new drive, kg, and what that is made of. */
 export interface WeightAfloat {

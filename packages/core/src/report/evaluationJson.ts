@@ -2,22 +2,29 @@ import { figureOn, figuresOf, readFigure, type FigureId } from '../figures'
 import type { FindingsReport } from '../findings'
 import { findingsOf } from '../advice'
 import type { Evaluation } from '../system'
-import { fillText } from '../units'
+import { chosenUnit, fillText, METRIC_UNITS, toUnit, UNITS } from '../units'
 
-/** A figure in SI; JSON knows no number without end: null stands for "for ever". */
-export interface JsonFigure {
-  label: string
-  quantity: string
+/** A number and the ends of its band; JSON knows no number without end: null stands for "for ever". */
+interface JsonBand {
   value: number | null
   low?: number | null
   high?: number | null
 }
+/** A figure: as a person reads it, in the unit that is named; and in SI, as before, for one version more. */
+export interface JsonFigure extends JsonBand {
+  label: string
+  quantity: string
+  /** metric and nautical: rpm, kn, kW, °C */
+  shown: JsonBand & { unit: string }
+}
 
-/** The answer as it leaves Remigo by command or HTTP: figures in SI, findings in sentences. */
+/** The answer as it leaves Remigo by command or HTTP: figures with their units, findings in sentences. */
 export interface EvaluationJson {
   name: string
+  /** m/s */
   speed: number
   figures: Partial<Record<FigureId, JsonFigure>>
+  /** resistance in N */
   methods: { id: string; resistance: number; holds: boolean }[]
   limits: { holds: string; tightest: { name: string; share: number } }
   counts: FindingsReport['counts']
@@ -39,7 +46,7 @@ const kept = (value: number) => (Number.isFinite(value) ? value : null)
  * An evaluation as plain data for other programs.
  *
  * @param e the evaluation
- * @returns figures in SI, findings in sentences with metric units
+ * @returns figures in metric and nautical units and in SI, findings in sentences with metric units
  */
 export function evaluationJson(e: Evaluation): EvaluationJson {
   const { counts, findings } = findingsOf(e)
@@ -47,8 +54,13 @@ export function evaluationJson(e: Evaluation): EvaluationJson {
     figuresOf(e).map(id => {
       const { label, quantity } = figureOn(id, e.model.project)
       const { value, low, high } = readFigure(id, e)
-      const ends = low === undefined || high === undefined ? {} : { low: kept(low), high: kept(high) }
-      return [id, { label, quantity, value: kept(value), ...ends }]
+      const unit = chosenUnit(quantity, METRIC_UNITS)
+      const band = (as: (si: number) => number): JsonBand => ({
+        value: kept(as(value)),
+        ...(low === undefined || high === undefined ? {} : { low: kept(as(low)), high: kept(as(high)) }),
+      })
+      const shown = { unit: UNITS[unit].symbol, ...band(si => toUnit(si, unit)) }
+      return [id, { label, quantity, shown, ...band(si => si) }]
     }),
   )
   return {

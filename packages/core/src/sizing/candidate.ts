@@ -1,7 +1,7 @@
 import type { PackSpec } from '../battery'
 import type { ControllerSpec, MotorSpec, ReductionSpec, WholeDriveSpec } from '../drive'
 import type { JetSpec } from '../propulsor'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 
 /** A motor with its reduction and the propeller that suits both. */
 export interface DriveCandidate {

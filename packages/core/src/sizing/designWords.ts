@@ -1,5 +1,5 @@
-import type { Project } from '../project/projectFields'
-import { chargeReport } from '../system/chargeReport'
+import type { Project } from '../project/definition/projectFields'
+import { chargeReport } from '../system/charging/chargeReport'
 import { summaryOf } from '../system/summary'
 import type { TopSpeed } from '../system/topSpeed'
 import {

@@ -30,9 +30,9 @@ import {
   type Propulsor,
 } from '../propulsor'
 import { DRIVE_OF_MOUNT, wholeDriveParts, type Library, type WholeDriveParts } from '../parts'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { hasLeg } from '../hull'
-import { centreResistance } from '../system/hullResistance'
+import { centreResistance } from '../system/curve/hullResistance'
 import type { Model } from '../system/model'
 import type { DriveCandidate } from './candidate'
 

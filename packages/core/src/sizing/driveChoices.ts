@@ -1,7 +1,7 @@
 import { REDUCTION_EFFICIENCY, REDUCTION_MASS, REDUCTION_PRICE, type ReductionSpec } from '../drive'
 import { isOwn, SHIPPED_LIBRARY, type Library } from '../parts'
-import { edit, withEdits } from '../project/projectPath'
-import type { Project } from '../project/projectFields'
+import { edit, withEdits } from '../project/definition/projectPath'
+import type { Project } from '../project/definition/projectFields'
 import {
   kellerAddition,
   kellerAreaRatio,
@@ -11,10 +11,10 @@ import {
   wheelOf,
   type StockPropeller,
 } from '../propulsor'
-import { centreResistance } from '../system/hullResistance'
+import { centreResistance } from '../system/curve/hullResistance'
 import { modelOf } from '../system/model'
 import { operatingPoint } from '../system/operatingPoint'
-import { greatestShaftSpeed, judged, type PusherChoice } from '../system/pusherChoices'
+import { greatestShaftSpeed, judged, type PusherChoice } from '../system/propeller/pusherChoices'
 import { driveCandidates } from './driveCandidates'
 
 /** A propeller for this boat, beside the fitted one. */

@@ -1,8 +1,8 @@
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import { newProject, type FirstAnswers } from '../project/newProject'
-import type { Project, TrialPoint } from '../project/projectFields'
-import { edit, withEdits } from '../project/projectPath'
-import { trialWith } from '../project/runSetup'
+import { newProject, type FirstAnswers } from '../project/begin/newProject'
+import type { Project, TrialPoint } from '../project/definition/projectFields'
+import { edit, withEdits } from '../project/definition/projectPath'
+import { trialWith } from '../project/told/runSetup'
 import type { Text } from '../units'
 import { sizeRest } from './sizeRest'
 

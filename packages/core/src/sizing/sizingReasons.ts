@@ -1,6 +1,6 @@
 import { seconds, metresPerSecond, share, smallMetres, volts, amps } from '../units'
 import { packFigures } from '../battery'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { TOUCH_LIMIT } from '../wiring'
 import type { DesignCandidate } from './candidate'
 import { reductionText } from './driveCandidates'

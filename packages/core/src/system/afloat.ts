@@ -1,6 +1,6 @@
 import { hullTypeOf, waterProperties, type HullForm, type HullType, type Water } from '../hull'
 import { balanceShift, shaftDepth, shiftedForm } from '../mass'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { weightAfloat } from '../project/weightAfloat'
 
 /** A boat as she floats with her new drive, before anything moves her. */

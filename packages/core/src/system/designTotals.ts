@@ -1,4 +1,4 @@
-import { partsMass, partsPrice } from '../project/partsTotals'
+import { partsMass, partsPrice } from '../project/parts/partsTotals'
 import type { Model } from './model'
 
 /**

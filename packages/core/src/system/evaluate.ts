@@ -1,4 +1,4 @@
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
 import { summaryOf, type Summary } from './summary'
 

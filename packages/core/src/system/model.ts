@@ -1,11 +1,11 @@
 import { packFigures, type PackFigures } from '../battery'
 import { fitMotorLosses, LEG_EFFICIENCY, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY, type MotorFit } from '../drive'
 import { type HullPropellerInteraction, hasLeg, type Appendage } from '../hull'
-import type { Project } from '../project/projectFields'
-import type { ChainRating } from './chainRating'
+import type { Project } from '../project/definition/projectFields'
+import type { ChainRating } from './banks/chainRating'
 import { afloat, type Afloat } from './afloat'
-import { driveDoubt, spreadOf } from './plateDoubt'
-import { preparedMethods, type PreparedMethod } from './preparedMethods'
+import { driveDoubt, spreadOf } from './curve/plateDoubt'
+import { preparedMethods, type PreparedMethod } from './curve/preparedMethods'
 import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
 
 /** Everything about a boat that does not depend on speed. Worked out once for a document. */

@@ -1,11 +1,11 @@
 import { hullSpeed } from '../hull'
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { energyBalance, type EnergyBalance } from './energy'
-import type { LimitShare } from './limits'
+import type { LimitShare } from './banks/limits'
 import { modelOf, type Model } from './model'
 import { operatingPoint, type OperatingPoint } from './operatingPoint'
-import { payoffSpeed, type Payoff } from './payoff'
-import { windHolding, type WindHolding } from './thrustAvailable'
+import { payoffSpeed, type Payoff } from './curve/payoff'
+import { windHolding, type WindHolding } from './propeller/thrustAvailable'
 import { topSpeed, type TopSpeed } from './topSpeed'
 
 /** What is true of a boat whatever the lever says, as far as it is shown beside the lever. */

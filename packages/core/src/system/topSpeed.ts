@@ -1,9 +1,9 @@
 import { hullSpeed } from '../hull'
 import { findRoot } from '../numeric'
 import { driveTrain } from './driveTrain'
-import { hullResistance, forCentre } from './hullResistance'
-import type { LimitName } from './limitName'
-import { limitShares, tightestLimit, type LimitShare } from './limits'
+import { hullResistance, forCentre } from './curve/hullResistance'
+import type { LimitName } from './banks/limitName'
+import { limitShares, tightestLimit, type LimitShare } from './banks/limits'
 import type { Model } from './model'
 
 /** Greatest speed and what stops it. */

@@ -1,10 +1,10 @@
-import type { Project } from '../project/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { condition, READINGS } from '../trial'
-import { measuredOf, priorAt } from './measured'
-import { isMeasured } from './hullResistance'
+import { measuredOf, priorAt } from './curve/measured'
+import { isMeasured } from './curve/hullResistance'
 import { modelOf } from './model'
 import { operatingPoint } from './operatingPoint'
-import { theoryResistance, type Doubt } from './theoryResistance'
+import { theoryResistance, type Doubt } from './curve/theoryResistance'
 
 /** Something that an owner can find out, and what of the doubt at cruise it would leave. */
 export interface NextStep {

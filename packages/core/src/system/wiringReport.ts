@@ -16,10 +16,10 @@ import {
   type RunDemand,
 } from '../wiring'
 import { conductorResistance } from '../wiring/conductor'
-import { bankDuty } from './bankDuty'
+import { bankDuty } from './banks/bankDuty'
 import { continuousNeed } from './continuousNeed'
 import { driveTrain, type DriveTrain } from './driveTrain'
-import { centreResistance } from './hullResistance'
+import { centreResistance } from './curve/hullResistance'
 import type { Model } from './model'
 
 /** RMS amps in a lead of the motor for one DC-equivalent amp: two of three leads carry at a time, √(2/3). */

@@ -1,5 +1,5 @@
 import type { InstrumentId, Sample } from '../instruments'
-import type { TrialPoint } from '../project/projectFields'
+import type { TrialPoint } from '../project/definition/projectFields'
 import { EMPTY_READING } from './readReading'
 import { meanOfMeans } from './readings'
 import { apart, STEADY, steadyStretch, type SteadyStretch } from './steadiness'

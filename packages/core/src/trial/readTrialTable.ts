@@ -1,6 +1,6 @@
 import { fieldError, readField } from '../fields'
-import { TRIAL_POINT } from '../project/readingFields'
-import { PROJECT_FIELDS, type TrialPoint } from '../project/projectFields'
+import { TRIAL_POINT } from '../project/definition/readingFields'
+import { PROJECT_FIELDS, type TrialPoint } from '../project/definition/projectFields'
 import { readTable } from '../tables'
 import { METRIC_UNITS, type UnitChoice } from '../units'
 import { EMPTY_READING } from './readReading'

@@ -1,4 +1,4 @@
-import type { ReadingKind } from '../project/readingKind'
+import type { ReadingKind } from '../project/told/readingKind'
 
 /** What is particular to a kind of reading. */
 export interface ReadingCharacter {

@@ -1,5 +1,5 @@
-import type { RunSetup, TrialPoint } from '../project/projectFields'
-import type { ReadingKind } from '../project/readingKind'
+import type { RunSetup, TrialPoint } from '../project/definition/projectFields'
+import type { ReadingKind } from '../project/told/readingKind'
 import { METRIC_UNITS, quantityText, watts, type Text, type UnitChoice } from '../units'
 import { READINGS } from './readingCharacter'
 

@@ -1,5 +1,5 @@
-import type { RunSetup } from '../project/projectFields'
-import type { Trip } from '../project/logFields'
+import type { RunSetup } from '../project/definition/projectFields'
+import type { Trip } from '../project/definition/logFields'
 import type { Reading } from './readings'
 
 /** A trip's word on the curve: which trip it is. */

@@ -1,4 +1,4 @@
-import { chargersOf } from '../project/charging'
+import { chargersOf } from '../project/parts/charging'
 import type { Project } from '../project'
 import { modelOf } from '../system'
 import { keptShare } from './packFlow'

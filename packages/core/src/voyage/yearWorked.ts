@@ -1,5 +1,5 @@
 import { ageing, END_OF_LIFE } from '../battery'
-import { chargersOf } from '../project/charging'
+import { chargersOf } from '../project/parts/charging'
 import type { Project } from '../project'
 import { modelOf } from '../system'
 import { energy, of, plain } from '../working/inputs'

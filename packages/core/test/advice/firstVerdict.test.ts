@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { firstVerdict, firstWays } from '../../src/advice'
 import { KNOT } from '../../src/constants'
 import { firstDesign } from '../../src/sizing'
-import { newProject, typicalAnswers, type FirstAnswers } from '../../src/project/newProject'
+import { newProject, typicalAnswers, type FirstAnswers } from '../../src/project/begin/newProject'
 import { DEMO, edit, weightAfloat, withEdits } from '../../src/project'
 import { SIZED_FLEET } from '../fleet/fleetBoats'
 

@@ -5,6 +5,7 @@ import { DEMO, edit, withEdits, type Edit, type Project } from '../../src/projec
 import { cellNamed, chargerNamed } from '../../src/parts'
 import { evaluate } from '../../src/system'
 import { fillText } from '../../src/units'
+import { howMany } from '../howMany'
 
 /** What an owner may have already, good for her or not. */
 const OWNED: [string, (boat: Project) => Edit[]][] = [
@@ -47,7 +48,7 @@ const OWNED: [string, (boat: Project) => Edit[]][] = [
   ],
 ]
 /** A few of every kind: their findings are proven on the whole boat. */
-const BOATS = SIZED_FLEET.filter((_, i) => i % 4 === 0)
+const BOATS = SIZED_FLEET.filter((_, i) => i % howMany(8, 4) === 0)
 
 describe('a cure is what an owner of that boat could do', () => {
   it.each(OWNED)(

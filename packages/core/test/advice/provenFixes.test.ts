@@ -1,4 +1,4 @@
-import { edit } from '../../src/project/projectPath'
+import { edit } from '../../src/project/definition/projectPath'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Finding } from '../../src/findings'

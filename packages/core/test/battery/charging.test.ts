@@ -1,4 +1,4 @@
-import { edit, type ProjectPath, type ValueAt } from '../../src/project/projectPath'
+import { edit, type ProjectPath, type ValueAt } from '../../src/project/definition/projectPath'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'

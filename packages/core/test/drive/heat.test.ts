@@ -1,4 +1,4 @@
-import type { ValueAt } from '../../src/project/projectPath'
+import type { ValueAt } from '../../src/project/definition/projectPath'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {

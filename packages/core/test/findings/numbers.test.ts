@@ -1,4 +1,4 @@
-import { edit, type PathAndValue } from '../../src/project/projectPath'
+import { edit, type PathAndValue } from '../../src/project/definition/projectPath'
 import { motorTimeFactor } from '../../src/drive'
 import { describe, expect, it } from 'vitest'
 import { KNOT } from '../../src/constants'

@@ -1,4 +1,4 @@
-import { edit, type PathAndValue } from '../../src/project/projectPath'
+import { edit, type PathAndValue } from '../../src/project/definition/projectPath'
 import { csvParse } from 'd3-dsv'
 import { describe, expect, it } from 'vitest'
 import { REDUCTION_PRICE } from '../../src/drive'

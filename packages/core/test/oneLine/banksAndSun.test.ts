@@ -1,4 +1,4 @@
-import { edit } from '../../src/project/projectPath'
+import { edit } from '../../src/project/definition/projectPath'
 import { describe, expect, it } from 'vitest'
 import { oneLine, placeOneLine } from '../../src/oneLine'
 import { DEMO, withEdits, type Edit, type Project } from '../../src/project'

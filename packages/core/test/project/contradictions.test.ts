@@ -1,4 +1,4 @@
-import { edit } from '../../src/project/projectPath'
+import { edit } from '../../src/project/definition/projectPath'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { HULL_TYPES } from '../../src/hull'
@@ -161,7 +161,9 @@ describe('whatever a field may hold', () => {
   it.each(DEMO_BOATS.map((b, i) => [b.name, b, i] as const))(
     '%s: at its ends and between, the chain gives figures and no error',
     (_, boat, nth) => {
+      // daily a third of the fields, the others on the next boats
       for (const [k, path] of paths.entries()) {
+        if (everyNth([path], 3, nth + k).length === 0) continue
         const { least, most } = FIELDS[path],
           whole = Number.isInteger(valueAt(boat, path)) && FIELDS[path].quantity === 'count'
         // daily one of the four, another on the next boat and for the next field

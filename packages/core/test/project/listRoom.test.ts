@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Field, ListField } from '../../src/fields'
 import { DEMO, listsFull, PROJECT_FIELDS, readProject, withEdits, writeProject, type Edit } from '../../src/project'
-import { edit } from '../../src/project/projectPath'
+import { edit } from '../../src/project/definition/projectPath'
 
 /** Lists of the document by their paths, those within lists left out. */
 function listsIn(fields: Readonly<Record<string, Field>>, at = ''): [string, ListField][] {

@@ -1,4 +1,4 @@
-import type { Edit } from '../../src/project/projectPath'
+import type { Edit } from '../../src/project/definition/projectPath'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { fieldError, inUnits } from '../../src/fields'

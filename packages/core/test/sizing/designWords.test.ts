@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'
-import { edit } from '../../src/project/projectPath'
+import { edit } from '../../src/project/definition/projectPath'
 import { againstCheapest, designForbids } from '../../src/sizing/designWords'
 import { chargeReport, summaryOf } from '../../src/system'
 import { fillText } from '../../src/units'

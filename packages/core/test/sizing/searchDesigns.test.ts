@@ -2,7 +2,7 @@ import { nonDominated, searchDesigns, type DesignMerits, type DesignSearch } fro
 import { findingsOf } from '../../src/advice'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { edit } from '../../src/project/projectPath'
+import { edit } from '../../src/project/definition/projectPath'
 import { DEMO_BOATS, DEMO, projectSchema, withEdits, type Project } from '../../src/project'
 import { designMass, designPrice, evaluate } from '../../src/system'
 import { HIGH_VOLTAGE_COST } from '../../src/sizing/packCandidates'

@@ -1,4 +1,4 @@
-import { edit } from '../../src/project/projectPath'
+import { edit } from '../../src/project/definition/projectPath'
 import { packFor, sizeRest, voltageChoices } from '../../src/sizing'
 import { describe, expect, it } from 'vitest'
 import { CHEMISTRIES, packFigures, restVoltage, peukertShare, type Chemistry } from '../../src/battery'

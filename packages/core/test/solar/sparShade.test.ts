@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { DEMO, withEdits } from '../../src/project'
-import { edit } from '../../src/project/projectPath'
+import { edit } from '../../src/project/definition/projectPath'
 import { arrayLight, onPanel, sparShade, type Spar, type SunAngle } from '../../src/solar'
 import { shadow } from '../../src/solar/sparShade'
 import { shadeOfMonth } from '../../src/solar/solarYear'

@@ -1,4 +1,4 @@
-import { edit, type ProjectPath, type ValueAt } from '../../src/project/projectPath'
+import { edit, type ProjectPath, type ValueAt } from '../../src/project/definition/projectPath'
 import { describe, expect, it } from 'vitest'
 import { THROTTLE_POINTS, USUAL_THROTTLE } from '../../src/drive'
 import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'

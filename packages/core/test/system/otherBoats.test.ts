@@ -1,4 +1,4 @@
-import { edit, type PathAndValue } from '../../src/project/projectPath'
+import { edit, type PathAndValue } from '../../src/project/definition/projectPath'
 import { packOf, sizeRest } from '../../src/sizing'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'

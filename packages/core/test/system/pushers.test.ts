@@ -19,7 +19,7 @@ import {
   liftAt,
 } from '../../src/system'
 
-import { DRIVE_DOUBT } from '../../src/system/plateDoubt'
+import { DRIVE_DOUBT } from '../../src/system/curve/plateDoubt'
 
 const yacht = DEMO.tirrick
 const jetBoat = DEMO_BOATS.find(b => b.boat.drive.kind === 'jet')!

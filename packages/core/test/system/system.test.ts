@@ -1,4 +1,4 @@
-import { edit, type Edit } from '../../src/project/projectPath'
+import { edit, type Edit } from '../../src/project/definition/projectPath'
 import { packFor, sizeRest } from '../../src/sizing'
 import { findingsOf } from '../../src/advice'
 import { describe, expect, it } from 'vitest'

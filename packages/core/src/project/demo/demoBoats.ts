@@ -1,6 +1,6 @@
 import { bobbin } from './bobbin'
 import { brack } from './brack'
-import type { Project } from '../projectFields'
+import type { Project } from '../definition/projectFields'
 import { garran } from './garran'
 import { halcyne } from './halcyne'
 import { lodden } from './lodden'

@@ -1,6 +1,6 @@
 import { KNOT, NAUTICAL_MILE } from '../../constants'
 import { usualOf } from '../../fields'
-import { DAY_LEG, DAY_LOAD, DAY_OUT, DAY_STREAM, DAY_WIND, type Day, type Leg } from '../dayFields'
+import { DAY_LEG, DAY_LOAD, DAY_OUT, DAY_STREAM, DAY_WIND, type Day, type Leg } from '../definition/dayFields'
 
 // Days of the demo boats: invented waters, ordinary days.
 

@@ -1,6 +1,6 @@
 import { FREEZING, KNOT, NAUTICAL_MILE } from '../../constants'
 import { usualOf } from '../../fields'
-import { TRIP, type Due, type Trip } from '../logFields'
+import { TRIP, type Due, type Trip } from '../definition/logFields'
 
 // A season of a demo boat: one made by her own physics with some scatter, a pack a little under its plate, and a bottom
 // that fouls.

@@ -1,6 +1,6 @@
 import { usualOf } from '../../fields'
-import { PROJECT_FIELDS } from '../projectFields'
-import type { BudgetItem, PowerReading, Task, Weight, Yard } from '../yardFields'
+import { PROJECT_FIELDS } from '../definition/projectFields'
+import type { BudgetItem, PowerReading, Task, Weight, Yard } from '../definition/yardFields'
 
 // The yards of the demo boats: what a conversion looks like half way.
 

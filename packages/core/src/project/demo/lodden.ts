@@ -1,11 +1,11 @@
 import { KNOT } from '../../constants'
-import { setupOf } from '../runSetup'
+import { setupOf } from '../told/runSetup'
 import { reservoirDay } from './demoDays'
 import { seasonCells, seasonDue, seasonTrips } from './demoLog'
-import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectFields'
-import { PROJECT_VERSION } from '../projectVersion'
-import { usualGear, usualHabits } from '../usual'
+import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../begin/notKnown'
+import type { Project } from '../definition/projectFields'
+import { PROJECT_VERSION } from '../definition/projectVersion'
+import { usualGear, usualHabits } from '../begin/usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
 
 /** A pontoon boat of the invented Sarrow Reservoir, whose cells are already bought. */

@@ -1,9 +1,9 @@
 import { KNOT } from '../../constants'
 import { diveDay } from './demoDays'
-import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectFields'
-import { PROJECT_VERSION } from '../projectVersion'
-import { usualGear, usualHabits } from '../usual'
+import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../begin/notKnown'
+import type { Project } from '../definition/projectFields'
+import { PROJECT_VERSION } from '../definition/projectVersion'
+import { usualGear, usualHabits } from '../begin/usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
 
 /** A planing boat of the invented Lough Tarsa, at 96 V. */

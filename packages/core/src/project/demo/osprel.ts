@@ -1,11 +1,11 @@
 import { ONE_NEW_BANK } from '../../battery'
 import { KNOT } from '../../constants'
-import { usualSolar } from '../usualSolar'
+import { usualSolar } from '../begin/usualSolar'
 import { lakeDay } from './demoDays'
-import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectFields'
-import { PROJECT_VERSION } from '../projectVersion'
-import { usualGear, usualHabits } from '../usual'
+import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../begin/notKnown'
+import type { Project } from '../definition/projectFields'
+import { PROJECT_VERSION } from '../definition/projectVersion'
+import { usualGear, usualHabits } from '../begin/usual'
 import { cellNamed, chargeControllerNamed, controllerNamed, jetNamed, motorNamed, panelNamed } from '../../parts'
 
 /** A wooden launch of the invented Lake Ennoy, whose propeller is to stay. */

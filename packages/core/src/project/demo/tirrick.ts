@@ -1,10 +1,10 @@
 import { KNOT } from '../../constants'
 import { islandDay } from './demoDays'
 import { yachtYard } from './demoYards'
-import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../notKnown'
-import type { Project } from '../projectFields'
-import { PROJECT_VERSION } from '../projectVersion'
-import { usualGear, usualHabits } from '../usual'
+import { NOT_MEASURED, NOTHING_HELD, NOTHING_RECORDED, UNKNOWN_GEARS } from '../begin/notKnown'
+import type { Project } from '../definition/projectFields'
+import { PROJECT_VERSION } from '../definition/projectVersion'
+import { usualGear, usualHabits } from '../begin/usual'
 import { cellNamed, controllerNamed, jetNamed, motorNamed } from '../../parts'
 
 /** A keel yacht of the invented Bay of Sarn, whose motor is already bought. */

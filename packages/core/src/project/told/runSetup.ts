@@ -1,0 +1,126 @@
+import { packFigures, restVoltage } from '../../battery'
+import type { Trip } from '../definition/logFields'
+import type { Project, RunSetup, TrialPoint } from '../definition/projectFields'
+import { weightAfloat } from '../weightAfloat'
+
+/** State of charge at which a pack's volts are taken where only amps were read. */
+const HALF_CHARGE = 0.5
+
+/**
+ * What the boat is now, as far as the watts of a run depend on it.
+ *
+ * @param project the boat
+ * @returns the setup; its watts hold the house
+ */
+export function setupOf(project: Project): RunSetup {
+  const { boat, use, design } = project,
+    { motor, controller, reduction, propeller, jet } = design
+  return {
+    motor,
+    controller,
+    reduction,
+    propeller,
+    jet,
+    drive: boat.drive.kind,
+    drives: boat.drive.count,
+    still: boat.drive.still,
+    legRatio: boat.drive.legRatio,
+    mass: weightAfloat(project).mass,
+    houseLoad: use.houseLoad,
+    hullCondition: use.hullCondition,
+    packVoltage: restVoltage(design.pack, HALF_CHARGE),
+    packEnergy: packFigures(design.pack, design.banks).energy,
+  }
+}
+
+/**
+ * The boat as she was when a reading was made: calm, with the drive, weight, house and bottom of then.
+ *
+ * @param project the boat
+ * @param setup of the reading; where the document has none she is taken as she is
+ * @returns that boat, without sea margin and head wind
+ */
+export function asSetUp(project: Project, setup: RunSetup | undefined): Project {
+  const calm = { seaMargin: 0, headWind: 0 }
+  if (!setup) return { ...project, use: { ...project.use, ...calm } }
+  const {
+    motor,
+    controller,
+    reduction,
+    propeller,
+    jet,
+    drive,
+    drives,
+    still,
+    legRatio,
+    mass,
+    houseLoad,
+    hullCondition,
+  } = setup
+  return {
+    ...project,
+    boat: {
+      ...project.boat,
+      mass,
+      massHolds: 'after',
+      drive: { ...project.boat.drive, kind: drive, count: drives, still, legRatio },
+    },
+    use: { ...project.use, ...calm, houseLoad, hullCondition },
+    design: { ...project.design, motor, controller, reduction, propeller, jet },
+  }
+}
+
+/** The same drive, weight and house. */
+export const sameSetup = (a: RunSetup, b: RunSetup): boolean => JSON.stringify(a) === JSON.stringify(b)
+
+/**
+ * The readings with others in their table: new ones are made with the drive on the board, the others keep theirs;
+ * setups
+ * that no reading uses go.
+ *
+ * @param project the boat
+ * @param points all readings; one whose setup is −1 is new
+ * @returns the trial
+ */
+export function trialWith(project: Project, points: readonly TrialPoint[]): Project['trial'] {
+  const { placed, setups } = withSetups(project, project.trial.setups, points)
+  // the first reading is used at once
+  const first = project.trial.points.length === 0
+  const none = placed.length === 0 && project.log.trips.length === 0
+  return { points: placed, setups, use: none ? 'theory' : first ? 'measured' : project.trial.use }
+}
+
+/**
+ * The log with other trips: new ones were made with the drive on the board, the others keep theirs.
+ *
+ * @param project the boat
+ * @param trips all of them; one whose setup is −1 is new
+ * @returns what changes: the log, and the curve that is used once the first trip is in
+ */
+export function logWith(
+  project: Project,
+  trips: readonly Trip[],
+): { log: Project['log']; use: Project['trial']['use'] } {
+  const { log, trial } = project
+  const { placed, setups } = withSetups(project, log.setups, trips)
+  const first = log.trips.length === 0 && trips.length > 0
+  return { log: { ...log, trips: placed, setups }, use: first ? 'measured' : trial.use }
+}
+
+/** Rows with the setups that they were made with; setups that no row uses go. */
+function withSetups<R extends { setup: number }>(
+  project: Project,
+  known: readonly RunSetup[],
+  rows: readonly R[],
+): { placed: R[]; setups: RunSetup[] } {
+  const now = setupOf(project)
+  // a house that the watts leave out stays out for the readings that follow
+  const leaves = known.at(-1)?.houseLoad === 0
+  const current: RunSetup = leaves ? { ...now, houseLoad: 0 } : now
+  const setups: RunSetup[] = []
+  const placeOf = (setup: RunSetup): number => {
+    const at = setups.findIndex(s => sameSetup(s, setup))
+    return at >= 0 ? at : setups.push(setup) - 1
+  }
+  return { placed: rows.map(row => ({ ...row, setup: placeOf(known[row.setup] ?? current) })), setups }
+}
