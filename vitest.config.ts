@@ -1,8 +1,16 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+
 export default defineConfig({
-  resolve: { alias: { '~': fileURLToPath(new URL('./app', import.meta.url)) } },
+  resolve: {
+    alias: {
+      '~': here('app'),
+      // the package writes it into the build
+      'virtual:pwa-register': here('test/pwaRegister.ts'),
+    },
+  },
   test: {
     environment: 'node',
     testTimeout: 60_000,

@@ -1,5 +1,5 @@
 import { expect, test } from './walk'
-import { field, figure, openBench, type } from './board'
+import { field, figure, goBench, openBench, type } from './board'
 
 test('what the owner knows already corrects the curve: told, pasted, typed, taken back', async ({ page }) => {
   await openBench(page, '/curve')
@@ -14,21 +14,21 @@ test('what the owner knows already corrects the curve: told, pasted, typed, take
   await expect(sentence).toHaveValue('4.4 kn')
   await sentence.fill('4.6 kn 51 V 66 A')
   await sentence.press('Enter')
-  await expect(readings.locator('tbody tr')).toHaveCount(1)
+  await expect(readings.locator('tbody')).toHaveCount(1)
   await expect(readings.locator('[data-reading-words]')).toContainText('more than the theory at cruise')
   await expect.poll(() => figure(page, 'packPower')).toBeGreaterThan(1.1 * before)
   await page.locator('[aria-label^="Undo"]').first().click()
-  await expect(readings.locator('tbody tr')).toHaveCount(0)
+  await expect(readings.locator('tbody')).toHaveCount(0)
   await readings.locator('summary').click()
   await readings.locator('[data-paste]').fill('3\t900\n4\tmany')
   await readings.locator('[data-take]').click()
   await expect(readings.locator('[data-reading-errors]')).toContainText('Line 2, column 2')
-  await expect(readings.locator('tbody tr')).toHaveCount(0)
+  await expect(readings.locator('tbody')).toHaveCount(0)
   await readings
     .locator('[data-paste]')
     .fill('speed\twatts\tway\n3.4\t900\tout\n2.6\t900\tback\n4\t1900\t\n4.6 kn\t2900\t\n5.2\t4.6 kW\t')
   await readings.locator('[data-take]').click()
-  await expect(readings.locator('tbody tr')).toHaveCount(5)
+  await expect(readings.locator('tbody')).toHaveCount(5)
   await expect.poll(() => figure(page, 'packPower')).toBeGreaterThan(1.1 * before)
   await readings.getByText('The methods alone').click()
   await expect.poll(() => figure(page, 'packPower')).toBe(before)
@@ -43,9 +43,9 @@ test('what the owner knows already corrects the curve: told, pasted, typed, take
   await expect(readings.locator('[data-reading-errors]')).toHaveCount(0)
   await expect(readings.locator('[data-cell=read-3]')).toHaveValue('2.80 kW')
   await page.getByRole('button', { name: 'Take out reading 5' }).click()
-  await expect(readings.locator('tbody tr')).toHaveCount(4)
+  await expect(readings.locator('tbody')).toHaveCount(4)
   for (let i = 0; i < 4; i++) await page.locator('[aria-label^="Undo"]').first().click()
-  await expect(readings.locator('tbody tr')).toHaveCount(0)
+  await expect(readings.locator('tbody')).toHaveCount(0)
   await expect.poll(() => figure(page, 'packPower')).toBe(before)
 })
 
@@ -143,4 +143,30 @@ test('letters and words of the chart keep clear of each other, whatever the boat
     expect(count, boat).toBeGreaterThan(3)
     expect(overlapping, boat).toEqual([])
   }
+})
+
+test('a share of a charge told at Start asks for the pack of then, and moves the curve once it is told', async ({
+  page,
+}) => {
+  await openBench(page, '/start')
+  await page.locator('[data-start-form]').getByText('Pontoon boat', { exact: true }).click()
+  for (const [question, text] of [
+    ['lengthOverAll', '18 ft'],
+    ['mass', '1500 lb'],
+    ['cruiseSpeed', '5 mph'],
+    ['known', '3 miles in 45 min took 40 %'],
+  ] as const)
+    await page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().fill(text)
+  await expect(page.locator('[data-known-pack]')).toContainText('once their pack is told')
+  await page.locator('[data-known-made]').getByText('Another drive').click()
+  await page.locator('[data-make]').click()
+  await expect(page.locator('[data-sheet]')).toBeVisible()
+  await goBench(page, '/drive/curve')
+  await expect(page.locator('[data-reading-remark]').first()).toContainText('Say what pack that was')
+  await expect(page.locator('[data-made="0"]')).toHaveValue('another')
+  const before = await figure(page, 'packPower')
+  await page.locator('[data-cell=pack-0]').fill('5 kWh')
+  await page.locator('[data-cell=pack-0]').press('Enter')
+  await expect(page.locator('[data-reading-words]')).toContainText('more than the theory')
+  expect(await figure(page, 'packPower')).toBeGreaterThan(before)
 })

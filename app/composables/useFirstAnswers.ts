@@ -16,6 +16,7 @@ import {
   type FirstAnswers,
   type FirstDesign,
   type HullTypeId,
+  type MadeWith,
   type Project,
   type TrialPoint,
 } from '@remigo/core'
@@ -47,6 +48,7 @@ const NOTHING_GIVEN = {
   driveChosen: false,
   typed: NOTHING_TYPED,
   known: '',
+  madeWith: 'unknown' as MadeWith,
   massHolds: 'before' as MassHolds,
 }
 
@@ -56,7 +58,7 @@ export function useFirstAnswers() {
   const library = useLibraryStore()
   // what is answered so far outlives a look at another bench, and a reload
   const given = useStorage('remigo-start', structuredClone(NOTHING_GIVEN), undefined, { mergeDefaults: true })
-  const part = <K extends 'name' | 'hullType' | 'known' | 'massHolds'>(key: K) =>
+  const part = <K extends 'name' | 'hullType' | 'known' | 'madeWith' | 'massHolds'>(key: K) =>
     computed({
       get: () => given.value[key],
       set: value => {
@@ -66,6 +68,7 @@ export function useFirstAnswers() {
   const name = part('name'),
     hullType = part('hullType'),
     known = part('known'),
+    madeWith = part('madeWith'),
     massHolds = part('massHolds')
   const drive = computed({
     get: () => given.value.drive,
@@ -144,6 +147,14 @@ export function useFirstAnswers() {
     return null
   }
 
+  /** a share of a charge, or amps alone, tell nothing of a pack that nobody knows */
+  const wantsPack = computed(() => {
+    const read = known.value.trim() ? readEarly(known.value, view.choice) : null
+    if (!read?.ok || madeWith.value === 'asFitted') return false
+    const { kind, power, voltage, current } = read.point
+    return kind === 'charge' || (kind === 'battery' && power === null && current !== null && voltage === null)
+  })
+
   /** Every answer checked, and all of them together; the boat, or null with the errors set. */
   async function finish(): Promise<{ project: Project; note: string | null } | null> {
     const good = (Object.keys(QUESTIONS) as Question[]).map(check).every(Boolean)
@@ -159,7 +170,7 @@ export function useFirstAnswers() {
       (Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]),
     )
     const { firstDesign } = await import('~/firstDesign')
-    const { project, note } = firstDesign(answers.value, crypto.randomUUID(), told, library.library)
+    const { project, note } = firstDesign(answers.value, crypto.randomUUID(), told, library.library, madeWith.value)
     return {
       project: { ...project, typed: kept },
       note: note && `${boardWords.held.nothingFits}: ${fillText(note, view.choice)}`,
@@ -185,7 +196,9 @@ export function useFirstAnswers() {
     if (!sketch.value || !begun.value) return null
     const { firstDesign } = await import('~/firstDesign')
     if (!sketch.value) return null
-    return firstDesign(answers.value, 'sketch', [], library.library)
+    const read = known.value.trim() ? readEarly(known.value, view.choice) : null
+    const told = read?.ok ? [read.point] : []
+    return firstDesign(answers.value, 'sketch', told, library.library, madeWith.value)
   }
   /** the next boat starts from an empty sheet */
   function clear() {
@@ -199,6 +212,8 @@ export function useFirstAnswers() {
     drives,
     typed,
     known,
+    madeWith,
+    wantsPack,
     massHolds,
     errors,
     typical,

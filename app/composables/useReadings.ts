@@ -8,11 +8,14 @@ import {
   readingText,
   readReading,
   readTrialTable,
+  readingMadeWith,
+  RUN_SETUP,
   sameSetup,
   setupOf,
   streamError,
   TRIAL_POINT,
   trialWith,
+  type RunSetup,
   type TrialPoint,
 } from '@remigo/core'
 import { readingWords } from '~/messages/readings'
@@ -75,6 +78,22 @@ export function useReadings() {
       },
     ])
   }
+  /** What a reading was made with. */
+  const madeOf = (index: number): RunSetup =>
+    trial.value.setups[trial.value.points[index]!.setup] ?? setupOf(document.shown)
+  const setMade = (index: number, change: Partial<RunSetup>) =>
+    document.edit(words.made, [edit('trial', readingMadeWith(document.shown, index, change))])
+  /** The pack of then, as its owner says it: what puts it there, or a sentence. */
+  const packText = (index: number) => {
+    const { packKnown, packEnergy } = madeOf(index)
+    return packKnown ? keptText(RUN_SETUP.fields.packEnergy, packEnergy, view.choice).replace(/\u00A0/g, ' ') : ''
+  }
+  function typePack(index: number, text: string): (() => void) | string {
+    if (!text.trim()) return () => setMade(index, { packKnown: false })
+    const read = readField(RUN_SETUP.fields.packEnergy, text, view.choice, madeOf(index).packEnergy)
+    if (!read.ok) return words.wrongField(index + 1, read.message)
+    return () => setMade(index, { packEnergy: read.value ?? 1, packKnown: true })
+  }
   const remove = (index: number) => set(trial.value.points.filter((_, i) => i !== index))
   const change = (index: number, part: Partial<TrialPoint>) =>
     set(trial.value.points.map((p, i) => (i === index ? { ...p, ...part } : p)))
@@ -127,6 +146,10 @@ export function useReadings() {
     holdsHouse,
     house,
     madeNow,
+    madeOf,
+    setMade,
+    packText,
+    typePack,
     tell,
     add,
     remove,

@@ -29,6 +29,24 @@ export const readingWords = {
     ways: { '': '–', out: 'out', back: 'back' },
     against: 'Of theory',
     note: 'Note',
+    made: 'Made with',
+    madeWith: {
+      asFitted: 'the drive that is fitted',
+      oldEngine: 'the old engine',
+      another: 'another drive',
+      unknown: 'not said',
+    },
+    madeAtStart: {
+      asFitted: 'The drive she keeps',
+      oldEngine: 'The old engine',
+      another: 'Another drive',
+      unknown: 'Not sure',
+    },
+    packAtStart:
+      'A share of the charge, or amps alone, tell something once their pack is told: on the power curve, below ' +
+      'the reading.',
+    pack: 'Pack then',
+    packHint: 'its kWh; a share of the charge tells nothing without it',
     add: 'Add a row',
     remove: 'Take out reading',
     file: 'From CSV',

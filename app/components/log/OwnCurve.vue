@@ -8,6 +8,7 @@ import {
   type Project,
   type ReadPoint,
   type TrialCurvePoint,
+  isFarOff,
 } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
 import { useQuantities } from '~/composables/useQuantities'
@@ -36,7 +37,7 @@ const circles = computed(() => {
     speed: p.speed,
     power: driveTrain(model, p.speed, theoryResistance(model, p.speed).centre * Math.exp(p.seen.away)).packPower,
     trip: p.trip !== null,
-    far: p.weight < 1,
+    far: isFarOff(p),
   }))
 })
 const mostSpeed = computed(() => Math.max(0.5, ...props.now.map(p => p.speed)))

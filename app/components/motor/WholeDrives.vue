@@ -1,14 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import {
-  continuousNeed,
-  DRIVE_OF_MOUNT,
-  isOwn,
-  putOnBoat,
-  wholeDriveOf,
-  type Part,
-  type WholeDriveSpec,
-} from '@remigo/core'
+import { continuousNeed, DRIVE_OF_MOUNT, isOwn, putOnBoat, wholeDriveOf, type WholeDriveSpec } from '@remigo/core'
 import { fewOf } from '~/components/figures/fewOf'
 import { driveWords } from '~/messages/drive'
 import { boardWords } from '~/messages/board'
@@ -49,7 +41,7 @@ const rows = computed(() =>
   ),
 )
 function tryIt(whole: (typeof rows.value)[number]['whole']) {
-  const edits = putOnBoat('wholeDrive', whole as unknown as Part, document.shown)
+  const edits = putOnBoat('wholeDrive', whole, document.shown)
   if (edits) document.startTrial(whole.id, whole.name, edits)
 }
 </script>

@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { mdiClose } from '@mdi/js'
-import { BAND, edit, evaluate, whatNext, withEdits, type Evaluation, type TrialPoint } from '@remigo/core'
+import {
+  BAND,
+  edit,
+  evaluate,
+  isFarOff,
+  whatNext,
+  withEdits,
+  type Evaluation,
+  type MadeWith,
+  type TrialPoint,
+} from '@remigo/core'
 import { readingWords } from '~/messages/readings'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -25,6 +35,10 @@ const {
   holdsHouse,
   house,
   madeNow,
+  madeOf,
+  setMade,
+  packText,
+  typePack,
   tell,
   add,
   remove,
@@ -57,7 +71,7 @@ async function file(event: Event) {
 const against = computed(() =>
   trial.value.points.map((_, i) => {
     const point = measured.value.points.find(p => p.rows.includes(i + 1))
-    return point ? { share: text(point.resistance / point.theory, 'ratio'), far: point.weight < 1 } : null
+    return point ? { share: text(point.resistance / point.theory, 'ratio'), far: isFarOff(point) } : null
   }),
 )
 
@@ -83,7 +97,7 @@ const changed = computed(() => {
 })
 const remarks = computed(() => [
   ...measured.value.points
-    .filter(p => p.weight < 1)
+    .filter(isFarOff)
     .map(p => words.off(p.rows.join(', '), text(p.resistance / p.theory, 'ratio'))),
   ...measured.value.unread.map(u => words.unread(u.row, fill(u.reason))),
   ...(measured.value.honesty.wants.length ? [`${words.wants} ${measured.value.honesty.wants.join('; ')}.`] : []),
@@ -125,8 +139,8 @@ const next = computed(() => {
           <th />
         </tr>
       </thead>
-      <tbody>
-        <tr v-for="(point, row) in trial.points" :key="row">
+      <tbody v-for="(point, row) in trial.points" :key="row">
+        <tr>
           <td class="figures soft">{{ row + 1 }}</td>
           <td v-for="column in READING_COLUMNS" :key="column" :data-head="words.columns[column]" :class="column">
             <ReadingCell
@@ -167,6 +181,30 @@ const next = computed(() => {
                 <path :d="mdiClose" fill="currentColor" />
               </svg>
             </button>
+          </td>
+        </tr>
+        <tr class="with">
+          <td />
+          <td :colspan="READING_COLUMNS.length + 4">
+            <label
+              >{{ words.made }}
+              <select
+                :value="madeOf(row).made"
+                class="cell"
+                :data-made="row"
+                @change="setMade(row, { made: ($event.target as HTMLSelectElement).value as MadeWith })"
+              >
+                <option v-for="(word, made) in words.madeWith" :key="made" :value="made">{{ word }}</option>
+              </select></label
+            ><span v-if="point.kind === 'charge'" class="pack" :title="words.packHint"
+              >{{ words.pack }}
+              <ReadingCell
+                :shown="packText(row)"
+                :name="`pack-${row}`"
+                :label="`${words.pack}, ${row + 1}`"
+                :take="typed => typePack(row, typed)"
+                @wrong="said(`pack-${row}`, $event)"
+            /></span>
           </td>
         </tr>
       </tbody>
@@ -259,6 +297,18 @@ const next = computed(() => {
   .runs td:first-child {
     grid-row: span 3;
   }
+  .runs tr:has(+ .with) {
+    border-bottom: 0;
+  }
+  .runs .with {
+    grid-template-columns: 24px minmax(0, 1fr);
+  }
+  .runs .with td:first-child {
+    grid-row: auto;
+  }
+  .runs .with td {
+    border-bottom: 0;
+  }
   .runs td[data-head]::before {
     content: attr(data-head);
     display: block;
@@ -271,8 +321,40 @@ const next = computed(() => {
 }
 @media (min-width: 561px) {
   .runs .read {
-    width: 28%;
+    width: 26%;
   }
+  .runs .speed {
+    width: 82px;
+  }
+}
+.with td {
+  border-bottom: 0.75px solid var(--rule);
+  padding-bottom: 6px;
+}
+.with label,
+.with .pack {
+  display: inline-flex;
+  white-space: nowrap;
+  align-items: center;
+  gap: 6px;
+  margin-right: 18px;
+  min-height: 36px;
+  font-size: 13px;
+  color: var(--soft);
+}
+@media (pointer: coarse) {
+  .with select,
+  .with .pack :deep(input) {
+    min-height: 44px;
+  }
+}
+.with select {
+  width: auto;
+  text-align: left;
+  font: 500 14px var(--labels);
+}
+.with .pack :deep(input) {
+  width: 96px;
 }
 .far {
   color: var(--clash);

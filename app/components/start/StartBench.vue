@@ -22,6 +22,8 @@ const {
   drives,
   typed,
   known,
+  madeWith,
+  wantsPack,
   massHolds,
   errors,
   sketch,
@@ -161,6 +163,17 @@ async function make() {
         />
         <p v-if="errors.known" id="start-known-error" class="error" role="alert">{{ errors.known }}</p>
         <p v-else id="start-known-examples" class="small soft">{{ readingWords.readings.examples }}</p>
+        <ChoiceField
+          v-if="known.trim()"
+          v-model="madeWith"
+          :label="readingWords.readings.made"
+          :options="readingWords.readings.madeAtStart"
+          :columns="2"
+          data-known-made
+        />
+        <p v-if="known.trim() && wantsPack" class="small" role="status" data-known-pack>
+          {{ readingWords.readings.packAtStart }}
+        </p>
       </section>
       <section v-if="below" class="taken">
         <h3 class="section-head">{{ benchWords.start.taken }}</h3>

@@ -7,6 +7,7 @@ import { edit, valueAt, withEdits, type Edit } from '../project/definition/proje
 import type { HeldPart, Project } from '../project/definition/projectFields'
 import { type Text, metresPerSecond } from '../units'
 import { sizeRest } from '../sizing'
+import { remember } from '../numeric'
 
 /** What is offered for a finding: fixes that were tried, and what would have to be had or given up where none helps. */
 export interface Proof {
@@ -105,13 +106,12 @@ interface Sized {
   project: Project
 }
 
-const edited = new WeakMap<Project, Map<string, Project>>()
+const edited = remember<Project, Map<string, Project>>('editedBoats')
 
 /** A boat with edits, the same one for all findings that try them: what is worked out of her is worked out once. */
 function editedOnce(project: Project, edits: readonly Edit[]): Project {
-  const tried = edited.get(project) ?? new Map<string, Project>(),
+  const tried = edited(project, () => new Map<string, Project>()),
     key = JSON.stringify(edits)
-  edited.set(project, tried)
   const boat = tried.get(key) ?? withEdits(project, edits)
   tried.set(key, boat)
   return boat

@@ -3,6 +3,7 @@ import { wiringReport, modelOf } from '../system'
 import { cellSpread, type CellSpread } from './cellVolts'
 import { powerSteps } from './commissioning'
 import { POWER_GROUPS, type PowerGroup, type PowerStep } from './powerStep'
+import { remember } from '../numeric'
 
 /** How a step stands. */
 export type StepState = 'open' | 'fits' | 'tight' | 'stop' | 'overridden' | 'locked'
@@ -83,13 +84,10 @@ export const clashStep = (id: string): string => `clash-${id}`
  * @returns groups with their steps, what is next, what is live
  */
 export function firstPower(project: Project, clashes: readonly PowerClash[] = []): FirstPower {
-  if (clashes.length > 0) return standing(project, clashes)
-  let known = kept.get(project)
-  if (!known) kept.set(project, (known = standing(project, [])))
-  return known
+  return clashes.length > 0 ? standing(project, clashes) : kept(project, () => standing(project, []))
 }
 
-const kept = new WeakMap<Project, FirstPower>()
+const kept = remember<Project, FirstPower>('firstPower')
 
 /** A clash as a step: nothing is read, it is mended or passed over in writing. */
 const asStep = ({ id, group, title, why }: PowerClash): PowerStep => ({

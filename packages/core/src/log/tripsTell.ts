@@ -1,5 +1,6 @@
 import { chargeLevels, type Project, type Trip } from '../project'
 import { measuredOf } from '../system'
+import { isFarOff } from '../trial'
 import type { Text } from '../units'
 import { dayNumber } from '../units'
 import { capacityReading, isCapacity } from './packHealth'
@@ -19,7 +20,7 @@ const LEAST_READINGS = 6,
  */
 export function takesMore(project: Project): HalvesApart | null {
   const logs = measuredOf(project)
-    .points.filter(p => p.trip !== null && p.weight === 1)
+    .points.filter(p => p.trip !== null && !isFarOff(p))
     .sort((a, b) => a.trip! - b.trip!)
     .map(p => p.seen.away)
   return logs.length >= LEAST_READINGS ? halvesApart(logs, LEAST_SIGMA) : null

@@ -1,5 +1,5 @@
 import { hullTypeOf, waterProperties } from '../hull'
-import type { Ranged } from '../numeric'
+import { remember, type Ranged } from '../numeric'
 import { weightAfloat } from '../project/weightAfloat'
 import type { Project } from '../project/definition/projectFields'
 import { hydrostatics, type Hydrostatics } from './hydrostatics'
@@ -40,7 +40,7 @@ export interface Balance {
 /** Waterplane figures of a form of estimates are off by so much (common practice). */
 const FORM_DOUBT = 0.08
 
-const balances = new WeakMap<Project, Balance>()
+const balances = remember<Project, Balance>('balance')
 
 /**
  * Sums and moments of what goes out and comes in, and how she floats then. Kept as long as the document lives.
@@ -51,9 +51,7 @@ const balances = new WeakMap<Project, Balance>()
  * Source: sinkage Δm/(ρ AW); trim L Σm(x − xf)/(Δ GML) with GML ≈ BML; list Σm y/(Δ GM).
  */
 export function balanceOf(project: Project): Balance {
-  let known = balances.get(project)
-  if (!known) balances.set(project, (known = worked(project)))
-  return known
+  return balances(project, () => worked(project))
 }
 
 function worked(project: Project): Balance {

@@ -3,6 +3,7 @@ import { weightAfloat } from '../project/weightAfloat'
 import { hydrostatics } from './hydrostatics'
 import { isPlaced, weightRows } from './weightRows'
 import { hullTypeOf, waterProperties, type BoatDimensions, type HullForm } from '../hull'
+import { remember } from '../numeric'
 
 /** What weights in other places do to a hull: her balance point aft, and her stern deeper. m. */
 export interface Shift {
@@ -16,7 +17,7 @@ const TRANSOM_BREADTH = 0.8
 const LEAST_LCG = 0.15,
   MOST_LCG = 0.6
 
-const shifts = new WeakMap<Project, Shift | null>()
+const shifts = remember<Project, Shift | null>('balanceShift')
 
 /**
  * How the boat's balance differs from that of the boat as she was typed.
@@ -25,11 +26,7 @@ const shifts = new WeakMap<Project, Shift | null>()
  * @returns null where nothing was said of places, or her weight was typed with the new drive in her
  */
 export function balanceShift(project: Project): Shift | null {
-  const known = shifts.get(project)
-  if (known !== undefined) return known
-  const made = isPlaced(project) && project.boat.massHolds === 'before' ? shiftOf(project) : null
-  shifts.set(project, made)
-  return made
+  return shifts(project, () => (isPlaced(project) && project.boat.massHolds === 'before' ? shiftOf(project) : null))
 }
 
 function shiftOf(project: Project): Shift {

@@ -1,4 +1,5 @@
 import table from '../../data/b-series.json' with { type: 'json' }
+import { rememberLast } from '../numeric'
 
 /** A fixed propeller: diameter and pitch in m, expanded area ratio AE/A0, number of blades. */
 export interface Propeller {
@@ -40,7 +41,7 @@ function collapse(rows: number[][], areaRatio: number, blades: number): Float64A
   return out
 }
 
-const families = new Map<string, BladeFamily>()
+const families = rememberLast<BladeFamily>('bladeFamilies')
 
 /**
  * The series for one area ratio and blade number, as a polynomial in J and P/D. Kept, since a search asks for it again.
@@ -55,14 +56,12 @@ export function bladeFamily(areaRatio: number, blades: number): BladeFamily {
     throw new RangeError(`areaRatio must be between 0.2 and 1.2; got ${areaRatio}`)
   if (!Number.isInteger(blades) || blades < 2 || blades > 7)
     throw new RangeError(`blades must be a whole number from 2 to 7; got ${blades}`)
-  const key = `${areaRatio}/${blades}`
-  let found = families.get(key)
-  if (!found) {
-    found = { kt: collapse(table.KT, areaRatio, blades), kq: collapse(table.KQ, areaRatio, blades), areaRatio, blades }
-    if (families.size > 200) families.clear()
-    families.set(key, found)
-  }
-  return found
+  return families(`${areaRatio}/${blades}`, () => ({
+    kt: collapse(table.KT, areaRatio, blades),
+    kq: collapse(table.KQ, areaRatio, blades),
+    areaRatio,
+    blades,
+  }))
 }
 
 function atPitch(c: Float64Array, p: number): Cubic {

@@ -1,6 +1,6 @@
 import { edit, withEdits, type Project } from '../project'
 import { evaluate, measuredOf, type ReadPoint } from '../system'
-import { readingText } from '../trial'
+import { isFarOff, readingText } from '../trial'
 import { fillText, quantityText } from '../units'
 
 /** How a reading stands to the theory, as it leaves Remigo by command or HTTP. */
@@ -16,12 +16,12 @@ export interface ReadingJson {
   far: boolean
 }
 
-const json = ({ rows, speed, resistance, theory, seen, weight }: ReadPoint): ReadingJson => ({
-  rows,
-  speed,
-  ofTheory: resistance / theory,
-  sigma: seen.noise,
-  far: weight < 1,
+const json = (point: ReadPoint): ReadingJson => ({
+  rows: point.rows,
+  speed: point.speed,
+  ofTheory: point.resistance / point.theory,
+  sigma: point.seen.noise,
+  far: isFarOff(point),
 })
 
 /** What readings did to a boat's curve. Powers in W, as low, centre and high. */

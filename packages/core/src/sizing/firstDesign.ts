@@ -2,6 +2,7 @@ import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { newProject, type FirstAnswers } from '../project/begin/newProject'
 import type { Project, TrialPoint } from '../project/definition/projectFields'
 import { edit, withEdits } from '../project/definition/projectPath'
+import type { MadeWith } from '../project/told/madeWith'
 import { trialWith } from '../project/told/runSetup'
 import type { Text } from '../units'
 import { sizeRest } from './sizeRest'
@@ -26,6 +27,7 @@ const sized = (project: Project, library: Library): FirstDesign => {
  * @param id of the new document
  * @param known readings, from readEarly
  * @param library parts to choose from
+ * @param made with what drive they were made: none of the design's, since there was none then
  * @returns the boat; a note where nothing fits
  */
 export function firstDesign(
@@ -33,12 +35,13 @@ export function firstDesign(
   id: string,
   known: readonly TrialPoint[] = [],
   library: Library = SHIPPED_LIBRARY,
+  made: MadeWith = 'unknown',
 ): FirstDesign {
   const first = sized(newProject(answers, id), library)
   if (known.length === 0) return first
-  // read through a drive like the one found, as she floated before, they move the curve and so the design
+  // as she floated before, through whatever drove her then, they move the curve and so the design
   const trial = trialWith(first.project, known)
-  const setups = trial.setups.map(setup => ({ ...setup, mass: first.project.boat.mass }))
+  const setups = trial.setups.map(setup => ({ ...setup, mass: first.project.boat.mass, made, packKnown: false }))
   const told = withEdits(first.project, [edit('trial', { ...trial, setups })])
   return sized(told, library)
 }

@@ -4,6 +4,7 @@ import { bestPower, cellTemperature, panelCurrent } from './panelCurve'
 import type { EarthPlace, SolarArray } from './solarSpecs'
 import { sparShade } from './sparShade'
 import { haurwitz, onPanel, type SunAngle } from './sunlight'
+import { rememberLast } from '../numeric'
 
 /** The sun comes back to within 0.1 %: any year stands for every one. */
 const YEAR = 2026
@@ -153,19 +154,10 @@ interface SunOfMonth {
   daylight: number
 }
 /** Where the sun stands is the slow part, and the same for all panels of a place. */
-const known = new Map<string, SunOfMonth>(),
-  MOST_KNOWN = 48
+const known = rememberLast<SunOfMonth>('sunOfMonth')
 
-function sunOfMonth(place: EarthPlace, month: number): SunOfMonth {
-  const key = [place.latitude, place.longitude, month].join(' ')
-  let found = known.get(key)
-  if (!found) {
-    found = sunThrough(place, month)
-    if (known.size >= MOST_KNOWN) known.clear()
-    known.set(key, found)
-  }
-  return found
-}
+const sunOfMonth = (place: EarthPlace, month: number): SunOfMonth =>
+  known([place.latitude, place.longitude, month].join(' '), () => sunThrough(place, month))
 
 function sunThrough(place: EarthPlace, month: number): SunOfMonth {
   const first = Date.UTC(YEAR, month, 1),

@@ -20,6 +20,7 @@ import type { LimitName } from './banks/limitName'
 import { summaryOf, type Summary } from './summary'
 import type { TopSpeed } from './topSpeed'
 import { wiringReport, type WiringReport } from './wiringReport'
+import { remember } from '../numeric'
 
 /** State of charge at which the top speed wished should still be reached. */
 export const LOW_CHARGE = 0.2
@@ -61,7 +62,7 @@ export interface BoatFacts extends Summary {
   plate: PlateCheck
 }
 
-const known = new WeakMap<Project, BoatFacts>()
+const known = remember<Project, BoatFacts>('facts')
 
 /**
  * What is true of a boat whatever the lever says; kept as long as the document lives.
@@ -70,9 +71,7 @@ const known = new WeakMap<Project, BoatFacts>()
  * @returns the facts
  */
 export function factsOf(project: Project): BoatFacts {
-  let facts = known.get(project)
-  if (!facts) known.set(project, (facts = workOut(summaryOf(project))))
-  return facts
+  return known(project, () => workOut(summaryOf(project)))
 }
 
 function workOut(summary: Summary): BoatFacts {

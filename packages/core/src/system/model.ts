@@ -7,6 +7,7 @@ import { afloat, type Afloat } from './afloat'
 import { driveDoubt, spreadOf } from './curve/plateDoubt'
 import { preparedMethods, type PreparedMethod } from './curve/preparedMethods'
 import { seriesPropeller, waterjet, type Propulsor, type SeriesPropeller } from '../propulsor'
+import { remember } from '../numeric'
 
 /** Everything about a boat that does not depend on speed. Worked out once for a document. */
 export interface Model extends Afloat {
@@ -34,7 +35,7 @@ export interface Model extends Afloat {
   chain?: readonly ChainRating[]
 }
 
-const models = new WeakMap<Project, Model>()
+const models = remember<Project, Model>('model')
 
 /**
  * The boat made ready for any speed. Kept as long as the document object lives, since documents are never changed in
@@ -44,9 +45,7 @@ const models = new WeakMap<Project, Model>()
  * @returns its model
  */
 export function modelOf(project: Project): Model {
-  let model = models.get(project)
-  if (!model) models.set(project, (model = buildModel(project)))
-  return model
+  return models(project, () => buildModel(project))
 }
 
 function buildModel(project: Project): Model {

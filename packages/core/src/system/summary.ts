@@ -7,6 +7,7 @@ import { operatingPoint, type OperatingPoint } from './operatingPoint'
 import { payoffSpeed, type Payoff } from './curve/payoff'
 import { windHolding, type WindHolding } from './propeller/thrustAvailable'
 import { topSpeed, type TopSpeed } from './topSpeed'
+import { remember } from '../numeric'
 
 /** What is true of a boat whatever the lever says, as far as it is shown beside the lever. */
 export interface Summary {
@@ -23,7 +24,7 @@ export interface Summary {
   holding: WindHolding
 }
 
-const known = new WeakMap<Project, Summary>()
+const known = remember<Project, Summary>('summary')
 
 /**
  * The summary of a boat; kept as long as the document lives.
@@ -32,9 +33,7 @@ const known = new WeakMap<Project, Summary>()
  * @returns her cruise, top, limits and energy
  */
 export function summaryOf(project: Project): Summary {
-  let summary = known.get(project)
-  if (!summary) known.set(project, (summary = workOut(modelOf(project))))
-  return summary
+  return known(project, () => workOut(modelOf(project)))
 }
 
 function workOut(model: Model): Summary {

@@ -21,6 +21,7 @@ import { continuousNeed } from './continuousNeed'
 import { driveTrain, type DriveTrain } from './driveTrain'
 import { centreResistance } from './curve/hullResistance'
 import type { Model } from './model'
+import { remember } from '../numeric'
 
 /** RMS amps in a lead of the motor for one DC-equivalent amp: two of three leads carry at a time, √(2/3). */
 const LEAD_SHARE = Math.sqrt(2 / 3)
@@ -69,7 +70,7 @@ interface DrivePoints {
   top: DriveTrain
 }
 
-const reports = new WeakMap<Model['project'], WiringReport>()
+const reports = remember<Model['project'], WiringReport>('wiringReport')
 
 /**
  * The wiring of a boat, worked out once.
@@ -79,13 +80,11 @@ const reports = new WeakMap<Model['project'], WiringReport>()
  * @returns runs, fuse, precharge, contactor
  */
 export function wiringReport(model: Model, points?: DrivePoints): WiringReport {
-  const known = reports.get(model.project)
-  if (known) return known
-  const { use } = model.project,
-    at = (speed: number) => driveTrain(model, speed, centreResistance(model, speed))
-  const made = makeReport(model, points ?? { cruise: at(use.cruiseSpeed), top: at(use.topSpeed) })
-  reports.set(model.project, made)
-  return made
+  return reports(model.project, () => {
+    const { use } = model.project,
+      at = (speed: number) => driveTrain(model, speed, centreResistance(model, speed))
+    return makeReport(model, points ?? { cruise: at(use.cruiseSpeed), top: at(use.topSpeed) })
+  })
 }
 
 /** Ω of a hand's breadth of the cable, both ways: from the pack to its fuse. */

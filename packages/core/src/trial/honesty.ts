@@ -9,6 +9,8 @@ export interface Honesty {
 
 /** Speeds nearer than this share count as one. */
 const DISTINCT = 0.04
+/** Less that is not explained is not worth a word, σ of ln R. */
+const TOLD_SCATTER = 0.03
 /** Speeds that draw a curve. */
 const ENOUGH = 6
 
@@ -17,9 +19,10 @@ const ENOUGH = 6
  *
  * @param readings all of them
  * @param far how many lie further off than the rest lead one to expect
+ * @param scatter σ of ln R by which they differ beyond their own noise
  * @returns score and wants
  */
-export function honestyOf(readings: readonly Pick<Reading, 'speed' | 'stream'>[], far: number): Honesty {
+export function honestyOf(readings: readonly Pick<Reading, 'speed' | 'stream'>[], far: number, scatter = 0): Honesty {
   if (readings.length === 0) return { score: 0, wants: [] }
   const paired = readings.filter(r => r.stream !== 'none').length / readings.length
   const speeds = readings.map(r => r.speed).sort((a, b) => a - b)
@@ -31,6 +34,9 @@ export function honestyOf(readings: readonly Pick<Reading, 'speed' | 'stream'>[]
       ...(paired < 1 ? ['runs both ways at each power, so that the stream drops out'] : []),
       ...(more > 0 ? [more === 1 ? 'one more speed' : `${more} more speeds`] : []),
       ...(far > 0 ? ['a second look at what lies far off'] : []),
+      ...(scatter > TOLD_SCATTER
+        ? [`why they differ by ± ${Math.round(100 * scatter)} %: stream, wind, units, growth or another drive`]
+        : []),
     ],
   }
 }

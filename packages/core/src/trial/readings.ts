@@ -50,8 +50,8 @@ export function streamError(
 
 /** What an owner could read besides what is in the row itself. */
 export interface ReadWith {
-  /** V and J of the pack then */
-  pack: Pick<RunSetup, 'packVoltage' | 'packEnergy'>
+  /** V and J of the pack then; null where nobody told which it was */
+  pack: Pick<RunSetup, 'packVoltage' | 'packEnergy'> | null
   /** W on the plate of the old engine; 0 for none */
   enginePower: number
 }
@@ -77,7 +77,10 @@ export function readingValue(
   const wanted = (value: number | null | undefined, text: string): number | Text => (value ? value : { text })
   switch (point.kind) {
     case 'battery': {
-      const meters = current === null ? null : (voltage ?? pack.packVoltage) * current
+      const volts = voltage ?? pack?.packVoltage ?? null
+      if (!power && current !== null && volts === null)
+        return { text: 'Say the volts too: amps alone tell no power where the pack is not known.' }
+      const meters = current === null || volts === null ? null : volts * current
       if (power && meters && voltage !== null && Math.abs(Math.log(meters / power)) > AGREE)
         return {
           text: '{w} were read, but volts times amps are {va}. Leave out the one that is wrong.',
@@ -96,7 +99,8 @@ export function readingValue(
     case 'engine':
       return wanted(power ?? enginePower, 'Say what power the old engine’s plate gives.')
     case 'charge':
-      return used && time
+      if (used && time && !pack) return { text: 'Say what pack that was: its kWh. A share of it tells nothing else.' }
+      return used && time && pack
         ? (used * pack.packEnergy) / time
         : { text: 'Say what share of the charge went, and in what time: 40 % in 2 h.' }
   }

@@ -87,7 +87,10 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
       ? priorAt(model, p.speed, theory[k]!, true, measuredOf(project).slowLosses).shape
       : theory[k]!.methods,
   )
-  const cube = latinHypercube(samples, COMMON.length + points.length + 2 * read.length, seed)
+  // of readings their place on the shape, their noise, and what moved all of them
+  const ofReadings = read.length > 0 ? 2 * read.length + 1 : 0,
+    scatter = measuredOf(project).posterior?.scatter ?? 0
+  const cube = latinHypercube(samples, COMMON.length + points.length + ofReadings, seed)
   const resistance = speeds.map(() => new Float64Array(samples)),
     power = speeds.map(() => new Float64Array(samples))
   const cruise = new Float64Array(samples),
@@ -101,7 +104,8 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
       ({ seen, variance }, r) =>
         READ.reduce((sum, d, c) => sum + z[COMMON.indexOf(d)]! * seen.common[c]!, 0) +
         seen.shape * open[points.length + r]! +
-        Math.sqrt(variance) * z[COMMON.length + points.length + read.length + r]!,
+        Math.sqrt(variance) * z[COMMON.length + points.length + read.length + r]! +
+        scatter * z.at(-1)!,
     )
     /** how far ln R and ln P lie from their centres at a point */
     const away = (k: number, drive: boolean) => {

@@ -15,6 +15,7 @@ import {
 } from '../solar'
 import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE, modelOf, operatingPoint, stretchOf } from '../system'
 import { winter } from './winter'
+import { remember } from '../numeric'
 
 /** How a boat is used over the year. */
 export const USE_PATTERNS = ['daySailor', 'weekends', 'weekAtAnchor', 'passage', 'commuter', 'hire'] as const
@@ -78,7 +79,7 @@ interface Light {
   drive: Float64Array[]
   house: Float64Array[]
 }
-const lights = new WeakMap<object, { key: string; light: Light }>()
+const lights = remember<object, { key: string; light: Light | null }>('yearsLight')
 
 /** W of the panels at every hour of the year under three skies; kept as long as the panels lie as they do. */
 function lightOf(project: Project): Light {
@@ -86,8 +87,8 @@ function lightOf(project: Project): Light {
     { place } = project.use,
     model = modelOf(project)
   const key = [place.latitude, place.longitude, project.boat.waterTemperature, model.pack.fullVoltage].join(' ')
-  const known = lights.get(solar)
-  if (known?.key === key) return known.light
+  const known = lights(solar, () => ({ key, light: null }))
+  if (known.light && known.key === key) return known.light
   const load = { packVoltage: restVoltage(project.design.pack, LEVER_CHARGE), air: project.boat.waterTemperature }
   const drive = solar.fitted
       ? arraysOf(solar, 'drive').filter(a => stringFaults(a, model.pack.fullVoltage).length === 0)
@@ -119,7 +120,7 @@ function lightOf(project: Project): Light {
       })
     }
   }
-  lights.set(solar, { key, light })
+  Object.assign(known, { key, light })
   return light
 }
 

@@ -70,6 +70,41 @@ describe('the plan of work', () => {
     expect(p.tasks[1]!.critical).toBe(false)
     expect(p.ends / WEEK).toBeCloseTo(4, 9)
   })
+  it.each([
+    ['wanted, of which nothing was said: two weeks', { state: 'wanted' as const }, 2],
+    ['ordered, of which nothing was said: one', { state: 'ordered' as const }, 1],
+    ['ordered, with its weeks', { state: 'ordered' as const, lead: 5 * WEEK }, 5],
+    ['arrived', { state: 'arrived' as const, lead: 5 * WEEK }, 0],
+    ['there already', { state: 'have' as const, lead: 5 * WEEK }, 0],
+  ])('parts that are %s', (_, of, weeks) => {
+    let told = plan([task('a', [], 10, { parts: 'Charging' })])
+    for (const r of budgetOf(told).rows.filter(r => r.group === 'Charging'))
+      told = withEdits(told, [edit('yard.items', withItem(told, r, of))])
+    const [only] = schedule(told).tasks
+    expect(only!.starts / WEEK).toBeCloseTo(weeks, 9)
+    expect(only!.waits === null).toBe(weeks === 0)
+  })
+  it('critical is what follows on without a pause to the last day, not what is done beside', () => {
+    // b waits for a; c is free and the list has it first
+    const p = schedule(plan([task('c', [], 5), task('a', [], 10), task('b', ['a'], 10)]))
+    expect(p.tasks.map(t => [t.task.id, t.critical])).toEqual([
+      ['c', true],
+      ['a', true],
+      ['b', true],
+    ])
+    const done = schedule(plan([task('c', [], 5, { done: true }), task('a', [], 10)]))
+    expect(done.tasks.map(t => t.critical)).toEqual([false, true])
+    expect([done.left / HOUR, done.done / HOUR]).toEqual([10, 5])
+  })
+  it('a predecessor that is not there is told, and the task is not planned before what is', () => {
+    const [a] = schedule(plan([task('a', ['gone'], 10)])).tasks
+    expect(a!.faults).toEqual(['gone'])
+  })
+  it('hours are the middle of least and most, which is never less than the least', () => {
+    const of = (least: number, most: number) =>
+      schedule(plan([task('a', [], 10, { least: least * HOUR, most: most * HOUR })])).tasks[0]!.work / HOUR
+    expect([of(10, 20), of(10, 10), of(10, 4)]).toEqual([15, 10, 10])
+  })
   it('done work takes no time, a ring and a lost predecessor are told', () => {
     const p = schedule(plan([task('a', ['b'], 5), task('b', ['a'], 5), task('c', ['x'], 5, { done: false })]))
     expect(p.ring.sort()).toEqual(['a', 'b'])

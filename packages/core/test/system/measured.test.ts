@@ -22,7 +22,7 @@ import {
   theoryResistance,
   whatNext,
 } from '../../src/system'
-import { EMPTY_READING } from '../../src/trial'
+import { EMPTY_READING, isFarOff } from '../../src/trial'
 import { sampleBoat } from '../../src/uncertainty'
 import { fillText } from '../../src/units'
 
@@ -102,7 +102,7 @@ describe('several readings', () => {
   it('name one far off and are hardly moved by it', () => {
     const good = [3, 3.5, 4, 4.5, 5, 5.5, 6].map(kn => reading(kn, watts(kn, 1.2)))
     const read = withReadings([...good, reading(5, watts(5, 2.6))])
-    const far = measuredOf(read).points.filter(p => p.weight < 1)
+    const far = measuredOf(read).points.filter(isFarOff)
     expect(far.map(p => p.rows)).toEqual([[8]])
     expect(Math.abs(factorAt(read, 4.5) / factorAt(withReadings(good), 4.5) - 1)).toBeLessThan(0.04)
   })
@@ -111,7 +111,7 @@ describe('several readings', () => {
     const read = withReadings(
       [3.5, 4, 4.5, 5, 5.5, 6, 6.5].map(kn => reading(kn, watts(kn, kn < 5.2 ? 1 : 1.4), { doubt: 0.08 })),
     )
-    expect(measuredOf(read).points.filter(p => p.weight < 1)).toEqual([])
+    expect(measuredOf(read).points.filter(isFarOff)).toEqual([])
     expect(factorAt(read, 6.2)).toBeGreaterThan(1.25)
     expect(factorAt(read, 4)).toBeLessThan(1.12)
   })

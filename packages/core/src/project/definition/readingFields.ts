@@ -1,5 +1,6 @@
 import { HEATED_PARTS, type HeatPoint } from '../../drive'
-import { choice, group, number, text, type FieldsFor } from '../../fields/field'
+import { choice, group, number, text, yes, type FieldsFor } from '../../fields/field'
+import { MADE_WITH } from '../told/madeWith'
 import { READING_KINDS } from '../told/readingKind'
 import { BOAT, DRIVE_LINE, OLD_ENGINE } from './boatFields'
 import { USE } from './useFields'
@@ -62,6 +63,8 @@ export const RUN_SETUP = group('Setup of a reading', {
   hullCondition: USE.fields.hullCondition,
   packVoltage: number({ label: 'Volts of the pack', quantity: 'voltage', least: 1, most: 1500 }),
   packEnergy: number({ label: 'Energy of the pack', quantity: 'energy', least: 1, most: 1e11 }),
+  made: choice({ label: 'Made with', options: MADE_WITH, usual: 'asFitted' }),
+  packKnown: yes({ label: 'The pack of then is known', usual: true }),
 })
 
 /** A temperature read during a run at steady power. */

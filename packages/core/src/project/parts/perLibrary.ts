@@ -1,5 +1,6 @@
 import type { Library } from '../../parts'
 import type { Project } from '../definition/projectFields'
+import { remember } from '../../numeric'
 
 /**
  * Works something out once for a document and the library that is chosen from; kept as long as both live.
@@ -10,12 +11,7 @@ import type { Project } from '../definition/projectFields'
 export function perLibrary<T extends object | null>(
   make: (project: Project, library: Library) => T,
 ): (project: Project, library: Library) => T {
-  const known = new WeakMap<Project, WeakMap<Library, { made: T }>>()
-  return (project, library) => {
-    const byLibrary = known.get(project) ?? new WeakMap<Library, { made: T }>()
-    known.set(project, byLibrary)
-    const found = byLibrary.get(library) ?? { made: make(project, library) }
-    byLibrary.set(library, found)
-    return found.made
-  }
+  const known = remember<Project, (library: Library, work: () => T) => T>('libraries')
+  return (project, library) =>
+    known(project, () => remember<Library, T>('libraries'))(library, () => make(project, library))
 }

@@ -30,6 +30,8 @@ export function setupOf(project: Project): RunSetup {
     hullCondition: use.hullCondition,
     packVoltage: restVoltage(design.pack, HALF_CHARGE),
     packEnergy: packFigures(design.pack, design.banks).energy,
+    made: 'asFitted',
+    packKnown: true,
   }
 }
 
@@ -105,6 +107,22 @@ export function logWith(
   const { placed, setups } = withSetups(project, log.setups, trips)
   const first = log.trips.length === 0 && trips.length > 0
   return { log: { ...log, trips: placed, setups }, use: first ? 'measured' : trial.use }
+}
+
+/**
+ * A reading that was made with something else than the document has it.
+ *
+ * @param project the boat
+ * @param row of the table, from 0
+ * @param change of what it was made with
+ * @returns the trial; other readings of the same setup keep theirs
+ */
+export function readingMadeWith(project: Project, row: number, change: Partial<RunSetup>): Project['trial'] {
+  const { trial } = project,
+    known = trial.setups[trial.points[row]!.setup] ?? setupOf(project)
+  const points = trial.points.map((p, i) => (i === row ? { ...p, setup: trial.setups.length } : p))
+  const { placed, setups } = withSetups(project, [...trial.setups, { ...known, ...change }], points)
+  return { ...trial, points: placed, setups }
 }
 
 /** Rows with the setups that they were made with; setups that no row uses go. */

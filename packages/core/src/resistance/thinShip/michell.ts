@@ -3,6 +3,7 @@ import { checkRange } from '../../checkRange'
 import type { SlenderHull } from './slenderHull'
 import { sectionSpectrum } from './sectionSpectrum'
 import { readSpectrum, waterlineSpectrum } from './waterlineSpectrum'
+import { remember } from '../../numeric'
 
 /** Where hulls lie side by side: their centre lines, m from the boat's own. One hull: [0]. */
 export type HullOffsets = readonly number[]
@@ -139,15 +140,11 @@ interface Spectrum {
   down: (decay: number) => number
   reach: number
 }
-const spectra = new WeakMap<SlenderHull, Spectrum>()
+const spectra = remember<SlenderHull, Spectrum>('spectra')
 
 function spectrumOf(hull: SlenderHull, reach: number): Spectrum {
-  let found = spectra.get(hull)
-  if (!found || found.reach < reach) {
-    spectra.set(
-      hull,
-      (found = { along: waterlineSpectrum(hull.prismatic, reach), down: found?.down ?? sectionSpectrum(hull), reach }),
-    )
-  }
-  return found
+  const along = () => waterlineSpectrum(hull.prismatic, reach)
+  const found = spectra(hull, () => ({ along: along(), down: sectionSpectrum(hull), reach }))
+  // it grows as it is asked further out
+  return found.reach < reach ? Object.assign(found, { along: along(), reach }) : found
 }

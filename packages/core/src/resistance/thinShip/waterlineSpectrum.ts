@@ -1,4 +1,4 @@
-import { cubicBetween } from '../../numeric'
+import { cubicBetween, rememberLast } from '../../numeric'
 import { fullnessCurve, STATIONS } from './slenderHull'
 
 /**
@@ -15,7 +15,7 @@ const POWER_STEP = 0.02
  * A table for each fullness that was asked for: it depends on nothing else, so that all boats share them. Each grows as
  * it is asked further out.
  */
-const tables = new Map<number, number[]>()
+const tables = rememberLast<number[]>('waterlines')
 
 /**
  * How the ends of a waterline make waves, the part of Michell's amplitude along the length: ∫ f′(x) sin(w x) dx (the
@@ -47,8 +47,7 @@ export function readSpectrum(table: Float64Array, waveLength: number): number {
 }
 
 function tableOf(place: number, length: number): readonly number[] {
-  let table = tables.get(place)
-  if (!table) tables.set(place, (table = [0]))
+  const table = tables(place, () => [0])
   if (table.length < length) {
     const power = Math.exp(place * POWER_STEP),
       curve = fullnessCurve(power / (1 + power), STATIONS)

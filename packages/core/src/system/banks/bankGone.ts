@@ -6,6 +6,7 @@ import type { LimitName } from './limitName'
 import { modelOf } from '../model'
 import { operatingPoint, type OperatingPoint } from '../operatingPoint'
 import { topSpeed, type TopSpeed } from '../topSpeed'
+import { remember } from '../../numeric'
 
 /** Slowest speed that counts as getting home, m/s (about 1.2 kn). */
 const CRAWL = 0.6
@@ -33,11 +34,9 @@ export interface BankGone {
  * Source: the same chain on the strings that are left.
  */
 export function bankGone(project: Project): BankGone | null {
-  let found = known.get(project)
-  if (found === undefined) known.set(project, (found = withoutLargest(project)))
-  return found
+  return known(project, () => withoutLargest(project))
 }
-const known = new WeakMap<Project, BankGone | null>()
+const known = remember<Project, BankGone | null>('bankGone')
 
 function withoutLargest(project: Project): BankGone | null {
   const { pack, banks } = project.design

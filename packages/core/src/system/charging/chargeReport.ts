@@ -14,6 +14,7 @@ import { HOUSE_CONVERTER_EFFICIENCY } from '../driveTrain'
 import { modelOf } from '../model'
 import { regenerationAt } from './regeneration'
 import { boatSolarMonth } from './solarReport'
+import { remember } from '../../numeric'
 
 /** Speed under sail for regeneration, as a share of hull speed (common practice: a good breeze). */
 export const SAILING_SHARE = 0.9
@@ -78,7 +79,7 @@ export interface ChargeReport extends ChargeCurve {
   fuel: number
 }
 
-const reports = new WeakMap<Project, ChargeReport>()
+const reports = remember<Project, ChargeReport>('chargeReport')
 
 /**
  * The charge of a boat over time, worked out once.
@@ -87,13 +88,11 @@ const reports = new WeakMap<Project, ChargeReport>()
  * @returns the curve, and the fuel of a generator
  */
 export function chargeReport(project: Project): ChargeReport {
-  const known = reports.get(project)
-  if (known) return known
-  const { charging } = project.design,
-    curve = chargeCurve(chargeSetup(project), charging.from)
-  const made = { ...curve, fuel: charging.supply === 'generator' ? curve.bought * charging.generatorFuel : 0 }
-  reports.set(project, made)
-  return made
+  return reports(project, () => {
+    const { charging } = project.design,
+      curve = chargeCurve(chargeSetup(project), charging.from)
+    return { ...curve, fuel: charging.supply === 'generator' ? curve.bought * charging.generatorFuel : 0 }
+  })
 }
 
 /** What one, two, three … chargers side by side would do. */

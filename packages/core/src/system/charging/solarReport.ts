@@ -1,6 +1,6 @@
 import { DAY } from '../../constants'
 import { restVoltage } from '../../battery'
-import { findRoot } from '../../numeric'
+import { findRoot, remember } from '../../numeric'
 import type { Project } from '../../project/definition/projectFields'
 import {
   arraysOf,
@@ -42,14 +42,14 @@ export interface SolarReport {
   power: number
 }
 
-const reports = new WeakMap<Project, SolarReport>()
+const reports = remember<Project, SolarReport>('solarReport')
 
 /** Months as they are asked for, kept with the panels for as long as nothing else of them changes. */
 function keptMonths<T>() {
-  const kept = new WeakMap<SolarArray, { key: string; months: (T | undefined)[] }>()
+  const kept = remember<SolarArray, { key: string; months: (T | undefined)[] }>('panelMonths')
   return (solar: SolarArray, key: string, month: number, work: () => T): T => {
-    let known = kept.get(solar)
-    if (known?.key !== key) kept.set(solar, (known = { key, months: [] }))
+    const known = kept(solar, () => ({ key, months: [] }))
+    if (known.key !== key) Object.assign(known, { key, months: [] })
     return (known.months[month] ??= work())
   }
 }
@@ -160,8 +160,10 @@ const CRAWL = 0.15
  * Source: solarYear(); pace where the pack's power equals what is left of the sun.
  */
 export function solarReport(project: Project): SolarReport {
-  const known = reports.get(project)
-  if (known) return known
+  return reports(project, () => worked(project))
+}
+
+function worked(project: Project): SolarReport {
   const {
     design: { solar },
     use,
@@ -184,14 +186,12 @@ export function solarReport(project: Project): SolarReport {
     }
   })
   const sum = year.reduce((total, month, i) => total + month.perDay * DAYS_OF_MONTH[i]!, 0)
-  const report = {
+  return {
     months,
     year: sum,
     lostWithoutTracking: lostWithoutTracking(project, sum),
     power: arraysOf(solar, 'drive').reduce((sum, a) => sum + a.series * a.parallel * a.panel.power, 0),
   }
-  reports.set(project, report)
-  return report
 }
 
 /** Days of each month. */

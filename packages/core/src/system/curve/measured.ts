@@ -3,6 +3,7 @@ import { asSetUp, setupOf } from '../../project/told/runSetup'
 import {
   condition,
   honestyOf,
+  isFarOff,
   READINGS,
   readingsOf,
   tripReadings,
@@ -19,6 +20,7 @@ import { curvePlace } from './curvePlace'
 import { modelOf, type Model } from '../model'
 import { resistanceOfReading } from './readingChain'
 import { BAND, bandOf, liftAt, theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
+import { remember } from '../../numeric'
 
 /** A reading as resistance, against the theory. */
 export interface ReadPoint extends Reading, Standing {
@@ -43,7 +45,8 @@ export interface MeasuredBoat {
   honesty: Honesty
 }
 
-const known = new WeakMap<Project, MeasuredBoat>()
+const RPM_ALONE = 'Motor speed tells nothing of the hull without the gear and propeller that it turned.'
+const known = remember<Project, MeasuredBoat>('measured')
 
 /**
  * The boat's readings, each through the drive, house, weight and bottom that it was made with: what carries over to
@@ -53,9 +56,7 @@ const known = new WeakMap<Project, MeasuredBoat>()
  * @returns readings and what they leave open
  */
 export function measuredOf(project: Project): MeasuredBoat {
-  let found = known.get(project)
-  if (!found) known.set(project, (found = measure(project)))
-  return found
+  return known(project, () => measure(project))
 }
 
 function measure(project: Project): MeasuredBoat {
@@ -67,7 +68,7 @@ function measure(project: Project): MeasuredBoat {
     onTrips = log.setups.map(then)
   const asIs = withoutBand(modelOf(asSetUp(project, undefined)))
   const { readings, unread } = readingsOf(trial.points, setup => ({
-    pack: trial.setups[setup] ?? today,
+    pack: trial.setups[setup]?.packKnown === false ? null : (trial.setups[setup] ?? today),
     enginePower: boat.oldEngine.ratedPower,
   }))
   const points: Omit<ReadPoint, keyof Standing>[] = []
@@ -77,7 +78,12 @@ function measure(project: Project): MeasuredBoat {
   ]
   for (const { sea, ...reading } of all) {
     const then = (reading.trip === null ? asThen : onTrips)[reading.setup] ?? asIs
-    const read = resistanceOfReading(then, reading)
+    const made = (reading.trip === null ? trial : log).setups[reading.setup]?.made ?? 'asFitted'
+    if (reading.kind === 'rpm' && made !== 'asFitted') {
+      unread.push(...reading.rows.map(row => ({ row, reason: { text: RPM_ALONE } })))
+      continue
+    }
+    const read = resistanceOfReading(then, reading, made)
     if (!read) {
       unread.push(...reading.rows.map(row => ({ row, reason: { text: 'House and idle alone take more than that.' } })))
       continue
@@ -95,11 +101,11 @@ function measure(project: Project): MeasuredBoat {
           now,
           reading.speed,
           same ? doubts : { ...doubts, bottom: 0 },
-          READINGS[reading.kind].throughDrive,
+          READINGS[reading.kind].throughDrive && made === 'asFitted',
           0,
         ),
         away: Math.log(read.resistance / theory),
-        noise: Math.hypot(read.slope * reading.noise, same ? 0 : doubts.bottom),
+        noise: Math.hypot(read.slope * reading.noise, same ? 0 : doubts.bottom, read.open),
       },
     })
   }
@@ -114,7 +120,7 @@ function measure(project: Project): MeasuredBoat {
     unread,
     posterior,
     slowLosses,
-    honesty: honestyOf(points, posterior.standing.filter(s => s.weight < 1).length),
+    honesty: honestyOf(points, posterior.standing.filter(isFarOff).length, posterior.scatter),
   }
 }
 

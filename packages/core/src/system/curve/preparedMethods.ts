@@ -9,6 +9,7 @@ import {
 } from '../../resistance'
 import type { Project } from '../../project/definition/projectFields'
 import type { Afloat } from '../afloat'
+import { rememberLast } from '../../numeric'
 
 /** One method prepared for the boat as given, and for her heaviest. */
 export interface PreparedMethod {
@@ -20,23 +21,13 @@ export interface PreparedMethod {
   heavy: PreparedResistance
 }
 
-/** Hulls whose methods are kept with the tables that they have made: the boat on the board, and a few beside her. */
-const KEPT = 4
-const kept = new Map<string, PreparedMethod[]>()
+const kept = rememberLast<PreparedMethod[]>('preparedMethods')
 
-/** Speeds whose resistance is kept for a hull: those of the lever, of the curve and of the search for top speed. */
-const SPEEDS = 500
 function remembering(prepared: PreparedResistance): PreparedResistance {
-  const points = new Map<number, ResistancePoint>()
+  const points = rememberLast<ResistancePoint>('resistancePoints')
   // the rest as it is: some of it is worked out when it is first asked for
   return Object.assign(Object.create(prepared) as PreparedResistance, {
-    at(speed: number) {
-      let point = points.get(speed)
-      if (point) return point
-      if (points.size >= SPEEDS) points.clear()
-      points.set(speed, (point = prepared.at(speed)))
-      return point
-    },
+    at: (speed: number) => points(speed, () => prepared.at(speed)),
   })
 }
 
@@ -53,12 +44,7 @@ export function preparedMethods(
   hullCondition: Project['use']['hullCondition'],
 ): PreparedMethod[] {
   const key = JSON.stringify([hullType.id, form, heavy, water, hullCondition])
-  const found = kept.get(key) ?? prepare()
-  // the oldest goes first: what was asked for last is put last
-  kept.delete(key)
-  kept.set(key, found)
-  if (kept.size > KEPT) kept.delete(kept.keys().next().value!)
-  return found
+  return kept(key, prepare)
 
   function prepare(): PreparedMethod[] {
     return hullType.methods.map(({ method: id, doubt }) => {

@@ -2,6 +2,7 @@ import { findRoot } from '../../numeric'
 import { ENGINES } from '../../oldEngine'
 import { LEG_EFFICIENCY, REDUCTION_EFFICIENCY, SHAFT_EFFICIENCY } from '../../drive'
 import { hasLeg } from '../../hull'
+import type { MadeWith } from '../../project/told/madeWith'
 import { idealEfficiency } from '../../propulsor'
 import type { Reading } from '../../trial'
 import { driveTrain } from '../driveTrain'
@@ -11,19 +12,43 @@ import type { Model } from '../model'
 const USUAL_OF_IDEAL = 0.75
 
 /**
+ * What of the watts at a battery reaches the water through a drive of which nothing is known: 40 % with kilowatts, a
+ * quarter with a few watts, where controller, idle and the resistors of a slow notch take most (common practice: 30 to
+ * 50 % for conversions, 15 to 35 % for small motors; from memory).
+ */
+const USUAL_EFFICIENCY = 0.4,
+  LESS_OF_LITTLE = 0.4,
+  LITTLE = 150
+/** What that leaves open, σ of ln: of kilowatts, and more of a few watts (judgement, as above). */
+const DRIVE_OPEN = 0.25,
+  OPEN_OF_LITTLE = 0.35
+const ofLittle = (watts: number) => Math.exp(-watts / LITTLE)
+
+/**
  * What a reading of its kind would show at a resistance, through the drive of then.
  *
  * @param model the boat as she was
  * @param reading its kind and speed
  * @param resistance N
+ * @param made with which drive
  * @returns in the reading's own SI unit
  */
-function shownAt(model: Model, { kind, speed }: Pick<Reading, 'kind' | 'speed'>, resistance: number): number {
+function shownAt(
+  model: Model,
+  { kind, speed }: Pick<Reading, 'kind' | 'speed'>,
+  resistance: number,
+  made: MadeWith,
+): number {
+  const power = resistance * speed
   switch (kind) {
     case 'battery':
-      return driveTrain(model, speed, resistance).packPower
+      return made === 'asFitted'
+        ? driveTrain(model, speed, resistance).packPower
+        : power / (USUAL_EFFICIENCY * (1 - LESS_OF_LITTLE * ofLittle(power)))
     case 'shaft':
-      return driveTrain(model, speed, resistance).shaftPower
+      return made === 'asFitted'
+        ? driveTrain(model, speed, resistance).shaftPower
+        : enginePower(model, speed, resistance)
     case 'rpm':
       return driveTrain(model, speed, resistance).motorRpm / 60
     case 'pull':
@@ -62,6 +87,8 @@ export interface ReadResistance {
   resistance: number
   /** how much ln R moves for ln of what was read */
   slope: number
+  /** σ of ln R that the drive of then leaves open, where it is not the one that is fitted */
+  open: number
 }
 
 /**
@@ -69,15 +96,17 @@ export interface ReadResistance {
  *
  * @param model the boat as she was
  * @param reading what was read
+ * @param made with which drive: watts at the battery of one that is not known tell through what is usual
  * @returns N and its slope; null when house and idle alone take more than was read
  */
 export function resistanceOfReading(
   model: Model,
   reading: Pick<Reading, 'kind' | 'speed' | 'value'>,
+  made: MadeWith = 'asFitted',
 ): ReadResistance | null {
   const at = (value: number): number | null => {
     let most = Math.max(10, (2 * value) / reading.speed)
-    const beyond = (r: number) => shownAt(model, reading, r) - value
+    const beyond = (r: number) => shownAt(model, reading, r, made) - value
     // rpm and fuel say nothing of newtons at first sight
     for (let i = 0; i < 40 && beyond(most) < 0; i++) most *= 2
     const found = findRoot(beyond, 0, most, 1e-3)
@@ -86,5 +115,12 @@ export function resistanceOfReading(
   const resistance = at(reading.value),
     more = at(reading.value * (1 + STEP))
   if (!resistance || !more) return null
-  return { resistance, slope: Math.log(more / resistance) / Math.log(1 + STEP) }
+  const { kind, speed } = reading
+  const open =
+    made === 'asFitted' || (kind !== 'battery' && kind !== 'shaft')
+      ? 0
+      : kind === 'shaft'
+        ? DRIVE_OPEN
+        : DRIVE_OPEN + OPEN_OF_LITTLE * ofLittle(resistance * speed)
+  return { resistance, slope: Math.log(more / resistance) / Math.log(1 + STEP), open }
 }

@@ -15,6 +15,7 @@ import {
   type Waterway,
 } from '../../resistance'
 import type { Model } from '../model'
+import { remember } from '../../numeric'
 
 /** One method's whole resistance at a speed and what it is made of, N. The parts times the margin give the whole. */
 export interface MethodPoint extends MethodValue {
@@ -119,14 +120,12 @@ export const MARGIN_DOUBT = 1
  * @returns the boat whose methods are prepared for the middle alone
  */
 export function withoutBand(model: Model): Model {
-  let narrow = bandless.get(model)
-  if (!narrow) {
-    const methods = model.methods.map(({ method, doubt, middle }) => ({ method, doubt, middle, heavy: middle }))
-    bandless.set(model, (narrow = { ...model, methods }))
-  }
-  return narrow
+  return bandless(model, () => ({
+    ...model,
+    methods: model.methods.map(({ method, doubt, middle }) => ({ method, doubt, middle, heavy: middle })),
+  }))
 }
-const bandless = new WeakMap<Model, Model>()
+const bandless = remember<Model, Model>('withoutBand')
 
 /**
  * Every method's whole resistance at a speed, the recommendation, and what is not known.
