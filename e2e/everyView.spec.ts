@@ -99,7 +99,9 @@ for (let part = 0; part < PARTS; part++) {
       await page.keyboard.press('Escape')
       await page.emulateMedia({ colorScheme: 'dark' })
       await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
-      softly(await violations(page, whole ? 'html' : '#bench', ['color-contrast']), `${path}, by night`).toEqual([])
+      // daily colours at night on half of the views, the phone on the other
+      if (STORM || i % 2 !== part % 2)
+        softly(await violations(page, whole ? 'html' : '#bench', ['color-contrast']), `${path}, by night`).toEqual([])
       await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce', forcedColors: 'active' })
       softly(await stillAndMarked(page), `${path}, no movement, few colours`).toEqual({ moves: [], unmarked: [] })
       await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'no-preference', forcedColors: 'none' })

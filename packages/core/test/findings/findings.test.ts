@@ -435,6 +435,22 @@ const NO_FIX: readonly RuleId[] = [
 
 const RULE_IDS = Object.keys(RULES) as RuleId[]
 
+/** The boat on which a rule is broken, and its finding: asked twice, worked out once. */
+const brokenBy = (() => {
+  const known = new Map<
+    RuleId,
+    { broken: Project; finding: ReturnType<typeof foundOn>['findings'][number] | undefined }
+  >()
+  return (id: RuleId) => {
+    let found = known.get(id)
+    if (!found) {
+      const broken = withEdits(startOf(id), BROKEN[id])
+      known.set(id, (found = { broken, finding: foundOn(broken).findings.find(f => f.rule === id) }))
+    }
+    return found
+  }
+})()
+
 describe('every rule', () => {
   it('is content with the calm boat', () => {
     expect(foundOn(calm).findings.map(f => f.rule)).toEqual([])
@@ -443,8 +459,7 @@ describe('every rule', () => {
   it.each(Object.entries(RULES) as [RuleId, Rule][])(
     '%s: found when broken, with numbers, a reason, and a fix or what it takes',
     (id, rule) => {
-      const broken = withEdits(startOf(id), BROKEN[id])
-      const finding = foundOn(broken).findings.find(f => f.rule === id)
+      const { finding } = brokenBy(id)
       expect(finding, id).toBeDefined()
       // a direction, or what is there or not, has no number
       expect(fillText(finding!.sentence)).toMatch(
@@ -458,9 +473,9 @@ describe('every rule', () => {
   it.each(RULE_IDS.filter(id => !['efficiencyDoubt', 'methodsApart', 'motorPoorLoad', ...NO_FIX].includes(id)))(
     '%s: some fix mends it or makes it milder',
     id => {
-      const broken = withEdits(startOf(id), BROKEN[id])
       const order = { stop: 3, caution: 2, note: 1 } as const
-      const before = foundOn(broken).findings.find(f => f.rule === id)!
+      const { broken, finding } = brokenBy(id),
+        before = finding!
       const after = before.fixes.map(fix => {
         let fixed = withEdits(broken, fix.edits)
         if (fix.resize) {
