@@ -34,8 +34,9 @@ function place(text: string | undefined, side: string | undefined): number | nul
   if (value === null || value < 0 || !/^[NSEW]$/i.test(side ?? '')) return null
   const degrees = Math.floor(value / 100),
     minutes = value - 100 * degrees
-  if (minutes >= 60) return null
-  const angle = radians(degrees + minutes / 60)
+  const whole = degrees + minutes / 60
+  if (minutes >= 60 || whole > (/[NS]/i.test(side!) ? 90 : 180)) return null
+  const angle = radians(whole)
   return /[SW]/i.test(side!) ? -angle : angle
 }
 /** hhmmss.ss: s since midnight */

@@ -43,6 +43,11 @@ describe('sentences', () => {
     [line('RMC', '101500', 'V', '5430.0000', 'N', '01015.0000', 'W', '5.0', '90.0', '140627', '', ''), {}],
     [line('VTG', '180.0', 'T', '', 'M', '4.0', 'N', '7.4', 'K'), { course: rad(180), ground: 4 * KNOT }],
     [line('GLL', '5430.0000', 'S', '01015.0000', 'E', '101500', 'A'), { latitude: rad(-54.5), longitude: rad(10.25) }],
+    // the poles and the far side of the world are places, what lies beyond is none
+    [line('GLL', '9000.0000', 'N', '18000.0000', 'W', '101500', 'A'), { latitude: rad(90), longitude: rad(-180) }],
+    [line('GLL', '9000.0600', 'N', '01015.0000', 'E', '101500', 'A'), {}],
+    [line('GLL', '9900.0000', 'N', '01015.0000', 'E', '101500', 'A'), {}],
+    [line('GLL', '5430.0000', 'N', '18000.0600', 'E', '101500', 'A'), {}],
     [
       line('GGA', '101500', '5430.0000', 'N', '01015.0000', 'E', '1', '08', '0.9', '5', 'M', '', 'M', '', ''),
       { latitude: rad(54.5), longitude: rad(10.25) },
