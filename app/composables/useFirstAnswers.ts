@@ -48,7 +48,8 @@ const NOTHING_GIVEN = {
   driveChosen: false,
   typed: NOTHING_TYPED,
   known: '',
-  madeWith: 'unknown' as MadeWith,
+  // there is no drive yet that could be the one that is fitted
+  madeWith: 'unknown' as Exclude<MadeWith, 'asFitted'>,
   massHolds: 'before' as MassHolds,
 }
 
@@ -150,7 +151,7 @@ export function useFirstAnswers() {
   /** a share of a charge, or amps alone, tell nothing of a pack that nobody knows */
   const wantsPack = computed(() => {
     const read = known.value.trim() ? readEarly(known.value, view.choice) : null
-    if (!read?.ok || madeWith.value === 'asFitted') return false
+    if (!read?.ok) return false
     const { kind, power, voltage, current } = read.point
     return kind === 'charge' || (kind === 'battery' && power === null && current !== null && voltage === null)
   })

@@ -37,7 +37,6 @@ export const readingWords = {
       unknown: 'not said',
     },
     madeAtStart: {
-      asFitted: 'The drive she keeps',
       oldEngine: 'The old engine',
       another: 'Another drive',
       unknown: 'Not sure',

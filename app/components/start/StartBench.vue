@@ -168,7 +168,7 @@ async function make() {
           v-model="madeWith"
           :label="readingWords.readings.made"
           :options="readingWords.readings.madeAtStart"
-          :columns="2"
+          :columns="3"
           data-known-made
         />
         <p v-if="known.trim() && wantsPack" class="small" role="status" data-known-pack>

@@ -35,7 +35,7 @@ export function firstDesign(
   id: string,
   known: readonly TrialPoint[] = [],
   library: Library = SHIPPED_LIBRARY,
-  made: MadeWith = 'unknown',
+  made: Exclude<MadeWith, 'asFitted'> = 'unknown',
 ): FirstDesign {
   const first = sized(newProject(answers, id), library)
   if (known.length === 0) return first

@@ -86,6 +86,14 @@ describe('a reading belongs to the drive that it was made with', () => {
     const [p] = measuredOf(withPack).points
     expect(p!.value).toBeCloseTo((0.35 * 5 * 3.6e6) / 4800, 6)
   })
+  it('what is told after a reading with another drive is made with that one too, until said otherwise', () => {
+    const first = told(['4 kn 1800 W'], 'another', { packKnown: false }),
+      more = trialWith(first, [...first.trial.points, { ...EMPTY_READING, ...point('4.4 kn 2300 W'), setup: -1 }])
+    expect(more.points.map(p => [more.setups[p.setup]!.made, more.setups[p.setup]!.packKnown])).toEqual([
+      ['another', false],
+      ['another', false],
+    ])
+  })
   it('another setup of one reading leaves those of the others as they were', () => {
     const three = told(['4 kn 1800 W', '4.4 kn 2300 W', '4.8 kn 3000 W'], 'asFitted'),
       trial = readingMadeWith(three, 1, { made: 'oldEngine' })

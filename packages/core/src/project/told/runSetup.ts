@@ -134,7 +134,19 @@ function withSetups<R extends { setup: number }>(
   const now = setupOf(project)
   // a house that the watts leave out stays out for the readings that follow
   const leaves = known.at(-1)?.houseLoad === 0
-  const current: RunSetup = leaves ? { ...now, houseLoad: 0 } : now
+  const last = known.at(-1),
+    // so does another drive, with its pack: who tells of one tells of more
+    other = last && last.made !== 'asFitted' ? last : null
+  const current: RunSetup = {
+    ...now,
+    ...(leaves && { houseLoad: 0 }),
+    ...(other && {
+      made: other.made,
+      packKnown: other.packKnown,
+      packVoltage: other.packVoltage,
+      packEnergy: other.packEnergy,
+    }),
+  }
   const setups: RunSetup[] = []
   const placeOf = (setup: RunSetup): number => {
     const at = setups.findIndex(s => sameSetup(s, setup))
