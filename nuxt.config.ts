@@ -33,7 +33,7 @@ export default defineNuxtConfig({
   ],
   // data lives in the browser, so nothing is rendered on the server
   ssr: false,
-  components: [{ path: '~/components', pathPrefix: false }],
+  components: ['~/components', '~/design'].map(path => ({ path, pathPrefix: false })),
   devtools: { enabled: false },
   app: {
     head: {
@@ -66,10 +66,11 @@ export default defineNuxtConfig({
   css: [
     'vuetify/styles/layers',
     'vuetify/styles/core',
-    '~/assets/fonts.css',
-    '~/assets/tokens.css',
-    '~/assets/base.css',
-    '~/assets/print.css',
+    '~/design/fonts.css',
+    '~/design/tokens.css',
+    '~/design/base.css',
+    '~/design/controls.css',
+    '~/design/print.css',
   ],
   build: { transpile: ['vuetify'] },
   experimental: {
@@ -109,7 +110,7 @@ export default defineNuxtConfig({
         'ics',
         'minisearch',
         'papaparse',
-        'plotly.js-cartesian-dist-min',
+        'plotly.js-basic-dist-min',
         'suncalc',
         'topojson-client',
         'zod',

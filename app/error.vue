@@ -17,8 +17,8 @@ const path = location.pathname
     <h1>{{ nowhere ? words.noPage(path) : words.cannotBegin }}</h1>
     <p class="prose">{{ nowhere ? words.noPageHint : words.notBegun(error.message) }}</p>
     <p class="ways">
-      <a class="btn btn--best" href="/">{{ nowhere ? words.toBoat : words.reload }}</a>
-      <a class="btn" href="/start">{{ words.toStart }}</a>
+      <VBtn variant="flat" href="/">{{ nowhere ? words.toBoat : words.reload }}</VBtn>
+      <VBtn href="/start">{{ words.toStart }}</VBtn>
     </p>
   </main>
 </template>

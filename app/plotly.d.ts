@@ -1,4 +1,4 @@
-declare module 'plotly.js-cartesian-dist-min' {
+declare module 'plotly.js-basic-dist-min' {
   import type * as Plotly from 'plotly.js'
 
   const plotly: typeof Plotly

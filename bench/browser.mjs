@@ -195,7 +195,11 @@ async function longLog(browser) {
     })
   })
   const rows = Array.from({ length: LOG_ROWS }, (_, i) => `${i},${(7.4 + Math.sin(i / 90)).toFixed(2)},52.1,48.3,1100`)
-  await page.locator('[data-log-file]').setInputFiles({
+  const chooser = page.waitForEvent('filechooser')
+  await page.locator('[data-read-log]').click()
+  await (
+    await chooser
+  ).setFiles({
     name: 'long.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(['elapsed s,speed km/h,Volts,Amps,Motor RPM', ...rows].join('\n')),

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type FileChooser, type Locator, type Page } from '@playwright/test'
 import type { Project } from '@remigo/core'
 import { benchOf } from '../app/benches'
 
@@ -70,6 +70,19 @@ export async function type(page: Page, path: string, text: string) {
 /** What a field shows. */
 export function field(page: Page, path: string) {
   return page.locator(`input[data-field="${path}"], [data-field="${path}"] input`).first()
+}
+
+/** Picks from a list that opens, by the words of the choice. */
+export async function pick(page: Page, field: string | Locator, words: string | RegExp) {
+  await (typeof field === 'string' ? page.locator(field) : field).locator('.v-field').first().click()
+  await page.getByRole('option', { name: words }).first().click()
+}
+
+/** Gives files to what a button asks for. */
+export async function giveFile(page: Page, button: string | Locator, files: Parameters<FileChooser['setFiles']>[0]) {
+  const chooser = page.waitForEvent('filechooser')
+  await (typeof button === 'string' ? page.locator(button) : button).click()
+  await (await chooser).setFiles(files)
 }
 
 /** Waits until the boat is saved: the store's row carries the value. */

@@ -19,7 +19,7 @@ test('a variant stands beside its boat: what differs is told first, and its curv
   await expect(groups.first()).toContainText('Differs')
   await expect(groups.first().locator('[data-row=cruiseRange] td.best')).toHaveCount(1)
   await expect(groups.nth(1).locator('[data-row=motor]')).toBeVisible()
-  await page.locator('[data-pick=demo-osprel]').check()
+  await page.locator('[data-pick=demo-osprel] input').check()
   await expect(page.locator('.sides thead th')).toHaveCount(4)
   await expect(page.locator('[data-compare] .js-plotly-plot')).toBeVisible()
 })

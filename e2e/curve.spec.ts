@@ -1,5 +1,5 @@
 import { expect, test } from './walk'
-import { field, figure, goBench, openBench, type } from './board'
+import { field, figure, goBench, openBench, type, pick, giveFile } from './board'
 
 test('what the owner knows already corrects the curve: told, pasted, typed, taken back', async ({ page }) => {
   await openBench(page, '/curve')
@@ -19,13 +19,13 @@ test('what the owner knows already corrects the curve: told, pasted, typed, take
   await expect.poll(() => figure(page, 'packPower')).toBeGreaterThan(1.1 * before)
   await page.locator('[aria-label^="Undo"]').first().click()
   await expect(readings.locator('tbody')).toHaveCount(0)
-  await readings.locator('summary').click()
-  await readings.locator('[data-paste]').fill('3\t900\n4\tmany')
+  await readings.locator('.v-expansion-panel-title').click()
+  await readings.locator('[data-paste] textarea').fill('3\t900\n4\tmany')
   await readings.locator('[data-take]').click()
   await expect(readings.locator('[data-reading-errors]')).toContainText('Line 2, column 2')
   await expect(readings.locator('tbody')).toHaveCount(0)
   await readings
-    .locator('[data-paste]')
+    .locator('[data-paste] textarea')
     .fill('speed\twatts\tway\n3.4\t900\tout\n2.6\t900\tback\n4\t1900\t\n4.6 kn\t2900\t\n5.2\t4.6 kW\t')
   await readings.locator('[data-take]').click()
   await expect(readings.locator('tbody')).toHaveCount(5)
@@ -33,15 +33,15 @@ test('what the owner knows already corrects the curve: told, pasted, typed, take
   await readings.getByText('The methods alone').click()
   await expect.poll(() => figure(page, 'packPower')).toBe(before)
   // a cell is typed, nonsense is told, and undo takes it all back
-  await readings.locator('[data-cell=read-3]').fill('lots')
-  await readings.locator('[data-cell=read-3]').press('Enter')
+  await readings.locator('[data-cell=read-3] input').fill('lots')
+  await readings.locator('[data-cell=read-3] input').press('Enter')
   await expect(readings.locator('[data-reading-errors]')).toContainText('Reading 4: ')
-  await expect(readings.locator('[data-cell=read-3]')).toHaveValue('lots')
+  await expect(readings.locator('[data-cell=read-3] input')).toHaveValue('lots')
   await expect(readings.locator('[data-cell=read-3]')).toHaveAttribute('aria-invalid', 'true')
-  await readings.locator('[data-cell=read-3]').fill('2.8 kW')
-  await readings.locator('[data-cell=read-3]').press('Enter')
+  await readings.locator('[data-cell=read-3] input').fill('2.8 kW')
+  await readings.locator('[data-cell=read-3] input').press('Enter')
   await expect(readings.locator('[data-reading-errors]')).toHaveCount(0)
-  await expect(readings.locator('[data-cell=read-3]')).toHaveValue('2.80 kW')
+  await expect(readings.locator('[data-cell=read-3] input')).toHaveValue('2.80 kW')
   await page.getByRole('button', { name: 'Take out reading 5' }).click()
   await expect(readings.locator('tbody')).toHaveCount(4)
   for (let i = 0; i < 4; i++) await page.locator('[aria-label^="Undo"]').first().click()
@@ -69,7 +69,7 @@ test('five charts, in kilowatts or horsepower, even or log, kept as files', asyn
     await expect(page.locator('[data-drawn=true]')).toBeVisible()
     await expect(page.locator('.lever-echo')).toHaveAttribute('aria-label', /\d/)
   }
-  await page.locator('.tools').getByText('hp', { exact: true }).click()
+  await page.locator('.tools').getByRole('radio', { name: 'hp', exact: true }).click()
   await page.locator('.tools').getByText('Log').click()
   await expect(page.locator('.lever-echo')).toHaveAttribute('aria-label', /hp/)
   for (const [name, ending] of [
@@ -77,9 +77,13 @@ test('five charts, in kilowatts or horsepower, even or log, kept as files', asyn
     ['SVG', 'svg'],
     ['CSV', 'csv'],
   ] as const) {
+    await page
+      .getByRole('button', { name: /^Save the chart/ })
+      .first()
+      .click()
     const kept = page.waitForEvent('download')
-    await page.locator('.keep').getByRole('button', { name }).click()
-    expect((await kept).suggestedFilename()).toBe(`tirrick-curve.${ending}`)
+    await page.getByText(name).click()
+    expect((await kept).suggestedFilename()).toMatch(new RegExp(`^tirrick-.*[.]${ending}$`))
   }
 })
 
@@ -87,7 +91,7 @@ test('other boats: the owner’s list joins, a wrong one is told by line', async
   await openBench(page, '/curve')
   await page.locator('[data-view=others]').click()
   const list = (text: string) =>
-    page.locator('[data-others]').setInputFiles({ name: 'boats.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+    giveFile(page, '[data-others]', { name: 'boats.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   await list('name,waterline_m,mass_t,speed_kn,power_kW\nKittiwake,7.1,heavy,4,1.1')
   await expect(page.getByRole('alert').filter({ hasText: 'Line 2, mass_t' })).toBeVisible()
   await list('name,waterline_m,mass_t,speed_kn,power_kW\nKittiwake,7.1,3.1,4,1.1\nKittiwake,7.1,3.1,5,2.4')
@@ -109,7 +113,7 @@ test('every kind of hull is drawn, asks its own questions and has a curve', asyn
     ['Displacement launch', 'boat.prismatic'],
     ['Keel sailing yacht', 'boat.prismatic'],
   ] as const) {
-    await page.locator('.options label').filter({ hasText: kind }).click()
+    await pick(page, page.locator('.choice').first(), kind)
     await expect(field(page, asked)).toBeVisible()
     await expect(page.locator('.measure')).toBeVisible()
     expect(await figure(page, 'packPower')).toBeGreaterThan(0)
@@ -149,7 +153,7 @@ test('a share of a charge told at Start asks for the pack of then, and moves the
   page,
 }) => {
   await openBench(page, '/start')
-  await page.locator('[data-start-form]').getByText('Pontoon boat', { exact: true }).click()
+  await pick(page, page.locator('[data-start-form] .pick-field').first(), 'Pontoon boat')
   for (const [question, text] of [
     ['lengthOverAll', '18 ft'],
     ['mass', '1500 lb'],
@@ -163,10 +167,10 @@ test('a share of a charge told at Start asks for the pack of then, and moves the
   await expect(page.locator('[data-sheet]')).toBeVisible()
   await goBench(page, '/drive/curve')
   await expect(page.locator('[data-reading-remark]').first()).toContainText('Say what pack that was')
-  await expect(page.locator('[data-made="0"]')).toHaveValue('another')
+  await expect(page.locator('[data-made="0"]')).toContainText('another')
   const before = await figure(page, 'packPower')
-  await page.locator('[data-cell=pack-0]').fill('5 kWh')
-  await page.locator('[data-cell=pack-0]').press('Enter')
+  await page.locator('[data-cell=pack-0] input').fill('5 kWh')
+  await page.locator('[data-cell=pack-0] input').press('Enter')
   await expect(page.locator('[data-reading-words]')).toContainText('more than the theory')
   expect(await figure(page, 'packPower')).toBeGreaterThan(before)
 })

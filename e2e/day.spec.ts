@@ -1,6 +1,6 @@
 import { expect, test, type Page } from './walk'
 import { readFileSync } from 'node:fs'
-import { openBench } from './board'
+import { openBench, giveFile } from './board'
 
 const left = async (page: Page) => Number.parseInt((await page.locator('[data-day-left]').textContent()) ?? '', 10)
 
@@ -8,7 +8,7 @@ test('what is left of a day, when to turn home, whether to go; a better word is 
   await openBench(page, '/days/day')
   await expect(page.locator('[data-leg]')).toHaveCount(7)
   await expect(page.locator('[data-day-left]')).toContainText(/\d+%/)
-  await expect(page.locator('[data-turn-home]')).toContainText('Last turn home')
+  await expect(page.locator('[data-day-chart]')).toContainText('Last turn home')
   await expect(page.locator('[data-weighed=charge]')).toContainText('the reserve is 32')
   const before = await left(page),
     verdict = page.locator('[data-go-or-stay]')
@@ -106,13 +106,16 @@ test('a socket on the way has its own price, and the day says what its shore pow
 
 test('a route comes in as GPX and goes out again; the run goes out as CSV; a broken file is told', async ({ page }) => {
   await openBench(page, '/days/day?boat=demo-wisp')
-  const input = page.locator('input[type=file][accept^=".gpx"]')
-  await input.setInputFiles({ name: 'x.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from('<gpx><rte>') })
+  await giveFile(page, '[data-read-gpx]', {
+    name: 'x.gpx',
+    mimeType: 'application/gpx+xml',
+    buffer: Buffer.from('<gpx><rte>'),
+  })
   await expect(page.getByRole('status')).toContainText('was not read')
   const gpx =
     '<?xml version="1.0"?><gpx version="1.1"><rte><rtept lat="54.0" lon="10.0"><name>Jetty</name></rtept>' +
     '<rtept lat="54.02" lon="10.0"><name>Island</name></rtept><rtept lat="54.0" lon="10.0"/></rte></gpx>'
-  await input.setInputFiles({ name: 'r.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(gpx) })
+  await giveFile(page, '[data-read-gpx]', { name: 'r.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(gpx) })
   await expect(page.locator('[data-leg]')).toHaveCount(2)
   await expect(page.locator('[data-leg="0"]')).toContainText('Island')
   // 0.02 degrees of latitude are 1.2 miles

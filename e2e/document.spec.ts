@@ -1,6 +1,6 @@
 import { expect, test } from './walk'
 import { DEMO } from '@remigo/core'
-import { field, figure, openBench, savedBoat, type } from './board'
+import { field, figure, openBench, savedBoat, type, pick, giveFile } from './board'
 
 test('fields take typed units, remember what was typed, and keep the last good value', async ({ page }) => {
   await openBench(page, '/boat')
@@ -40,9 +40,11 @@ test(
     const halcyne = DEMO.halcyne,
       odd = { ...halcyne, id: 'odd', name: 'Odd', boat: { ...halcyne.boat, hullSpacing: 0.2 } }
     await page.locator('[data-menu]').click()
-    await page
-      .locator('input[type=file]')
-      .setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(odd)) })
+    await giveFile(page, '[data-import-boat]', {
+      name: 'odd.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(odd)),
+    })
     const finding = page.locator('.rail').getByText(/stand in each other\. No figure holds until this is right/)
     await expect(finding).toBeVisible()
     await page.getByRole('button', { name: /Hulls apart not known: estimated/ }).click()
@@ -55,7 +57,7 @@ test('US units change every figure and field', async ({ page }) => {
   await page.locator('[data-menu]').click()
   await page.getByRole('button', { name: 'Units and light' }).click()
   await page.getByText('US', { exact: true }).click()
-  await page.locator('[data-unit=speed]').selectOption('mph')
+  await pick(page, '[data-unit=speed]', 'mph')
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
   await expect(field(page, 'boat.lengthOverAll')).toHaveValue('30.2 ft')
   await expect(field(page, 'boat.oldEngine.ratedPower')).toHaveValue('18.0 hp')

@@ -176,8 +176,9 @@ test.describe('by touch', () => {
           return !e.closest('svg, .visually-hidden, [inert]') && getComputedStyle(e).display !== 'inline'
         })
         return found.flatMap(e => {
-          const label = e.closest('label'),
-            box = (label ?? e).getBoundingClientRect()
+          // a field is touched anywhere in its box, a tick anywhere on its line
+          const touched = e.closest('label, .v-field, .v-selection-control') ?? e,
+            box = touched.getBoundingClientRect()
           const after = getComputedStyle(e, '::after'),
             spread = (side: string) => (after.position === 'absolute' ? parseFloat(side) || 0 : 0)
           return Math.max(box.height, spread(after.height)) >= LEAST - 0.5 &&

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './walk'
-import { figure, goBench, leverRests, openBench } from './board'
+import { figure, goBench, leverRests, openBench, pick } from './board'
 import { everyNth } from '../packages/core/test/howMany'
 
 interface Entered {
@@ -144,7 +144,7 @@ const SENSELESS =
 async function enter(page: Page, boat: Entered) {
   await openBench(page, '/start')
   for (const [question, text] of Object.entries({ name: boat.name, ...boat.answers })) {
-    if (question === 'name') await page.locator('[data-start-form]').getByText(boat.kind, { exact: true }).click()
+    if (question === 'name') await pick(page, page.locator('[data-start-form] .pick-field').first(), boat.kind)
     const box = page.locator(`[data-question=${question}] input, input[data-question=${question}]`)
     await box.click()
     await page.keyboard.type(text)

@@ -3,8 +3,8 @@ import { openBench } from './board'
 
 const find = async (page: Page, words: string) => {
   await page.keyboard.press('f')
-  await page.locator('[data-find-words]').fill(words)
-  await page.locator('[data-find-words]').press('Enter')
+  await page.locator('[data-find-words] input').fill(words)
+  await page.locator('[data-find-words] input').press('Enter')
 }
 
 test('sets, benches, Find and Room by keys; back and forward; the last bench of a set is remembered', async ({
@@ -52,7 +52,7 @@ test('what an owner asks for by an everyday word is found: caret, working, part,
   await expect(page).toHaveURL(/\/library\?kind=propeller/)
   await expect(page.locator('[data-part-editor]')).toBeVisible()
   await page.keyboard.press('f')
-  await page.locator('[data-find-words]').fill('zzqq')
+  await page.locator('[data-find-words] input').fill('zzqq')
   await expect(page.locator('[data-find-dialog]')).toContainText('Nothing of that name')
 })
 

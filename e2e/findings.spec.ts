@@ -46,7 +46,7 @@ test('the rest is sized around what is held, with reasons', async ({ page }) => 
   await page.locator('[data-size-rest]').click()
   const trial = page.locator('[data-trial]')
   await expect(trial).toContainText('Brindle 6 kW, 48 V, 1500 rpm is held.')
-  await expect(trial.locator('details li')).toHaveCount(6)
+  await expect(trial.locator('.v-expansion-panel li')).toHaveCount(6)
   // and every part that it changes by name
   await expect(trial.locator('[data-changed-parts]')).toContainText(/Propeller .*→/)
   await trial.getByRole('button', { name: 'Keep it' }).click()

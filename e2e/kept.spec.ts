@@ -69,7 +69,7 @@ test('a field follows what changed the boat: another pack, undo, a story taken b
   await page.keyboard.press('Control+z')
   await field(page, 'boat.beam').click()
   await expect(field(page, 'boat.mass')).toHaveValue('4.60 t')
-  const story = page.locator('[data-field=story]'),
+  const story = page.locator('[data-field=story] textarea'),
     before = await story.inputValue()
   await story.click()
   await story.fill('She was found in a barn.')
@@ -115,7 +115,7 @@ test('what is typed and not left outlives a reload; a text that makes no sense c
   await expect(page.locator('[data-saved]').first()).toContainText('Typed, not kept yet')
   await page.reload()
   await expect(field(page, 'boat.mass')).toHaveValue('5.20 t')
-  await page.locator('[data-field=story]').click()
+  await page.locator('[data-field=story] textarea').click()
   await page.keyboard.press('Control+End')
   await page.keyboard.type(' Her seats are oak.')
   await expect.poll(async () => (await stored(page, 'demo-tirrick'))?.project.story).toMatch(/Her seats are oak\.$/)

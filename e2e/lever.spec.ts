@@ -1,6 +1,6 @@
 import { expect, test } from './walk'
 import { FIGURES } from '@remigo/core'
-import { goBench, figure, handlePlace, leverRests, leverSpeed, openBench } from './board'
+import { goBench, figure, handlePlace, leverRests, leverSpeed, openBench, pick } from './board'
 import { STORM } from '../packages/core/test/howMany'
 
 test('the lever moves by keys, and every figure with it', async ({ page }) => {
@@ -163,7 +163,7 @@ test('every figure opens its working', async ({ page }) => {
   }
   // what only some designs have: panels straight on the pack, a generator with helpers, two banks with strings beside
   // them, lead
-  await page.locator('select[data-regulator]').selectOption('')
+  await pick(page, '[data-regulator]', /straight on/)
   await page.locator('[data-add-boom]').click()
   await openAll('panels straight on')
   // panels stand in Days, the charger in Drive
@@ -173,11 +173,11 @@ test('every figure opens its working', async ({ page }) => {
     .first()
     .click()
   await page.getByText('Generator', { exact: true }).click()
-  await page.locator('[data-help=sun]').check()
+  await page.locator('[data-help=sun] input').check()
   await openAll('a generator')
   // the propeller helps where there are sails
   await openBench(page, '/charging?boat=demo-tirrick')
-  await page.locator('[data-help=sailing]').check()
+  await page.locator('[data-help=sailing] input').check()
   await openAll('under sail')
   await openBench(page, '/pack?view=strings&boat=demo-osprel')
   await page.locator('[data-add-string]').click()

@@ -1,6 +1,6 @@
 import { expect, test } from './walk'
 import { readFileSync } from 'node:fs'
-import { openBench } from './board'
+import { openBench, pick, giveFile } from './board'
 
 const fresh = 'boat=demo-halcyne'
 
@@ -19,7 +19,7 @@ test('the runs of a trial can be set by speed', async ({ page }) => {
   await expect(page.locator('[data-trial-now]')).toContainText(/kn, out/)
   await page.locator('[data-connect-open]').click()
   await page.locator('[data-simulate]').click()
-  await page.locator('[data-fast]').selectOption('60')
+  await pick(page, '[data-fast]', /60/)
   // the helm finds the power that the speed wants
   await expect(async () => {
     const next = page.locator('[data-next-step]')
@@ -34,7 +34,7 @@ test('a sea trial of the simulated boat, from the first step to a corrected curv
   await openBench(page, `/log/trial?${fresh}`)
   await page.locator('[data-connect-open]').click()
   await page.locator('[data-simulate]').click()
-  await page.locator('[data-fast]').selectOption('60')
+  await pick(page, '[data-fast]', /60/)
   await expect(page.locator('[data-instrument=ground]')).toContainText('kn')
   const left = page.getByText('all runs are in.')
   await expect(async () => {
@@ -56,16 +56,12 @@ test('a sea trial of the simulated boat, from the first step to a corrected curv
   await page.locator('[data-instruments-stop]').click()
   await openBench(page, `/log/trips?${fresh}`)
   const read = () =>
-    page
-      .locator('[data-log-file]')
-      .setInputFiles({ name: 'raw.nmea', mimeType: 'text/plain', buffer: Buffer.from(text) })
+    giveFile(page, '[data-read-log]', { name: 'raw.nmea', mimeType: 'text/plain', buffer: Buffer.from(text) })
   await read()
   await expect(page.locator('[data-trips-way]')).toBeVisible()
   await expect(page.locator('[data-trips-note]')).toContainText('One trip logged')
   await expect(page.locator('[data-trip-edit]')).toContainText('Steady stretches')
-  await page
-    .locator('[data-raw-file]')
-    .setInputFiles({ name: 'raw.nmea', mimeType: 'text/plain', buffer: Buffer.from(text) })
+  await giveFile(page, '[data-raw-keep]', { name: 'raw.nmea', mimeType: 'text/plain', buffer: Buffer.from(text) })
   await expect(page.locator('[data-raw-log]')).toContainText('raw.nmea')
   await read()
   await expect(page.locator('[data-trips-note]')).toContainText('Nothing new')
@@ -96,9 +92,7 @@ test('a trip by hand: three fields, and curve and health answer; a file out and 
   await page.locator('[data-trips-csv]').click()
   const csv = readFileSync((await (await download).path())!, 'utf8')
   expect(csv).toContain('distance_nm')
-  await page
-    .locator('[data-log-file]')
-    .setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
+  await giveFile(page, '[data-read-log]', { name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
   await expect(page.locator('[data-trips-note]')).toContainText('Nothing new')
 })
 
@@ -138,7 +132,7 @@ test('a log of any columns is understood, shown and taken; the wrong file is tol
     { length: 900 },
     (_, i) => `${i},${(7.4 + 0.05 * Math.sin(i)).toFixed(2)},52.1,${(48 + (i % 3)).toFixed(1)},${1100 + (i % 5)}`,
   )
-  await page.locator('[data-log-file]').setInputFiles({
+  await giveFile(page, '[data-read-log]', {
     name: 'any.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(['elapsed s,speed km/h,Volts,Amps,Motor RPM', ...rows].join('\n')),
@@ -146,9 +140,7 @@ test('a log of any columns is understood, shown and taken; the wrong file is tol
   await expect(page.locator('[data-columns]')).toContainText('speed km/h')
   await page.locator('[data-columns-take]').click()
   await expect(page.locator('[data-trip-edit]')).toContainText('Steady stretches')
-  await page
-    .locator('[data-log-file]')
-    .setInputFiles({ name: 'x.txt', mimeType: 'text/plain', buffer: Buffer.from('hello there') })
+  await giveFile(page, '[data-read-log]', { name: 'x.txt', mimeType: 'text/plain', buffer: Buffer.from('hello there') })
   await expect(page.getByRole('alert').filter({ hasText: 'neither a GPX track' })).toBeVisible()
 })
 
@@ -174,7 +166,7 @@ test('the helm: the lever drives a simulated boat, and what matters is said', as
   await openBench(page, `/log/helm?${fresh}`)
   await page.locator('[data-connect-open]').click()
   await page.locator('[data-simulate]').click()
-  await page.locator('[data-fast]').selectOption('60')
+  await pick(page, '[data-fast]', /60/)
   const speed = async () => Number.parseFloat((await page.locator('[data-helm-speed]').textContent()) ?? '')
   await expect.poll(speed).toBeGreaterThan(1)
   // half a minute of hers, until she has her speed
@@ -200,10 +192,10 @@ test('a relay is heard when its owner opens it; broken lines and unknown names a
   })
   await openBench(page, `/log/helm?${fresh}`)
   await page.locator('[data-connect-open]').click()
-  await page.locator('[data-socket]').fill('relay')
+  await page.locator('[data-socket] input').fill('relay')
   await page.locator('[data-socket-open]').click()
   await expect(page.getByRole('alert').filter({ hasText: 'begins with ws://' })).toBeVisible()
-  await page.locator('[data-socket]').fill('ws://relay.invalid:8080')
+  await page.locator('[data-socket] input').fill('ws://relay.invalid:8080')
   await page.locator('[data-socket-open]').click()
   await expect(page.locator('[data-helm-speed]')).toContainText(/4\.\d/)
   await expect(page.locator('[data-helm]')).toContainText('Live.')

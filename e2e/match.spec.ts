@@ -17,12 +17,12 @@ test('the motor bench tells match and heat, and takes the owner’s own readings
     ['20', '53'],
     ['40', '59 °C'],
   ]) {
-    await page.locator('[data-reading=time]').fill(time!)
-    await page.locator('[data-reading=temperature]').fill(temperature!)
+    await page.locator('[data-reading=time] input').fill(time!)
+    await page.locator('[data-reading=temperature] input').fill(temperature!)
     await page.locator('[data-reading-add]').click()
   }
   await expect(page.locator('[data-readings]')).toContainText(/It ends at 6\d/)
-  await page.locator('[data-reading=time]').fill('soon')
+  await page.locator('[data-reading=time] input').fill('soon')
   await page.locator('[data-reading-add]').click()
   await expect(page.locator('[data-readings] [role=alert]')).toContainText('After: ')
 })
@@ -34,7 +34,7 @@ test('the propeller bench compares wheels and says whether she holds in wind', a
   await page.locator('[data-propellers] tbody tr').nth(1).getByRole('button', { name: /Try/ }).click()
   await expect(page.locator('[data-trial]').first()).toContainText('2 blades')
   await page.locator('[data-trial]').first().getByRole('button', { name: 'Put back' }).click()
-  await page.getByText('Folding', { exact: true }).click()
+  await page.getByRole('radio', { name: 'Folding', exact: true }).click()
   await expect(page.locator('[data-regen]')).toContainText('Into the pack')
 })
 
@@ -51,7 +51,7 @@ test('whole designs are searched, one is tried and kept; a wish too high is name
   await page.locator('[data-bench=sheet]').click()
   await page.locator('[data-search]').click()
   await expect(page.locator('[data-designs]')).toContainText('Relax one')
-  await page.locator('[data-designs] .relax .btn').first().click()
+  await page.locator('[data-designs] .relax .v-btn').first().click()
   await page.locator('[data-search]').click()
   await expect(rows.first()).toContainText('cheapest')
 })

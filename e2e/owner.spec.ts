@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from './walk'
 import { DEMO_BOATS } from '@remigo/core'
-import { openBench } from './board'
+import { openBench, giveFile, pick } from './board'
 
 test('from an empty browser to the printed sheet: ten answers, a first design, export, delete, import, print', async ({
   page,
@@ -55,7 +55,7 @@ test('from an empty browser to the printed sheet: ten answers, a first design, e
   await page.getByRole('button', { name: 'Close' }).first().click()
   await page.locator('[data-menu]').click()
   await expect(page.locator('[data-boats] li')).toHaveCount(DEMO_BOATS.length)
-  await page.locator('input[type=file]').setInputFiles(path)
+  await giveFile(page, '[data-import-boat]', path)
   await expect(page.locator('h1')).toHaveText('Kittiwake of Sarn')
   await page.locator('[data-bench=sheet]').click()
 
@@ -90,7 +90,7 @@ test('the drawing shows where each answer is measured', async ({ page }) => {
     expect((await drawn.locator('h2').boundingBox())!.y).toBe(below!.y)
   }
   await ask('beam')
-  await page.getByText('Catamaran', { exact: true }).click()
+  await pick(page, page.locator('[data-start-form] .pick-field').first(), 'Catamaran')
   await ask('beam')
   await expect(drawn.locator('path.hull')).toHaveCount(3)
 })
@@ -109,7 +109,7 @@ test('a dimension that no boat can have gets a sentence, and nothing is lost', a
 test('a foreign file changes nothing and says why', async ({ page }) => {
   await openBench(page)
   await page.locator('[data-menu]').click()
-  await page.locator('input[type=file]').setInputFiles({
+  await giveFile(page, '[data-import-boat]', {
     name: 'x.json',
     mimeType: 'application/json',
     buffer: Buffer.from('{"format":"remigo-boat","version":99}'),

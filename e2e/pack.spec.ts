@@ -1,5 +1,5 @@
 import { expect, test } from './walk'
-import { figure, openBench, type, goBench } from './board'
+import { figure, openBench, type, goBench, pick } from './board'
 
 test('a space is measured, the blocks are drawn in it, and what finds no room is told with a way out', async ({
   page,
@@ -16,7 +16,7 @@ test('a space is measured, the blocks are drawn in it, and what finds no room is
   // nonsense has its sentence and is not lost
   await height.fill('40 m')
   await height.press('Enter')
-  await expect(page.locator('[data-room] .error')).toContainText('runs from')
+  await expect(page.locator('[data-room] .field-error')).toContainText('runs from')
   await expect(height).toHaveValue('40 m')
   await page.locator('[data-add-space]').click()
   await expect(page.locator('[data-room]')).toContainText('All 32 blocks find a place')
@@ -33,7 +33,7 @@ test('two banks bring her home on one; worn strings beside them are explained an
   await page.locator('[data-add-string]').click()
   await expect(page.locator('[data-others]')).toContainText('More worn')
   await expect(page.locator('.rail')).toContainText('strings that are not alike')
-  await page.locator('[data-others] select').first().selectOption({ label: 'Ostra NMC module, 22 V 62 Ah' })
+  await pick(page, page.locator('[data-others] .which').first(), 'Ostra NMC module, 22 V 62 Ah')
   await expect(page.locator('[data-others]')).toContainText('Another chemistry')
   await expect(page.locator('[data-others]')).toContainText('not counted')
   await page

@@ -15,7 +15,7 @@ import {
   writeProject,
   type Project,
 } from '@remigo/core'
-import { goBench, openBench, type } from './board'
+import { goBench, openBench, type, giveFile } from './board'
 import { everyNth, howMany, STORM } from '../packages/core/test/howMany'
 
 // Pages under what is too much: `npm run storm` runs these with many more rounds.
@@ -23,9 +23,11 @@ import { everyNth, howMany, STORM } from '../packages/core/test/howMany'
 /** Brings a boat in by her file, as an owner does. */
 async function importBoat(page: Page, project: Project) {
   await page.locator('[data-menu]').first().click()
-  await page
-    .locator('input[type=file][accept*=json]')
-    .setInputFiles({ name: 'boat.json', mimeType: 'application/json', buffer: Buffer.from(writeProject(project)) })
+  await giveFile(page, '[data-import-boat]', {
+    name: 'boat.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(writeProject(project)),
+  })
   await expect(page.locator('h1')).toHaveText(project.name)
 }
 
@@ -166,7 +168,11 @@ test('a hundred pictures of the work are kept, and she opens as before', async (
   const photos = page.locator('.photos').first()
   const file = { name: 'a.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(picture, 'base64') }
   for (let i = 0; i < MANY; i += 10)
-    await photos.locator('input[type=file]').setInputFiles(Array.from({ length: 10 }, () => file))
+    await giveFile(
+      page,
+      photos.locator('[data-add-photo]'),
+      Array.from({ length: 10 }, () => file),
+    )
   await expect(photos.locator('[data-photo]')).toHaveCount(MANY, { timeout: 180_000 })
   await expect(photos).toContainText('MB')
   const opened = Date.now()
@@ -282,7 +288,7 @@ test('wrong files are refused with a word, nothing is lost, and the page goes on
   ] as const) {
     await page.locator('[data-menu]').first().click()
     const longest = longestStall(page, '[role=alertdialog]')
-    await page.locator('input[type=file][accept*=json]').setInputFiles(onDisk('boat.json', text))
+    await giveFile(page, '[data-import-boat]', onDisk('boat.json', text))
     const dialog = page.getByRole('alertdialog')
     await expect(dialog).toContainText(says)
     expect((await dialog.innerText()).length).toBeLessThan(4000)
@@ -304,7 +310,7 @@ test('a log of many rows is read beside the page', async ({ page }) => {
   const longest = longestStall(page, '[data-columns]'),
     from = Date.now()
   const csv = onDisk('any.csv', ['elapsed s,speed kn,Volts,Amps,Motor RPM', ...rows].join('\n'))
-  await page.locator('[data-log-file]').setInputFiles(csv)
+  await giveFile(page, '[data-read-log]', csv)
   await expect(page.locator('[data-columns]')).toContainText('speed kn')
   const shown = Date.now() - from,
     stall = await longest
@@ -340,7 +346,7 @@ test('a part that is not there any more is told, and the boat stays', async ({ p
   await page.locator('.tab[href$="/drive/motor"]').click()
   await expect(page.locator('[data-part-lost]')).toBeVisible()
   await page.unroute(/_nuxt\/.*\.(js|css)$/)
-  await page.locator('[data-part-lost] .btn--best').click()
+  await page.locator('[data-part-lost] .v-btn--variant-flat').click()
   await expect(page.locator('h1')).toHaveText('Tirrick')
 })
 
@@ -353,7 +359,7 @@ test('once a boat of one’s own is saved, Remigo asks once to keep it for good'
   await importBoat(page, { ...DEMO.tirrick, id: 'own', name: 'My own' })
   await type(page, 'boat.mass', '5 t')
   await expect(page.locator('[data-ask-to-last]')).toBeVisible()
-  await page.locator('[data-ask-to-last] .btn--best').click()
+  await page.locator('[data-ask-to-last] .v-btn--variant-flat').click()
   await expect(page.locator('.band', { hasText: 'for good' })).toBeVisible()
   await page.reload()
   await page.locator('.strip .cells').first().waitFor()

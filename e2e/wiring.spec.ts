@@ -44,7 +44,7 @@ test('a longer and thinner cable is told, and one touch mends it; gear left out 
   await expect(page.locator('[data-trial]').first()).toBeVisible()
   await page.locator('[data-trial]').first().getByRole('button', { name: 'Keep it' }).click()
   await expect(finding).toHaveCount(0)
-  await page.locator('[data-fit=emergencyStop]').click()
+  await page.locator('[data-fit=emergencyStop] input').click()
   await expect(page.locator('[data-device=stop]')).toHaveCount(0)
   await page.locator('[data-room-rail]').click()
   await expect(page.locator('.rail')).toContainText('no emergency stop')

@@ -32,7 +32,7 @@ const VIEWS = [
 /** Two answers, so that a first design stands beside them. */
 async function answerStart(page) {
   await page.locator('[data-start-form]').getByText('Displacement launch', { exact: true }).click()
-  await page.locator('input[data-question=lengthOverAll]').fill('7.4 m')
+  await page.locator('[data-question=lengthOverAll] input').fill('7.4 m')
   await page.locator('[data-first-sketch] dl').waitFor()
   await page.locator('main').evaluate(main => main.scrollTo(0, 0))
 }
@@ -59,7 +59,7 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
   await page.goto(`http://localhost:${PORT}${path}`)
   await page.locator('.strip .cells, [data-start-form]').first().waitFor()
   if (name === 'start') await answerStart(page)
-  if (name === 'day') await page.locator('[data-turn-home]').waitFor()
+  if (name === 'day') await page.locator('[data-day-chart][data-drawn=true]').waitFor()
   if (/curve|motor|working|heat|charging/.test(name)) await page.locator('[data-drawn=true]').waitFor()
   if (click) await page.click(click)
   if (name === 'phone-under') await page.locator('[data-under-turn]').waitFor()
@@ -76,18 +76,24 @@ for (const [name, path, { size = [1280, 800], theme = 'light', click }] of VIEWS
 await browser.close()
 server.kill()
 
+/** How many times faster than the clock the simulated boat runs. */
+async function hurry(page, times) {
+  await page.click('[data-fast] .v-field')
+  await page.getByRole('option', { name: new RegExp(`${times}`) }).click()
+}
+
 /** A trial of the simulated boat, three pairs far. */
 async function runTrial(page) {
   await page.click('[data-connect-open]')
   await page.click('[data-simulate]')
-  await page.selectOption('[data-fast]', '60')
+  await hurry(page, 60)
   for (let step = 0; step < 2; step++)
     for (const way of ['out', 'back'])
       do {
         await page.click('[data-next-step]')
         await page.waitForTimeout(1200)
       } while (await page.getByText(`to hold: ${20 * (step + 1)}\u00A0%, ${way}.`).count())
-  await page.selectOption('[data-fast]', '10')
+  await hurry(page, 10)
   await page.click('[data-next-step]')
   await page.waitForTimeout(9000)
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { fewOf } from '../app/components/figures/fewOf'
+import { fewOf } from '../app/design/figures/fewOf'
 
 const rows = fc
   .array(

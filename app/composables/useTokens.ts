@@ -19,6 +19,9 @@ const NAMES = [
   'fits',
   'tight',
   'clash',
+  'fits-wash',
+  'tight-wash',
+  'clash-wash',
 ] as const
 /** the typefaces of figures and of words, as tokens.css names them */
 export const FIGURES_FONT = '"Barlow Semi Condensed"',

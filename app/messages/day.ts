@@ -23,7 +23,7 @@ export const dayWords = {
   chart: 'Charge over the day',
   axis: '%',
   atRest: 'at rest',
-  reserveShort: (usable: string, gauge: string) => `reserve ${usable} = ${gauge} gauge`,
+  chargeLeft: 'left in the pack',
   reserveBoth: (usable: string, gauge: string) => `reserve: ${usable} of usable = ${gauge} on the gauge`,
   spared: 'spares the cells',
   turn: (clock: string) => `Last turn home ${clock}`,

@@ -11,6 +11,7 @@ export const healthWords = {
     'between.',
   told: (n: number) => (n === 1 ? 'Known from one trip.' : `Known from ${n} trips.`),
   capacity: 'Capacity over the log',
+  oneTrip: 'one trip by itself',
   capacityHead: ['Day', 'Capacity', 'From', 'To'],
   capacityHint: 'a bar is one trip, 10 to 90 %',
   new: (ah: string) => `as new, ${ah}`,

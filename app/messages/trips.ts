@@ -57,6 +57,8 @@ export const tripsWords = {
   curve: 'Her own curve',
   curveHint: 'a circle is a steady stretch',
   predicted: 'predicted',
+  trip: 'a trip',
+  told: 'a reading',
   trial: 'after the trial',
   now: (within: string) => `now, ± ${within}`,
   axis: 'From the pack, in calm',

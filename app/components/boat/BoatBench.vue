@@ -38,7 +38,7 @@ const payoff = computed(() => answer.summary.payoff)
       <BoatFields v-if="stage >= 3" />
     </div>
     <div class="bench__side">
-      <NuxtLink to="/start" class="btn btn--best start" data-start>{{ boardWords.boat.start }}</NuxtLink>
+      <VBtn variant="flat" to="/start" class="start" data-start>{{ boardWords.boat.start }}</VBtn>
       <section class="block" :aria-label="boardWords.boat.derived">
         <h2 class="section-head">{{ boardWords.boat.derived }}</h2>
         <FigureRow v-if="bound" id="hullSpeed" /><FigureRow id="displacedVolume" /><FigureRow

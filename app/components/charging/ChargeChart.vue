@@ -16,11 +16,16 @@ const curves = computed<ChartCurve[]>(() => [
     : { name: chargingWords.power, x: hours.value, y: curve.value.power.map(p => p / 1000), width: 2.6 },
 ])
 const axes = computed(() => ({
-  x: { title: chargingWords.time, from: 0, to: Math.max(1, 1.02 * (hours.value.at(-1) ?? 1)) },
+  x: { title: chargingWords.time, unit: 'h', from: 0, to: Math.max(1, 1.02 * (hours.value.at(-1) ?? 1)) },
   y:
     shown.value === 'charge'
-      ? { title: chargingWords.charge, from: 0, to: 102 }
-      : { title: chargingWords.power, from: 0, to: 1.1 * Math.max(0.1, ...curve.value.power.map(p => p / 1000)) },
+      ? { title: chargingWords.charge, unit: '%', from: 0, to: 102 }
+      : {
+          title: chargingWords.power,
+          unit: 'kW',
+          from: 0,
+          to: 1.1 * Math.max(0.1, ...curve.value.power.map(p => p / 1000)),
+        },
 }))
 const upright = computed(() =>
   curve.value.toEighty ? [{ at: curve.value.toEighty / 3600, label: chargingWords.eighty }] : [],

@@ -19,7 +19,7 @@ import { sunWords } from '~/messages/sun'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf } from '~/components/figures/fewOf'
+import { fewOf } from '~/design/figures/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import ChargeChart from '~/components/charging/ChargeChart.vue'
 
@@ -90,7 +90,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
         <h2 class="section-head">
           {{ chargingWords.counts }}<span>{{ chargingWords.countsHint }}</span>
         </h2>
-        <table class="table">
+        <VTable>
           <thead>
             <tr>
               <th />
@@ -121,14 +121,14 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
               </td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
       <section class="block" :aria-label="chargingWords.chargers" data-chargers>
         <h2 class="section-head">
           {{ chargingWords.chargers
           }}<NuxtLink class="link" to="/library?kind=charger">{{ benchWords.motor.all }}</NuxtLink>
         </h2>
-        <table class="table">
+        <VTable>
           <tbody>
             <tr v-for="row in rows" :key="row.charger.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td>
@@ -143,7 +143,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
               </td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
       <p class="small caution">{{ chargingWords.caution }}</p>
     </div>
@@ -171,34 +171,29 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
           {{ supplyWords.helps
           }}<NuxtLink class="link small" to="/days/year" data-to-sun>{{ supplyWords.sunBench }}</NuxtLink>
         </h2>
-        <label class="ink-check"
-          ><input type="checkbox" :checked="charging.sun" data-help="sun" @change="toggle('sun')" />{{
-            supplyWords.sun
-          }}</label
-        >
+        <VCheckboxBtn
+          :model-value="charging.sun"
+          :label="supplyWords.sun"
+          data-help="sun"
+          @update:model-value="toggle('sun')"
+        />
         <template v-if="charging.sun">
-          <label class="ink-check month"
-            ><span>{{ supplyWords.month }}</span
-            ><select
-              class="ink-select"
-              :value="charging.month"
-              @change="
-                document.edit(supplyWords.month, [
-                  edit('design.charging.month', Number(($event.target as HTMLSelectElement).value)),
-                ])
-              "
-            >
-              <option v-for="(name, i) in sunWords.months" :key="i" :value="i">{{ name }}</option>
-            </select></label
-          >
+          <PickField
+            :label="supplyWords.month"
+            :model-value="charging.month"
+            :items="sunWords.months.map((title, value) => ({ value, title }))"
+            @update:model-value="document.edit(supplyWords.month, [edit('design.charging.month', $event)])"
+          />
           <FigureRow v-if="document.shown.design.solar.fitted" id="chargeSun" />
           <p v-else class="small soft">{{ sunWords.none }}</p>
         </template>
-        <label v-if="sails || charging.sailing" class="ink-check"
-          ><input type="checkbox" :checked="charging.sailing" data-help="sailing" @change="toggle('sailing')" />{{
-            supplyWords.sailing
-          }}</label
-        >
+        <VCheckboxBtn
+          v-if="sails || charging.sailing"
+          :model-value="charging.sailing"
+          :label="supplyWords.sailing"
+          data-help="sailing"
+          @update:model-value="toggle('sailing')"
+        />
         <FigureRow v-if="charging.sailing && answer.model.propulsor.kind !== 'jet'" id="chargeSailing" />
         <QuantityField path="use.houseLoad" />
       </section>
@@ -211,18 +206,14 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
           :model-value="charging.inlet"
           @update:model-value="document.edit(chargingWords.inlet, [edit('design.charging.inlet', $event)])"
         />
-        <label v-if="charging.inlet === 'household'" class="ink-check month"
-          ><span>{{ supplyWords.plug }}</span
-          ><select
-            class="ink-select"
-            :value="plug"
-            data-plug
-            @change="choosePlug(($event.target as HTMLSelectElement).value)"
-          >
-            <option value="">{{ supplyWords.other }}</option>
-            <option v-for="p in SHORE_PLUGS" :key="p.id" :value="p.id">{{ p.label }}</option>
-          </select></label
-        >
+        <PickField
+          v-if="charging.inlet === 'household'"
+          :label="supplyWords.plug"
+          :model-value="plug"
+          :items="[{ value: '', title: supplyWords.other }, ...SHORE_PLUGS.map(p => ({ value: p.id, title: p.label }))]"
+          data-plug
+          @update:model-value="choosePlug($event)"
+        />
         <div class="rows">
           <QuantityField path="design.charging.shoreVoltage" /><QuantityField
             path="design.charging.shoreCurrent"
@@ -249,7 +240,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
             )
           }}
         </p>
-        <NuxtLink to="/settings-sheet" class="btn btn--best">{{ chargingWords.settings }}</NuxtLink>
+        <VBtn variant="flat" to="/settings-sheet">{{ chargingWords.settings }}</VBtn>
       </section>
     </div>
   </div>

@@ -62,8 +62,8 @@ function toggle() {
         }}
       </p>
     </template>
-    <button type="button" class="btn" @click="toggle">
+    <VBtn @click="toggle">
       {{ small ? chargingWords.smallMotorRemove : chargingWords.smallMotorAdd }}
-    </button>
+    </VBtn>
   </section>
 </template>

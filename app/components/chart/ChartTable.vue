@@ -6,7 +6,7 @@ defineProps<{ label: string; head: readonly string[]; rows: readonly (readonly (
 <template>
   <!-- a table takes the width of its words, hidden or not: what hides it stands around it -->
   <div class="visually-hidden" data-chart-table>
-    <table>
+    <VTable>
       <caption>
         {{
           label
@@ -23,6 +23,6 @@ defineProps<{ label: string; head: readonly string[]; rows: readonly (readonly (
           <td v-for="(cell, k) in row.slice(1)" :key="k">{{ cell }}</td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
   </div>
 </template>

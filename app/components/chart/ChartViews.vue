@@ -6,17 +6,17 @@ const shown = defineModel<T>({ required: true })
 
 <template>
   <div class="views" role="tablist" :aria-label="label">
-    <button
+    <VBtn
       v-for="[id, word] in Object.entries(views) as [T, string][]"
       :key="id"
-      type="button"
+      variant="plain"
       role="tab"
       :aria-selected="shown === id"
       :data-view="id"
       @click="shown = id"
     >
       {{ word }}
-    </button>
+    </VBtn>
   </div>
 </template>
 

@@ -90,8 +90,8 @@ const axes = computed(() => {
     Number.MIN_VALUE,
   )
   return {
-    x: { title: `${words.speed}, ${UNITS[units.value.speed].symbol}`, from: 0, to: fastest },
-    y: { title: `${words.power}, ${UNITS[units.value.power].symbol}`, from: 0, to: 1.06 * highest },
+    x: { title: words.speed, unit: UNITS[units.value.speed].symbol, from: 0, to: fastest },
+    y: { title: words.power, unit: UNITS[units.value.power].symbol, from: 0, to: 1.06 * highest },
   }
 })
 </script>
@@ -101,42 +101,39 @@ const axes = computed(() => {
     <h1>{{ words.title }}</h1>
     <p class="prose">{{ words.lead }}</p>
     <div class="choose" role="group" :aria-label="words.choose">
-      <label
+      <VCheckboxBtn
         v-for="boat in boats.list"
         :key="boat.id"
-        class="ink-check pick"
+        class="pick"
         :class="{ off: !ids.includes(boat.id) && ids.length === MOST }"
-        ><input
-          type="checkbox"
-          :checked="ids.includes(boat.id)"
-          :disabled="!ids.includes(boat.id) && ids.length === MOST"
-          :data-pick="boat.id"
-          @change="toggle(boat.id)"
-        /><span>{{ boat.name }}</span></label
-      >
-      <button v-if="ids.length < MOST" type="button" class="btn" data-make-variant @click="variant">
+        :model-value="ids.includes(boat.id)"
+        :label="boat.name"
+        :disabled="!ids.includes(boat.id) && ids.length === MOST"
+        :data-pick="boat.id"
+        @update:model-value="toggle(boat.id)"
+      />
+      <VBtn v-if="ids.length < MOST" data-make-variant @click="variant">
         {{ words.variant(document.project.name) }}
-      </button>
+      </VBtn>
     </div>
     <p v-if="ids.length === MOST" class="small soft">{{ words.four }}</p>
     <p v-for="project in broken" :key="project.id" class="caution">{{ words.broken(project.name) }}</p>
     <p v-if="sound.length < 2" class="prose" role="status">{{ words.one }}</p>
     <template v-else>
       <div class="wide">
-        <table class="table sides">
+        <VTable class="sides">
           <thead>
             <tr>
               <th />
               <th v-for="(project, i) in sound" :key="project.id" scope="col">
                 <svg width="34" height="8" aria-hidden="true"><path d="M0 4H34" class="dash" :class="DASHES[i]" /></svg>
-                <button
-                  type="button"
-                  class="link"
+                <VBtn
+                  variant="text"
                   :aria-label="words.open(project.name)"
                   @click="boats.open(project.id).then(() => router.push(pathOf('boat')))"
                 >
                   {{ project.name }}
-                </button>
+                </VBtn>
               </th>
             </tr>
           </thead>
@@ -152,7 +149,7 @@ const axes = computed(() => {
               </td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </div>
       <h2 class="section-head">{{ words.curves }}</h2>
       <PlotChart :label="words.curves" :x="axes.x" :y="axes.y" :curves="curves" :height="360" />

@@ -30,7 +30,6 @@ const CHARTS = { power: PowerChart, energy: EnergyChart, parts: PartsChart, engi
 const shown = ref<ChartView>('power')
 const powerUnit = ref<'kW' | 'hp'>(unit.value === 'hp' ? 'hp' : 'kW')
 const scale = ref<'linear' | 'log'>('linear')
-const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
 const options = computed(() =>
   shown.value === 'power' ? { hidden: hidden.value, unit: powerUnit.value, log: scale.value === 'log' } : {},
 )
@@ -69,7 +68,7 @@ const label = (path: FieldPath) => FIELDS[path].label
         >{{ benchWords.curve.lead }}</BenchLead
       >
       <ChartViews v-model="shown" :label="benchWords.curve.view" :views="benchWords.curve.views" />
-      <component :is="CHARTS[shown]" ref="chart" v-bind="options" />
+      <component :is="CHARTS[shown]" v-bind="options" />
       <div class="tools">
         <ChoiceField
           v-if="shown === 'power'"
@@ -84,10 +83,7 @@ const label = (path: FieldPath) => FIELDS[path].label
           :options="benchWords.curve.scales"
         />
         <div class="keep">
-          <span>{{ benchWords.curve.keep }}</span><button type="button" class="btn" @click="chart?.save('png', file)">
-            {{ benchWords.curve.png }}</button
-          ><button type="button" class="btn" @click="chart?.save('svg', file)">{{ benchWords.curve.svg }}</button
-          ><button type="button" class="btn" data-csv @click="csv">CSV</button>
+          <VBtn data-csv @click="csv">{{ benchWords.curve.csv }}</VBtn>
         </div>
       </div>
       <p v-if="shown === 'power'" class="small soft">

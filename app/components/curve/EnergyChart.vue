@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { chosenUnit, fromUnit, toUnit, UNITS } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
@@ -15,17 +15,23 @@ const lever = useLever()
 const { text } = useQuantities()
 const { speedUnit, kn, speeds, speedAxis } = useCurveScale()
 const reading = useCurveReading()
-const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
-defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
 const unit = computed(() => chosenUnit('energyPerDistance', view.choice))
 const wh = (v: number) => toUnit(v, unit.value)
 const curves = computed(() => [
-  { name: 'low', x: speeds.value, y: answer.curve.map(p => wh(p.packPowerLow / p.speed)), fill: false },
-  { name: 'high', x: speeds.value, y: answer.curve.map(p => wh(p.packPowerHigh / p.speed)), fill: true },
-  { name: benchWords.curve.band, x: speeds.value, y: answer.curve.map(p => wh(p.energyPerDistance)), width: 2.6 },
+  {
+    name: benchWords.curve.band,
+    x: speeds.value,
+    y: answer.curve.map(p => wh(p.energyPerDistance)),
+    band: {
+      low: answer.curve.map(p => wh(p.packPowerLow / p.speed)),
+      high: answer.curve.map(p => wh(p.packPowerHigh / p.speed)),
+    },
+    width: 2.6,
+  },
 ])
 const y = computed(() => ({
-  title: `${benchWords.curve.energyAxis}, ${UNITS[unit.value].symbol}`,
+  title: benchWords.curve.energyAxis,
+  unit: UNITS[unit.value].symbol,
   from: 0,
   to: 1.6 * wh(Math.max(answer.summary.cruise.energyPerDistance, answer.summary.top.energyPerDistance)),
 }))
@@ -45,7 +51,6 @@ const marker = () => {
 
 <template>
   <PlotChart
-    ref="chart"
     :label="benchWords.curve.energyChart"
     :curves="curves"
     :marker="marker"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { engineCurves, motorEnvelope, UNITS } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
@@ -12,8 +12,6 @@ const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text } = useQuantities()
 const { unit, kw } = useCurveScale()
-const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
-defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
 const engine = computed(() => document.shown.boat.oldEngine)
 const motor = computed(() => document.shown.design.motor)
 const curves = computed(() => {
@@ -47,9 +45,10 @@ const curves = computed(() => {
   ]
 })
 const axes = computed(() => ({
-  x: { title: `${benchWords.curve.engineAxis}, %`, from: 0, to: 140 },
+  x: { title: benchWords.curve.engineAxis, unit: '%', from: 0, to: 140 },
   y: {
-    title: `${benchWords.curve.axisPower}, ${UNITS[unit.value].symbol}`,
+    title: benchWords.curve.axisPower,
+    unit: UNITS[unit.value].symbol,
     from: 0,
     to: 1.15 * kw(Math.max(engine.value.ratedPower, motor.value.peakPower)),
   },
@@ -69,7 +68,6 @@ const marker = () => {
   <p v-if="!engine.ratedPower" class="prose soft">{{ benchWords.curve.noEngine }}</p>
   <div v-else>
     <PlotChart
-      ref="chart"
       :label="benchWords.curve.engineChart"
       :curves="curves"
       :marker="marker"

@@ -40,12 +40,12 @@ const first = computed(() => shares.value[0])
       {{ readingWords.sure.head }}<span>{{ readingWords.sure.hint }}</span>
     </h2>
     <div class="row">
-      <button v-if="!running" type="button" class="btn" data-sample @click="start">
+      <VBtn v-if="!running" data-sample @click="start">
         {{ report ? readingWords.sure.again : readingWords.sure.go }}
-      </button>
+      </VBtn>
       <template v-else
-        ><button type="button" class="btn" @click="cancel">{{ readingWords.sure.cancel }}</button
-        ><progress :max="USUAL_SAMPLES" :value="done" :aria-label="readingWords.sure.head" /><span
+        ><VBtn @click="cancel">{{ readingWords.sure.cancel }}</VBtn
+        ><VProgressLinear :model-value="(100 * done) / USUAL_SAMPLES" :aria-label="readingWords.sure.head" /><span
           class="small soft figures"
           >{{ readingWords.sure.progress(done, USUAL_SAMPLES) }}</span
         ></template
@@ -56,7 +56,7 @@ const first = computed(() => shares.value[0])
       <p v-if="first" class="prose lead" data-first>
         {{ readingWords.sure.most(first.advice, first.label, text(first.share, 'ratio')) }}
       </p>
-      <table class="table">
+      <VTable>
         <tbody>
           <tr v-for="b in bands" :key="b.label">
             <th scope="row">{{ b.label }}</th>
@@ -70,7 +70,7 @@ const first = computed(() => shares.value[0])
             readingWords.sure.of
           }}
         </caption>
-      </table>
+      </VTable>
       <ul class="shares">
         <li v-for="s in shares" :key="s.id">
           <span>{{ s.label }}</span><i><b :style="{ width: `${100 * s.share}%` }" /></i
@@ -87,17 +87,11 @@ const first = computed(() => shares.value[0])
   gap: 10px;
   align-items: center;
 }
-progress {
-  accent-color: var(--ink);
-  height: 10px;
-  flex: 1;
-  max-width: 260px;
-}
 .lead {
   margin: 8px 0;
   font-weight: 500;
 }
-.table {
+.v-table {
   max-width: 460px;
 }
 caption {

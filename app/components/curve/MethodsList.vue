@@ -39,8 +39,8 @@ function toggle(id: string) {
       {{ benchWords.curve.methods }} <span class="soft small">{{ benchWords.curve.here }}</span>
     </h2>
     <div v-for="row in rows" :key="row.id" class="method" :class="{ off: hidden.has(row.id) }">
-      <button
-        type="button"
+      <VBtn
+        variant="plain"
         class="toggle"
         :aria-pressed="!hidden.has(row.id)"
         :title="row.source"
@@ -51,7 +51,7 @@ function toggle(id: string) {
           >{{ row.label }}<small>{{ row.range }}</small
           ><small v-live="() => benchWords.curve.counts(shareOf(row.i))" class="counts"
         /></span>
-      </button>
+      </VBtn>
       <div class="value"><FigureValue id="shaftPower" :method="row.id" /></div>
     </div>
   </section>

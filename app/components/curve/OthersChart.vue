@@ -7,16 +7,14 @@ import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { readFile } from '~/files/readFile'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** The "look at similar boats" school: power for each tonne against speed over the root of the waterline. */
 const answer = useAnswerStore()
 const document = useDocumentStore()
 const { text } = useQuantities()
-const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
-defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
 const own = useStorage<OtherBoat[]>('remigo-other-boats', [])
 const errors = ref<string[]>([])
-const picker = ref<HTMLInputElement>()
 
 const kn = (speed: number, waterline: number) => speed / KNOT / Math.sqrt(waterline)
 const scatter = (boats: readonly OtherBoat[], colour: 'soft' | 'fits', name: string) => {
@@ -40,9 +38,13 @@ const line = computed(() => {
   }
 })
 const curves = computed(() => [
-  { name: 'low', x: line.value.x, y: line.value.of(p => p.packPowerLow), fill: false },
-  { name: 'high', x: line.value.x, y: line.value.of(p => p.packPowerHigh), fill: true },
-  { name: document.shown.name, x: line.value.x, y: line.value.of(p => p.drive.packPower), width: 2.6 },
+  {
+    name: document.shown.name,
+    x: line.value.x,
+    y: line.value.of(p => p.drive.packPower),
+    band: { low: line.value.of(p => p.packPowerLow), high: line.value.of(p => p.packPowerHigh) },
+    width: 2.6,
+  },
   scatter(OTHER_BOATS, 'soft', benchWords.curve.views.others),
   ...(own.value.length ? [scatter(own.value, 'fits', benchWords.curve.views.others)] : []),
 ])
@@ -59,21 +61,17 @@ const marker = () => {
     value: `${(p.drive.packPower / document.shown.boat.mass).toFixed(2)} kW/t`,
   }
 }
-async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function take(file: File) {
   const table = await readFile(files => files.otherBoats(file))
   errors.value = table.outcome === 'wrong' ? table.errors.map(e => `Line ${e.line}, ${e.column}: ${e.message}`) : []
   if (table.outcome === 'read') own.value = table.boats
 }
+const pick = useFilePick('.csv,text/csv', files => take(files[0]!))
 </script>
 
 <template>
   <div>
     <PlotChart
-      ref="chart"
       :label="benchWords.curve.othersChart"
       :curves="curves"
       :marker="marker"
@@ -86,19 +84,9 @@ async function take(event: Event) {
       {{ own.length ? benchWords.curve.othersKept(own.length) : benchWords.curve.othersHint }}
     </p>
     <div class="row">
-      <button type="button" class="btn" @click="picker?.click()">{{ benchWords.curve.othersImport }}</button>
-      <button v-if="own.length" type="button" class="btn" @click="own = []">{{ benchWords.curve.othersClear }}</button>
+      <VBtn data-others @click="pick()">{{ benchWords.curve.othersImport }}</VBtn>
+      <VBtn v-if="own.length" @click="own = []">{{ benchWords.curve.othersClear }}</VBtn>
     </div>
-    <input
-      ref="picker"
-      type="file"
-      accept=".csv,text/csv"
-      class="visually-hidden"
-      tabindex="-1"
-      :aria-label="benchWords.curve.othersImport"
-      data-others
-      @change="take"
-    />
     <ul v-if="errors.length" class="errors" role="alert">
       <li v-for="e in errors.slice(0, 8)" :key="e">{{ e }}</li>
     </ul>

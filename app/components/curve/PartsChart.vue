@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { chosenUnit, fromUnit, toUnit, UNITS } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useAnswerStore } from '~/stores/answer'
 import { useViewStore } from '~/stores/view'
 import { useQuantities } from '~/composables/useQuantities'
 import { useLever } from '~/composables/useLever'
+import type { ChartCurve } from '~/components/chart/chartTypes'
 import { useCurveScale } from './curveScale'
 
 /** What the pull is made of, by the method that weighs most and splits it: piled up, with the sea margin on top. */
@@ -14,8 +15,6 @@ const view = useViewStore()
 const lever = useLever()
 const { text } = useQuantities()
 const { speedUnit, kn, speeds, speedAxis } = useCurveScale()
-const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
-defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
 const unit = computed(() => chosenUnit('force', view.choice))
 const n = (v: number) => toUnit(v, unit.value)
 /** the first of the hull's methods that splits its resistance */
@@ -28,7 +27,7 @@ const index = computed(() =>
 const label = computed(() => answer.model.methods[index.value]!.method.label)
 const PARTS = ['friction', 'wave', 'appendage', 'air'] as const
 const WASHES = ['band', 'water', 'desk', 'rule'] as const
-const curves = computed(() => {
+const curves = computed((): ChartCurve[] => {
   const at = answer.curve.map(p => p.resistance.methods[index.value]!)
   return [
     ...PARTS.map((part, i) => ({
@@ -50,7 +49,8 @@ const curves = computed(() => {
   ]
 })
 const y = computed(() => ({
-  title: `${benchWords.curve.partsAxis}, ${UNITS[unit.value].symbol}`,
+  title: benchWords.curve.partsAxis,
+  unit: UNITS[unit.value].symbol,
   from: 0,
   to: 1.5 * n(answer.summary.top.resistance.methods[index.value]!.value),
 }))
@@ -64,7 +64,6 @@ const marker = () => {
 <template>
   <div>
     <PlotChart
-      ref="chart"
       :label="benchWords.curve.partsChart"
       :curves="curves"
       :marker="marker"

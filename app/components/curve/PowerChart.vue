@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import {
   BAND,
   bandOf,
@@ -29,8 +29,6 @@ const { text } = useQuantities()
 const { speedUnit, unit, kw, kn, speeds, speedAxis } = useCurveScale(computed(() => props.unit))
 const DASHES = ['longdash', 'dash', 'dashdot', 'dot'] as const
 const reading = useCurveReading()
-const chart = ref<{ save: (format: 'png' | 'svg', name: string) => Promise<void> }>()
-defineExpose({ save: (format: 'png' | 'svg', name: string) => chart.value?.save(format, name) })
 
 /** W of all motors */
 const rated = computed(() => document.shown.design.motor.ratedPower * answer.model.drives)
@@ -78,12 +76,14 @@ const readings = computed<ChartCurve[]>(() => {
   ]
 })
 const curves = computed<ChartCurve[]>(() => [
-  { name: 'low', x: speeds.value, y: answer.curve.map(p => kw(p.shaftPowerLow)), fill: false },
-  { name: 'high', x: speeds.value, y: answer.curve.map(p => kw(p.shaftPowerHigh)), fill: true },
   {
     name: using.value ? benchWords.curve.measured : benchWords.curve.band,
     x: speeds.value,
     y: answer.curve.map(p => kw(p.drive.shaftPower)),
+    band: {
+      low: answer.curve.map(p => kw(p.shaftPowerLow)),
+      high: answer.curve.map(p => kw(p.shaftPowerHigh)),
+    },
     width: 2.6,
   },
   ...answer.methods.flatMap((curve, i): ChartCurve[] => {
@@ -116,7 +116,8 @@ const curves = computed<ChartCurve[]>(() => [
 /** the axis ends a little above what the motor or the wished top takes */
 const ceiling = computed(() => kw(Math.max(1.5 * rated.value, 1.35 * answer.summary.top.drive.shaftPower)))
 const y = computed(() => ({
-  title: `${benchWords.curve.axisPower}, ${UNITS[unit.value].symbol}`,
+  title: benchWords.curve.axisPower,
+  unit: UNITS[unit.value].symbol,
   from: props.log ? ceiling.value / 2000 : 0,
   to: ceiling.value,
   log: props.log,
@@ -156,7 +157,6 @@ const upright = computed(() => {
 
 <template>
   <PlotChart
-    ref="chart"
     :label="benchWords.curve.chart"
     :curves="curves"
     :marker="marker"

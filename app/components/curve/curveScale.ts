@@ -14,7 +14,8 @@ export function useCurveScale(powerUnit?: Ref<'kW' | 'hp'>) {
   const kn = (v: number) => toUnit(v, speedUnit.value)
   const speeds = computed(() => answer.curve.map(p => kn(p.speed)))
   const speedAxis = computed(() => ({
-    title: `${benchWords.curve.axisSpeed}, ${UNITS[speedUnit.value].symbol}`,
+    title: benchWords.curve.axisSpeed,
+    unit: UNITS[speedUnit.value].symbol,
     from: 0,
     to: speeds.value.at(-1)!,
   }))

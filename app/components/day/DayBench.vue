@@ -8,8 +8,8 @@ import { useDayLegs } from '~/composables/useDayLegs'
 import { useDayReport } from '~/composables/useDayReport'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
-import { vKept } from '~/directives/kept'
 import { readFile } from '~/files/readFile'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** A day on the water: its legs, what is left at the berth, when to turn home, whether to go. */
 const document = useDocumentStore()
@@ -26,23 +26,12 @@ function depart(time: number) {
   document.edit(words.departs, [edit('day.departs', Math.min(86_340, Math.max(0, time)))], clockVisit)
   endVisit.start()
 }
-function setClock(value: string) {
-  const [h, m] = value.split(':').map(Number)
-  if (Number.isFinite(h) && Number.isFinite(m)) depart(h! * 3600 + m! * 60)
-}
-function setDate(value: string) {
-  if (/^\d{4}-\d\d-\d\d$/.test(value)) document.edit(words.date, [edit('day.date', value)])
-}
+const setDate = (date: string) => document.edit(words.date, [edit('day.date', date)])
 const setSky = (sky: string) => document.edit(words.sky.label, [edit('day.sky', sky as Day['sky'])])
 const skies = Object.fromEntries(SKIES.map(s => [s, words.sky.options[s]])) as Record<Day['sky'], string>
 
-const picker = ref<HTMLInputElement>()
 const fileNews = ref('')
-async function read(event: Event) {
-  const input = event.target as HTMLInputElement,
-    file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function read(file: File) {
   const found = await readFile(files => files.gpx(file))
   if (!found.ok) {
     fileNews.value = `${words.readFailed} ${found.message}`
@@ -62,6 +51,7 @@ async function read(event: Event) {
   fileNews.value = words.readDone(found.kind, next.length)
   choose(0)
 }
+const pick = useFilePick('.gpx,application/gpx+xml,text/xml', files => read(files[0]!))
 const file = computed(() => fileOf(document.shown, `day-${day.value.date}`))
 const csv = () => report.value && download(`${file.value}.csv`, dayCsv(report.value.points), 'text/csv')
 const gpx = () => download(`${file.value}.gpx`, routeGpx(document.shown), 'application/gpx+xml')
@@ -102,25 +92,14 @@ const worked = computed(() => (report.value ? dayWorked(document.shown, report.v
         <p v-else-if="legs.length === 0" class="prose">{{ words.noLegs }}</p>
         <RunState :run="run" :says="report ? undefined : words.working" />
         <div class="tools no-print">
-          <button type="button" class="btn" data-add-leg @click="add()">{{ words.add }}</button><button
-            type="button"
-            class="btn"
+          <VBtn data-add-leg @click="add()">{{ words.add }}</VBtn><VBtn
             data-add-wait
             @click="add({ does: 'waits', duration: 3600, speed: 0, stream: 0 })"
           >
-            {{ words.wait }}</button
-          ><button v-if="legs.length > 0" type="button" class="btn" data-and-home @click="back">{{ words.back }}</button
-          ><button type="button" class="btn" data-read-gpx @click="picker?.click()">{{ words.read }}</button>
+            {{ words.wait }}</VBtn
+          ><VBtn v-if="legs.length > 0" data-and-home @click="back">{{ words.back }}</VBtn
+          ><VBtn data-read-gpx @click="pick()">{{ words.read }}</VBtn>
         </div>
-        <input
-          ref="picker"
-          type="file"
-          accept=".gpx,application/gpx+xml,text/xml"
-          class="visually-hidden"
-          tabindex="-1"
-          :aria-label="words.read"
-          @change="read"
-        />
       </div>
       <p v-if="fileNews" class="small news" role="status">{{ fileNews }}</p>
       <DayChart
@@ -162,29 +141,19 @@ const worked = computed(() => (report.value ? dayWorked(document.shown, report.v
     </div>
     <div class="day__side">
       <div class="departs">
-        <label for="day-departs">{{ words.departs }}</label>
+        <span>{{ words.departs }}</span>
         <span class="clock"
-          ><button type="button" class="btn no-print" :aria-label="words.earlier" @click="depart(day.departs - 900)">
-            −</button
-          ><input
-            id="day-departs"
-            v-kept="clockText(day.departs)"
-            type="time"
-            class="ink-input"
+          ><VBtn class="no-print" :aria-label="words.earlier" @click="depart(day.departs - 900)"> −</VBtn
+          ><ClockField
+            bare
+            :label="words.departs"
+            :value="day.departs"
             data-field="day.departs"
-            @change="setClock(($event.target as HTMLInputElement).value)"
-          /><button type="button" class="btn no-print" :aria-label="words.later" @click="depart(day.departs + 900)">
-            +
-          </button></span
+            @change="depart($event)"
+          /><VBtn class="no-print" :aria-label="words.later" @click="depart(day.departs + 900)"> + </VBtn></span
         >
-        <label for="day-date">{{ words.date }}</label>
-        <input
-          id="day-date"
-          v-kept="day.date"
-          type="date"
-          class="ink-input"
-          @change="setDate(($event.target as HTMLInputElement).value)"
-        />
+        <span>{{ words.date }}</span>
+        <DateField bare :label="words.date" :value="day.date" data-field="day.date" @change="setDate($event)" />
       </div>
       <DayPlan
         v-if="legs.length > 0"
@@ -212,15 +181,9 @@ const worked = computed(() => (report.value ? dayWorked(document.shown, report.v
         <QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" />
       </div>
       <div class="tools no-print">
-        <button type="button" class="btn" data-day-gpx @click="gpx">{{ words.gpx }}</button><button
-          type="button"
-          class="btn"
-          data-day-csv
-          :disabled="!report"
-          @click="csv"
-        >
-          {{ words.csv }}</button
-        ><button type="button" class="btn" @click="print">{{ words.print }}</button>
+        <VBtn data-day-gpx @click="gpx">{{ words.gpx }}</VBtn><VBtn data-day-csv :disabled="!report" @click="csv">
+          {{ words.csv }}</VBtn
+        ><VBtn @click="print">{{ words.print }}</VBtn>
       </div>
     </div>
   </div>
@@ -291,9 +254,9 @@ const worked = computed(() => (report.value ? dayWorked(document.shown, report.v
   display: flex;
   gap: 4px;
 }
-.clock .ink-input,
-.departs > .ink-input {
-  width: 116px;
+.departs .date-field,
+.clock .clock-field {
+  width: 132px;
 }
 .fields {
   margin-top: 14px;

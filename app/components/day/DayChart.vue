@@ -1,375 +1,250 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useElementSize } from '@vueuse/core'
-import { clockText, type DayReport, type Leg } from '@remigo/core'
+import { bisector } from 'd3-array'
+import { chosenUnit, clockText, toUnit, UNITS, type DayReport, type Leg } from '@remigo/core'
 import { dayWords as words } from '~/messages/day'
 import { useQuantities } from '~/composables/useQuantities'
-import { between, hours, line, thin } from './chartPaths'
+import { useViewStore } from '~/stores/view'
+import type { ChartCurve } from '~/components/chart/chartTypes'
+import { hours, thin } from './chartPaths'
 
 /**
- * Charge over the day with its band, legs as blocks above it, sun and stream below. A touch on a block chooses its leg;
- * the row of blocks drags along the clock.
+ * Charge over the day with its band, legs as blocks above it, sun and stream in panels below. A touch on a block
+ * chooses its leg; the row of blocks drags along the clock.
  */
 const props = defineProps<{ report: DayReport; legs: readonly Leg[]; chosen: number; departs: number }>()
 const emit = defineEmits<{ choose: [leg: number]; depart: [time: number] }>()
+const view = useViewStore()
 const { text } = useQuantities()
-const frame = ref<HTMLElement>()
-const { width } = useElementSize(frame)
-const LEFT = 46,
-  RIGHT = 54,
-  TOP = 44,
-  HIGH = 196,
-  STRIP = 34
-const bottom = TOP + HIGH
-const from = computed(() => Math.floor((props.report.points[0]!.time - 900) / 3600) * 3600)
+const HOUR = 3600,
+  MARGIN = 900
+const from = computed(() => Math.floor((props.report.points[0]!.time - MARGIN) / HOUR) * HOUR)
 const to = computed(() => {
-  const end = Math.max(props.report.points.at(-1)!.time, props.report.good.at(-1)!.time, props.report.bad.at(-1)!.time)
-  return Math.max(from.value + 2 * 3600, Math.ceil((end + 900) / 3600) * 3600)
+  const { points, good, bad } = props.report
+  const end = Math.max(points.at(-1)!.time, good.at(-1)!.time, bad.at(-1)!.time)
+  return Math.max(from.value + 2 * HOUR, Math.ceil((end + MARGIN) / HOUR) * HOUR)
 })
-const wide = computed(() => Math.max(240, width.value))
-const x = (t: number) => LEFT + ((t - from.value) / (to.value - from.value)) * (wide.value - LEFT - RIGHT)
-const y = (charge: number) => bottom - charge * HIGH
 
-const runs = computed(() =>
-  props.report.legs.map((run, i) => ({
-    i,
-    run,
-    leg: props.legs[i],
-    left: x(run.departs),
-    wide: Math.max(2, x(run.arrives) - x(run.departs)),
-  })),
-)
-const places = (series: readonly { time: number; charge: number }[]) =>
-  thin(series).map(p => ({ x: x(p.time), y: y(p.charge) }))
-const band = computed(() => between(places(props.report.good), places(props.report.bad)))
-const centre = computed(() => line(places(props.report.points)))
-const ends = computed(() => props.report.legs.map(l => ({ x: x(l.arrives), y: y(l.charge) })))
-const last = computed(() => {
-  const at = props.report.points.at(-1)!
-  // words of the three ends keep clear of each other
-  const gap = 13
-  const middle = y(at.charge)
-  return {
-    x: x(at.time),
-    middle,
-    high: Math.min(y(props.report.leftHigh), middle - gap),
-    low: Math.max(y(props.report.leftLow), middle + gap),
-  }
+type Moment = { time: number; charge: number }
+const after = bisector<Moment, number>(p => p.time).left
+/** charge of another such day at a time of this one, per cent */
+function chargeAt(day: readonly Moment[], time: number) {
+  const i = after(day, time),
+    [a, b] = [day[i - 1] ?? day[0]!, day[i] ?? day.at(-1)!]
+  const share = b.time > a.time ? (time - a.time) / (b.time - a.time) : 0
+  return 100 * (a.charge + share * (b.charge - a.charge))
+}
+const moments = computed(() => thin(props.report.points))
+const speedUnit = computed(() => chosenUnit('speed', view.choice))
+const stream = computed(() => moments.value.map(p => (p.water > 0 ? toUnit(p.stream, speedUnit.value) : 0)))
+const has = computed(() => ({
+  sun: props.report.points.some(p => p.sun > 0),
+  stream: props.report.points.some(p => p.stream !== 0),
+}))
+const panels = computed(() => {
+  const sun = Math.max(1, ...props.report.points.map(p => p.sun)),
+    fastest = Math.max(0.05, ...stream.value.map(Math.abs))
+  return [
+    ...(has.value.sun
+      ? [{ title: words.sun, unit: 'W', share: 0.16, from: 0, to: 1.1 * sun, ticks: [{ at: sun, word: '' }] }]
+      : []),
+    ...(has.value.stream
+      ? [
+          {
+            title: words.stream,
+            unit: UNITS[speedUnit.value].symbol,
+            share: 0.16,
+            from: -1.1 * fastest,
+            to: 1.1 * fastest,
+            ticks: [{ at: 0, word: '0' }],
+          },
+        ]
+      : []),
+  ]
 })
-/** a bar from the good to the bad end, beside the last place */
-const range = computed(() => {
-  const [a, b] = [y(props.report.leftHigh), y(props.report.leftLow)],
-    at = last.value.x + 9
-  return `M${at} ${a}V${b}M${at - 4} ${a}h8M${at - 4} ${b}h8`
-})
-const turn = computed(() => {
-  const t = props.report.turn
-  if (!t) return null
-  const at = x(t.time)
-  return { x: at, y: y(t.charge), time: t.time, charge: t.charge, anywhere: t.anywhere, leftwards: at > LEFT + 150 }
-})
-const sunTop = computed(() => Math.max(1, ...props.report.points.map(p => p.sun)))
-const sunAt = bottom + 18 + STRIP
-const sun = computed(() => {
-  const all = thin(props.report.points).map(p => ({ x: x(p.time), y: sunAt - (p.sun / sunTop.value) * STRIP }))
-  return all.length > 1 ? `${line(all)}L${all.at(-1)!.x} ${sunAt}L${all[0]!.x} ${sunAt}Z` : ''
-})
-const hasSun = computed(() => props.report.points.some(p => p.sun > 0))
-const streamTop = computed(() => Math.max(0.05, ...props.report.points.map(p => Math.abs(p.stream))))
-const hasStream = computed(() => props.report.points.some(p => p.stream !== 0))
-const streamAt = computed(() => (hasSun.value ? sunAt : bottom) + 18 + STRIP / 2)
-/** the stream under way: what helps stands above its line, what hinders below it, hatched */
-const stream = computed(() => {
-  const parts: { path: string; against: boolean }[] = []
-  let run: { x: number; y: number }[] = [],
-    sign = 0
-  const close = () => {
-    if (run.length > 1)
-      parts.push({
-        path: `${line(run)}L${run.at(-1)!.x} ${streamAt.value}L${run[0]!.x} ${streamAt.value}Z`,
-        against: sign < 0,
-      })
-    run = []
-  }
-  for (const p of thin(props.report.points, 900)) {
-    const s = p.water > 0 ? Math.sign(p.stream) : 0
-    if (s !== sign) {
-      close()
-      sign = s
+const curves = computed<ChartCurve[]>(() => {
+  const { report } = props,
+    time = moments.value.map(p => p.time)
+  const legEnds = (chosen: boolean): ChartCurve => {
+    const of = report.legs.filter((_, i) => (i === props.chosen) === chosen)
+    return {
+      name: words.chart,
+      x: of.map(l => l.arrives),
+      y: of.map(l => 100 * l.charge),
+      points: true,
+      mark: chosen ? 'dot' : 'circle',
+      quiet: true,
     }
-    if (s !== 0) run.push({ x: x(p.time), y: streamAt.value - (p.stream / streamTop.value) * (STRIP / 2) })
   }
-  close()
-  return parts
+  const streamPart = (name: string, part: (v: number) => number, look: Partial<ChartCurve>): ChartCurve => ({
+    name,
+    x: time,
+    y: stream.value.map(part),
+    panel: has.value.sun ? 1 : 0,
+    ground: true,
+    ...look,
+  })
+  return [
+    {
+      name: words.chargeLeft,
+      x: time,
+      y: moments.value.map(p => 100 * p.charge),
+      width: 2.6,
+      band: { low: time.map(t => chargeAt(report.bad, t)), high: time.map(t => chargeAt(report.good, t)) },
+    },
+    legEnds(false),
+    legEnds(true),
+    ...(has.value.sun ? [{ name: words.sun, x: time, y: moments.value.map(p => p.sun), panel: 0, ground: true }] : []),
+    ...(has.value.stream
+      ? [
+          streamPart(words.withYou, v => Math.max(0, v), {}),
+          streamPart(words.against, v => Math.min(0, v), { colour: 'tight', wash: 'tight-wash' }),
+        ]
+      : []),
+  ]
 })
-const axisAt = computed(() => (hasStream.value ? streamAt.value + STRIP / 2 : hasSun.value ? sunAt : bottom) + 16)
-const high = computed(() => axisAt.value + 8)
-const ticks = computed(() => hours(from.value, to.value))
+const axes = computed(() => ({
+  x: {
+    title: '',
+    from: from.value,
+    to: to.value,
+    ticks: hours(from.value, to.value).map(at => ({ at, word: clockText(at) })),
+    says: clockText,
+  },
+  y: { title: '', unit: '%', from: 0, to: 100, says: (share: number) => `${Math.round(share)} %` },
+}))
+const levels = computed(() => props.report.levels)
+const areas = computed(() => [{ y0: 0, y1: 100 * levels.value.reserve, wash: 'tight-wash' as const }])
+const across = computed(() => [
+  {
+    at: 100 * levels.value.reserve,
+    label: words.reserveBoth(text(levels.value.ofUsable, 'ratio'), text(levels.value.reserve, 'ratio')),
+    colour: 'tight' as const,
+  },
+  { at: 100 * levels.value.spared, label: words.spared, colour: 'soft' as const },
+])
+const turn = computed(() => (props.report.turn?.anywhere ? null : props.report.turn))
+const upright = computed(() => [
+  ...props.report.legs.map(l => ({ at: l.arrives, label: '', colour: 'rule' as const })),
+  ...(turn.value
+    ? [
+        {
+          at: turn.value.time,
+          label: [words.turn(clockText(turn.value.time)), words.turnCharge(text(turn.value.charge, 'ratio'))].join(
+            '<br>',
+          ),
+          dash: 'dash' as const,
+          colour: 'text' as const,
+        },
+      ]
+    : []),
+])
+/** what is left at the end, and on a good and a bad day; the three keep clear of each other */
+const ends = computed(() => {
+  const { left, leftHigh, leftLow, points } = props.report,
+    x = points.at(-1)!.time,
+    CLEAR = 0.06
+  const word = (y: number, says: string, strong = false) => ({ x, y: 100 * y - 3, text: says, strong })
+  return [
+    word(Math.max(leftHigh, left + CLEAR), `${Math.round(100 * leftHigh)}`),
+    word(left, `${Math.round(100 * left)} %`, true),
+    word(Math.min(leftLow, left - CLEAR), `${Math.round(100 * leftLow)}`),
+  ]
+})
 
 /** the row of blocks drags along the clock, by five minutes */
+const STEP = 300,
+  LAST = 86_100,
+  DRAGGED = 4
 const drag = ref<{ pointer: number; x: number; departs: number; moved: boolean } | null>(null)
+const depart = (time: number) => emit('depart', Math.min(LAST, Math.max(0, Math.round(time / STEP) * STEP)))
 function grab(event: PointerEvent) {
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   drag.value = { pointer: event.pointerId, x: event.clientX, departs: props.departs, moved: false }
 }
-function pull(event: PointerEvent) {
+function pull(event: PointerEvent, seconds: number) {
   const d = drag.value
   if (!d || event.pointerId !== d.pointer) return
-  const scale = (to.value - from.value) / (wide.value - LEFT - RIGHT)
-  if (!d.moved && Math.abs(event.clientX - d.x) < 4) return
+  if (!d.moved && Math.abs(event.clientX - d.x) < DRAGGED) return
   d.moved = true
-  const time = Math.round((d.departs + (event.clientX - d.x) * scale) / 300) * 300
-  emit('depart', Math.min(86_100, Math.max(0, time)))
+  depart(d.departs + (event.clientX - d.x) * seconds)
 }
 function drop(i: number) {
   if (!drag.value?.moved) emit('choose', i)
   drag.value = null
 }
+const does = (i: number) => props.legs[i]?.does
 </script>
 
 <template>
-  <div ref="frame" class="day-chart">
-    <svg :width="wide" :height="high" :viewBox="`0 0 ${wide} ${high}`" role="group" :aria-label="words.chart">
-      <defs>
-        <pattern id="day-hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <path d="M0 0v7" class="hatch" />
-        </pattern>
-      </defs>
-      <g v-for="c in [0, 0.2, 0.4, 0.6, 0.8, 1]" :key="c">
-        <path :d="`M${LEFT} ${y(c)}H${wide - RIGHT}`" class="grid" />
-        <text :x="LEFT - 8" :y="y(c) + 4" text-anchor="end" class="tick">{{ 100 * c }}</text>
-      </g>
-      <text :x="LEFT - 8" :y="TOP - 12" text-anchor="end" class="tick">{{ words.axis }}</text>
-      <rect
-        :x="LEFT"
-        :y="y(report.levels.reserve)"
-        :width="wide - LEFT - RIGHT"
-        :height="y(0) - y(report.levels.reserve)"
-        fill="url(#day-hatch)"
-      />
-      <path :d="`M${LEFT} ${y(report.levels.reserve)}H${wide - RIGHT}`" class="level" />
-      <path :d="`M${LEFT} ${y(report.levels.spared)}H${wide - RIGHT}`" class="level thin" />
-      <text
-        v-if="y(report.levels.spared) - y(report.levels.reserve) > 15"
-        :x="LEFT + 8"
-        :y="(y(report.levels.reserve) + y(report.levels.spared)) / 2 + 4"
-        class="said"
-      >
-        {{
-          (wide < 520 ? words.reserveShort : words.reserveBoth)(
-            text(report.levels.ofUsable, 'ratio'),
-            text(report.levels.reserve, 'ratio'),
-          )
-        }}
-      </text>
-      <text
-        v-if="y(0) - y(report.levels.spared) > 15"
-        :x="LEFT + 8"
-        :y="(y(0) + y(report.levels.spared)) / 2 + 4"
-        class="said"
-      >
-        {{ words.spared }}
-      </text>
-      <path v-for="r in runs" :key="`g${r.i}`" :d="`M${r.left + r.wide} ${TOP}V${axisAt - 12}`" class="grid" />
-      <path :d="band" class="band" />
-      <path :d="centre" class="centre" />
-      <circle
-        v-for="(e, i) in ends"
+  <PlotChart
+    :label="words.chart"
+    :curves="curves"
+    :panels="panels"
+    :areas="areas"
+    :across="across"
+    :upright="upright"
+    :words="ends"
+    :headroom="32"
+    :beside="54"
+    :height="290 + 60 * panels.length"
+    :x="axes.x"
+    :y="axes.y"
+    data-day-chart
+  >
+    <template #default="{ scales }">
+      <div
+        v-for="(run, i) in report.legs"
         :key="i"
-        :cx="e.x"
-        :cy="e.y"
-        r="4.5"
-        class="end"
-        :class="{ chosen: i === chosen }"
-      />
-      <path :d="range" class="range" />
-      <text :x="last.x + 18" :y="last.high + 4" class="said">{{ Math.round(100 * report.leftHigh) }}</text>
-      <text :x="last.x + 18" :y="last.middle + 5" class="said strong">{{ Math.round(100 * report.left) }} %</text>
-      <text :x="last.x + 18" :y="last.low + 4" class="said">{{ Math.round(100 * report.leftLow) }}</text>
-      <g v-if="turn && !turn.anywhere" data-turn-home>
-        <path :d="`M${turn.x} ${TOP - 4}V${axisAt - 12}`" class="turn" />
-        <path :d="`M${turn.x - 7} ${turn.y}h14`" class="turn-charge" />
-        <text
-          :x="turn.x + (turn.leftwards ? -10 : 10)"
-          :y="bottom - 78"
-          :text-anchor="turn.leftwards ? 'end' : 'start'"
-          class="said strong"
-        >
-          {{ words.turn(clockText(turn.time)) }}
-        </text>
-        <text
-          :x="turn.x + (turn.leftwards ? -10 : 10)"
-          :y="bottom - 64"
-          :text-anchor="turn.leftwards ? 'end' : 'start'"
-          class="said"
-        >
-          {{ words.turnCharge(text(turn.charge, 'ratio')) }}
-        </text>
-      </g>
-      <g v-if="hasSun">
-        <path :d="sun" class="area" />
-        <text :x="LEFT - 8" :y="sunAt - 6" text-anchor="end" class="tick">{{ words.sun }}</text>
-        <text :x="wide - RIGHT" :y="sunAt - STRIP + 2" text-anchor="end" class="said">
-          {{ words.sunMost(text(sunTop, 'smallPower')) }}
-        </text>
-      </g>
-      <g v-if="hasStream">
-        <path :d="`M${LEFT} ${streamAt}H${wide - RIGHT}`" class="grid" />
-        <path
-          v-for="(s, i) in stream"
-          :key="i"
-          :d="s.path"
-          :class="s.against ? 'foul' : 'area'"
-          :fill="s.against ? 'url(#day-hatch)' : undefined"
-        />
-        <text :x="LEFT - 8" :y="streamAt + 4" text-anchor="end" class="tick">{{ words.stream }}</text>
-        <text :x="wide - RIGHT + 4" :y="streamAt - 4" class="tick small">{{ words.withYou }}</text>
-        <text :x="wide - RIGHT + 4" :y="streamAt + 12" class="tick small">{{ words.against }}</text>
-      </g>
-      <g v-for="t in ticks" :key="t">
-        <path :d="`M${x(t)} ${axisAt - 12}v4`" class="mark" />
-        <text :x="x(t)" :y="axisAt + 4" text-anchor="middle" class="tick">{{ clockText(t) }}</text>
-      </g>
-      <g
-        v-for="r in runs"
-        :key="r.i"
-        class="block"
-        :class="{ on: r.i === chosen, rest: r.leg?.does === 'waits' }"
+        class="leg"
+        :class="{ on: i === chosen, rest: does(i) === 'waits' }"
+        :style="{
+          left: `${scales.px(run.departs)}px`,
+          width: `${Math.max(2, scales.px(run.arrives) - scales.px(run.departs))}px`,
+        }"
         role="button"
         tabindex="0"
-        :aria-pressed="r.i === chosen"
-        :aria-label="`${words.editLeg(r.i + 1)}, ${clockText(r.run.departs)} to ${clockText(r.run.arrives)}`"
-        :data-block="r.i"
-        @pointerdown="grab"
-        @pointermove="pull"
-        @pointerup="drop(r.i)"
+        :aria-pressed="i === chosen"
+        :aria-label="`${words.editLeg(i + 1)}, ${clockText(run.departs)} to ${clockText(run.arrives)}`"
+        :data-block="i"
+        @pointerdown.stop="grab"
+        @pointermove="pull($event, scales.xOf(1) - scales.xOf(0))"
+        @pointerup="drop(i)"
         @pointercancel="drag = null"
-        @keydown.enter.prevent="emit('choose', r.i)"
-        @keydown.space.prevent="emit('choose', r.i)"
-        @keydown.left.prevent="emit('depart', Math.max(0, departs - 300))"
-        @keydown.right.prevent="emit('depart', Math.min(86100, departs + 300))"
+        @keydown.enter.prevent="emit('choose', i)"
+        @keydown.space.prevent="emit('choose', i)"
+        @keydown.left.prevent="depart(departs - STEP)"
+        @keydown.right.prevent="depart(departs + STEP)"
       >
-        <rect :x="r.left" y="8" :width="r.wide" height="24" />
-        <text v-if="r.wide > 14" :x="r.left + r.wide / 2" y="24" text-anchor="middle">
-          {{ r.leg?.does === 'waits' && r.wide > 48 ? words.atRest : r.i + 1 }}
-        </text>
-      </g>
-    </svg>
-  </div>
+        {{ does(i) === 'waits' && scales.px(run.arrives) - scales.px(run.departs) > 48 ? words.atRest : i + 1 }}
+      </div>
+    </template>
+  </PlotChart>
 </template>
 
 <style scoped>
-.day-chart {
+.leg {
+  position: absolute;
+  top: 8px;
+  height: 26px;
   overflow: hidden;
-}
-svg {
-  display: block;
-}
-.grid {
-  stroke: var(--grid);
-}
-.tick {
-  font: 400 12.5px var(--labels);
-  fill: var(--text);
-}
-.small {
-  font-size: 11.5px;
-}
-.said {
-  font: 400 13px var(--labels);
-  fill: var(--text);
-  paint-order: stroke;
-  stroke: var(--paper);
-  stroke-width: 4px;
-}
-.strong {
-  font-weight: 600;
-}
-.hatch {
-  stroke: var(--tight);
-  stroke-width: 1;
-  opacity: 0.55;
-}
-.level {
-  stroke: var(--tight);
-  stroke-width: 1.75;
-}
-.level.thin {
-  stroke: var(--soft);
-  stroke-width: 1;
-}
-.band {
-  fill: var(--band);
-}
-.centre {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 2.6;
-}
-.end {
-  fill: var(--sheet);
-  stroke: var(--ink);
-  stroke-width: 1.75;
-}
-.end.chosen {
-  fill: var(--signal);
-  stroke: var(--signal);
-}
-.range,
-.turn-charge {
-  fill: none;
-  stroke: var(--text);
-  stroke-width: 1.5;
-}
-.turn-charge {
-  stroke-width: 2.5;
-}
-.turn {
-  stroke: var(--text);
-  stroke-width: 2;
-  stroke-dasharray: 6 4;
-}
-.area {
-  fill: var(--band);
-  stroke: var(--ink);
-}
-.foul {
-  stroke: var(--tight);
-}
-.mark {
-  stroke: var(--text);
-}
-.block {
+  border: 1.25px solid var(--ink);
+  background: var(--sheet);
+  color: var(--text);
+  font: 600 13px/23px var(--labels);
+  text-align: center;
   cursor: grab;
   touch-action: none;
 }
-.block rect {
-  fill: var(--sheet);
-  stroke: var(--ink);
-  stroke-width: 1.25;
-}
-.block text {
-  font: 600 13px var(--labels);
-  fill: var(--text);
-  pointer-events: none;
-}
-.block.rest rect {
-  stroke-dasharray: 3 3;
-  fill: none;
-}
-.block.rest text {
+.leg.rest {
+  border-style: dashed;
+  background: none;
   font-weight: 400;
-  fill: var(--soft);
+  color: var(--soft);
 }
-.block.on rect {
-  fill: var(--band);
-  stroke-width: 2.5;
-}
-.block:focus-visible {
-  outline: none !important;
-}
-.block:focus-visible rect {
-  stroke: var(--text);
-  stroke-width: 3;
+.leg.on {
+  border-width: 2.5px;
+  line-height: 20px;
+  background: var(--band);
 }
 </style>

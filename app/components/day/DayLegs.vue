@@ -82,7 +82,7 @@ function key(event: KeyboardEvent, i: number) {
 <template>
   <section :aria-label="words.legs" data-legs>
     <div class="wide">
-      <table class="table legs">
+      <VTable class="legs">
         <thead>
           <tr>
             <th />
@@ -112,8 +112,8 @@ function key(event: KeyboardEvent, i: number) {
               </svg>
             </td>
             <td>
-              <button
-                type="button"
+              <VBtn
+                variant="plain"
                 class="name"
                 :aria-pressed="i === chosen"
                 @click.stop="emit('choose', i)"
@@ -123,7 +123,7 @@ function key(event: KeyboardEvent, i: number) {
                   leg.does === 'waits' ? words.waiting(text(leg.duration, 'duration')) : leg.to || words.editLeg(i + 1)
                 }}
                 <small v-if="leg.plugged">{{ words.socket }}</small>
-              </button>
+              </VBtn>
             </td>
             <td class="num">{{ run ? clockText(run.departs) : '' }}</td>
             <td v-if="!compact" class="num">
@@ -142,7 +142,7 @@ function key(event: KeyboardEvent, i: number) {
             <td class="num">{{ run ? Math.round(100 * run.charge) : '' }}</td>
           </tr>
         </tbody>
-      </table>
+      </VTable>
     </div>
     <div v-if="open" class="open" data-leg-fields>
       <h3 class="section-head">{{ words.editLeg(chosen + 1) }}</h3>
@@ -158,26 +158,22 @@ function key(event: KeyboardEvent, i: number) {
       />
       <p v-if="cheapest" class="small" data-cheapest>
         {{ words.cheapest(text(cheapest.speed, 'speed'), cheapest.cost) }}
-        <button
+        <VBtn
           v-if="Math.abs(cheapest.speed - open.speed) > 0.03"
-          type="button"
-          class="link"
+          variant="text"
           @click="emit('change', chosen, { by: 'water', speed: cheapest.speed })"
         >
           {{ words.take }}
-        </button>
+        </VBtn>
       </p>
       <div class="tools no-print">
-        <button type="button" class="btn" :disabled="chosen === 0" @click="emit('move', chosen, chosen - 1)">
-          {{ words.up }}</button><button
-          type="button"
-          class="btn"
+        <VBtn :disabled="chosen === 0" @click="emit('move', chosen, chosen - 1)"> {{ words.up }}</VBtn><VBtn
           :disabled="chosen === day.legs.length - 1"
           @click="emit('move', chosen, chosen + 1)"
         >
-          {{ words.down }}</button
-        ><button type="button" class="btn" @click="emit('duplicate', chosen)">{{ words.duplicate }}</button
-        ><button type="button" class="btn" data-remove-leg @click="emit('remove', chosen)">{{ words.remove }}</button>
+          {{ words.down }}</VBtn
+        ><VBtn @click="emit('duplicate', chosen)">{{ words.duplicate }}</VBtn
+        ><VBtn data-remove-leg @click="emit('remove', chosen)">{{ words.remove }}</VBtn>
       </div>
     </div>
   </section>

@@ -55,28 +55,19 @@ const setVisibility = (value: Day['visibility']) => document.edit(words.visibili
         :field="{ ...DAY_WIND.fields.speed, open: true }"
         :value="speed"
         @change="speed = $event" /></label
-    ><button type="button" class="btn" :disabled="speed === null" @click="giveWind">{{ words.give }}</button></span
+    ><VBtn :disabled="speed === null" @click="giveWind">{{ words.give }}</VBtn></span
   ><span v-else-if="id === 'light'" class="give" data-give-place
-    ><QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" /><button
+    ><QuantityField path="use.place.latitude" /><QuantityField path="use.place.longitude" /><VBtn
       v-if="!here"
-      type="button"
-      class="btn"
       @click="ask"
     >
-      {{ words.here }}</button
-    ><button v-else type="button" class="btn btn--best" @click="take">{{ words.takeHere }}</button
+      {{ words.here }}</VBtn
+    ><VBtn v-else variant="flat" @click="take">{{ words.takeHere }}</VBtn
     ><span v-if="asked && error" class="small" role="status">{{ words.noPosition }}</span></span
   ><span v-else-if="id === 'visibility'" class="give"
-    ><button
-      v-for="v in ['good', 'poor', 'fog'] as const"
-      :key="v"
-      type="button"
-      class="btn"
-      :data-visibility="v"
-      @click="setVisibility(v)"
-    >
+    ><VBtn v-for="v in ['good', 'poor', 'fog'] as const" :key="v" :data-visibility="v" @click="setVisibility(v)">
       {{ words.visibilities[v] }}
-    </button></span
+    </VBtn></span
   ><span v-else-if="id === 'sea'" class="give"
     ><QuantityField path="day.fetch" :hint="words.fetchHint" :estimate="words.notGiven"
   /></span>

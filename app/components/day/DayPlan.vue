@@ -188,17 +188,14 @@ const from = computed(() =>
       }}
     </p>
     <div class="tools no-print">
-      <button type="button" class="btn" :aria-pressed="home" @click="emit('home', !home)">
-        {{ home ? words.outHome : words.oneWay }}</button><button
-        type="button"
-        class="btn"
-        :class="{ 'btn--best': drawing }"
+      <VBtn :aria-pressed="home" @click="emit('home', !home)"> {{ home ? words.outHome : words.oneWay }}</VBtn><VBtn
+        :variant="drawing ? 'flat' : 'outlined'"
         data-draw-legs
         :aria-pressed="drawing"
         @click="drawing = !drawing"
       >
         {{ words.draw }}
-      </button>
+      </VBtn>
     </div>
     <p v-if="drawing" class="small" role="status">{{ words.drawing }}</p>
   </section>

@@ -80,9 +80,9 @@ const streamKeys = (s: Stream) =>
         :options="words.options"
         @change="setStreams(changed(document.shown.day.streams, i, $event))"
       />
-      <button type="button" class="btn no-print" @click="removeStream(i)">{{ words.taken }}</button>
+      <VBtn class="no-print" @click="removeStream(i)">{{ words.taken }}</VBtn>
     </fieldset>
-    <button type="button" class="btn no-print" data-add-stream @click="addStream">{{ words.addStream }}</button>
+    <VBtn class="no-print" data-add-stream @click="addStream">{{ words.addStream }}</VBtn>
     <h2 class="section-head block">{{ words.wind }}</h2>
     <fieldset v-for="(w, i) in document.shown.day.wind" :key="`w${i}`" class="entry">
       <legend class="visually-hidden">{{ words.wind }} {{ i + 1 }}</legend>
@@ -93,11 +93,11 @@ const streamKeys = (s: Stream) =>
         :clocks="['at']"
         @change="setWind(changed(document.shown.day.wind, i, $event))"
       />
-      <button type="button" class="btn no-print" @click="setWind(without(document.shown.day.wind, i))">
+      <VBtn class="no-print" @click="setWind(without(document.shown.day.wind, i))">
         {{ words.taken }}
-      </button>
+      </VBtn>
     </fieldset>
-    <button type="button" class="btn no-print" data-add-wind @click="addWind">{{ words.addWind }}</button>
+    <VBtn class="no-print" data-add-wind @click="addWind">{{ words.addWind }}</VBtn>
     <h2 class="section-head block">{{ words.loads }}</h2>
     <p v-if="document.shown.day.loads.length === 0" class="small">
       {{ words.noLoads(text(document.shown.use.houseLoad, 'smallPower')) }}
@@ -110,26 +110,19 @@ const streamKeys = (s: Stream) =>
         :keys="['name', 'power', 'when', 'share']"
         @change="setLoads(changed(document.shown.day.loads, i, $event))"
       />
-      <button type="button" class="btn no-print" @click="setLoads(without(document.shown.day.loads, i))">
+      <VBtn class="no-print" @click="setLoads(without(document.shown.day.loads, i))">
         {{ words.taken }}
-      </button>
+      </VBtn>
     </fieldset>
     <div class="tools no-print">
-      <button
-        type="button"
-        class="btn"
-        data-add-load
-        @click="setLoads([...document.shown.day.loads, usualOf(DAY_LOAD.fields)])"
-      >
-        {{ words.addLoad }}</button><button
+      <VBtn data-add-load @click="setLoads([...document.shown.day.loads, usualOf(DAY_LOAD.fields)])">
+        {{ words.addLoad }}</VBtn><VBtn
         v-if="document.shown.day.loads.length === 0"
-        type="button"
-        class="btn"
         data-usual-loads
         @click="setLoads(USUAL)"
       >
         {{ words.usualLoads }}
-      </button>
+      </VBtn>
     </div>
   </section>
 </template>

@@ -74,7 +74,7 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
         </svg>
       </p>
       <p class="small">
-        {{ words.chanceLead }} <button type="button" class="link" data-chance @click="openChance">{{ chance }}</button>.
+        {{ words.chanceLead }} <VBtn variant="text" data-chance @click="openChance">{{ chance }}</VBtn>.
         {{ words.hulls }}
       </p>
       <p v-if="report.turn && worked.turn && !report.turn.anywhere" class="small" data-last-turn>
@@ -110,31 +110,29 @@ const tryIt = (cure: DayCure) => document.startTrial(`day-${cure.id}`, fill(cure
     </div>
     <div v-if="cures.length + mends.length > 0" class="cures" data-day-cures>
       <h3>{{ words.cures }}</h3>
-      <button
+      <VBtn
         v-for="(m, i) in mends"
         :key="`m${i}`"
-        type="button"
-        class="btn cure"
-        :class="{ 'btn--best': i === 0 }"
+        class="cure"
+        :variant="i === 0 ? 'flat' : 'outlined'"
         data-cure="clash"
         @click="document.startTrial(`day-mend-${i}`, fill(m.label), m.edits)"
       >
         <b>{{ fill(m.label) }}</b>
         <small>{{ words.mends(clash!.title) }}</small>
-      </button>
-      <button
+      </VBtn>
+      <VBtn
         v-for="(c, i) in cures"
         :key="c.id"
-        type="button"
-        class="btn cure"
-        :class="{ 'btn--best': i === 0 && mends.length === 0 }"
+        class="cure"
+        :variant="i === 0 && mends.length === 0 ? 'flat' : 'outlined'"
         :data-cure="c.id"
         @click="tryIt(c)"
       >
         <b>{{ fill(c.label) }}</b>
         <span>{{ words.cureGives(chance, percent(c.chance), wordOf(c)) }}</span>
         <small>{{ words.cureHome(clockText(c.arrives), text(c.left, 'ratio')) }}</small>
-      </button>
+      </VBtn>
       <p class="small">{{ words.curesHint }}</p>
     </div>
   </section>

@@ -101,23 +101,22 @@ function tryFix(index: number) {
     <p v-else-if="offered.need" class="small need">
       <b>{{ boardWords.finding.need }}:</b> {{ offered.need }}
     </p>
-    <button
+    <VBtn
       v-for="(fix, i) in offered?.fixes ?? []"
       :key="fix.label"
-      type="button"
-      class="btn fix"
-      :class="{ 'btn--best': i === 0 }"
+      class="fix"
+      :variant="i === 0 ? 'flat' : 'outlined'"
       @click="tryFix(i)"
     >
       <span>{{ fix.label }}</span><span class="price">{{ fix.price }}</span>
-    </button>
-    <details class="whence">
+    </VBtn>
+    <FoldedPart class="whence" :title="boardWords.working.head">
       <summary>{{ boardWords.working.head }}</summary>
       <p class="small">
         <b>{{ boardWords.working.rule }}</b> {{ rule.checks }}. <b>{{ boardWords.working.source }}</b>
         {{ rule.source }}.
       </p>
-    </details>
+    </FoldedPart>
   </article>
 </template>
 
@@ -173,19 +172,6 @@ p.caution svg {
   margin-top: 4px;
   font-size: 12.5px;
   color: var(--soft);
-}
-summary {
-  cursor: pointer;
-  min-height: 24px;
-  display: inline-flex;
-  align-items: center;
-  text-decoration: underline dotted;
-  text-underline-offset: 3px;
-}
-@media (pointer: coarse) {
-  summary {
-    min-height: 44px;
-  }
 }
 .looking {
   min-height: var(--hit);

@@ -48,15 +48,15 @@ const changes = computed(() =>
         </li>
       </ul>
     </section>
-    <details v-if="document.trial.reasons.length" open>
+    <FoldedPart v-if="document.trial.reasons.length" :title="boardWords.trial.why" open>
       <summary>{{ boardWords.trial.why }}</summary>
       <ul>
         <li v-for="r in document.trial.reasons" :key="r">{{ r }}</li>
       </ul>
-    </details>
+    </FoldedPart>
     <div class="actions">
-      <button type="button" class="btn btn--best" @click="document.keep()">{{ boardWords.trial.keep }}</button>
-      <button type="button" class="btn" @click="document.putBack()">{{ boardWords.trial.back }}</button>
+      <VBtn variant="flat" @click="document.keep()">{{ boardWords.trial.keep }}</VBtn>
+      <VBtn @click="document.putBack()">{{ boardWords.trial.back }}</VBtn>
     </div>
   </article>
 </template>
@@ -108,15 +108,6 @@ ul {
   margin: 0;
   padding: 0;
   list-style: none;
-}
-details {
-  font-size: 13px;
-  line-height: 17px;
-  margin-bottom: 8px;
-}
-summary {
-  cursor: pointer;
-  font-weight: 600;
 }
 li {
   padding: 3px 0;

@@ -8,16 +8,9 @@ defineEmits<{ try: [] }>()
 
 <template>
   <span v-if="fitted">{{ boardWords.trial.fitted }}</span>
-  <button
-    v-else
-    type="button"
-    class="btn try"
-    :disabled="disabled"
-    :aria-label="`${boardWords.trial.try} ${name}`"
-    @click="$emit('try')"
-  >
+  <VBtn v-else class="try" :disabled="disabled" :aria-label="`${boardWords.trial.try} ${name}`" @click="$emit('try')">
     {{ boardWords.trial.try }}
-  </button>
+  </VBtn>
 </template>
 
 <style scoped>

@@ -71,7 +71,7 @@ const map = computed(() => fuelMap(costs.value.fuel))
           {{ words.ways }}<span>{{ words.waysHint }}</span>
         </h2>
         <div class="wide">
-          <table class="table ways">
+          <VTable class="ways">
             <thead>
               <tr>
                 <th>{{ words.columns.way }}</th>
@@ -93,12 +93,12 @@ const map = computed(() => fuelMap(costs.value.fuel))
                 @click="chosen = w.id"
               >
                 <th scope="row">
-                  <button type="button" class="name" :aria-pressed="w.id === chosen" @click.stop="chosen = w.id">
+                  <VBtn variant="plain" class="name" :aria-pressed="w.id === chosen" @click.stop="chosen = w.id">
                     <StateMark :state="w.not ? 'stop' : 'fits'" :size="14" />
                     <span
                       >{{ words.names[w.id] }}<small v-if="w.not">{{ fill(w.not) }}</small></span
                     >
-                  </button>
+                  </VBtn>
                 </th>
                 <template v-if="w.not">
                   <td :colspan="compact ? 2 : 7" />
@@ -114,7 +114,7 @@ const map = computed(() => fuelMap(costs.value.fuel))
                 </template>
               </tr>
             </tbody>
-          </table>
+          </VTable>
         </div>
       </section>
       <section class="block detail" :aria-label="words.names[chosen]" data-way-detail>
@@ -162,7 +162,7 @@ const map = computed(() => fuelMap(costs.value.fuel))
       <section class="block" :aria-label="words.generator" data-holding>
         <h2 class="section-head">{{ words.generator }}</h2>
         <p class="small soft">{{ words.generatorHint }}</p>
-        <table class="table">
+        <VTable>
           <thead>
             <tr>
               <th>{{ words.speed }}</th>
@@ -177,12 +177,12 @@ const map = computed(() => fuelMap(costs.value.fuel))
               <td class="num">{{ volume(g.fuelPerMetre * NAUTICAL_MILE) }}</td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
       <section class="block" :aria-label="words.map">
         <h2 class="section-head">{{ words.map }}</h2>
         <p class="small soft">{{ words.mapHint }}</p>
-        <table class="table">
+        <VTable>
           <thead>
             <tr>
               <th>{{ words.load }}</th>
@@ -195,7 +195,7 @@ const map = computed(() => fuelMap(costs.value.fuel))
               <td class="num">{{ volume(m.fuel * 3.6e6) }}</td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
         <p class="small soft">{{ words.service(text(SERVICE_HOURS * 3600, 'runningTime')) }}</p>
       </section>
     </div>

@@ -18,9 +18,9 @@ function toggle() {
 </script>
 
 <template>
-  <button v-if="margin > 0" type="button" class="calm" :aria-pressed="calm" data-calm @click="toggle">
+  <VBtn v-if="margin > 0" variant="plain" class="calm" :aria-pressed="calm" data-calm @click="toggle">
     {{ calm ? boardWords.lever.calmNow : boardWords.lever.sea(text(margin, 'ratio')) }}
-  </button>
+  </VBtn>
 </template>
 
 <style scoped>

@@ -51,11 +51,11 @@ const { grab, follow, ring, focus, blur } = useLeverPointer(move)
 
 <template>
   <div class="flat">
-    <button type="button" class="end" :aria-label="boardWords.lever.slower" @click="step(-1)">
+    <VBtn variant="plain" class="end" :aria-label="boardWords.lever.slower" @click="step(-1)">
       <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true">
         <path :d="mdiMinus" fill="currentColor" />
       </svg>
-    </button>
+    </VBtn>
     <span v-if="afloat" class="plan" data-lever-plan>{{ boardWords.lever.planShort }}</span>
     <div ref="box" class="lever" @wheel="wheel" @pointerdown="grab" @pointermove="follow">
       <svg v-if="width > 0" :width="width" height="112" aria-hidden="true">
@@ -101,9 +101,9 @@ const { grab, follow, ring, focus, blur } = useLeverPointer(move)
         @blur="blur"
       />
     </div>
-    <button type="button" class="end" :aria-label="boardWords.lever.faster" @click="step(1)">
+    <VBtn variant="plain" class="end" :aria-label="boardWords.lever.faster" @click="step(1)">
       <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" fill="currentColor" /></svg>
-    </button>
+    </VBtn>
   </div>
 </template>
 

@@ -9,6 +9,7 @@ import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import PartEditor from '~/components/library/PartEditor.vue'
+import { useFilePick } from '~/composables/useFilePick'
 
 /**
  * The library of parts: those that ship and the owner's own, to read, copy, change, bring in and take out, and to try
@@ -36,8 +37,7 @@ const library = useLibraryStore()
 const document = useDocumentStore()
 const { fill, text } = useQuantities()
 const route = useRoute()
-const picker = ref<HTMLInputElement>(),
-  side = ref<HTMLElement>()
+const side = ref<HTMLElement>()
 const compact = useCompact()
 const KINDS = Object.fromEntries(Object.entries(PART_KINDS).map(([id, k]) => [id, k.many])) as Record<
   PartKindId,
@@ -91,12 +91,10 @@ watch(
   },
   { immediate: true },
 )
-function picked(event: Event) {
-  const input = event.target as HTMLInputElement,
-    file = input.files?.[0]
-  input.value = ''
-  if (file) void bench.importFile(file)
+function picked(file: File) {
+  void bench.importFile(file)
 }
+const pick = useFilePick('.csv,text/csv', files => picked(files[0]!))
 </script>
 
 <template>
@@ -105,58 +103,46 @@ function picked(event: Event) {
       <h2 class="head">{{ libraryWords.head }}</h2>
       <p class="prose">{{ libraryWords.lead }}</p>
       <nav class="kinds" :aria-label="libraryWords.kind">
-        <button
+        <VBtn
           v-for="(many, id) in KINDS"
           :key="id"
-          type="button"
+          variant="plain"
           :class="{ on: kind === id }"
           :aria-pressed="kind === id"
           :data-kind="id"
           @click="bench.show(id)"
         >
           {{ many }}
-        </button>
+        </VBtn>
       </nav>
       <div class="tools">
-        <label class="find"
-          ><span class="visually-hidden">{{ libraryWords.find }}</span
-          ><input
-            v-model="words"
-            type="search"
-            :placeholder="`${libraryWords.find}: ${libraryWords.findHint}`"
-            data-find
-        /></label>
-        <button type="button" class="btn btn--best" data-new-part @click="bench.create()">
+        <VTextField
+          v-model="words"
+          class="find"
+          type="search"
+          :aria-label="libraryWords.find"
+          :placeholder="`${libraryWords.find}: ${libraryWords.findHint}`"
+          data-find
+        />
+        <VBtn variant="flat" data-new-part @click="bench.create()">
           {{ libraryWords.add }}
-        </button>
-        <button type="button" class="btn" @click="picker?.click()">{{ libraryWords.import }}</button>
-        <button type="button" class="btn" data-export-parts @click="bench.exportParts('all')">
+        </VBtn>
+        <VBtn data-parts-file @click="pick()">{{ libraryWords.import }}</VBtn>
+        <VBtn data-export-parts @click="bench.exportParts('all')">
           {{ libraryWords.exportAll }}
-        </button>
-        <button v-if="own.length" type="button" class="btn" data-export-own @click="bench.exportParts('own')">
+        </VBtn>
+        <VBtn v-if="own.length" data-export-own @click="bench.exportParts('own')">
           {{ libraryWords.exportOwn }}
-        </button>
+        </VBtn>
       </div>
-      <input
-        ref="picker"
-        type="file"
-        accept=".csv,text/csv"
-        class="visually-hidden"
-        tabindex="-1"
-        :aria-label="libraryWords.import"
-        data-parts-file
-        @change="picked"
-      />
       <p v-if="running" class="told">
-        <button type="button" class="btn" @click="bench.cancel">{{ libraryWords.stop }}</button><progress
-          :value="progress"
-          max="1"
+        <VBtn @click="bench.cancel">{{ libraryWords.stop }}</VBtn><VProgressLinear
+          :model-value="100 * progress"
           :aria-label="libraryWords.import"
         />
       </p>
       <p v-else-if="told || imported" class="told" role="status">
-        {{ told ?? imported
-        }}<button v-if="removed" type="button" class="btn" @click="bench.bringBack">{{ libraryWords.undo }}</button>
+        {{ told ?? imported }}<VBtn v-if="removed" @click="bench.bringBack">{{ libraryWords.undo }}</VBtn>
       </p>
       <RunState :run="bench.run" />
       <p v-if="library.failure" class="errors" role="alert">{{ library.failure }}</p>
@@ -179,10 +165,10 @@ function picked(event: Event) {
       </div>
       <div v-bind="containerProps" class="list" tabindex="-1">
         <div v-bind="wrapperProps">
-          <button
+          <VBtn
             v-for="{ data: part } in list"
             :key="part.id"
-            type="button"
+            variant="plain"
             class="row"
             :class="{ current: chosen?.id === part.id }"
             :aria-pressed="chosen?.id === part.id"
@@ -192,7 +178,7 @@ function picked(event: Event) {
               ><span>{{ part.name }}</span
               ><small v-if="isOwn(part)" class="soft">{{ libraryWords.own }}</small></span
             ><span v-for="c in lead" :key="c.key" class="num figures">{{ cell(part, c.key) }}</span>
-          </button>
+          </VBtn>
         </div>
         <p v-if="!shown.length" class="soft none">{{ libraryWords.none }}</p>
       </div>
@@ -203,21 +189,15 @@ function picked(event: Event) {
         <h2 class="section-head">{{ editing ? PART_KINDS[kind].label : chosen.name }}</h2>
         <p v-if="!editing" class="small soft">{{ isOwn(chosen) ? libraryWords.own : libraryWords.ships }}</p>
         <div v-if="!editing" class="actions">
-          <button
-            v-if="edits && !fitted(chosen)"
-            type="button"
-            class="btn btn--best"
-            data-try-part
-            @click="bench.tryPart(chosen)"
-          >
+          <VBtn v-if="edits && !fitted(chosen)" variant="flat" data-try-part @click="bench.tryPart(chosen)">
             {{ libraryWords.tryIt }}
-          </button>
-          <button type="button" class="btn" data-copy-part @click="bench.copy(chosen)">{{ libraryWords.copy }}</button>
+          </VBtn>
+          <VBtn data-copy-part @click="bench.copy(chosen)">{{ libraryWords.copy }}</VBtn>
           <template v-if="isOwn(chosen)"
-            ><button type="button" class="btn" data-edit-part @click="editing = true">{{ libraryWords.edit }}</button
-            ><button type="button" class="btn" data-delete-part @click="bench.remove(chosen)">
+            ><VBtn data-edit-part @click="editing = true">{{ libraryWords.edit }}</VBtn
+            ><VBtn data-delete-part @click="bench.remove(chosen)">
               {{ libraryWords.remove }}
-            </button></template
+            </VBtn></template
           >
         </div>
         <p v-if="noPack" class="small" data-no-pack>{{ fill(noPack) }}</p>
@@ -264,31 +244,12 @@ function picked(event: Event) {
 .find {
   flex: 1 1 150px;
 }
-.find input {
-  width: 100%;
-  min-height: var(--hit);
-  padding: 0 8px;
-  background: var(--sheet);
-  color: var(--text);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  font: 500 14px/18px var(--labels);
-}
-.find input::placeholder {
-  color: var(--soft);
-  opacity: 1;
-}
 .told {
   display: flex;
   gap: 12px;
   align-items: center;
   margin-top: 8px;
   min-height: var(--hit);
-}
-progress {
-  accent-color: var(--ink);
-  flex: 1;
-  max-width: 260px;
 }
 .errors {
   margin-top: 8px;

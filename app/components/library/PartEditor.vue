@@ -127,7 +127,6 @@ function toFirst() {
       <VTextField
         :id="`${id}-name`"
         v-model="name"
-        class="ink-field name-field"
         autocomplete="off"
         :maxlength="80"
         data-part="name"
@@ -144,7 +143,7 @@ function toFirst() {
           <VTextField
             :id="`${id}-${c.key}`"
             v-model="texts[c.key]"
-            class="ink-field"
+            class="figures"
             autocomplete="off"
             :placeholder="libraryWords.notKnown"
             :data-part="c.key"
@@ -172,17 +171,13 @@ function toFirst() {
         <p v-if="errorOf(c.key)" :id="`${id}-${c.key}-error`" class="error" role="alert">{{ errorOf(c.key) }}</p>
       </template>
       <PlateForms v-if="kind === 'motor' || kind === 'wholeDrive'" :kind="kind" :plate="plate" @said="saidOtherwise" />
-      <button v-if="errors.length" type="button" class="first error" data-first-error @click="toFirst">
+      <VBtn v-if="errors.length" variant="plain" class="first error" data-first-error @click="toFirst">
         {{ libraryWords.firstError(errors.length, errors[0]!.message) }}
-      </button>
+      </VBtn>
       <div class="actions">
-        <button type="submit" class="btn btn--best" data-keep-part>{{ libraryWords.keep }}</button><button
-          type="button"
-          class="btn"
-          @click="$emit('cancel')"
-        >
+        <VBtn variant="flat" type="submit" data-keep-part>{{ libraryWords.keep }}</VBtn><VBtn @click="$emit('cancel')">
           {{ libraryWords.cancel }}
-        </button>
+        </VBtn>
       </div>
     </template>
     <dl v-else>

@@ -81,7 +81,7 @@ function commit(of: PlateFormId) {
       <VTextField
         :id="`${id}-${of}`"
         :model-value="typed[of] ?? shown(of)"
-        class="ink-field"
+        class="figures"
         autocomplete="off"
         :data-form="of"
         :aria-invalid="error?.form === of ? 'true' : undefined"

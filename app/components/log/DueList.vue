@@ -101,18 +101,18 @@ const KEYS = computed(
       <li v-for="d in rows" :key="d.index" :data-due-row="d.due.id">
         <StateMark :state="STATE[d.state]" />
         <span class="what">
-          <button
-            type="button"
+          <VBtn
+            variant="plain"
             class="name"
             :aria-label="words.edit(d.due.name)"
             :aria-expanded="open === d.index"
             @click="open = open === d.index ? null : d.index"
           >
-            {{ d.due.name }}</button><em>{{ how(d) }}</em>
+            {{ d.due.name }}</VBtn><em>{{ how(d) }}</em>
         </span>
         <strong :class="d.state">{{ left(d) }}</strong>
-        <button
-          type="button"
+        <VBtn
+          variant="plain"
           class="tick"
           :aria-label="words.dueDone(d.due.name)"
           :title="words.done"
@@ -126,16 +126,16 @@ const KEYS = computed(
             :options="words.by"
             @change="change(d.index, $event)"
           />
-          <button type="button" class="link small" @click="remove(d.index)">{{ words.remove(d.due.name) }}</button>
+          <VBtn variant="text" class="small" @click="remove(d.index)">{{ words.remove(d.due.name) }}</VBtn>
         </div>
       </li>
     </ul>
     <div class="acts">
-      <button type="button" class="btn" data-due-usual @click="usual">{{ words.usual }}</button>
-      <button type="button" class="btn" data-due-add @click="add">{{ words.addDue }}</button>
-      <button v-if="all.some(d => d.date)" type="button" class="btn" data-due-calendar @click="calendar">
+      <VBtn data-due-usual @click="usual">{{ words.usual }}</VBtn>
+      <VBtn data-due-add @click="add">{{ words.addDue }}</VBtn>
+      <VBtn v-if="all.some(d => d.date)" data-due-calendar @click="calendar">
         {{ words.calendar }}
-      </button>
+      </VBtn>
     </div>
   </section>
 </template>

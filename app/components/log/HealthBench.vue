@@ -97,11 +97,11 @@ const tryIt = (u: Upgrade) => document.startTrial(`upgrade/${u.id}`, words.upgra
             @change="change(i, $event)"
           />
           <b>{{ words.rise(jointRise(j).toFixed(0)) }}</b>
-          <button type="button" class="link small" @click="setJoints(joints.filter((_, k) => k !== i))">
+          <VBtn variant="text" class="small" @click="setJoints(joints.filter((_, k) => k !== i))">
             {{ words.remove(j.name) }}
-          </button>
+          </VBtn>
         </div>
-        <button type="button" class="btn" data-add-joint @click="addJoint">{{ words.addJoint }}</button>
+        <VBtn data-add-joint @click="addJoint">{{ words.addJoint }}</VBtn>
       </section>
     </div>
     <div class="column">
@@ -114,7 +114,7 @@ const tryIt = (u: Upgrade) => document.startTrial(`upgrade/${u.id}`, words.upgra
         <dl v-for="u in upgrades ?? []" :key="u.id" :data-upgrade-row="u.id">
           <dt>
             <b>{{ words.upgrades[u.id] }}</b>
-            <button type="button" class="btn" @click="tryIt(u)">{{ words.try }}</button>
+            <VBtn @click="tryIt(u)">{{ words.try }}</VBtn>
           </dt>
           <dd>
             <span
@@ -159,7 +159,7 @@ const tryIt = (u: Upgrade) => document.startTrial(`upgrade/${u.id}`, words.upgra
   padding: 6px 0;
   border-bottom: 0.75px solid var(--rule);
 }
-.joint .link {
+.joint .v-btn--variant-text {
   grid-column: 2;
   justify-self: start;
 }

@@ -111,9 +111,9 @@ const shownOld = (id: InstrumentId, quantity: QuantityId) => {
         <p>{{ words.trip }}</p>
         <p class="medium" data-helm-trip>{{ text(trip.distance, 'distance') }}</p>
         <p>{{ text(trip.used, 'energy') }}, {{ text(trip.time, 'shortTime') }}</p>
-        <button type="button" class="btn" :disabled="!instruments.trip.length" @click="instruments.restart()">
+        <VBtn :disabled="!instruments.trip.length" @click="instruments.restart()">
           {{ words.restart }}
-        </button>
+        </VBtn>
       </div>
     </div>
     <PlanRow />
@@ -153,7 +153,7 @@ const shownOld = (id: InstrumentId, quantity: QuantityId) => {
   gap: 4px 18px;
   align-items: center;
 }
-.so-far .btn {
+.so-far .v-btn {
   margin-left: auto;
 }
 .huge {

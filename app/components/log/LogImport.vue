@@ -10,12 +10,12 @@ import { useInstrumentStore } from '~/stores/instruments'
 import { useViewStore } from '~/stores/view'
 import { plainData } from '~/stores/plainData'
 import TransducerNames from '~/components/trial/TransducerNames.vue'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** A file of instruments, tracks or trips: read in a worker; what its columns hold is shown before it is taken. */
 const emit = defineEmits<{ trips: [trips: Trip[]] }>()
 const instruments = useInstrumentStore()
 const view = useViewStore()
-const picker = ref<HTMLInputElement>()
 const progress = ref<number | null>(null)
 const errors = ref<string[]>([])
 const said = ref('')
@@ -63,23 +63,23 @@ function take(news: LogFileNews) {
     emit('trips', news.trips)
   }
 }
-function chosen(event: Event) {
-  const input = event.target as HTMLInputElement,
-    it = input.files?.[0]
-  input.value = ''
+function chosen(it: File) {
   asked.value = null
-  if (it) void read(it)
+  void read(it)
 }
+const pick = useFilePick('.gpx,.csv,.tsv,.txt,.log,.nmea,.xml,text/csv,text/plain,application/gpx+xml', files =>
+  chosen(files[0]!),
+)
 /** what a column may be, as one choice: a reading in a unit, a time, a date, nothing */
 const choices = computed(() => [
-  { value: 'none', label: words.nothing },
+  { value: 'none', title: words.nothing },
   ...(['iso', 'unix', 'unixMs', 'clock', 'seconds', 'minutes'] as const).map(as => ({
     value: `time/${as}`,
-    label: `${words.time}, ${as === 'unixMs' ? 'unix ms' : as}`,
+    title: `${words.time}, ${as === 'unixMs' ? 'unix ms' : as}`,
   })),
-  { value: 'date', label: words.date },
+  { value: 'date', title: words.date },
   ...INSTRUMENT_IDS.flatMap(id =>
-    unitsOf(id).map(u => ({ value: `reading/${id}/${u}`, label: `${INSTRUMENTS[id].label}, ${UNITS[u].symbol}` })),
+    unitsOf(id).map(u => ({ value: `reading/${id}/${u}`, title: `${INSTRUMENTS[id].label}, ${UNITS[u].symbol}` })),
   ),
 ])
 const valueOf = ({ column }: LogColumn) =>
@@ -102,23 +102,13 @@ function confirm() {
   void read(of, columns)
 }
 onScopeDispose(() => line?.end())
-defineExpose({ open: () => picker.value?.click() })
+defineExpose({ open: pick })
 </script>
 
 <template>
   <div class="import">
-    <input
-      ref="picker"
-      type="file"
-      accept=".gpx,.csv,.tsv,.txt,.log,.nmea,.xml,text/csv,text/plain,application/gpx+xml"
-      class="visually-hidden"
-      tabindex="-1"
-      :aria-label="words.read"
-      data-log-file
-      @change="chosen"
-    />
     <p v-if="progress !== null" role="status">
-      {{ words.reading }} <progress :value="progress" max="1" :aria-label="words.reading" />
+      {{ words.reading }} <VProgressLinear :model-value="100 * progress" :aria-label="words.reading" />
     </p>
     <p v-if="said" class="small" role="status">{{ said }}</p>
     <TransducerNames :unknown="unknown" />
@@ -131,23 +121,19 @@ defineExpose({ open: () => picker.value?.click() })
       </h3>
       <ul>
         <li v-for="(c, i) in asked.columns" :key="i">
-          <label
-            ><b>{{ c.heading }}</b
-            ><select
-              class="ink-select"
-              :value="valueOf(c)"
-              @change="choose(i, ($event.target as HTMLSelectElement).value)"
-            >
-              <option v-for="o in choices" :key="o.value" :value="o.value">{{ o.label }}</option>
-            </select></label
-          >
+          <PickField
+            :label="c.heading"
+            :model-value="valueOf(c)"
+            :items="choices"
+            @update:model-value="choose(i, $event)"
+          />
           <span class="small soft"
             >{{ asked.rows.map(r => r[i]).join(' · ') }}<b v-if="c.guessed">, {{ words.guessed }}</b></span
           >
         </li>
       </ul>
-      <button type="button" class="btn btn--best" data-columns-take @click="confirm">{{ words.takes }}</button>
-      <button type="button" class="btn" @click="asked = null">{{ words.cancel }}</button>
+      <VBtn variant="flat" data-columns-take @click="confirm">{{ words.takes }}</VBtn>
+      <VBtn @click="asked = null">{{ words.cancel }}</VBtn>
     </section>
   </div>
 </template>
@@ -177,7 +163,7 @@ defineExpose({ open: () => picker.value?.click() })
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-.btn + .btn {
+.v-btn + .v-btn {
   margin-left: 8px;
 }
 </style>

@@ -2,21 +2,21 @@
 import { computed } from 'vue'
 import {
   asSetUp,
+  chosenUnit,
   driveTrain,
+  isFarOff,
   modelOf,
   theoryResistance,
+  toUnit,
+  UNITS,
   type Project,
   type ReadPoint,
   type TrialCurvePoint,
-  isFarOff,
 } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
 import { useQuantities } from '~/composables/useQuantities'
 import { useViewStore } from '~/stores/view'
-import { quantityTicks, unitSign, useInkFrame } from '~/components/chart/inkFrame'
-import ChartTable from '~/components/chart/ChartTable.vue'
-import InkPlot from '~/components/chart/InkPlot.vue'
-import { between, line } from '~/components/day/chartPaths'
+import type { ChartCurve } from '~/components/chart/chartTypes'
 
 /** Power from the pack against speed: as predicted, after the trial, and now with every trip. */
 const props = defineProps<{
@@ -30,8 +30,14 @@ const props = defineProps<{
 }>()
 const view = useViewStore()
 const { text } = useQuantities()
+const units = computed(() => ({
+  speed: chosenUnit('speed', view.choice),
+  power: chosenUnit('electricPower', view.choice),
+}))
+const kn = (v: number) => toUnit(v, units.value.speed),
+  kw = (p: number) => toUnit(p, units.value.power)
 /** what a reading would be today, in calm: its distance from the theory of then on that of now */
-const circles = computed(() => {
+const read = computed(() => {
   const model = modelOf(asSetUp(props.project, undefined))
   return props.points.map(p => ({
     speed: p.speed,
@@ -40,133 +46,54 @@ const circles = computed(() => {
     far: isFarOff(p),
   }))
 })
-const mostSpeed = computed(() => Math.max(0.5, ...props.now.map(p => p.speed)))
-const mostPower = computed(() =>
-  Math.max(100, 1.1 * (props.now.at(-1)?.power ?? 0), ...circles.value.filter(c => !c.far).map(c => 1.05 * c.power)),
-)
-const HIGH = 270
-const { place, frame } = useInkFrame({ left: 34, right: 8, top: 22, below: 44 }, () => HIGH, {
-  x: () => [0, mostSpeed.value],
-  y: () => [0, mostPower.value],
+const course = (name: string, points: readonly TrialCurvePoint[], look: Partial<ChartCurve>): ChartCurve => ({
+  name,
+  x: points.map(p => kn(p.speed)),
+  y: points.map(p => kw(p.power)),
+  ...look,
 })
-const at = (p: { speed: number; power: number }) => ({ x: frame.value.x(p.speed), y: frame.value.y(p.power) })
-const xTicks = computed(() => quantityTicks('speed', mostSpeed.value, Math.min(7, frame.value.wide / 60), view.choice))
-const yTicks = computed(() => quantityTicks('electricPower', mostPower.value, 4, view.choice))
-const band = computed(() =>
-  between(
-    props.now.map(p => at({ speed: p.speed, power: p.high })),
-    props.now.map(p => at({ speed: p.speed, power: p.low })),
-  ),
-)
-const rows = computed(() =>
-  props.now
-    .map((p, i) => [p, props.predicted[i], props.trial[i]] as const)
-    .filter((_, i) => i % 4 === 0)
-    .map(of => [
-      text(of[0].speed, 'speed'),
-      ...[of[1], ...(props.trial.length > 0 ? [of[2]] : []), of[0]].map(p => (p ? text(p.power, 'electricPower') : '')),
-    ]),
-)
-const word = computed(() => {
-  const p = props.now[Math.floor(props.now.length * 0.7)]
-  return p && at(p)
-})
+const marks = (trip: boolean): ChartCurve => {
+  const of = read.value.filter(c => c.trip === trip)
+  return {
+    name: trip ? words.trip : words.told,
+    x: of.map(c => kn(c.speed)),
+    y: of.map(c => kw(c.power)),
+    points: true,
+    mark: trip ? 'circle' : 'dot',
+    colour: 'text',
+  }
+}
+const lines = computed(() => [
+  course(words.predicted, props.predicted, { dash: 'dot' }),
+  ...(props.trial.length > 0 ? [course(words.trial, props.trial, { dash: 'dash' })] : []),
+  course(words.now(props.within), props.now, {
+    width: 2.75,
+    band: { low: props.now.map(p => kw(p.low)), high: props.now.map(p => kw(p.high)) },
+  }),
+])
+const curves = computed(() => [...lines.value, marks(false), marks(true)])
+const axes = computed(() => ({
+  x: {
+    title: words.speed,
+    unit: UNITS[units.value.speed].symbol,
+    from: 0,
+    to: kn(Math.max(0.5, ...props.now.map(p => p.speed))),
+  },
+  y: {
+    title: words.axis,
+    unit: UNITS[units.value.power].symbol,
+    from: 0,
+    to: kw(
+      Math.max(100, 1.1 * (props.now.at(-1)?.power ?? 0), ...read.value.filter(c => !c.far).map(c => 1.05 * c.power)),
+    ),
+  },
+}))
+const marker = () => ({ x: kn(props.lever), tag: text(props.lever, 'speed') })
 </script>
 
 <template>
-  <div ref="place" data-own-curve>
-    <InkPlot
-      :frame="frame"
-      :label="words.curve"
-      :x-ticks="xTicks"
-      :y-ticks="yTicks"
-      :x-title="unitSign('speed', view.choice)"
-      :y-title="`${words.axis}, ${unitSign('electricPower', view.choice)}`"
-      :lever="{ at: lever, tag: text(lever, 'speed') }"
-    >
-      <path :d="band" class="ink-plot__band" />
-      <path :d="line(predicted.map(at))" class="predicted" />
-      <path v-if="trial.length" :d="line(trial.map(at))" class="trial" />
-      <path :d="line(now.map(at))" class="now" />
-      <circle
-        v-for="(c, i) in circles"
-        :key="i"
-        :cx="at(c).x"
-        :cy="at(c).y"
-        :r="c.trip ? 4 : 5"
-        :class="c.trip ? 'trip' : 'read'"
-      />
-      <template #above>
-        <text
-          v-if="word"
-          :x="word.x - 8"
-          :y="Math.max(frame.top + 14, word.y - 8)"
-          text-anchor="end"
-          class="ink-plot__word ink-plot__halo"
-        >
-          {{ words.now(within) }}
-        </text>
-      </template>
-    </InkPlot>
-    <ChartTable
-      :label="words.curve"
-      :head="[words.speed, words.predicted, ...(trial.length ? [words.trial] : []), words.now(within)]"
-      :rows="rows"
-    />
-    <p class="key small">
-      <span><i class="k-predicted" />{{ words.predicted }}</span
-      ><span v-if="trial.length"><i class="k-trial" />{{ words.trial }}</span
-      ><span><i class="k-now" />{{ words.now(within) }}</span>
-    </p>
+  <div data-own-curve>
+    <PlotChart :label="words.curve" :curves="curves" :marker="marker" :height="270" :x="axes.x" :y="axes.y" />
+    <ChartKey :curves="lines" />
   </div>
 </template>
-
-<style scoped>
-.predicted,
-.trial,
-.now {
-  fill: none;
-  stroke: var(--ink);
-}
-.predicted {
-  stroke-width: 1.5;
-  stroke-dasharray: 2 4;
-}
-.trial {
-  stroke-width: 1.5;
-  stroke-dasharray: 8 5;
-}
-.now {
-  stroke-width: 2.75;
-}
-.trip {
-  fill: var(--sheet);
-  stroke: var(--text);
-  stroke-width: 1.5;
-}
-.read {
-  fill: var(--text);
-}
-.key {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 14px;
-}
-.key i {
-  display: inline-block;
-  width: 24px;
-  height: 0;
-  margin-right: 5px;
-  vertical-align: middle;
-  border-top: 2px solid var(--ink);
-}
-.key .k-predicted {
-  border-top-style: dotted;
-}
-.key .k-trial {
-  border-top-style: dashed;
-}
-.key .k-now {
-  border-top-width: 3px;
-}
-</style>

@@ -1,18 +1,15 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { tripsWords as words } from '~/messages/trips'
 import { useRawLog } from '~/composables/useRawLog'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** The raw log of a trip: a file kept with it, saved again or taken away. */
 const props = defineProps<{ trip: string }>()
 const { kept, full, keep, remove, save } = useRawLog(() => props.trip)
-const picker = ref<HTMLInputElement>()
-function chosen(event: Event) {
-  const input = event.target as HTMLInputElement,
-    file = input.files?.[0]
-  input.value = ''
-  if (file) void keep(props.trip, file.name, file)
+function chosen(file: File) {
+  void keep(props.trip, file.name, file)
 }
+const pick = useFilePick('', files => chosen(files[0]!))
 const MEGA = 1e6
 </script>
 
@@ -20,20 +17,11 @@ const MEGA = 1e6
   <div class="raw no-print" data-raw-log>
     <p v-if="kept" class="small">
       {{ words.raw(kept.name, (kept.blob.size / MEGA).toFixed(1)) }}
-      <button type="button" class="link" data-raw-save @click="save">{{ words.rawSave }}</button>
-      <button type="button" class="link" @click="remove(trip)">{{ words.rawRemove }}</button>
+      <VBtn variant="text" data-raw-save @click="save">{{ words.rawSave }}</VBtn>
+      <VBtn variant="text" @click="remove(trip)">{{ words.rawRemove }}</VBtn>
     </p>
-    <button v-else type="button" class="btn" data-raw-keep @click="picker?.click()">{{ words.rawKeep }}</button>
+    <VBtn v-else data-raw-keep @click="pick()">{{ words.rawKeep }}</VBtn>
     <p v-if="full" class="small" role="alert">{{ words.rawFull }}</p>
-    <input
-      ref="picker"
-      type="file"
-      class="visually-hidden"
-      tabindex="-1"
-      :aria-label="words.rawKeep"
-      data-raw-file
-      @change="chosen"
-    />
   </div>
 </template>
 
@@ -41,7 +29,7 @@ const MEGA = 1e6
 .raw {
   margin: 8px 0;
 }
-.link {
+.v-btn {
   margin-left: 10px;
 }
 </style>

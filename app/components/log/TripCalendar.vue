@@ -45,16 +45,16 @@ const says = ({ trips }: Day) => words.day(trips[0]!.date, trips.length, text(di
       <h3>{{ m.name }}</h3>
       <ol :style="{ '--first': m.first }">
         <li v-for="d in m.days" :key="d.day">
-          <button
+          <VBtn
             v-if="d.trips.length > 0"
-            type="button"
+            variant="plain"
             :class="[`shade${d.shade}`, { chosen: d.trips.some(t => t.id === chosen) }]"
             :aria-label="says(d)"
             :title="says(d)"
             @click="emit('choose', d.trips[0]!.id)"
           >
             {{ d.day }}
-          </button>
+          </VBtn>
           <span v-else>{{ d.day }}</span>
         </li>
       </ol>

@@ -82,13 +82,13 @@ const KEYS = [
           {{ words.track }}<span>{{ words.trackHint }}</span>
         </h3>
         <TripTrack :track="trip.track" />
-        <button
-          type="button"
-          class="link small"
+        <VBtn
+          variant="text"
+          class="small"
           @click="download(fileOf(boat, `${trip.date}.gpx`), trackGpx(trip), 'application/gpx+xml')"
         >
           {{ words.gpx }}
-        </button>
+        </VBtn>
       </div>
       <TripStretches
         :trip="trip"
@@ -97,7 +97,7 @@ const KEYS = [
       />
       <div>
         <h3 class="section-head">{{ words.plan }}</h3>
-        <table v-if="trip.planned.used !== null" class="table plan">
+        <VTable v-if="trip.planned.used !== null" class="plan">
           <thead>
             <tr>
               <th />
@@ -122,16 +122,16 @@ const KEYS = [
               <td class="num figures">{{ trip.chargeTo === null ? '–' : text(trip.chargeTo, 'ratio') }}</td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
         <p v-if="learn" class="small">{{ learn }}</p>
-        <button v-if="boat.day.legs.length" type="button" class="btn" data-take-plan @click="takePlan">
+        <VBtn v-if="boat.day.legs.length" data-take-plan @click="takePlan">
           {{ words.planFrom }}
-        </button>
+        </VBtn>
       </div>
     </div>
     <RawLog :trip="trip.id" />
     <TaskPhotos :task="`trip-${trip.id}`" />
-    <button type="button" class="link" data-remove-trip @click="emit('remove')">{{ words.remove }}</button>
+    <VBtn variant="text" data-remove-trip @click="emit('remove')">{{ words.remove }}</VBtn>
   </section>
 </template>
 

@@ -2,7 +2,7 @@
 import { meanSpeed, STRETCH, usualOf, type Trip } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
 import { useQuantities } from '~/composables/useQuantities'
-import RowFields from '~/components/fields/RowFields.vue'
+import RowFields from '~/design/fields/RowFields.vue'
 
 /** Parts of a trip at one speed and power: as instruments heard them, or its legs as the owner wrote them down. */
 const props = defineProps<{ trip: Trip; power: number | null }>()
@@ -40,11 +40,11 @@ function add() {
     <template v-if="trip.source === 'hand'">
       <div v-for="(s, i) in trip.stretches" :key="i" class="leg" data-stretch>
         <RowFields :fields="STRETCH.fields" :value="{ ...s }" :keys="KEYS" @change="change(i, $event)" />
-        <button type="button" class="link small" @click="remove(i)">{{ words.stretchOut }}</button>
+        <VBtn variant="text" class="small" @click="remove(i)">{{ words.stretchOut }}</VBtn>
       </div>
-      <button type="button" class="btn" data-stretch-add @click="add">
+      <VBtn data-stretch-add @click="add">
         {{ words.stretchAdd }}
-      </button>
+      </VBtn>
     </template>
     <template v-else>
       <p v-for="(s, i) in trip.stretches" :key="i" class="small">

@@ -144,27 +144,25 @@ async function print() {
       <p v-else class="prose" data-trips-none>{{ words.none }}</p>
       <div class="tools no-print">
         <h2 class="section-head">{{ words.head }}</h2>
-        <button type="button" class="btn" data-add-trip @click="add">{{ words.add }}</button>
-        <button v-if="heard" type="button" class="btn btn--best" data-log-heard @click="logHeard">
+        <VBtn data-add-trip @click="add">{{ words.add }}</VBtn>
+        <VBtn v-if="heard" variant="flat" data-log-heard @click="logHeard">
           {{ words.fromInstruments }}
-        </button>
-        <button type="button" class="btn" :title="words.files" data-read-log @click="importer?.open()">
+        </VBtn>
+        <VBtn :title="words.files" data-read-log @click="importer?.open()">
           {{ words.read }}
-        </button>
-        <button
-          type="button"
-          class="btn"
+        </VBtn>
+        <VBtn
           :disabled="!trips.length"
           data-trips-csv
           @click="download(fileOf(boat, 'trips.csv'), tripsCsv(boat), 'text/csv')"
         >
           {{ words.csv }}
-        </button>
-        <button type="button" class="btn" :disabled="!trips.length" @click="print">{{ words.print }}</button>
+        </VBtn>
+        <VBtn :disabled="!trips.length" @click="print">{{ words.print }}</VBtn>
       </div>
       <LogImport ref="importer" @trips="take" />
       <p v-if="note" class="small" role="status" data-trips-note>{{ note }}</p>
-      <table v-if="trips.length" class="table log">
+      <VTable v-if="trips.length" class="log">
         <thead>
           <tr>
             <th>{{ words.columns.date }}</th>
@@ -182,14 +180,9 @@ async function print() {
           <tr v-for="t in rows" :key="t.id" :class="{ current: t.id === chosen }" :data-trip="t.id">
             <td class="date">{{ t.date || '–' }}</td>
             <td>
-              <button
-                type="button"
-                class="link"
-                :aria-expanded="t.id === chosen"
-                @click="chosen = t.id === chosen ? null : t.id"
-              >
+              <VBtn variant="text" :aria-expanded="t.id === chosen" @click="chosen = t.id === chosen ? null : t.id">
                 {{ nameOf(t) }}
-              </button>
+              </VBtn>
             </td>
             <td class="num figures">{{ plain(t.distance, 'distance') }}</td>
             <td class="num figures">{{ t.time > 0 ? (t.time / 3600).toFixed(1) : '–' }}</td>
@@ -202,11 +195,11 @@ async function print() {
             </td>
           </tr>
         </tbody>
-      </table>
+      </VTable>
       <p v-if="trips.length > FIRST" class="small">
-        <button type="button" class="link" data-trips-all @click="all = !all">
+        <VBtn variant="text" data-trips-all @click="all = !all">
           {{ all ? words.fewer : words.more(trips.length - FIRST, trips[0]!.date) }}
-        </button>
+        </VBtn>
       </p>
       <TripEditor v-if="trip" :boat="boat" :trip="trip" @change="change(trip.id, $event)" @remove="remove(trip.id)" />
       <div class="charts">
@@ -244,7 +237,7 @@ async function print() {
         <h2 class="section-head">
           {{ words.months }}<span>{{ words.monthsHint }}</span>
         </h2>
-        <table class="table">
+        <VTable>
           <tbody>
             <tr v-for="m in months" :key="m.month">
               <td>{{ m.month }}</td>
@@ -254,7 +247,7 @@ async function print() {
               <td class="num figures">{{ text(m.totals.used, 'energy') }}</td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
     </div>
     <HealthSummary class="beside" />
@@ -288,7 +281,7 @@ async function print() {
 .log td:nth-child(2) {
   white-space: normal;
 }
-.log .link {
+.log .v-btn--variant-text {
   text-align: left;
 }
 .charts {

@@ -190,35 +190,22 @@ const sides = computed(() => [
           >
         </p>
         <div class="tools no-print">
-          <button
-            type="button"
-            class="btn"
-            data-take-out
-            :aria-expanded="adding === 'out'"
-            @click="adding = adding === 'out' ? null : 'out'"
-          >
-            {{ words.takeOut }}</button><button
-            type="button"
-            class="btn"
+          <VBtn data-take-out :aria-expanded="adding === 'out'" @click="adding = adding === 'out' ? null : 'out'">
+            {{ words.takeOut }}</VBtn><VBtn
             data-put-in
             :aria-expanded="adding === 'in'"
             @click="adding = adding === 'in' ? null : 'in'"
           >
             {{ words.putIn }}
-          </button>
+          </VBtn>
         </div>
       </div>
       <div v-if="adding" class="adding no-print" data-typical>
         <span class="small soft">{{ words.typical }}</span>
-        <button
-          v-for="t in TYPICAL_MASSES"
-          :key="t.id"
-          type="button"
-          class="btn"
-          :data-typical-id="t.id"
-          @click="add(t)"
+        <VBtn v-for="t in TYPICAL_MASSES" :key="t.id" :data-typical-id="t.id" @click="add(t)"> {{ t.label }}</VBtn><VBtn
+          @click="add(null)"
+          >{{ words.own }}</VBtn
         >
-          {{ t.label }}</button><button type="button" class="btn" @click="add(null)">{{ words.own }}</button>
       </div>
       <WeightsDrawing
         :project="shown"
@@ -232,7 +219,7 @@ const sides = computed(() => [
       <p class="caution">{{ words.caution }}</p>
     </div>
     <div class="weights__side">
-      <table class="table" data-weight-rows>
+      <VTable data-weight-rows>
         <template v-for="side in sides" :key="side.way">
           <thead>
             <tr>
@@ -246,9 +233,9 @@ const sides = computed(() => [
             <template v-for="(r, i) in rows" :key="i">
               <tr v-if="r.way === side.way" :class="{ current: i === chosen }" :data-row="i" @click="chosen = i">
                 <td>
-                  <button type="button" class="name" @click.stop="chosen = i">
+                  <VBtn variant="plain" class="name" @click.stop="chosen = i">
                     <b>{{ i + 1 }}</b> {{ r.name }}
-                  </button>
+                  </VBtn>
                 </td>
                 <td class="num">{{ weight(r.mass) }}</td>
                 <td class="num">{{ weight(r.doubt) }}</td>
@@ -271,7 +258,7 @@ const sides = computed(() => [
             <td />
           </tr>
         </tbody>
-      </table>
+      </VTable>
       <section v-if="row" class="block" data-weight-open>
         <h2 class="section-head">{{ words.chosen(row.name) }}</h2>
         <RowFields
@@ -282,9 +269,9 @@ const sides = computed(() => [
           @change="change"
         />
         <div class="tools">
-          <button v-if="!row.part || row.placed" type="button" class="btn" data-weight-remove @click="remove">
+          <VBtn v-if="!row.part || row.placed" data-weight-remove @click="remove">
             {{ row.part ? words.usual : words.remove }}
-          </button>
+          </VBtn>
         </div>
       </section>
       <section class="block">
@@ -338,9 +325,9 @@ const sides = computed(() => [
             ><FigureValue id="packPower" size="inline" />
           </li>
         </ul>
-        <button v-if="better" type="button" class="btn btn--best wide" data-best-place @click="takeBetter">
+        <VBtn v-if="better" variant="flat" class="wide" data-best-place @click="takeBetter">
           <span>{{ words.best(betterSaid) }}</span><span>{{ words.bestTrim(size(better.trim)) }}</span>
-        </button>
+        </VBtn>
       </section>
       <section class="block">
         <h2 class="section-head">{{ words.fields }}</h2>
@@ -402,11 +389,11 @@ const sides = computed(() => [
   font-family: var(--figures);
   margin-right: 4px;
 }
-.table .sum th,
-.table .sum td {
+.v-table .sum th,
+.v-table .sum td {
   font-weight: 600;
 }
-.table tr[data-row] {
+.v-table tr[data-row] {
   cursor: pointer;
 }
 .marks li {

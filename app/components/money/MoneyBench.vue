@@ -19,6 +19,7 @@ import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
 import { readFile } from '~/files/readFile'
 import { plainData } from '~/stores/plainData'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** What the conversion costs, line by line, and what a year costs then. */
 const document = useDocumentStore()
@@ -66,17 +67,13 @@ const valueOf = (r: BudgetRow): Record<string, unknown> =>
     ? { ...usualOf(BUDGET_ITEM.fields), name: r.name, quantity: r.quantity }
     : { ...document.shown.yard.items[r.index]! }
 
-const picker = ref<HTMLInputElement>()
 const news = ref('')
-async function read(event: Event) {
-  const input = event.target as HTMLInputElement,
-    file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function read(file: File) {
   const found = await readFile(files => files.budget(file, plainData(document.shown)))
   if (!found.ok) return void (news.value = `${words.readFailed} ${found.message}`)
   if (put(words.read, found.items)) news.value = words.readDone(found.changed, found.added)
 }
+const pick = useFilePick('.csv,text/csv', files => read(files[0]!))
 const csv = () => download(fileOf(document.shown, 'budget.csv'), budgetCsv(document.shown), 'text/csv')
 const print = () => window.print()
 const suppliers = computed(() => {
@@ -101,52 +98,42 @@ const suppliers = computed(() => {
           <template v-if="budget.unknown > 0"> {{ words.unknown(budget.unknown) }}</template>
         </p>
         <div class="tools no-print">
-          <button type="button" class="btn" data-add-line :aria-expanded="adding" @click="adding = !adding">
-            {{ words.add }}</button><button type="button" class="btn" @click="picker?.click()">{{ words.read }}</button
-          ><button type="button" class="btn" data-budget-csv @click="csv">{{ words.csv }}</button
-          ><button type="button" class="btn" @click="print">{{ words.order }}</button>
-          <input
-            ref="picker"
-            type="file"
-            accept=".csv,text/csv"
-            class="visually-hidden"
-            tabindex="-1"
-            :aria-label="words.read"
-            @change="read"
-          />
+          <VBtn data-add-line :aria-expanded="adding" @click="adding = !adding"> {{ words.add }}</VBtn><VBtn
+            data-budget-file
+            @click="pick()"
+            >{{ words.read }}</VBtn
+          ><VBtn data-budget-csv @click="csv">{{ words.csv }}</VBtn
+          ><VBtn @click="print">{{ words.order }}</VBtn>
         </div>
       </div>
       <p v-if="news" class="small" role="status">{{ news }}</p>
       <div v-if="adding" class="adding no-print">
         <span class="small soft">{{ words.sundries }}</span>
-        <button
+        <VBtn
           v-for="s in SUNDRIES"
           :key="s.name"
-          type="button"
-          class="btn"
           :data-sundry="s.name"
           @click="add({ name: s.name, price: s.price, group: s.group })"
         >
-          {{ s.name }}</button><button
-          type="button"
-          class="btn"
-          @click="add({ name: words.own, price: null, group: 'Tools and hands' })"
-        >
+          {{ s.name }}</VBtn><VBtn @click="add({ name: words.own, price: null, group: 'Tools and hands' })">
           {{ words.own }}
-        </button>
+        </VBtn>
       </div>
-      <label class="find no-print"
-        ><span>{{ words.search }}</span
-        ><input v-model="asked" type="search" class="ink-input" :placeholder="words.all"
-      /></label>
+      <VTextField
+        v-model="asked"
+        class="find no-print"
+        type="search"
+        :aria-label="words.search"
+        :placeholder="`${words.search}: ${words.all}`"
+      />
       <section v-for="g in groups" :key="g.group" class="group no-print" :aria-label="g.group">
         <h2 v-if="g.rows.length > 0" class="section-head">
           {{ g.group }}<span>{{ money(g.total) }}, {{ words.toBuy(g.open) }}</span>
         </h2>
         <ul>
           <li v-for="r in g.rows" :key="idOf(r)" :class="{ open: openKey === idOf(r), gone: r.gone }">
-            <button
-              type="button"
+            <VBtn
+              variant="plain"
               class="row"
               :aria-expanded="openKey === idOf(r)"
               :data-line="r.name"
@@ -163,7 +150,7 @@ const suppliers = computed(() => {
                 >{{ words.states[r.state]
                 }}<small v-if="r.paid !== null">{{ words.columns.paid }} {{ money(r.paid) }}</small></span
               >
-            </button>
+            </VBtn>
             <div v-if="openKey === idOf(r)" class="more">
               <RowFields
                 :fields="BUDGET_ITEM.fields"
@@ -172,9 +159,9 @@ const suppliers = computed(() => {
                 :options="words.states"
                 @change="change(r, $event)"
               />
-              <button v-if="r.index !== null" type="button" class="btn" @click="remove(r)">
+              <VBtn v-if="r.index !== null" @click="remove(r)">
                 {{ r.key && !r.gone ? words.forget : words.remove }}
-              </button>
+              </VBtn>
             </div>
           </li>
         </ul>
@@ -183,7 +170,7 @@ const suppliers = computed(() => {
         <h2>{{ words.orderHead }}</h2>
         <template v-for="s in suppliers" :key="s.supplier">
           <h3>{{ s.supplier || words.noSupplier }}</h3>
-          <table class="table">
+          <VTable>
             <tbody>
               <tr v-for="r in s.rows" :key="idOf(r)">
                 <td>{{ r.unit === 'm' ? text(r.quantity, 'length') : r.quantity }}</td>
@@ -191,7 +178,7 @@ const suppliers = computed(() => {
                 <td class="num">{{ r.basis === 'unknown' ? '' : money(r.price.value) }}</td>
               </tr>
             </tbody>
-          </table>
+          </VTable>
         </template>
       </section>
     </div>
@@ -313,7 +300,7 @@ const suppliers = computed(() => {
 .more {
   padding: 8px 0 12px;
 }
-.more .btn {
+.more .v-btn {
   margin-top: 8px;
 }
 .only-print {

@@ -52,7 +52,7 @@ const path = (line: (typeof LINES)[number]) =>
       <strong>{{ paysBack }}</strong> {{ paysBackNew }}
       {{ words.per(money(100 * running.perHour), money(100 * running.perMile)) }}
     </p>
-    <table class="table">
+    <VTable>
       <thead>
         <tr>
           <th />
@@ -72,7 +72,7 @@ const path = (line: (typeof LINES)[number]) =>
           <td class="num">{{ money(running.year.engine.sum) }}</td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
     <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" class="chart" role="img" :aria-label="words.chart">
       <g v-for="s in [0, 0.5, 1]" :key="s">
         <path :d="`M${LEFT} ${y(s * most)}H${WIDE - 12}`" class="grid" />

@@ -121,9 +121,10 @@ const dayWords = computed(() => {
     : driveWords.dayHolds
 })
 const axes = computed(() => ({
-  x: { title: `${driveWords.axisTime}, min`, from: 0, to: duration.value / 60 },
+  x: { title: driveWords.axisTime, unit: 'min', from: 0, to: duration.value / 60 },
   y: {
-    title: `${driveWords.axisTemperature}, ${UNITS[unit.value].symbol}`,
+    title: driveWords.axisTemperature,
+    unit: UNITS[unit.value].symbol,
     from: degrees(FREEZING),
     to: degrees(
       Math.max(

@@ -54,13 +54,13 @@ const remove = (index: number) =>
     />
     <form class="row" @submit.prevent="add">
       <label
-        >{{ HEAT_POINT.fields.time.label }}<input v-model="typed.time" placeholder="15 min" data-reading="time"
+        >{{ HEAT_POINT.fields.time.label }}<VTextField v-model="typed.time" placeholder="15 min" data-reading="time"
       /></label>
       <label
         >{{ HEAT_POINT.fields.temperature.label
-        }}<input v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"
+        }}<VTextField v-model="typed.temperature" placeholder="64 °C" data-reading="temperature"
       /></label>
-      <button type="submit" class="btn" data-reading-add>{{ driveWords.addReading }}</button>
+      <VBtn type="submit" data-reading-add>{{ driveWords.addReading }}</VBtn>
     </form>
     <p v-if="error" class="error small" role="alert">{{ error }}</p>
     <ul v-if="document.shown.heat.points.length" class="list">
@@ -68,14 +68,9 @@ const remove = (index: number) =>
         <span class="figures"
           ><template v-if="p.part !== 'motor'">{{ driveWords.readOn[p.part] }} </template
           >{{ text(p.time, 'shortTime') }}, {{ text(p.temperature, 'temperature') }}</span
-        ><button
-          type="button"
-          class="link"
-          :aria-label="`${driveWords.remove}: ${text(p.time, 'shortTime')}`"
-          @click="remove(i)"
-        >
+        ><VBtn variant="text" :aria-label="`${driveWords.remove}: ${text(p.time, 'shortTime')}`" @click="remove(i)">
           {{ driveWords.remove }}
-        </button>
+        </VBtn>
       </li>
     </ul>
     <p v-for="found in fits" :key="found.of" class="small">
@@ -101,17 +96,6 @@ label {
   gap: 2px;
   font-size: 13px;
 }
-input {
-  width: 92px;
-  min-height: var(--hit);
-  padding: 0 8px;
-  text-align: right;
-  font: 600 16px/20px var(--figures);
-  background: var(--sheet);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  color: var(--text);
-}
 .list {
   display: flex;
   flex-wrap: wrap;
@@ -124,7 +108,7 @@ input {
   gap: 8px;
   align-items: center;
 }
-.link {
+.v-btn {
   text-decoration: underline dotted;
   font-size: 12.5px;
   color: var(--soft);

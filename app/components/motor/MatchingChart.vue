@@ -65,8 +65,8 @@ const marker = () => {
   }
 }
 const axes = computed(() => ({
-  x: { title: `${driveWords.axisShaft}, rpm`, from: 0, to: xMost.value },
-  y: { title: `${benchWords.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: yMost.value },
+  x: { title: driveWords.axisShaft, unit: 'rpm', from: 0, to: xMost.value },
+  y: { title: benchWords.motor.axisTorque, unit: UNITS[unit.value].symbol, from: 0, to: yMost.value },
 }))
 </script>
 

@@ -8,7 +8,7 @@ import { driveWords } from '~/messages/drive'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf } from '~/components/figures/fewOf'
+import { fewOf } from '~/design/figures/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import HeatChart from '~/components/motor/HeatChart.vue'
 import PlateForms from '~/components/library/PlateForms.vue'
@@ -107,7 +107,7 @@ const typedIn = computed(
           {{ benchWords.motor.library
           }}<NuxtLink class="link" to="/library?kind=motor">{{ benchWords.motor.all }}</NuxtLink>
         </h2>
-        <table class="table" data-motors>
+        <VTable data-motors>
           <tbody>
             <tr v-for="row in motors" :key="row.motor.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td>
@@ -126,14 +126,14 @@ const typedIn = computed(
               </td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
       <section class="block" :aria-label="benchWords.motor.controllers">
         <h2 class="section-head">
           {{ benchWords.motor.controllers
           }}<NuxtLink class="link" to="/library?kind=controller">{{ benchWords.motor.all }}</NuxtLink>
         </h2>
-        <table class="table">
+        <VTable>
           <tbody>
             <tr v-for="row in controllers" :key="row.controller.id" :class="{ current: row.fitted }">
               <td><StateMark :state="row.state" :size="13" /></td>
@@ -155,7 +155,7 @@ const typedIn = computed(
               </td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
     </div>
     <div class="bench__side">

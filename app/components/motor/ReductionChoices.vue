@@ -28,7 +28,7 @@ const tryIt = (c: ReductionChoice) =>
     <h2 class="section-head">
       {{ driveWords.reductions }}<span>{{ driveWords.reductionsHint }}</span>
     </h2>
-    <table class="table">
+    <VTable>
       <thead>
         <tr>
           <th />
@@ -55,7 +55,7 @@ const tryIt = (c: ReductionChoice) =>
           <td class="num"><TryButton :fitted="row.fitted" :name="name(row)" @try="tryIt(row)" /></td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
   </section>
 </template>
 

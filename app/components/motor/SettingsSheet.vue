@@ -28,18 +28,16 @@ const print = () => window.print()
 <template>
   <div class="sheet" data-settings>
     <div class="actions no-print">
-      <button type="button" class="btn btn--best" @click="print">{{ benchWords.sheet.print }}</button><NuxtLink
-        to="/motor"
-        class="btn"
-        >{{ benchWords.settingsSheet.back }}</NuxtLink
-      >
+      <VBtn variant="flat" @click="print">{{ benchWords.sheet.print }}</VBtn><VBtn to="/motor">{{
+        benchWords.settingsSheet.back
+      }}</VBtn>
     </div>
     <template v-for="sheet in sheets" :key="sheet.title">
       <h1>{{ sheet.title }}</h1>
       <p class="prose">{{ sheet.lead }}</p>
       <section v-for="g in sheet.groups" :key="g.head">
         <h2>{{ g.head }}</h2>
-        <table class="table">
+        <VTable>
           <tbody>
             <tr v-for="(s, i) in g.settings" :key="i">
               <th scope="row">{{ s.label }}</th>
@@ -47,7 +45,7 @@ const print = () => window.print()
               <td class="soft why">{{ s.why }}</td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
     </template>
     <p class="small caution">{{ benchWords.settingsSheet.caution }} {{ benchWords.sheet.made(date) }}</p>

@@ -131,17 +131,10 @@ const PRESETS: Record<keyof typeof driveWords.presets, () => number[]> = {
     </p>
     <p class="prose" data-feel>{{ words }}</p>
     <div class="tools">
-      <button
-        v-for="(word, id) in driveWords.presets"
-        :key="id"
-        type="button"
-        class="btn"
-        :data-preset="id"
-        @click="keep(PRESETS[id]())"
-      >
+      <VBtn v-for="(word, id) in driveWords.presets" :key="id" :data-preset="id" @click="keep(PRESETS[id]())">
         {{ word }}
-      </button>
-      <NuxtLink to="/settings-sheet" class="btn btn--best" data-settings-sheet>{{ driveWords.settings }}</NuxtLink>
+      </VBtn>
+      <VBtn variant="flat" to="/settings-sheet" data-settings-sheet>{{ driveWords.settings }}</VBtn>
     </div>
     <div class="columns fields">
       <div>

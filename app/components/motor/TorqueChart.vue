@@ -79,8 +79,8 @@ const marker = () => {
   }
 }
 const axes = computed(() => ({
-  x: { title: `${benchWords.motor.axisRpm}, rpm`, from: 0, to: document.shown.design.motor.greatestRpm },
-  y: { title: `${benchWords.motor.axisTorque}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.12 * nm(most.value) },
+  x: { title: benchWords.motor.axisRpm, unit: 'rpm', from: 0, to: document.shown.design.motor.greatestRpm },
+  y: { title: benchWords.motor.axisTorque, unit: UNITS[unit.value].symbol, from: 0, to: 1.12 * nm(most.value) },
 }))
 </script>
 

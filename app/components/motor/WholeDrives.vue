@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { continuousNeed, DRIVE_OF_MOUNT, isOwn, putOnBoat, wholeDriveOf, type WholeDriveSpec } from '@remigo/core'
-import { fewOf } from '~/components/figures/fewOf'
+import { fewOf } from '~/design/figures/fewOf'
 import { driveWords } from '~/messages/drive'
 import { boardWords } from '~/messages/board'
 import { useAnswerStore } from '~/stores/answer'
@@ -53,7 +53,7 @@ function tryIt(whole: (typeof rows.value)[number]['whole']) {
       }}<NuxtLink class="link" to="/library?kind=wholeDrive">{{ driveWords.allWholeDrives }}</NuxtLink>
     </h2>
     <p class="prose">{{ driveWords.wholeDrivesHint }}</p>
-    <table class="table">
+    <VTable>
       <tbody>
         <tr v-for="row in rows" :key="row.whole.id" :class="{ current: row.fitted }">
           <td><StateMark :state="row.state" :size="13" /></td>
@@ -68,6 +68,6 @@ function tryIt(whole: (typeof rows.value)[number]['whole']) {
           <td class="num"><TryButton :fitted="row.fitted" :name="row.whole.name" @try="tryIt(row.whole)" /></td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
   </section>
 </template>

@@ -37,7 +37,7 @@ const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name
     <p v-if="document.shown.design.banks.owned === null" class="prose">{{ packWords.ownedNone }}</p>
     <p v-else-if="uses.length === 0" class="prose">{{ packWords.ownedNo }}</p>
     <div v-else class="scroll" role="region" tabindex="0" :aria-label="packWords.owned">
-      <table class="table">
+      <VTable>
         <thead>
           <tr>
             <th>{{ packWords.way }}</th>
@@ -60,7 +60,7 @@ const tryUse = (use: OwnedUse) => document.startTrial(`owned/${name(use)}`, name
             <td class="num"><TryButton :fitted="fitted(use)" :name="name(use)" @try="tryUse(use)" /></td>
           </tr>
         </tbody>
-      </table>
+      </VTable>
     </div>
   </section>
 </template>

@@ -8,7 +8,7 @@ import { packWords } from '~/messages/pack'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { fewOf } from '~/components/figures/fewOf'
+import { fewOf } from '~/design/figures/fewOf'
 import { useQuantities } from '~/composables/useQuantities'
 import { useRangeEnd } from '~/composables/useRangeEnd'
 
@@ -90,7 +90,7 @@ function tryCell(cell: CellSpec) {
             {{ benchWords.pack.cells
             }}<NuxtLink class="link" to="/library?kind=cell">{{ benchWords.motor.all }}</NuxtLink>
           </h2>
-          <table class="table" data-cells>
+          <VTable data-cells>
             <tbody>
               <tr v-for="row in rows" :key="row.cell.id" :class="{ current: row.fitted }">
                 <td>
@@ -112,7 +112,7 @@ function tryCell(cell: CellSpec) {
                 </td>
               </tr>
             </tbody>
-          </table>
+          </VTable>
         </section>
       </template>
     </div>
@@ -121,38 +121,42 @@ function tryCell(cell: CellSpec) {
         <h2 class="section-head with-hold">{{ benchWords.pack.build }} <HoldPin part="pack" /></h2>
         <p class="small soft">{{ pack.cell.name }}</p>
         <div class="stepped">
-          <QuantityField path="design.pack.series" /><button
-            type="button"
-            class="icon-btn step"
+          <QuantityField path="design.pack.series" /><VBtn
+            icon
+            variant="plain"
+            class="step"
             :aria-label="`${benchWords.pack.fewer}: series`"
             @click="change('series', -1)"
           >
-            −</button
-          ><button
-            type="button"
-            class="icon-btn step"
+            −</VBtn
+          ><VBtn
+            icon
+            variant="plain"
+            class="step"
             :aria-label="`${benchWords.pack.more}: series`"
             @click="change('series', 1)"
           >
             +
-          </button>
+          </VBtn>
         </div>
         <div class="stepped">
-          <QuantityField path="design.pack.parallel" /><button
-            type="button"
-            class="icon-btn step"
+          <QuantityField path="design.pack.parallel" /><VBtn
+            icon
+            variant="plain"
+            class="step"
             :aria-label="`${benchWords.pack.fewer}: parallel`"
             @click="change('parallel', -1)"
           >
-            −</button
-          ><button
-            type="button"
-            class="icon-btn step"
+            −</VBtn
+          ><VBtn
+            icon
+            variant="plain"
+            class="step"
             :aria-label="`${benchWords.pack.more}: parallel`"
             @click="change('parallel', 1)"
           >
             +
-          </button>
+          </VBtn>
         </div>
         <QuantityField path="design.pack.chargeVoltage" /><QuantityField
           path="design.pack.cell.capacityAh"

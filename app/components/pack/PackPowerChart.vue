@@ -49,10 +49,10 @@ const axes = computed(() => {
   const low = Math.min(least.value, ...all),
     high = Math.max(least.value, ...all, limit ? asked.value / 1000 : 0)
   return {
-    x: { title: packWords.charge, from: 0, to: 100 },
+    x: { title: packWords.charge, unit: '%', from: 0, to: 100 },
     y: limit
-      ? { title: packWords.kilowatts, from: 0, to: 1.1 * Math.max(0.1, high) }
-      : { title: packWords.volts, from: Math.max(0, low - 0.05 * high), to: 1.03 * high },
+      ? { title: packWords.kilowatts, unit: 'kW', from: 0, to: 1.1 * Math.max(0.1, high) }
+      : { title: packWords.volts, unit: 'V', from: Math.max(0, low - 0.05 * high), to: 1.03 * high },
   }
 })
 const across = computed(() => [
@@ -96,7 +96,7 @@ const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, o
         @update:model-value="rating = $event"
       />
     </div>
-    <table class="table">
+    <VTable>
       <thead>
         <tr>
           <th>{{ packWords.warmth }}</th>
@@ -116,14 +116,14 @@ const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, o
           </td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
     <p class="small soft">{{ packWords.coldNote }}</p>
   </section>
   <section class="block" :aria-label="packWords.coldCharge" data-cold-charge>
     <h2 class="section-head">
       {{ packWords.coldCharge }}<span>{{ packWords.coldHint }}</span>
     </h2>
-    <table class="table">
+    <VTable>
       <thead>
         <tr>
           <th>{{ packWords.at }}</th>
@@ -141,7 +141,7 @@ const steps = computed(() => coldSteps(document.shown).map(step => ({ ...step, o
           <td>{{ chargingWords.limits[step.limit] }}</td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
   </section>
 </template>
 

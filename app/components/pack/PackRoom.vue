@@ -5,7 +5,6 @@ import { COMPARTMENT, packIntoCompartments, type Compartment, edit } from '@remi
 import { packWords } from '~/messages/pack'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
-import { vKept } from '~/directives/kept'
 
 /** Spaces measured in the boat, and the pack's blocks drawn where they fit, to scale, seen from above. */
 const document = useDocumentStore()
@@ -28,12 +27,6 @@ const change = (i: number, of: Partial<Compartment>) =>
     packWords.name,
     spaces.value.map((c, j) => (j === i ? { ...c, ...of } : c)),
   )
-function rename(i: number, event: Event) {
-  const input = event.target as HTMLInputElement,
-    name = input.value.trim()
-  if (name) change(i, { name })
-  else input.value = spaces.value[i]!.name
-}
 /** a first guess just large enough for the whole pack in one layer */
 function add() {
   const { cell, series, parallel } = pack.value,
@@ -77,10 +70,13 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
     <p v-if="spaces.length === 0" class="prose">{{ packWords.noRoom }}</p>
     <div v-for="(space, i) in spaces" :key="i" class="space">
       <div class="sizes">
-        <label class="name"
-          ><span class="soft">{{ packWords.name }}</span
-          ><input v-kept="space.name" type="text" maxlength="40" @change="rename(i, $event)"
-        /></label>
+        <WordField
+          class="name"
+          :label="packWords.name"
+          :value="space.name"
+          :most="40"
+          @change="$event && change(i, { name: $event })"
+        />
         <div v-for="[key, label] in SIZES" :key="key" class="size">
           <span class="soft" aria-hidden="true">{{ label }}</span><UnitInput
             bare
@@ -90,9 +86,9 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
             @change="change(i, { [key]: $event })"
           />
         </div>
-        <button
-          type="button"
-          class="icon-btn"
+        <VBtn
+          icon
+          variant="plain"
           :aria-label="packWords.remove(space.name)"
           @click="
             keep(
@@ -104,7 +100,7 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
           <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiClose" fill="currentColor" />
           </svg>
-        </button>
+        </VBtn>
       </div>
       <svg
         :viewBox="`0 0 ${WIDE + 2} ${drawings[i]!.h + 2}`"
@@ -130,9 +126,9 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
       </p>
     </div>
     <div class="below">
-      <button type="button" class="btn" data-add-space @click="add">
+      <VBtn data-add-space @click="add">
         {{ packWords.add }}
-      </button>
+      </VBtn>
       <p v-if="spaces.length" role="status" class="prose figures">
         {{ packWords.placed(fit.placed, fit.placed + fit.left) }}
       </p>
@@ -159,16 +155,6 @@ const HATCH = ['band', 'hull', 'desk', 'sheet']
   display: block;
   font-size: 12px;
   line-height: 15px;
-}
-.name input {
-  width: 100%;
-  min-height: var(--hit);
-  padding: 0 8px;
-  background: var(--sheet);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  font: 500 14px/18px var(--labels);
-  color: var(--text);
 }
 .size :deep(.unit-input) {
   min-height: 0;

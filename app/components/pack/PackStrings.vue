@@ -118,16 +118,13 @@ const ways = computed(
     </h2>
     <div v-for="(g, i) in beside" :key="i" class="group">
       <div class="line">
-        <label class="which"
-          ><span class="soft">{{ packWords.block }}</span
-          ><select
-            class="ink-select"
-            :value="g.group.cell.id"
-            @change="swap(i, ($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="cell in options(g.group)" :key="cell.id" :value="cell.id">{{ cell.name }}</option>
-          </select></label
-        >
+        <PickField
+          class="which"
+          :label="packWords.block"
+          :model-value="g.group.cell.id"
+          :items="options(g.group).map(cell => ({ value: cell.id, title: cell.name }))"
+          @update:model-value="swap(i, $event)"
+        />
         <div>
           <span class="soft" aria-hidden="true">{{ packWords.series }}</span><UnitInput
             bare
@@ -173,9 +170,9 @@ const ways = computed(
             @change="change(i, { highCut: $event })"
           />
         </div>
-        <button
-          type="button"
-          class="icon-btn"
+        <VBtn
+          icon
+          variant="plain"
           :aria-label="packWords.remove(g.group.cell.name)"
           @click="
             keep(
@@ -187,7 +184,7 @@ const ways = computed(
           <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiClose" fill="currentColor" />
           </svg>
-        </button>
+        </VBtn>
       </div>
       <p class="prose">
         <StateMark :state="g.counted ? (g.reasons.length ? 'caution' : 'fits') : 'stop'" :size="13" />
@@ -205,9 +202,9 @@ const ways = computed(
       }}
     </p>
     <div v-if="beside.length" class="rows together"><FigureRow id="mixCurrent" /></div>
-    <button type="button" class="btn" data-add-string @click="add">
+    <VBtn data-add-string @click="add">
       {{ packWords.addString }}
-    </button>
+    </VBtn>
   </section>
   <OwnedBlocks />
 </template>

@@ -21,7 +21,7 @@ const needs = computed(() => {
 })
 const axes = computed(() => ({
   x: { title: packWords.years, from: 0, to: wear.value.left.length - 1 },
-  y: { title: packWords.leftShare, from: Math.max(0, Math.min(70, needs.value - 5)), to: 102 },
+  y: { title: packWords.leftShare, unit: '%', from: Math.max(0, Math.min(70, needs.value - 5)), to: 102 },
 }))
 /** the two lines would stand on each other: then only the one that matters */
 const APART = 6

@@ -37,7 +37,7 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
     <h2 class="section-head">
       {{ wiringWords.voltages }}<span>{{ wiringWords.voltagesHint }}</span>
     </h2>
-    <table class="table blocks">
+    <VTable class="blocks">
       <thead>
         <tr>
           <th>{{ wiringWords.volts }}</th>
@@ -84,7 +84,7 @@ const high = computed(() => able.value.find(r => r.aboveTouch))
           </td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
     <p v-if="failure" class="prose" role="alert">{{ failure }}</p>
     <p v-if="low" class="prose">
       {{

@@ -57,7 +57,7 @@ const weakSaid = computed(() => {
       ><b>{{ text(spread.sum, 'voltage') }}</b>
     </p>
     <p v-if="weak" class="small">{{ weakSaid }}</p>
-    <button type="button" class="link small no-print" data-cells-remove @click="remove">{{ words.cellsRemove }}</button>
+    <VBtn variant="text" class="small no-print" data-cells-remove @click="remove">{{ words.cellsRemove }}</VBtn>
   </section>
 </template>
 

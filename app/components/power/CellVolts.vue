@@ -32,14 +32,14 @@ function keep() {
   <div class="cell-volts">
     <label
       ><span>{{ words.paste(cells) }}</span
-      ><textarea v-model="typed" rows="3" class="ink-input" :data-cell-volts="kind" spellcheck="false" />
+      ><VTextarea v-model="typed" :rows="3" :data-cell-volts="kind" spellcheck="false" />
     </label>
     <label v-if="kind === 'load'"
       ><span>{{ words.amps }}</span
-      ><input v-model="amps" class="ink-input amps" autocomplete="off" data-cell-amps
+      ><VTextField v-model="amps" class="amps" autocomplete="off" data-cell-amps
     /></label>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
-    <button type="button" class="btn" data-cells-keep @click="keep">{{ words.keep }}</button>
+    <VBtn data-cells-keep @click="keep">{{ words.keep }}</VBtn>
   </div>
 </template>
 
@@ -56,13 +56,6 @@ label {
   font-size: 12.5px;
   width: 100%;
   max-width: 480px;
-}
-textarea {
-  width: 100%;
-  height: auto;
-  padding: 6px 8px;
-  font-family: var(--figures);
-  resize: vertical;
 }
 .amps {
   width: 112px;

@@ -61,7 +61,7 @@ const print = () => window.print()
         :aria-label="words.groups[g.id]"
         :data-power-group="g.id"
       >
-        <button type="button" class="head" :aria-expanded="here === g.id" @click="opened = g.id">
+        <VBtn variant="plain" class="head" :aria-expanded="here === g.id" @click="opened = g.id">
           <b>{{ n + 1 }}</b>
           <span>{{ words.groups[g.id] }}</span>
           <em v-if="g.locked"
@@ -70,7 +70,7 @@ const print = () => window.print()
             </svg>
             {{ lockedWhy(g.after, g.clashed) }}</em
           ><em v-else>{{ words.done(g.done, g.steps.length) }}</em>
-        </button>
+        </VBtn>
         <ul class="steps" :class="{ shut: here !== g.id }">
           <PowerStep
             v-for="s in g.steps"
@@ -88,27 +88,21 @@ const print = () => window.print()
       <div class="foot no-print">
         <span>{{ words.writtenBy }}</span>
         <span class="choice" role="group" :aria-label="words.writtenBy"
-          ><button
+          ><VBtn
             v-for="w in WRITERS"
             :key="w"
-            type="button"
-            class="btn"
-            :class="{ 'btn--best': who === w }"
+            :variant="who === w ? 'flat' : 'outlined'"
             :aria-pressed="who === w"
             @click="who = w"
           >
             {{ words.who[w] }}
-          </button></span
+          </VBtn></span
         >
         <span class="small soft">{{ words.clock }}</span>
         <span class="room" />
-        <button type="button" class="btn" data-power-csv @click="csv">{{ words.csv }}</button><button
-          type="button"
-          class="btn"
-          @click="print"
-        >
+        <VBtn data-power-csv @click="csv">{{ words.csv }}</VBtn><VBtn @click="print">
           {{ words.print }}
-        </button>
+        </VBtn>
       </div>
     </div>
     <div class="power__side">

@@ -28,9 +28,9 @@ const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value
 
 <template>
   <span class="power-input"
-    ><input
+    ><VTextField
       v-model="text"
-      class="ink-input"
+      class="figures"
       autocomplete="off"
       inputmode="decimal"
       :aria-label="label"
@@ -39,25 +39,6 @@ const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value
       @focus="enter"
       @blur="leave"
       @keydown.enter="commit"
-    /><span v-if="error" class="error" role="alert">{{ error }}</span></span
+    /><span v-if="error" class="field-error" role="alert">{{ error }}</span></span
   >
 </template>
-
-<style scoped>
-.power-input {
-  display: block;
-}
-.ink-input {
-  width: 100%;
-  text-align: right;
-}
-.ink-input[disabled] {
-  opacity: 0.55;
-}
-.error {
-  display: block;
-  color: var(--clash);
-  font: 400 12px/15px var(--labels);
-  text-align: left;
-}
-</style>

@@ -4,7 +4,6 @@ import { edit, LEAST_REASON, withReading, type PowerReading, type PowerStepState
 import { powerWords as words } from '~/messages/firstPower'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
-import { vKept } from '~/directives/kept'
 
 /** One step of the first power-up: what is read and what is accepted; opened, why and where to look. */
 const { line, who } = defineProps<{
@@ -71,12 +70,12 @@ const clock = (at: string) => at.replace('T', ' ')
 <template>
   <li :class="[line.state, { chosen, next }]" :data-power-step="line.step.id">
     <div class="row">
-      <button type="button" class="what" :aria-expanded="chosen" @click="emit('toggle')">
+      <VBtn variant="plain" class="what" :aria-expanded="chosen" @click="emit('toggle')">
         <span>{{ line.step.title }}</span>
         <small>{{
           line.reading?.at ? words.by(words.who[line.reading.who], clock(line.reading.at)) : line.step.by
         }}</small>
-      </button>
+      </VBtn>
       <span v-if="line.step.clash" class="tick">{{ words.byClash }}</span>
       <template v-else-if="line.step.cells"
         ><span class="read">{{ line.value === null ? '–' : show(line.value) }}</span
@@ -90,14 +89,14 @@ const clock = (at: string) => at.replace('T', ' ')
           :disabled="locked"
           @change="write({ value: $event, done: $event !== null })"
         /><span class="range">{{ accepted }}</span></template
-      ><label v-else class="tick ink-check"
-        ><input
-          type="checkbox"
-          :checked="line.reading?.done ?? false"
-          :disabled="locked"
-          @change="write({ done: ($event.target as HTMLInputElement).checked })"
-        /><span class="visually-hidden">{{ words.tick(line.step.title) }}</span></label
-      >
+      ><VCheckboxBtn
+        v-else
+        class="tick"
+        :model-value="line.reading?.done ?? false"
+        :disabled="locked"
+        :aria-label="words.tick(line.step.title)"
+        @update:model-value="write({ done: $event })"
+      />
       <span class="state" :class="mark"><StateMark :state="mark" :size="15" /> {{ words.states[line.state] }}</span>
     </div>
     <p v-if="line.state === 'overridden'" class="passed" data-passed>{{ words.passed(line.reading!.why) }}</p>
@@ -117,26 +116,24 @@ const clock = (at: string) => at.replace('T', ' ')
         <b>{{ words.licensed }}</b>
       </p>
       <CellVolts v-if="line.step.cells" :kind="line.step.cells" />
-      <label class="why"
-        ><span
-          >{{ words.passedBecause }} <small class="soft">{{ passedHint }}</small></span
-        ><input
-          v-kept="line.reading?.why ?? ''"
-          class="ink-input"
-          maxlength="300"
-          :data-power-why="line.step.id"
-          :disabled="locked"
-          @change="write({ why: ($event.target as HTMLInputElement).value.trim() })" /></label
-      ><label class="why"
-        ><span>{{ words.note }}</span
-        ><input
-          v-kept="line.reading?.note ?? ''"
-          class="ink-input"
-          maxlength="300"
-          @change="write({ note: ($event.target as HTMLInputElement).value.trim() })"
-      /></label>
+      <WordField
+        class="why"
+        :label="`${words.passedBecause}: ${passedHint}`"
+        :value="line.reading?.why ?? ''"
+        :most="300"
+        :data-power-why="line.step.id"
+        :disabled="locked"
+        @change="write({ why: $event })"
+      />
+      <WordField
+        class="why"
+        :label="words.note"
+        :value="line.reading?.note ?? ''"
+        :most="300"
+        @change="write({ note: $event })"
+      />
       <TaskPhotos :task="`power/${line.step.id}`" />
-      <button v-if="line.reading" type="button" class="btn" @click="takeBack()">{{ words.takeBack }}</button>
+      <VBtn v-if="line.reading" @click="takeBack()">{{ words.takeBack }}</VBtn>
     </div>
   </li>
 </template>
@@ -220,10 +217,7 @@ li.next {
   max-width: 64ch;
 }
 .why {
-  display: grid;
-  gap: 2px;
   margin: 6px 0;
-  font-size: 12.5px;
   max-width: 480px;
 }
 @media (max-width: 620px) {

@@ -25,7 +25,7 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
         <h2 class="section-head">
           {{ benchWords.jet.jets }}<span>{{ benchWords.jet.jetsHint }}</span>
         </h2>
-        <table class="table" data-jets>
+        <VTable data-jets>
           <thead>
             <tr>
               <th>{{ boardWords.parts.jet }}</th>
@@ -48,7 +48,7 @@ const tryJet = (jet: JetSpec) => document.startTrial(`jet/${jet.id}`, jet.name, 
               <td class="num"><TryButton :fitted="row.fitted" :name="row.jet.name" @try="tryJet(row.jet)" /></td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
       <ThrustChart />
       <p class="small soft">{{ benchWords.jet.caution }}</p>

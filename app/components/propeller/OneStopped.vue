@@ -17,7 +17,7 @@ const rows = computed(() => oneStopped(document.shown))
     <h2 class="section-head">
       {{ driveWords.oneStopped }}<span>{{ driveWords.oneStoppedHint }}</span>
     </h2>
-    <table class="table one">
+    <VTable class="one">
       <thead>
         <tr>
           <th>{{ driveWords.otherScrew }}</th>
@@ -36,7 +36,7 @@ const rows = computed(() => oneStopped(document.shown))
           <td class="num figures">{{ Math.round(100 * row.wayShare) }}&nbsp;%</td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
     <p class="small soft">{{ driveWords.oneStoppedNote }}</p>
   </section>
 </template>

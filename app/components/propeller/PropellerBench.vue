@@ -35,7 +35,7 @@ function tryPitch(pitch: number) {
         <h2 class="section-head">
           {{ benchWords.propeller.sizes }}<span>{{ benchWords.propeller.sizesHint }}</span>
         </h2>
-        <table class="table" data-pitches>
+        <VTable data-pitches>
           <thead>
             <tr>
               <th>{{ benchWords.propeller.pitch }}</th>
@@ -60,7 +60,7 @@ function tryPitch(pitch: number) {
               </td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
       </section>
       <PropellerDesigns />
       <PropellerChoices />
@@ -78,9 +78,9 @@ function tryPitch(pitch: number) {
           /><QuantityField path="boat.drive.greatestDiameter" />
         </div>
         <PropellerKind />
-        <button type="button" class="btn btn--best wide" data-best-pitch @click="tryPitch(best.pitch)">
+        <VBtn variant="flat" class="wide" data-best-pitch @click="tryPitch(best.pitch)">
           <span>{{ benchWords.propeller.best }}</span><span class="price">{{ text(best.pitch, 'smallLength') }}</span>
-        </button>
+        </VBtn>
         <p class="small soft">{{ limited || benchWords.propeller.bestHint }}</p>
       </section>
       <section class="block" :aria-label="benchWords.propeller.numbers">

@@ -27,7 +27,7 @@ const tryIt = (c: PropellerChoice) =>
       {{ driveWords.others }}<span>{{ driveWords.othersHint }}</span>
     </h2>
     <div class="scroll">
-      <table class="table stacked">
+      <VTable class="stacked">
         <thead>
           <tr>
             <th />
@@ -48,7 +48,7 @@ const tryIt = (c: PropellerChoice) =>
             <td class="num"><TryButton :fitted="row.fitted" :name="name(row)" @try="tryIt(row)" /></td>
           </tr>
         </tbody>
-      </table>
+      </VTable>
     </div>
   </section>
 </template>

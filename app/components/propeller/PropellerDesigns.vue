@@ -29,7 +29,7 @@ function tryIt({ basis, project }: PropellerDesign) {
       {{ driveWords.designs }}<span>{{ driveWords.designsHint }}</span>
     </h2>
     <div class="scroll">
-      <table class="table stacked">
+      <VTable class="stacked">
         <thead>
           <tr>
             <th />
@@ -59,7 +59,7 @@ function tryIt({ basis, project }: PropellerDesign) {
             <td class="num"><TryButton :fitted="false" :name="size(row)" @try="tryIt(row)" /></td>
           </tr>
         </tbody>
-      </table>
+      </VTable>
     </div>
   </section>
 </template>

@@ -30,9 +30,10 @@ const curves = computed(() => [
 ])
 const holds = computed(() => answer.summary.holding.share <= 1)
 const axes = computed(() => ({
-  x: { title: `${benchWords.curve.axisSpeed}, ${UNITS[units.value.speed].symbol}`, from: 0, to: x.value.at(-1)! },
+  x: { title: benchWords.curve.axisSpeed, unit: UNITS[units.value.speed].symbol, from: 0, to: x.value.at(-1)! },
   y: {
-    title: `${driveWords.axisThrust}, ${UNITS[units.value.force].symbol}`,
+    title: driveWords.axisThrust,
+    unit: UNITS[units.value.force].symbol,
     from: 0,
     to: 1.1 * toUnit(Math.max(...balance.value.minutes), units.value.force),
   },

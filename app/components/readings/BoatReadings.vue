@@ -1,17 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { mdiClose } from '@mdi/js'
-import {
-  BAND,
-  edit,
-  evaluate,
-  isFarOff,
-  whatNext,
-  withEdits,
-  type Evaluation,
-  type MadeWith,
-  type TrialPoint,
-} from '@remigo/core'
+import { BAND, edit, evaluate, isFarOff, whatNext, withEdits, type Evaluation, type MadeWith } from '@remigo/core'
 import { readingWords } from '~/messages/readings'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
@@ -19,8 +9,8 @@ import { useQuantities } from '~/composables/useQuantities'
 import { READING_COLUMNS, useReadings } from '~/composables/useReadings'
 import ReadingCell from './ReadingCell.vue'
 import ReadingSentence from './ReadingSentence.vue'
-import { vKept } from '~/directives/kept'
 import { fileText, MOST_BYTES } from '~/files/fileText'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** What the owner knows already, told, typed, pasted or from a file; what it says of her, and what would tell more. */
 const words = readingWords.readings
@@ -49,7 +39,6 @@ const {
   use,
 } = useReadings()
 const pasted = ref('')
-const picker = ref<HTMLInputElement>()
 /** sentences of cells that make no sense, by cell */
 const wrong = reactive(new Map<string, string>())
 const said = (cell: string, sentence: string | null) =>
@@ -58,15 +47,12 @@ const sentences = computed(() => [...errors.value, ...wrong.values()])
 function paste() {
   if (take(pasted.value)) pasted.value = ''
 }
-async function file(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  input.value = ''
-  if (!chosen) return
+async function file(chosen: File) {
   const read = await fileText(chosen, MOST_BYTES.table)
   if (read.ok) take(read.text)
   else errors.value = [read.message]
 }
+const pick = useFilePick('.csv,.tsv,.txt,text/csv', files => file(files[0]!))
 /** how a row stands to the theory; null for one that says nothing */
 const against = computed(() =>
   trial.value.points.map((_, i) => {
@@ -126,7 +112,7 @@ const next = computed(() => {
     </h2>
     <ReadingSentence :take="tell" />
     <p v-if="!trial.points.length" class="prose" data-reading-words>{{ words.none }}</p>
-    <table v-if="trial.points.length" class="table runs">
+    <VTable v-if="trial.points.length" class="runs">
       <thead>
         <tr>
           <th />
@@ -152,51 +138,47 @@ const next = computed(() => {
             />
           </td>
           <td :data-head="words.direction">
-            <select
-              :value="point.direction"
-              class="cell way"
-              :aria-label="`${words.direction}, ${row + 1}`"
-              @change="
-                change(row, { direction: ($event.target as HTMLSelectElement).value as TrialPoint['direction'] })
-              "
-            >
-              <option v-for="(word, way) in words.ways" :key="way" :value="way">{{ word }}</option>
-            </select>
+            <PickField
+              bare
+              class="way"
+              :label="`${words.direction}, ${row + 1}`"
+              :model-value="point.direction"
+              :items="words.ways"
+              @update:model-value="change(row, { direction: $event })"
+            />
           </td>
           <td :data-head="words.against" class="num figures" :class="{ far: against[row]?.far }">
             {{ against[row]?.share ?? '–' }}
           </td>
           <td :data-head="words.note">
-            <input
-              v-kept="point.note"
-              class="cell note"
-              maxlength="120"
-              :aria-label="`${words.note}, ${row + 1}`"
-              @change="change(row, { note: ($event.target as HTMLInputElement).value })"
+            <WordField
+              bare
+              class="note"
+              :most="120"
+              :label="`${words.note}, ${row + 1}`"
+              :value="point.note"
+              @change="change(row, { note: $event })"
             />
           </td>
           <td>
-            <button type="button" class="icon-btn" :aria-label="`${words.remove} ${row + 1}`" @click="remove(row)">
+            <VBtn icon variant="plain" :aria-label="`${words.remove} ${row + 1}`" @click="remove(row)">
               <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
                 <path :d="mdiClose" fill="currentColor" />
               </svg>
-            </button>
+            </VBtn>
           </td>
         </tr>
         <tr class="with">
           <td />
           <td :colspan="READING_COLUMNS.length + 4">
-            <label
-              >{{ words.made }}
-              <select
-                :value="madeOf(row).made"
-                class="cell"
-                :data-made="row"
-                @change="setMade(row, { made: ($event.target as HTMLSelectElement).value as MadeWith })"
-              >
-                <option v-for="(word, made) in words.madeWith" :key="made" :value="made">{{ word }}</option>
-              </select></label
-            ><span v-if="point.kind === 'charge'" class="pack" :title="words.packHint"
+            <PickField
+              class="made"
+              :label="words.made"
+              :model-value="madeOf(row).made"
+              :items="words.madeWith"
+              :data-made="row"
+              @update:model-value="setMade(row, { made: $event as MadeWith })"
+            /><span v-if="point.kind === 'charge'" class="pack" :title="words.packHint"
               >{{ words.pack }}
               <ReadingCell
                 :shown="packText(row)"
@@ -208,7 +190,7 @@ const next = computed(() => {
           </td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
     <ul v-if="sentences.length" class="errors" role="alert" data-reading-errors>
       <li v-for="e in sentences" :key="e">{{ e }}</li>
     </ul>
@@ -232,29 +214,20 @@ const next = computed(() => {
       />
       <p v-if="others" class="prose" data-other-drive>
         {{ words.other }}
-        <button type="button" class="btn" @click="madeNow">{{ words.madeNow }}</button>
+        <VBtn @click="madeNow">{{ words.madeNow }}</VBtn>
       </p>
     </template>
     <div class="row">
-      <button type="button" class="btn" data-add-run @click="add">{{ words.add }}</button>
-      <button type="button" class="btn" @click="picker?.click()">{{ words.file }}</button>
-      <input
-        ref="picker"
-        type="file"
-        accept=".csv,.tsv,.txt,text/csv"
-        class="visually-hidden"
-        tabindex="-1"
-        :aria-label="words.file"
-        @change="file"
-      />
+      <VBtn data-add-run @click="add">{{ words.add }}</VBtn>
+      <VBtn data-readings-file @click="pick()">{{ words.file }}</VBtn>
     </div>
-    <details>
+    <FoldedPart :title="words.paste">
       <summary>{{ words.paste }}</summary>
-      <textarea v-model="pasted" rows="4" class="paste" :aria-label="words.pasted" data-paste />
-      <button type="button" class="btn" data-take :disabled="!pasted.trim()" @click="paste">
+      <VTextarea v-model="pasted" :rows="4" :aria-label="words.pasted" data-paste />
+      <VBtn data-take :disabled="!pasted.trim()" @click="paste">
         {{ words.takeRows }}
-      </button>
-    </details>
+      </VBtn>
+    </FoldedPart>
     <template v-if="next.length">
       <h3 class="section-head">
         {{ words.next }}<span>{{ words.nextHint }}</span>
@@ -269,7 +242,7 @@ const next = computed(() => {
 </template>
 
 <style scoped>
-.runs {
+.runs :deep(table) {
   table-layout: fixed;
 }
 .runs th:first-child {
@@ -316,7 +289,7 @@ const next = computed(() => {
     color: var(--soft);
   }
 }
-.table td {
+.v-table td {
   padding: 3px 4px 3px 0;
 }
 @media (min-width: 561px) {
@@ -331,29 +304,15 @@ const next = computed(() => {
   border-bottom: 0.75px solid var(--rule);
   padding-bottom: 6px;
 }
-.with label,
-.with .pack {
+.with td > * {
   display: inline-flex;
-  white-space: nowrap;
   align-items: center;
   gap: 6px;
   margin-right: 18px;
-  min-height: 36px;
   font-size: 13px;
   color: var(--soft);
 }
-@media (pointer: coarse) {
-  .with select,
-  .with .pack :deep(input) {
-    min-height: 44px;
-  }
-}
-.with select {
-  width: auto;
-  text-align: left;
-  font: 500 14px var(--labels);
-}
-.with .pack :deep(input) {
+.with .pack .cell {
   width: 96px;
 }
 .far {
@@ -370,48 +329,11 @@ const next = computed(() => {
   padding: 4px 0;
   border-bottom: 0.75px solid var(--rule);
 }
-.cell {
-  width: 100%;
-  min-height: 30px;
-  padding: 2px 6px;
-  text-align: right;
-  background: var(--sheet);
-  color: var(--text);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  font: 600 15px var(--figures);
-}
-
-.way {
-  text-align: left;
-  font: 500 14px var(--labels);
-}
-.note {
-  text-align: left;
-  font: 400 14px var(--labels);
-}
 .row {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
   margin: 8px 0;
-}
-summary {
-  cursor: pointer;
-  font-size: 13px;
-  color: var(--soft);
-  min-height: 26px;
-}
-.paste {
-  display: block;
-  width: 100%;
-  margin: 4px 0 6px;
-  padding: 6px 8px;
-  background: var(--sheet);
-  color: var(--text);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  font: 500 14px/18px var(--figures);
 }
 .errors {
   color: var(--clash);
@@ -422,13 +344,5 @@ summary {
 .prose {
   margin-top: 6px;
   max-width: 64ch;
-}
-@media (pointer: coarse) {
-  .cell {
-    min-height: 44px;
-  }
-  summary {
-    min-height: 44px;
-  }
 }
 </style>

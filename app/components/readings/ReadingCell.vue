@@ -15,9 +15,9 @@ watch(error, sentence => emit('wrong', sentence))
 </script>
 
 <template>
-  <input
+  <VTextField
     v-model="text"
-    class="cell"
+    class="cell figures"
     :data-cell="name"
     :aria-label="label"
     :aria-invalid="error ? 'true' : undefined"
@@ -27,25 +27,3 @@ watch(error, sentence => emit('wrong', sentence))
     @keydown.enter="commit"
   />
 </template>
-
-<style scoped>
-.cell {
-  width: 100%;
-  min-height: 30px;
-  padding: 2px 6px;
-  text-align: right;
-  background: var(--sheet);
-  color: var(--text);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  font: 600 15px var(--figures);
-}
-.cell[aria-invalid] {
-  outline: 1.25px solid var(--clash);
-}
-@media (pointer: coarse) {
-  .cell {
-    min-height: 44px;
-  }
-}
-</style>

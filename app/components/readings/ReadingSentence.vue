@@ -21,7 +21,7 @@ function go() {
       <VTextField
         id="reading-sentence"
         v-model="said"
-        class="ink-field said"
+        class="said"
         data-reading-sentence
         autocomplete="off"
         maxlength="200"
@@ -30,7 +30,7 @@ function go() {
         :aria-invalid="error ? 'true' : undefined"
         :aria-describedby="error ? 'reading-sentence-error' : 'reading-sentence-examples'"
       />
-      <button type="submit" class="btn btn--best" data-tell>{{ words.take }}</button>
+      <VBtn variant="flat" type="submit" data-tell>{{ words.take }}</VBtn>
     </div>
     <p v-if="error" id="reading-sentence-error" class="error" role="alert">{{ error }}</p>
     <p v-else id="reading-sentence-examples" class="small soft">{{ words.examples }}</p>
@@ -51,9 +51,6 @@ label {
 }
 .said {
   flex: 1;
-}
-.said :deep(input) {
-  text-align: left !important;
 }
 .small {
   margin-top: 4px;

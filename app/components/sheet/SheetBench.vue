@@ -138,8 +138,8 @@ const print = () => window.print()
 <template>
   <div class="sheet" data-sheet>
     <div class="actions no-print">
-      <button type="button" class="btn btn--best" data-print @click="print">{{ benchWords.sheet.print }}</button>
-      <button type="button" class="btn" @click="exportBoat">{{ boardWords.boats.export }}</button>
+      <VBtn variant="flat" data-print @click="print">{{ benchWords.sheet.print }}</VBtn>
+      <VBtn @click="exportBoat">{{ boardWords.boats.export }}</VBtn>
     </div>
     <header>
       <h2>{{ document.shown.name }}</h2>
@@ -151,7 +151,7 @@ const print = () => window.print()
     <SheetWay />
     <section>
       <h3>{{ benchWords.sheet.fit }}</h3>
-      <table class="table fit">
+      <VTable class="fit">
         <tbody>
           <tr v-for="row in fit" :key="row[0]">
             <th scope="row">{{ row[0] }}</th>
@@ -159,7 +159,7 @@ const print = () => window.print()
             <td class="num">{{ row[2] }}</td>
           </tr>
         </tbody>
-      </table>
+      </VTable>
       <dl class="figures-list">
         <div v-for="id in TABLE" :key="id">
           <dt>{{ figureOn(id, document.shown).label }}</dt>
@@ -179,7 +179,7 @@ const print = () => window.print()
     <section>
       <h3>{{ benchWords.sheet.fast }}</h3>
       <p class="prose">{{ fast }}</p>
-      <table class="table speeds">
+      <VTable class="speeds">
         <thead>
           <tr>
             <th />
@@ -204,7 +204,7 @@ const print = () => window.print()
             <td v-for="row in speeds" :key="row.label" class="num"><FigureValue :id="id" :speed="row.at" /></td>
           </tr>
         </tbody>
-      </table>
+      </VTable>
     </section>
     <section>
       <h3>{{ benchWords.sheet.curve }}</h3>
@@ -282,7 +282,7 @@ th[scope='row'] {
   color: var(--text);
   font-weight: 600;
 }
-.table td:nth-child(2) {
+.v-table td:nth-child(2) {
   min-width: 90px;
 }
 .speeds {

@@ -13,8 +13,8 @@ const view = useViewStore()
   <div class="alone">
     <header class="alone__head">
       <BoatsMenu />
-      <button type="button" class="btn" data-find-open @click="view.findOpen = true">{{ boardWords.find.name }}</button>
-      <NuxtLink :to="pathOf('boat')" class="btn">{{ boardWords.shell.toBoard(document.shown.name) }}</NuxtLink>
+      <VBtn data-find-open @click="view.findOpen = true">{{ boardWords.find.name }}</VBtn>
+      <VBtn :to="pathOf('boat')">{{ boardWords.shell.toBoard(document.shown.name) }}</VBtn>
     </header>
     <BenchPage class="alone__page"><slot /></BenchPage>
   </div>

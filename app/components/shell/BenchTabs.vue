@@ -59,14 +59,14 @@ const lastOf = (set: (typeof SETS)[number]) => pathOf(view.lastBenches[set.id] ?
       >
       <span v-else class="space" />
     </template>
-    <button type="button" class="tab" data-find-open :title="boardWords.find.ask" @click="view.findOpen = true">
+    <VBtn variant="plain" class="tab" data-find-open :title="boardWords.find.ask" @click="view.findOpen = true">
       <span class="number">{{ boardWords.find.key }}</span><span class="wide">{{ boardWords.find.name }}</span
       ><svg class="small-icon" width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
         <path :d="mdiMagnify" fill="currentColor" /></svg
       ><span class="visually-hidden narrow">{{ boardWords.find.name }}</span>
-    </button>
-    <button
-      type="button"
+    </VBtn>
+    <VBtn
+      variant="plain"
       class="tab room"
       :class="{ on: room.on.value }"
       :aria-pressed="room.on.value"
@@ -78,7 +78,7 @@ const lastOf = (set: (typeof SETS)[number]) => pathOf(view.lastBenches[set.id] ?
       ><svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
         <path :d="mdiArrowExpandAll" fill="currentColor" /></svg
       ><span class="visually-hidden narrow">{{ boardWords.room.name }}</span>
-    </button>
+    </VBtn>
   </nav>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue'
+import { defineAsyncComponent, ref, type ComponentPublicInstance } from 'vue'
 import { mdiChevronDown } from '@mdi/js'
 import { boardWords } from '~/messages/board'
 
@@ -7,7 +7,7 @@ import { boardWords } from '~/messages/board'
 const BoatsPanel = defineAsyncComponent(() => import('./BoatsPanel.vue'))
 const open = ref(false)
 const wanted = ref(false)
-const button = ref<HTMLElement>()
+const button = ref<ComponentPublicInstance>()
 function toggle() {
   wanted.value = true
   open.value = !open.value
@@ -15,9 +15,9 @@ function toggle() {
 </script>
 
 <template>
-  <button
+  <VBtn
     ref="button"
-    type="button"
+    variant="plain"
     class="brand"
     :aria-label="boardWords.shell.menu"
     aria-haspopup="menu"
@@ -33,8 +33,8 @@ function toggle() {
     <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
       <path :d="mdiChevronDown" fill="currentColor" />
     </svg>
-  </button>
-  <BoatsPanel v-if="wanted" v-model="open" :target="button" />
+  </VBtn>
+  <BoatsPanel v-if="wanted" v-model="open" :target="button?.$el" />
 </template>
 
 <style scoped>
@@ -48,7 +48,7 @@ function toggle() {
   font: 600 17px/22px var(--labels);
   color: var(--text);
 }
-.brand svg:first-child {
+.brand svg:first-of-type {
   color: var(--ink);
 }
 @media (max-width: 899px) {

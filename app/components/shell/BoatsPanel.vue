@@ -7,6 +7,7 @@ import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
 import { useBoatFiles } from '~/composables/useBoatFiles'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** The boats of this browser, what can be done with them, and the settings. */
 const router = useRouter()
@@ -17,20 +18,16 @@ const { errors, exportBoat, importBoat } = useBoatFiles()
 const open = defineModel<boolean>({ required: true })
 defineProps<{ target?: HTMLElement }>()
 const failed = ref(false)
-const picker = ref<HTMLInputElement>()
 
 async function go(action: () => unknown) {
   open.value = false
   await action()
 }
-async function picked(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function picked(file: File) {
   failed.value = !(await importBoat(file))
   open.value = false
 }
+const pick = useFilePick('.json,application/json', files => picked(files[0]!))
 </script>
 
 <template>
@@ -39,8 +36,8 @@ async function picked(event: Event) {
       <h2 class="section-head">{{ boardWords.boats.title }}</h2>
       <ul data-boats>
         <li v-for="boat in boats.list" :key="boat.id">
-          <button
-            type="button"
+          <VBtn
+            variant="plain"
             :class="{ current: boat.id === document.project.id }"
             :aria-current="boat.id === document.project.id"
             @click="go(() => boats.open(boat.id))"
@@ -50,25 +47,20 @@ async function picked(event: Event) {
               >{{ orElse('', () => hullLabel(boat.project.boat))
               }}{{ boat.id.startsWith('demo-') ? `, ${boardWords.boats.demo}` : '' }}</span
             >
-          </button>
+          </VBtn>
         </li>
       </ul>
       <div class="actions">
-        <button type="button" class="btn btn--best" @click="go(() => router.push('/start'))">
+        <VBtn variant="flat" @click="go(() => router.push('/start'))">
           {{ boardWords.boats.add }}
-        </button>
-        <button type="button" class="btn" @click="go(() => boats.duplicate())">
-          {{ boardWords.boats.duplicate }}</button><button
-          type="button"
-          class="btn"
+        </VBtn>
+        <VBtn @click="go(() => boats.duplicate())"> {{ boardWords.boats.duplicate }}</VBtn><VBtn
           data-compare-boats
           @click="go(() => router.push(`/compare?with=${document.project.id}`))"
         >
           {{ boardWords.boats.compare }}
-        </button>
-        <button
-          type="button"
-          class="btn"
+        </VBtn>
+        <VBtn
           data-open-history
           @click="
             go(() => {
@@ -77,13 +69,11 @@ async function picked(event: Event) {
           "
         >
           {{ boardWords.history.open }}
-        </button>
-        <button type="button" class="btn" @click="go(exportBoat)">{{ boardWords.boats.export }}</button>
-        <button type="button" class="btn" @click="picker?.click()">{{ boardWords.boats.import }}</button>
-        <button type="button" class="btn" @click="go(() => boats.remove())">{{ boardWords.boats.remove }}</button>
-        <button
-          type="button"
-          class="btn"
+        </VBtn>
+        <VBtn @click="go(exportBoat)">{{ boardWords.boats.export }}</VBtn>
+        <VBtn data-import-boat @click="pick()">{{ boardWords.boats.import }}</VBtn>
+        <VBtn @click="go(() => boats.remove())">{{ boardWords.boats.remove }}</VBtn>
+        <VBtn
           @click="
             go(() => {
               view.settingsOpen = true
@@ -91,17 +81,8 @@ async function picked(event: Event) {
           "
         >
           {{ boardWords.settings.title }}
-        </button>
+        </VBtn>
       </div>
-      <input
-        ref="picker"
-        type="file"
-        accept=".json,application/json"
-        class="visually-hidden"
-        tabindex="-1"
-        :aria-label="boardWords.boats.import"
-        @change="picked"
-      />
     </div>
   </VMenu>
   <VDialog v-model="failed" role="alertdialog" :aria-label="boardWords.boats.importFailed">
@@ -112,7 +93,7 @@ async function picked(event: Event) {
           <b>{{ e.field }}</b> {{ e.message }}
         </li>
       </ul>
-      <button type="button" class="btn btn--best" @click="failed = false">{{ boardWords.boats.close }}</button>
+      <VBtn variant="flat" @click="failed = false">{{ boardWords.boats.close }}</VBtn>
     </div>
   </VDialog>
 </template>

@@ -32,8 +32,8 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
   <header class="head">
     <h1 class="visually-hidden">{{ document.shown.name }}</h1>
     <BoatsMenu />
-    <button
-      type="button"
+    <VBtn
+      variant="plain"
       class="bench-button"
       aria-haspopup="dialog"
       :aria-expanded="menu"
@@ -44,7 +44,7 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
       <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
         <path :d="mdiChevronDown" fill="currentColor" />
       </svg>
-    </button>
+    </VBtn>
     <VDialog
       v-model="menu"
       :aria-label="boardWords.shell.benchesLabel"
@@ -78,7 +78,7 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
             @click="menu = false"
             >{{ words.bench(b) }}</NuxtLink
           >
-          <button type="button" data-find-open @click="find">{{ boardWords.find.name }}</button>
+          <VBtn variant="plain" data-find-open @click="find">{{ boardWords.find.name }}</VBtn>
         </div>
       </nav>
     </VDialog>
@@ -89,17 +89,17 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
       data-saved
       >{{ shelfWords.short[boats.status] }}</span
     >
-    <button
-      type="button"
-      class="icon-btn"
+    <VBtn
+      icon
+      variant="plain"
       :disabled="!document.canUndo"
       :aria-label="`${boardWords.shell.undo}: ${document.undoLabel || boardWords.shell.nothing}`"
       @click="document.undo()"
     >
       <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" fill="currentColor" /></svg>
-    </button>
-    <button
-      type="button"
+    </VBtn>
+    <VBtn
+      variant="plain"
       class="counts"
       :aria-label="boardWords.shell.findingsOpen(counts.stop, counts.caution)"
       data-open-findings
@@ -107,7 +107,7 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
     >
       <StateMark state="stop" /><span class="figures">{{ counts.stop }}</span
       ><StateMark state="caution" /><span class="figures">{{ counts.caution }}</span>
-    </button>
+    </VBtn>
     <VDialog
       v-model="view.findingsOpen"
       :aria-label="boardWords.shell.findings"
@@ -120,16 +120,11 @@ const counts = computed(() => (answer.trouble ? { stop: 1, caution: 0 } : answer
         <PanelBoundary :panel="troubleWords.panels.tally"><TallyPanel class="sheet__tally" /></PanelBoundary>
         <PanelBoundary :panel="troubleWords.panels.findings">
           <FindingsRail class="sheet__rail">
-            <button
-              type="button"
-              class="icon-btn"
-              :aria-label="boardWords.shell.closeFindings"
-              @click="view.findingsOpen = false"
-            >
+            <VBtn icon variant="plain" :aria-label="boardWords.shell.closeFindings" @click="view.findingsOpen = false">
               <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
                 <path :d="mdiClose" fill="currentColor" />
               </svg>
-            </button>
+            </VBtn>
           </FindingsRail>
         </PanelBoundary>
       </div>

@@ -134,13 +134,11 @@ function key(event: KeyboardEvent) {
     :aria-label="boardWords.find.name"
   >
     <section class="find" data-find-dialog>
-      <input
+      <VTextField
         ref="input"
         v-model="words"
         type="search"
         class="ask"
-        role="combobox"
-        aria-expanded="true"
         aria-controls="found"
         :aria-activedescendant="found.length ? `found-${at}` : undefined"
         :aria-label="boardWords.find.ask"
@@ -184,19 +182,10 @@ function key(event: KeyboardEvent) {
   color: var(--text);
   border: 1.25px solid var(--ink);
 }
-.ask {
-  width: 100%;
+.ask :deep(input) {
   min-height: 52px;
   padding: 0 16px;
-  background: var(--sheet);
-  color: var(--text);
-  border: 0;
-  border-bottom: 1.5px solid var(--ink);
   font: 500 18px/24px var(--labels);
-}
-.ask::placeholder {
-  color: var(--soft);
-  opacity: 1;
 }
 .hint,
 .told {

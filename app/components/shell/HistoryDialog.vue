@@ -47,10 +47,10 @@ function goBack(steps: number) {
             <b>{{ row.label }}</b>
             <p class="soft small">{{ row.effects.join('; ') || boardWords.history.nothing }}</p>
           </div>
-          <button type="button" class="btn" @click="goBack(row.back)">{{ boardWords.history.back(row.back) }}</button>
+          <VBtn @click="goBack(row.back)">{{ boardWords.history.back(row.back) }}</VBtn>
         </li>
       </ol>
-      <button type="button" class="btn" @click="view.historyOpen = false">{{ boardWords.find.close }}</button>
+      <VBtn @click="view.historyOpen = false">{{ boardWords.find.close }}</VBtn>
     </section>
   </VDialog>
 </template>
@@ -79,10 +79,10 @@ li {
   font-size: 14.5px;
   line-height: 19px;
 }
-li .btn {
+li .v-btn {
   flex: none;
 }
-.history > .btn {
+.history > .v-btn {
   align-self: flex-start;
 }
 </style>

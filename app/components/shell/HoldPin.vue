@@ -14,13 +14,13 @@ const held = computed(() => document.shown.held[props.part])
 </script>
 
 <template>
-  <button type="button" class="btn hold" :class="{ held }" :aria-pressed="held" @click="toggle(part)">
+  <VBtn class="hold" :class="{ held }" :aria-pressed="held" @click="toggle(part)">
     <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
       <path :d="held ? mdiPin : mdiPinOutline" fill="currentColor" />
     </svg>
     {{ held ? boardWords.held.head : boardWords.held.hold }}
     <span class="visually-hidden">{{ boardWords.held.names[part] }}</span>
-  </button>
+  </VBtn>
 </template>
 
 <style scoped>

@@ -27,7 +27,7 @@ const rows = [
           <dd>{{ what }}</dd></template
         >
       </dl>
-      <button type="button" class="btn" @click="view.keysOpen = false">{{ boardWords.find.close }}</button>
+      <VBtn @click="view.keysOpen = false">{{ boardWords.find.close }}</VBtn>
     </section>
   </VDialog>
 </template>

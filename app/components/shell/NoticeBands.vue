@@ -48,48 +48,48 @@ watch(
   <div class="bands">
     <div v-if="boats.failure" class="band band--stop" role="alert" data-not-saved>
       <span>{{ boats.failure }}</span>
-      <button type="button" class="btn btn--best" @click="boats.save()">{{ shelfWords.tryAgain }}</button>
-      <button type="button" class="btn" @click="exportBoat">{{ shelfWords.export }}</button>
+      <VBtn variant="flat" @click="boats.save()">{{ shelfWords.tryAgain }}</VBtn>
+      <VBtn @click="exportBoat">{{ shelfWords.export }}</VBtn>
     </div>
     <div v-if="view.partLost" class="band band--tight" role="alert" data-part-lost>
       <span>{{ troubleWords.partLost }}</span>
-      <button type="button" class="btn btn--best" @click="reload">{{ troubleWords.reload }}</button>
-      <button type="button" class="btn" @click="view.partLost = false">{{ boardWords.boats.close }}</button>
+      <VBtn variant="flat" @click="reload">{{ troubleWords.reload }}</VBtn>
+      <VBtn @click="view.partLost = false">{{ boardWords.boats.close }}</VBtn>
     </div>
     <div v-if="view.takeNewer" class="band" role="status" data-newer>
       <span>{{ troubleWords.newer }}</span>
-      <button type="button" class="btn btn--best" @click="newer">{{ troubleWords.reload }}</button>
-      <button type="button" class="btn" @click="view.takeNewer = null">{{ troubleWords.later }}</button>
+      <VBtn variant="flat" @click="newer">{{ troubleWords.reload }}</VBtn>
+      <VBtn @click="view.takeNewer = null">{{ troubleWords.later }}</VBtn>
     </div>
     <div v-if="document.full" class="band band--tight" role="alert" data-list-full>
       <span>{{ document.full }}</span>
-      <button type="button" class="btn" @click="document.full = null">{{ boardWords.boats.close }}</button>
+      <VBtn @click="document.full = null">{{ boardWords.boats.close }}</VBtn>
     </div>
     <div v-if="ask" class="band" role="status" data-ask-to-last>
       <span>{{ shelfWords.lasting.ask }}</span>
-      <button type="button" class="btn btn--best" @click="last">{{ shelfWords.lasting.yes }}</button>
-      <button type="button" class="btn" @click="leave">{{ shelfWords.lasting.no }}</button>
+      <VBtn variant="flat" @click="last">{{ shelfWords.lasting.yes }}</VBtn>
+      <VBtn @click="leave">{{ shelfWords.lasting.no }}</VBtn>
     </div>
     <div v-if="boats.conflict" class="band band--tight" role="alert" data-conflict>
       <span>{{ boardWords.conflict.text }}</span>
-      <button type="button" class="btn" @click="boats.resolveConflict('theirs')">
+      <VBtn @click="boats.resolveConflict('theirs')">
         {{ boardWords.conflict.theirs }}
-      </button>
-      <button type="button" class="btn" @click="boats.resolveConflict('mine')">{{ boardWords.conflict.mine }}</button>
-      <button type="button" class="btn" @click="boats.resolveConflict('both')">{{ boardWords.conflict.both }}</button>
+      </VBtn>
+      <VBtn @click="boats.resolveConflict('mine')">{{ boardWords.conflict.mine }}</VBtn>
+      <VBtn @click="boats.resolveConflict('both')">{{ boardWords.conflict.both }}</VBtn>
     </div>
     <div v-if="document.trial" class="band" role="status">
       <span
         ><b>{{ boardWords.trial.band }}:</b> {{ document.trial.label }}
         <small v-if="changing" class="soft" data-changing>{{ changing }}</small></span
       >
-      <button type="button" class="btn btn--best" @click="document.keep()">{{ boardWords.trial.keep }}</button>
-      <button type="button" class="btn" @click="document.putBack()">{{ boardWords.trial.back }}</button>
+      <VBtn variant="flat" @click="document.keep()">{{ boardWords.trial.keep }}</VBtn>
+      <VBtn @click="document.putBack()">{{ boardWords.trial.back }}</VBtn>
     </div>
     <div v-if="boats.deleted" class="band" role="status">
       <span>{{ boardWords.boats.deleted(boats.deleted.name) }}</span>
-      <button type="button" class="btn btn--best" @click="boats.undoRemove()">{{ boardWords.boats.undo }}</button>
-      <button type="button" class="btn" @click="boats.deleted = null">{{ boardWords.boats.close }}</button>
+      <VBtn variant="flat" @click="boats.undoRemove()">{{ boardWords.boats.undo }}</VBtn>
+      <VBtn @click="boats.deleted = null">{{ boardWords.boats.close }}</VBtn>
     </div>
     <div v-if="boats.notice" class="band" role="status">
       <span>{{ boats.notice }}</span>
@@ -111,7 +111,7 @@ watch(
 .band span {
   flex: 1 1 240px;
 }
-.band .btn {
+.band .v-btn {
   padding: 0 12px;
 }
 .band--stop {

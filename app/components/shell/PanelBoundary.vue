@@ -35,11 +35,11 @@ watch([() => document.shown, () => route.path], () => {
       <h2 class="section-head">{{ troubleWords.head(props.panel) }}</h2>
       <p class="prose">{{ troubleWords.words(failed.message) }}</p>
       <div class="actions">
-        <button v-if="document.canUndo" type="button" class="btn btn--best" @click="document.undo()">
+        <VBtn v-if="document.canUndo" variant="flat" @click="document.undo()">
           {{ troubleWords.undo(document.undoLabel) }}
-        </button>
-        <button type="button" class="btn" @click="exportBoat">{{ troubleWords.export }}</button>
-        <button type="button" class="btn" @click="failed = null">{{ troubleWords.again }}</button>
+        </VBtn>
+        <VBtn @click="exportBoat">{{ troubleWords.export }}</VBtn>
+        <VBtn @click="failed = null">{{ troubleWords.again }}</VBtn>
       </div>
     </div>
   </div>

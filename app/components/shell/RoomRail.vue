@@ -35,8 +35,8 @@ onKeyStroke('Escape', () => {
 
 <template>
   <div ref="box" class="rail-box">
-    <button
-      type="button"
+    <VBtn
+      variant="plain"
       class="folded"
       :aria-expanded="open"
       :aria-label="open ? boardWords.room.close : boardWords.room.open"
@@ -59,7 +59,7 @@ onKeyStroke('Escape', () => {
       <span v-for="f in answer.findings.findings.slice(0, 5)" :key="f.rule" class="pin"
         ><StateMark :state="f.severity" :size="13" />{{ letter(f.part) }}</span
       >
-    </button>
+    </VBtn>
     <div v-if="open" class="over at-findings">
       <PanelBoundary :panel="troubleWords.panels.tally"><TallyPanel class="tally-part" /></PanelBoundary>
       <PanelBoundary :panel="troubleWords.panels.findings"><FindingsRail class="rail-part" /></PanelBoundary>
@@ -82,7 +82,7 @@ onKeyStroke('Escape', () => {
   font-size: 13px;
   overflow: hidden;
 }
-.folded > svg {
+.folded > * > svg {
   margin: 10px 0;
 }
 .count,

@@ -16,7 +16,7 @@ const failed = computed(() => run.failed.value)
 <template>
   <p v-if="failed" class="prose failed" role="alert" data-run-failed>
     {{ troubleWords.notWorkedOut(failed) }}
-    <button type="button" class="btn" @click="run.again()">{{ troubleWords.again }}</button>
+    <VBtn @click="run.again()">{{ troubleWords.again }}</VBtn>
   </p>
   <p v-else-if="running && says" class="prose">{{ says }}</p>
 </template>

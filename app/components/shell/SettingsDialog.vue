@@ -13,7 +13,6 @@ import {
 } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { useViewStore } from '~/stores/view'
-import { vKept } from '~/directives/kept'
 
 /** The owner's units, as a profile and one by one, and day or night. */
 const view = useViewStore()
@@ -48,7 +47,6 @@ function chooseMoney(currency: Partial<Currency>) {
 function pickMoney(name: string) {
   chooseMoney(CURRENCIES.find(c => c.name === name) ?? { name: '', sign: '¤', before: false })
 }
-const words = (event: Event) => (event.target as HTMLInputElement).value.trim().slice(0, 6)
 function choose(id: QuantityId, unit: string) {
   view.units = { ...view.units, overrides: { ...view.units.overrides, [id]: unit as UnitId } }
 }
@@ -73,56 +71,55 @@ function choose(id: QuantityId, unit: string) {
       <p class="small soft">{{ boardWords.settings.rangeHint }}</p>
       <h3 class="section-head">{{ boardWords.settings.each }}</h3>
       <div class="grid">
-        <label v-for="[id, label] in shown" :key="id"
-          >{{ label }}
-          <select
-            :value="chosenUnit(id, view.choice)"
-            :data-unit="id"
-            @change="choose(id, ($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="unit in unitsOf(id)" :key="unit" :value="unit">{{ UNITS[unit].symbol }}</option>
-          </select>
-        </label>
+        <PickField
+          v-for="[id, label] in shown"
+          :key="id"
+          :label="label"
+          :model-value="chosenUnit(id, view.choice)"
+          :items="unitsOf(id).map(unit => ({ value: unit, title: UNITS[unit].symbol }))"
+          :data-unit="id"
+          @update:model-value="choose(id, $event)"
+        />
       </div>
       <h3 class="section-head">{{ boardWords.settings.money }}</h3>
       <div class="grid">
-        <label
-          >{{ boardWords.settings.money
-          }}<select :value="known" data-money @change="pickMoney(($event.target as HTMLSelectElement).value)">
-            <option v-for="c in CURRENCIES" :key="c.name" :value="c.name">{{ c.name }} {{ c.sign }}</option>
-            <option value="">{{ boardWords.settings.otherMoney }}</option>
-          </select></label
-        >
+        <PickField
+          :label="boardWords.settings.money"
+          :model-value="known"
+          :items="[
+            ...CURRENCIES.map(c => ({ value: c.name, title: `${c.name} ${c.sign}` })),
+            { value: '', title: boardWords.settings.otherMoney },
+          ]"
+          data-money
+          @update:model-value="pickMoney($event)"
+        />
         <template v-if="!known">
-          <label
-            >{{ boardWords.settings.moneyName
-            }}<input v-kept="money.name" class="short" data-money-name @change="chooseMoney({ name: words($event) })"
-          /></label>
-          <label
-            >{{ boardWords.settings.moneySign
-            }}<input
-              v-kept="money.sign"
-              class="short"
-              data-money-sign
-              @change="chooseMoney({ sign: words($event) || '¤' })"
-          /></label>
-          <label
-            >{{ boardWords.settings.moneyPlace
-            }}<select
-              :value="money.before ? 'before' : 'after'"
-              @change="chooseMoney({ before: ($event.target as HTMLSelectElement).value === 'before' })"
-            >
-              <option v-for="(word, place) in boardWords.settings.moneyPlaces" :key="place" :value="place">
-                {{ word }}
-              </option>
-            </select></label
-          >
+          <WordField
+            :label="boardWords.settings.moneyName"
+            :value="money.name"
+            :most="6"
+            data-money-name
+            @change="chooseMoney({ name: $event })"
+          />
+          <WordField
+            :label="boardWords.settings.moneySign"
+            :value="money.sign"
+            :most="6"
+            data-money-sign
+            @change="chooseMoney({ sign: $event || '¤' })"
+          />
+          <PickField
+            :label="boardWords.settings.moneyPlace"
+            :model-value="money.before ? 'before' : 'after'"
+            :items="boardWords.settings.moneyPlaces"
+            @update:model-value="chooseMoney({ before: $event === 'before' })"
+          />
         </template>
       </div>
       <p class="small soft">{{ boardWords.settings.moneyHint }}</p>
-      <button type="button" class="btn btn--best" @click="view.settingsOpen = false">
+      <VBtn variant="flat" @click="view.settingsOpen = false">
         {{ boardWords.boats.close }}
-      </button>
+      </VBtn>
     </div>
   </VDialog>
 </template>
@@ -152,22 +149,8 @@ h3 {
   border-bottom: 0.75px solid var(--rule);
   font-size: 13.5px;
 }
-.short {
-  width: 84px;
-}
 .small {
   margin: 4px 0 12px;
-}
-select,
-.short {
-  min-height: var(--hit);
-  min-width: 84px;
-  background: var(--paper);
-  color: var(--text);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  font: 500 14px var(--figures);
-  padding: 0 6px;
 }
 @media (max-width: 480px) {
   .grid {

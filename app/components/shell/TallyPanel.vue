@@ -44,7 +44,7 @@ const held = computed(() =>
       </p>
       <p v-else class="soft">{{ boardWords.held.none }}</p>
       <div class="sizing">
-        <button type="button" class="btn" data-size-rest @click="size">{{ boardWords.held.size }}</button><NuxtLink
+        <VBtn data-size-rest @click="size">{{ boardWords.held.size }}</VBtn><NuxtLink
           to="/sheet#designs"
           class="more"
           >{{ boardWords.held.compare }}</NuxtLink
@@ -122,7 +122,7 @@ b {
   gap: 12px;
   align-items: center;
 }
-.sizing .btn {
+.sizing .v-btn {
   flex: 1;
 }
 .more {

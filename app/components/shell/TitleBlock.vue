@@ -66,9 +66,9 @@ const kind = computed(() =>
   <section class="title">
     <div class="bar">
       <BoatsMenu />
-      <button
-        type="button"
-        class="icon-btn"
+      <VBtn
+        icon
+        variant="plain"
         :disabled="!document.canUndo"
         :aria-label="`${boardWords.shell.undo}: ${document.undoLabel || boardWords.shell.nothing}`"
         :title="`${boardWords.shell.undo} ${document.undoLabel}`"
@@ -77,10 +77,10 @@ const kind = computed(() =>
         <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
           <path :d="mdiUndo" fill="currentColor" />
         </svg>
-      </button>
-      <button
-        type="button"
-        class="icon-btn"
+      </VBtn>
+      <VBtn
+        icon
+        variant="plain"
         :disabled="!document.canRedo"
         :aria-label="`${boardWords.shell.redo}: ${document.redoLabel || boardWords.shell.nothing}`"
         :title="`${boardWords.shell.redo} ${document.redoLabel}`"
@@ -89,18 +89,12 @@ const kind = computed(() =>
         <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
           <path :d="mdiRedo" fill="currentColor" />
         </svg>
-      </button>
-      <button
-        type="button"
-        class="icon-btn"
-        :aria-label="boardWords.shell.light"
-        :title="boardWords.shell.light"
-        @click="toggle"
-      >
+      </VBtn>
+      <VBtn icon variant="plain" :aria-label="boardWords.shell.light" :title="boardWords.shell.light" @click="toggle">
         <svg width="20" height="20" viewBox="0 0 24 24" aria-hidden="true">
           <path :d="mdiThemeLightDark" fill="currentColor" />
         </svg>
-      </button>
+      </VBtn>
     </div>
     <div v-if="folded" class="line soft">
       <h1>

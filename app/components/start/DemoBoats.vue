@@ -34,13 +34,9 @@ async function copy(boat: Project) {
         </h3>
         <p class="small">{{ firstLine(boat.story) }}</p>
         <p class="doors">
-          <button type="button" class="btn" :data-look="boat.id" @click="look(boat)">{{ words.look }}</button><button
-            type="button"
-            class="btn"
-            @click="copy(boat)"
-          >
+          <VBtn :data-look="boat.id" @click="look(boat)">{{ words.look }}</VBtn><VBtn @click="copy(boat)">
             {{ words.copy }}
-          </button>
+          </VBtn>
         </p>
       </li>
     </ul>

@@ -31,13 +31,7 @@ const tryIt = (way: FirstWay) => document.startTrial(`way-${way.id}`, fill(way.l
     <RunState v-if="!found" :run="run" :says="words.looking(Math.round(100 * run.progress.value))" />
     <ul v-else-if="found.ways.length > 0">
       <li v-for="way in found.ways" :key="way.id" :data-way="way.id">
-        <component
-          :is="tries ? 'button' : 'span'"
-          :type="tries ? 'button' : undefined"
-          :class="{ btn: tries }"
-          @click="tries && tryIt(way)"
-          >{{ fill(way.label) }}</component
-        >
+        <VBtn v-if="tries" @click="tryIt(way)">{{ fill(way.label) }}</VBtn><span v-else>{{ fill(way.label) }}</span>
         <span class="figures"
           >{{ text(way.energy, 'energy') }}, {{ text(way.mass, 'partMass') }}, {{ text(way.price, 'price') }}</span
         >

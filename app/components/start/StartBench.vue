@@ -94,14 +94,7 @@ async function make() {
       <ol>
         <li>
           <label for="start-name"><span class="n">1</span>{{ benchWords.start.name }}</label
-          ><input
-            id="start-name"
-            v-model="name"
-            class="ink-input answer wide"
-            data-question="name"
-            maxlength="60"
-            placeholder="My boat"
-          />
+          ><VTextField id="start-name" v-model="name" data-question="name" maxlength="60" placeholder="My boat" />
         </li>
         <li>
           <span class="n">2</span
@@ -120,10 +113,10 @@ async function make() {
             >{{ question === 'greatestDiameter' && drive === 'jet' ? benchWords.start.impeller : label
             }}<small v-if="question === 'mass'" class="soft">{{ benchWords.start.weightHint }}</small></label
           >
-          <input
+          <VTextField
             :id="`start-${question}`"
             v-model="typed[question]"
-            class="ink-input answer"
+            class="figures"
             :data-question="question"
             autocomplete="off"
             :placeholder="
@@ -149,10 +142,9 @@ async function make() {
         <label for="start-known"
           >{{ readingWords.readings.label }}<small class="soft">{{ benchWords.start.knownHint }}</small></label
         >
-        <input
+        <VTextField
           id="start-known"
           v-model="known"
-          class="ink-input answer wide"
           data-question="known"
           autocomplete="off"
           maxlength="200"
@@ -181,10 +173,10 @@ async function make() {
           <label :for="`start-${question}`"
             >{{ label }}<small v-if="hint" class="soft">{{ hint }}</small></label
           >
-          <input
+          <VTextField
             :id="`start-${question}`"
             v-model="typed[question]"
-            class="ink-input answer"
+            class="figures"
             :data-question="question"
             autocomplete="off"
             :placeholder="`${benchWords.start.typical} ${show(question)}`"
@@ -199,8 +191,8 @@ async function make() {
         <p class="small soft">{{ benchWords.start.takenWords }}</p>
       </section>
       <div v-if="below" class="actions">
-        <button type="submit" class="btn btn--best" data-make>{{ benchWords.start.go }}</button>
-        <NuxtLink to="/boat" class="btn">{{ benchWords.start.back }}</NuxtLink>
+        <VBtn variant="flat" type="submit" data-make>{{ benchWords.start.go }}</VBtn>
+        <VBtn to="/boat">{{ benchWords.start.back }}</VBtn>
         <p v-if="failed" class="error" role="alert">{{ benchWords.start.errors }}</p>
       </div>
     </form>
@@ -318,20 +310,6 @@ small {
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-}
-.answer {
-  padding: 0 8px;
-  font: 600 16px/20px var(--figures);
-  text-align: right;
-}
-.answer.wide {
-  text-align: left;
-}
-.answer::placeholder {
-  color: var(--soft);
-  opacity: 1;
-  font-weight: 500;
-  font-size: 13px;
 }
 @media (max-width: 520px) {
   li {

@@ -1,18 +1,13 @@
 <script setup lang="ts">
-import { computed, reactive } from 'vue'
-import { edit, readField, OTHER_ARRAY, type NumberField, type Project } from '@remigo/core'
+import { computed } from 'vue'
+import { edit, OTHER_ARRAY, type Project } from '@remigo/core'
 import { sunWords } from '~/messages/sun'
 import { useDocumentStore } from '~/stores/document'
 import { useLibraryStore } from '~/stores/library'
-import { useViewStore } from '~/stores/view'
-import { useQuantities } from '~/composables/useQuantities'
-import { vKept } from '~/directives/kept'
 
 /** Panels elsewhere on the boat: roof, sides, another bank, each with its own direction, shade and controller. */
 const document = useDocumentStore()
 const library = useLibraryStore()
-const view = useViewStore()
-const { text } = useQuantities()
 type Other = Project['design']['solar']['others'][number]
 const arrays = computed(() => document.shown.design.solar.others)
 const put = (label: string, others: Other[]) => document.edit(label, [edit('design.solar.others', others)])
@@ -29,16 +24,11 @@ const change = (at: number, change: Partial<Other>) =>
     sunWords.otherArrays,
     arrays.value.map((a, i) => (i === at ? { ...a, ...change } : a)),
   )
-const NUMBERS = ['series', 'parallel', 'tilt', 'heading', 'shading'] as const
-const errors = reactive<Record<string, string>>({})
-function typed(at: number, key: (typeof NUMBERS)[number], value: string) {
-  const field: NumberField = OTHER_ARRAY.fields[key]
-  const read = readField(field, value, view.choice, arrays.value[at]![key])
-  errors[`${at}/${key}`] = read.ok ? '' : read.message
-  if (read.ok && read.value !== null) change(at, { [key]: read.value })
-}
-const shown = (array: Other, key: (typeof NUMBERS)[number]) =>
-  text(array[key], OTHER_ARRAY.fields[key].quantity).replace(/\u00A0/g, ' ')
+/** panels that swing have no heading of their own */
+const keysOf = (array: Other) =>
+  ['name', 'series', 'parallel', 'tilt', 'heading', 'shading', 'swings'].filter(k => k !== 'heading' || !array.swings)
+const panels = computed(() => library.library.panels),
+  controllers = computed(() => library.library.chargeControllers)
 </script>
 
 <template>
@@ -46,42 +36,31 @@ const shown = (array: Other, key: (typeof NUMBERS)[number]) =>
     <h2 class="section-head">{{ sunWords.otherArrays }}</h2>
     <fieldset v-for="(array, at) in arrays" :key="at" class="array">
       <legend class="visually-hidden">{{ array.name }}</legend>
+      <RowFields
+        :fields="OTHER_ARRAY.fields"
+        :value="{ ...array }"
+        :keys="keysOf(array)"
+        @change="change(at, $event)"
+      />
       <div class="line">
-        <input
-          v-kept="array.name"
-          class="ink-input name"
-          maxlength="40"
-          :aria-label="OTHER_ARRAY.fields.name.label"
-          @change="change(at, { name: ($event.target as HTMLInputElement).value.trim() || array.name })"
-        /><select
-          class="ink-select"
-          :value="array.panel.id"
-          :aria-label="sunWords.panel"
-          @change="
-            change(at, {
-              panel:
-                library.library.panels.find(p => p.id === ($event.target as HTMLSelectElement).value) ?? array.panel,
-            })
-          "
-        >
-          <option v-for="p in library.library.panels" :key="p.id" :value="p.id">{{ p.name }}</option></select
-        ><select
-          class="ink-select"
-          :value="array.controller?.id ?? ''"
-          :aria-label="sunWords.controller"
-          @change="
-            change(at, {
-              controller:
-                library.library.chargeControllers.find(c => c.id === ($event.target as HTMLSelectElement).value) ??
-                null,
-            })
-          "
-        >
-          <option value="">{{ sunWords.direct }}</option>
-          <option v-for="c in library.library.chargeControllers" :key="c.id" :value="c.id">{{ c.name }}</option></select
-        ><button
-          type="button"
-          class="btn"
+        <PickField
+          :label="sunWords.panel"
+          :model-value="array.panel.id"
+          :items="panels.map(p => ({ value: p.id, title: p.name }))"
+          @update:model-value="change(at, { panel: panels.find(p => p.id === $event) ?? array.panel })"
+        />
+        <PickField
+          :label="sunWords.controller"
+          :model-value="array.controller?.id ?? ''"
+          :items="[{ value: '', title: sunWords.direct }, ...controllers.map(c => ({ value: c.id, title: c.name }))]"
+          @update:model-value="change(at, { controller: controllers.find(c => c.id === $event) ?? null })"
+        />
+        <VCheckboxBtn
+          :model-value="array.feeds === 'house'"
+          :label="sunWords.feedsHouse"
+          @update:model-value="change(at, { feeds: $event ? 'house' : 'drive' })"
+        />
+        <VBtn
           :aria-label="`${sunWords.removeArray}: ${array.name}`"
           @click="
             put(
@@ -91,48 +70,16 @@ const shown = (array: Other, key: (typeof NUMBERS)[number]) =>
           "
         >
           {{ sunWords.removeArray }}
-        </button>
+        </VBtn>
       </div>
-      <div class="line">
-        <label v-for="key in NUMBERS" :key="key" class="small"
-          >{{ OTHER_ARRAY.fields[key].label
-          }}<input
-            v-kept="shown(array, key)"
-            class="ink-input"
-            :disabled="key === 'heading' && array.swings"
-            :aria-invalid="errors[`${at}/${key}`] ? 'true' : undefined"
-            @change="typed(at, key, ($event.target as HTMLInputElement).value)"
-        /></label>
-        <label class="small check"
-          ><input
-            type="checkbox"
-            :checked="array.swings"
-            @change="change(at, { swings: ($event.target as HTMLInputElement).checked })"
-          />{{ OTHER_ARRAY.fields.swings.label }}</label
-        >
-        <label class="small check"
-          ><input
-            type="checkbox"
-            :checked="array.feeds === 'house'"
-            @change="change(at, { feeds: ($event.target as HTMLInputElement).checked ? 'house' : 'drive' })"
-          />{{ sunWords.feedsHouse }}</label
-        >
-      </div>
-      <template v-for="key in NUMBERS" :key="key"
-        ><p v-if="errors[`${at}/${key}`]" class="error" role="alert">{{ errors[`${at}/${key}`] }}</p></template
-      >
     </fieldset>
-    <button type="button" class="btn" data-add-array @click="add">
+    <VBtn data-add-array @click="add">
       {{ sunWords.addArray }}
-    </button>
+    </VBtn>
   </section>
 </template>
 
 <style scoped>
-.ink-input {
-  width: 84px;
-  text-align: right;
-}
 .array {
   border: 0;
   border-bottom: 0.75px solid var(--rule);
@@ -143,27 +90,9 @@ const shown = (array: Other, key: (typeof NUMBERS)[number]) =>
   flex-wrap: wrap;
   gap: 6px 10px;
   align-items: end;
-  margin-bottom: 6px;
+  margin-top: 6px;
 }
-label {
-  display: grid;
-  gap: 2px;
-}
-.check {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  min-height: var(--hit);
-}
-.name {
-  width: 130px;
-  text-align: left;
-}
-select {
-  max-width: 190px;
-}
-.error {
-  color: var(--clash);
-  font-size: 12.5px;
+.pick-field {
+  flex: 0 1 190px;
 }
 </style>

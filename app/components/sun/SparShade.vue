@@ -68,7 +68,8 @@ const curves = computed<ChartCurve[]>(() =>
 const axes = computed(() => ({
   x: { title: sunWords.sunTime, from: 3, to: 21 },
   y: {
-    title: `${sunWords.shadeHour}, %`,
+    title: sunWords.shadeHour,
+    unit: '%',
     from: 0,
     to: Math.max(10, 115 * Math.max(0, ...(shade.value?.hours.map(h => h.lost) ?? []))),
   },
@@ -80,12 +81,13 @@ const axes = computed(() => ({
     <h2 class="section-head">
       {{ sunWords.spars }}<span>{{ sunWords.sparsHint }}</span>
     </h2>
-    <label v-if="arrays.length > 1" class="pick"
-      ><span>{{ sunWords.sparsOf }}</span
-      ><select v-model="at" class="ink-select">
-        <option v-for="(name, i) in arrays" :key="i" :value="i">{{ name }}</option>
-      </select></label
-    >
+    <PickField
+      v-if="arrays.length > 1"
+      v-model="at"
+      class="pick"
+      :label="sunWords.sparsOf"
+      :items="arrays.map((title, value) => ({ value, title }))"
+    />
     <div v-for="(spar, i) in spars" :key="i" class="spar" data-spar>
       <RowFields
         :fields="SPAR.fields"
@@ -94,9 +96,7 @@ const axes = computed(() => ({
         :options="sunWords.sparKinds"
         @change="change(i, $event)"
       />
-      <button
-        type="button"
-        class="btn"
+      <VBtn
         :aria-label="`${sunWords.removeArray}: ${sunWords.sparKinds[spar.kind]} ${i + 1}`"
         @click="
           put(
@@ -106,13 +106,12 @@ const axes = computed(() => ({
         "
       >
         {{ sunWords.removeArray }}
-      </button>
+      </VBtn>
     </div>
     <div class="adds">
-      <button type="button" class="btn" data-add-mast @click="add('mast')">
-        {{ sunWords.addMast }}</button><button type="button" class="btn" data-add-boom @click="add('boom')">
+      <VBtn data-add-mast @click="add('mast')"> {{ sunWords.addMast }}</VBtn><VBtn data-add-boom @click="add('boom')">
         {{ sunWords.addBoom }}
-      </button>
+      </VBtn>
       <QuantityField v-if="spars.length > 0 && !array.swings" path="design.solar.bow" />
     </div>
     <template v-if="shade">

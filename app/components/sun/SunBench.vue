@@ -77,32 +77,30 @@ const daylit = computed(() => boatSolarMonth(document.shown, month.value))
           {{ sunWords.panels }}<NuxtLink class="link small" to="/library?kind=panel">{{ sunWords.all }}</NuxtLink>
         </h2>
         <div class="fit">
-          <button
-            type="button"
-            class="btn"
-            :class="{ 'btn--best': !solar.fitted }"
+          <VBtn
+            :variant="!solar.fitted ? 'flat' : 'outlined'"
             data-fit-panels
             @click="
               document.edit(solar.fitted ? sunWords.leave : sunWords.fit, [edit('design.solar.fitted', !solar.fitted)])
             "
           >
             {{ solar.fitted ? sunWords.leave : sunWords.fit }}
-          </button>
+          </VBtn>
           <HoldPin v-if="solar.fitted" part="panels" />
         </div>
-        <label class="pick"
-          ><span>{{ sunWords.panel }}</span
-          ><select
-            class="ink-select"
-            :value="solar.panel.id"
-            data-panel
-            @change="choosePanel(($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="p in listed(panels, solar.panel)" :key="p.id" :value="p.id">
-              {{ p.name }}, {{ text(p.power, 'electricPower') }}
-            </option>
-          </select></label
-        >
+        <PickField
+          class="pick"
+          :label="sunWords.panel"
+          :model-value="solar.panel.id"
+          :items="
+            listed(panels, solar.panel).map(p => ({
+              value: p.id,
+              title: `${p.name}, ${text(p.power, 'electricPower')}`,
+            }))
+          "
+          data-panel
+          @update:model-value="choosePanel($event)"
+        />
         <QuantityField path="design.solar.series" /><QuantityField path="design.solar.parallel" />
         <p class="small soft">
           {{
@@ -121,18 +119,17 @@ const daylit = computed(() => boatSolarMonth(document.shown, month.value))
         />
         <QuantityField v-if="!solar.swings" path="design.solar.heading" />
         <QuantityField path="design.solar.shading" /><QuantityField path="design.solar.coldest" />
-        <label class="pick"
-          ><span>{{ sunWords.controller }}</span
-          ><select
-            class="ink-select"
-            :value="solar.controller?.id ?? ''"
-            data-regulator
-            @change="chooseController(($event.target as HTMLSelectElement).value)"
-          >
-            <option value="">{{ sunWords.direct }}</option>
-            <option v-for="k in listed(controllers, solar.controller)" :key="k.id" :value="k.id">{{ k.name }}</option>
-          </select></label
-        >
+        <PickField
+          class="pick"
+          :label="sunWords.controller"
+          :model-value="solar.controller?.id ?? ''"
+          :items="[
+            { value: '', title: sunWords.direct },
+            ...listed(controllers, solar.controller).map(k => ({ value: k.id, title: k.name })),
+          ]"
+          data-regulator
+          @update:model-value="chooseController($event)"
+        />
         <p v-if="solar.controller" class="small soft">{{ kind(solar.controller) }}</p>
       </section>
       <section class="block" :aria-label="sunWords.months[month]">

@@ -24,7 +24,8 @@ const curves = computed<ChartCurve[]>(() => [
 const axes = computed(() => ({
   x: { title: sunWords.sunTime, from: 3, to: 21 },
   y: {
-    title: `${sunWords.straightSpeed}, ${UNITS[unit.value].symbol}`,
+    title: sunWords.straightSpeed,
+    unit: UNITS[unit.value].symbol,
     from: 0,
     to: 1.15 * Math.max(0.5, ...day.value.hours.map(h => toUnit(h.speed, unit.value))),
   },

@@ -7,7 +7,7 @@ import { yearWords as words } from '~/messages/yearPlan'
 import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
 import { useWorkerRun } from '~/composables/useWorkerRun'
-import ChartTable from '~/components/chart/ChartTable.vue'
+import type { ChartCurve } from '~/components/chart/chartTypes'
 import { useDocumentStore } from '~/stores/document'
 
 /** The year as she is used, a hundred times with other clouds: what the sun gives and what she takes by month. */
@@ -22,20 +22,53 @@ ask()
 const spread = computed(() => run.result.value)
 type Pattern = Project['use']['year']['pattern']
 const set = (pattern: string) => document.edit(words.pattern, [edit('use.year.pattern', pattern as Pattern)])
-const setMonth = (end: 'seasonFrom' | 'seasonTo', month: string) =>
-  document.edit(words.from, [edit(`use.year.${end}`, Number(month))])
+const ENDS = ['seasonFrom', 'seasonTo'] as const
+const monthNames = sunWords.months.map((title, value) => ({ value, title }))
+const setMonth = (end: (typeof ENDS)[number], month: number) =>
+  document.edit(words.from, [edit(`use.year.${end}`, month)])
 
-const KWH = 3.6e6,
-  WIDE = 624,
-  HIGH = 190,
-  LEFT = 40,
-  FOOT = 34
+const KWH = 3.6e6
 const months = computed(() => spread.value?.months ?? [])
-const most = computed(() =>
-  Math.max(0.01, ...months.value.flatMap(m => [m.sun.high, m.drive + m.house]).map(v => v / KWH)),
-)
-const step = (WIDE - LEFT) / 12
-const y = (joules: number) => HIGH - FOOT - (joules / KWH / most.value) * (HIGH - FOOT - 12)
+const MONTHS = sunWords.months.map((_, i) => i)
+const columns = computed<ChartCurve[]>(() => [
+  {
+    name: words.given,
+    x: MONTHS,
+    y: months.value.map(m => m.sun.middle / KWH),
+    bars: months.value.map(m => ({ low: m.sun.low / KWH, high: m.sun.high / KWH })),
+    columns: { width: 0.38, shift: -0.2 },
+    wash: 'band',
+  },
+  {
+    name: words.takes,
+    x: MONTHS,
+    y: months.value.map(m => (m.drive + m.house) / KWH),
+    columns: { width: 0.38, shift: 0.2 },
+  },
+])
+const plugDays = (month: number) => {
+  const of = months.value[month]
+  return of?.used ? Math.round(of.plugged.middle) : ''
+}
+const yearAxes = computed(() => ({
+  x: {
+    title: '',
+    from: -0.5,
+    to: 11.5,
+    // below each month, the days on the plug
+    ticks: MONTHS.map(at => ({
+      at,
+      word: `${sunWords.short[at]}<br>${plugDays(at)}`,
+    })),
+    says: (i: number) => sunWords.months[Math.round(i)]!,
+  },
+  y: {
+    title: '',
+    unit: 'kWh',
+    from: 0,
+    to: 1.06 * Math.max(0.01, ...months.value.flatMap(m => [m.sun.high, m.drive + m.house]).map(v => v / KWH)),
+  },
+}))
 const inUse = computed(() => months.value.map((m, i) => ({ ...m, i })).filter(m => m.used > 0))
 const enough = computed(() => inUse.value.filter(m => m.plugged.high === 0))
 const headline = computed(() =>
@@ -50,13 +83,6 @@ const days = computed(() => {
   const { low, high } = worked.value?.plugged ?? {}
   return words.ofEight(text(low ?? 0, 'count'), text(high ?? 0, 'count'))
 })
-const monthRows = computed(() =>
-  months.value.map((m, i) => [
-    sunWords.months[i]!,
-    ...[m.sun.middle, m.drive + m.house].map(joules => text(joules, 'energy')),
-    Math.round(m.plugged.middle),
-  ]),
-)
 const month = computed(() => document.shown.design.charging.month)
 const cold = computed(() => winter(document.shown))
 const coldest = computed(() => Math.min(...cold.value.map(m => m.air)))
@@ -69,18 +95,32 @@ const heatSaid = computed(() => {
   const worst = cold.value.reduce((a, b) => (b.heating > a.heating ? b : a))
   return words.heat(text(worst.heating * DAY, 'energy'), sunWords.months[cold.value.indexOf(worst)]!)
 })
-const dayMost = computed(() => Math.max(1, ...day.value.map(h => Math.max(h.clear, h.house))))
-const dayX = (h: number) => LEFT + ((h + 0.5) / 24) * (WIDE - LEFT)
-const dayY = (w: number) => 120 - (w / dayMost.value) * 104
-const HOURS_APART = 3
-const SKIES = ['clear', 'mixed', 'grey'] as const
-const dayRows = computed(() =>
-  day.value
-    .filter(h => Math.floor(h.hour) % HOURS_APART === 0)
-    .map(h => [`${Math.floor(h.hour)}:00`, ...SKIES.map(sky => Math.round(h[sky])), Math.round(h.house)]),
+const SKIES = ['clear', 'mixed', 'grey', 'house'] as const
+const LOOKS: Record<(typeof SKIES)[number], Partial<ChartCurve>> = {
+  clear: { width: 2.2 },
+  mixed: { width: 2.2, dash: 'dash' },
+  grey: { width: 2.2, dash: 'dot' },
+  house: { colour: 'tight' },
+}
+const dayCurves = computed<ChartCurve[]>(() =>
+  SKIES.map(of => ({
+    name: of === 'house' ? words.house : words.skies[of],
+    x: day.value.map(h => h.hour + 0.5),
+    y: day.value.map(h => h[of]),
+    ...LOOKS[of],
+  })),
 )
-const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
-  day.value.map((h, i) => `${i === 0 ? 'M' : 'L'}${dayX(h.hour).toFixed(1)} ${dayY(h[of]).toFixed(1)}`).join('')
+const dayAxes = computed(() => ({
+  x: {
+    title: words.hour,
+    from: 0,
+    to: 24,
+    ticks: [0, 6, 12, 18, 24].map(at => ({ at, word: String(at) })),
+    says: hourText,
+  },
+  y: { title: '', unit: 'W', from: 0, to: 1.06 * Math.max(1, ...day.value.map(h => Math.max(h.clear, h.house))) },
+}))
+const hourText = (hour: number) => `${Math.floor(hour)}:00`
 </script>
 
 <template>
@@ -89,37 +129,22 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
       {{ words.title }}<span>{{ words.hint }}</span>
     </h2>
     <div class="asks">
-      <label
-        >{{ words.pattern
-        }}<select
-          class="ink-select"
-          :value="use.pattern"
-          data-pattern
-          @change="set(($event.target as HTMLSelectElement).value)"
-        >
-          <option v-for="(word, id) in words.patterns" :key="id" :value="id">{{ word }}</option>
-        </select></label
-      ><label
-        >{{ words.from
-        }}<select
-          class="ink-select"
-          :value="String(use.seasonFrom)"
-          data-field="use.year.seasonFrom"
-          @change="setMonth('seasonFrom', ($event.target as HTMLSelectElement).value)"
-        >
-          <option v-for="(name, i) in sunWords.months" :key="i" :value="String(i)">{{ name }}</option>
-        </select></label
-      ><label
-        >{{ words.to
-        }}<select
-          class="ink-select"
-          :value="String(use.seasonTo)"
-          data-field="use.year.seasonTo"
-          @change="setMonth('seasonTo', ($event.target as HTMLSelectElement).value)"
-        >
-          <option v-for="(name, i) in sunWords.months" :key="i" :value="String(i)">{{ name }}</option>
-        </select></label
-      >
+      <PickField
+        :label="words.pattern"
+        :model-value="use.pattern"
+        :items="words.patterns"
+        data-pattern
+        @update:model-value="set($event)"
+      />
+      <PickField
+        v-for="end in ENDS"
+        :key="end"
+        :label="words[end === 'seasonFrom' ? 'from' : 'to']"
+        :model-value="use[end]"
+        :items="monthNames"
+        :data-field="`use.year.${end}`"
+        @update:model-value="setMonth(end, $event)"
+      />
       <QuantityField path="use.year.heating" /><QuantityField
         path="use.year.coldest"
         :estimate="text(coldest, 'temperature')"
@@ -133,52 +158,16 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
         <WorkedValue :worked="worked.cycles" size="inline" /> {{ words.cycles }}
         <WorkedValue :worked="worked.wear" size="inline" /> {{ words.wear }}
       </p>
-      <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" class="chart" role="img" :aria-label="words.title">
-        <text :x="LEFT - 6" y="14" text-anchor="end" class="tick">{{ words.axis }}</text>
-        <g v-for="v in [0, 0.5, 1]" :key="v">
-          <path :d="`M${LEFT} ${y(v * most * KWH)}H${WIDE}`" class="grid" />
-          <text v-if="v > 0" :x="LEFT - 6" :y="y(v * most * KWH) + (v === 1 ? 14 : 4)" text-anchor="end" class="tick">
-            {{ v === 1 ? '' : (v * most).toFixed(most < 10 ? 1 : 0) }}
-          </text>
-        </g>
-        <g v-for="(m, i) in months" :key="i" :transform="`translate(${LEFT + i * step} 0)`">
-          <rect x="6" :y="y(m.sun.middle)" :width="step / 2 - 8" :height="HIGH - FOOT - y(m.sun.middle)" class="sun" />
-          <path :d="`M${2 + step / 4} ${y(m.sun.high)}V${y(m.sun.low)}`" class="spread" />
-          <rect
-            :x="step / 2"
-            :y="y(m.drive + m.house)"
-            :width="step / 2 - 8"
-            :height="HIGH - FOOT - y(m.drive + m.house)"
-            class="takes"
-          />
-          <text :x="step / 2" :y="HIGH - 19" text-anchor="middle" class="tick">
-            {{ sunWords.months[i]!.slice(0, 3) }}
-          </text>
-          <text
-            v-if="m.used > 0"
-            :x="step / 2"
-            :y="HIGH - 4"
-            text-anchor="middle"
-            class="tick"
-            :class="{ plug: m.plugged.middle >= 0.5 }"
-          >
-            {{ Math.round(m.plugged.middle) }}
-          </text>
-        </g>
-        <text :x="LEFT - 6" :y="HIGH - 4" text-anchor="end" class="tick">{{ words.plug }}</text>
-      </svg>
-      <ChartTable :label="words.title" :head="[words.month, words.given, words.takes, words.days]" :rows="monthRows" />
+      <PlotChart :label="words.title" :curves="columns" :height="230" :x="yearAxes.x" :y="yearAxes.y" />
       <p class="small key">
         <span><i class="sun" /> {{ words.given }} </span>
         <span><i class="takes" /> {{ words.takes }} </span>
-        <span
-          ><b>{{ words.plug }}</b> {{ words.days }}</span
-        >
+        <span>{{ words.plugDays }}</span>
       </p>
     </template>
     <RunState v-if="!worked" :run="run" :says="words.working" />
     <h3 class="section-head">{{ words.winter }}</h3>
-    <table v-if="compact" class="table months" data-winter>
+    <VTable v-if="compact" class="months" data-winter>
       <thead>
         <tr>
           <th />
@@ -195,8 +184,8 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
           <td class="num" :class="{ plug: m.charging === 'none' }">{{ words.charges[m.charging] }}</td>
         </tr>
       </tbody>
-    </table>
-    <table v-else class="table months" data-winter>
+    </VTable>
+    <VTable v-else class="months" data-winter>
       <thead>
         <tr>
           <th />
@@ -219,91 +208,40 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
           </td>
         </tr>
       </tbody>
-    </table>
+    </VTable>
     <p class="small">{{ iceSaid }} {{ heatSaid }}</p>
     <template v-if="document.shown.design.solar.fitted">
       <h3 class="section-head">{{ words.typical(sunWords.months[month]!) }}, {{ words.typicalHint }}</h3>
-      <svg :viewBox="`0 0 ${WIDE} 140`" class="chart" role="img" :aria-label="words.typical(sunWords.months[month]!)">
-        <path :d="`M${LEFT} 120H${WIDE}`" class="grid" />
-        <text :x="LEFT - 6" y="20" text-anchor="end" class="tick">{{ Math.round(dayMost) }}</text>
-        <text v-for="h in [0, 6, 12, 18]" :key="h" :x="dayX(h)" y="136" text-anchor="middle" class="tick">{{ h }}</text>
-        <path :d="path('clear')" class="line" />
-        <path :d="path('mixed')" class="line dash" />
-        <path :d="path('grey')" class="line dot" />
-        <path :d="path('house')" class="line house" />
-      </svg>
-      <ChartTable
+      <PlotChart
         :label="words.typical(sunWords.months[month]!)"
-        :head="[words.hour, ...SKIES.map(sky => words.skies[sky]), words.house]"
-        :rows="dayRows"
+        :curves="dayCurves"
+        :height="200"
+        :x="dayAxes.x"
+        :y="dayAxes.y"
       />
-      <p class="small key">
-        <span><i class="l" /> {{ words.skies.clear }} </span>
-        <span><i class="l dash" /> {{ words.skies.mixed }} </span>
-        <span><i class="l dot" /> {{ words.skies.grey }} </span>
-        <span><i class="l house" /> {{ words.house }}</span>
-      </p>
+      <ChartKey :curves="dayCurves" />
     </template>
     <p class="small soft">{{ words.how }}</p>
   </section>
 </template>
 
 <style scoped>
+.asks > * {
+  flex: 1 1 150px;
+}
 .asks {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 14px;
   margin: 6px 0 10px;
 }
-.asks label {
-  font-size: 12.5px;
-  flex: 1 1 150px;
-}
-.chart {
-  display: block;
-  width: 100%;
-  max-width: 900px;
-}
-.grid {
-  stroke: var(--grid);
-}
-.tick {
-  font: 400 12px var(--labels);
-  fill: var(--text);
-}
 .plug {
   font-weight: 600;
-  fill: var(--clash);
-}
-.sun {
-  fill: var(--band);
-  stroke: var(--ink);
-}
-.takes {
-  fill: var(--ink);
-}
-.spread {
-  stroke: var(--text);
-  stroke-width: 1.75;
-}
-.line {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 2.2;
-}
-.dash {
-  stroke-dasharray: 7 4;
-}
-.dot {
-  stroke-dasharray: 2 4;
+  color: var(--clash);
 }
 .months th[scope='row'] {
   font-weight: 400;
   white-space: nowrap;
-}
-.line.house {
-  stroke: var(--tight);
-  stroke-width: 1.5;
 }
 .key {
   display: flex;
@@ -327,20 +265,5 @@ const path = (of: 'clear' | 'mixed' | 'grey' | 'house') =>
 }
 .key i.takes {
   background: var(--ink);
-}
-.key i.l {
-  height: 0;
-  width: 24px;
-  border: 0;
-  border-top: 2.2px solid var(--ink);
-}
-.key i.dash {
-  border-top-style: dashed;
-}
-.key i.dot {
-  border-top-style: dotted;
-}
-.key i.house {
-  border-top-color: var(--tight);
 }
 </style>

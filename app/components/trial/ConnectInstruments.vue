@@ -22,18 +22,18 @@ function simulate() {
 <template>
   <div class="connect" data-connect>
     <section>
-      <button type="button" class="btn btn--best" data-simulate @click="simulate">{{ words.simulate }}</button>
+      <VBtn variant="flat" data-simulate @click="simulate">{{ words.simulate }}</VBtn>
       <p class="small soft">{{ words.simulateHint }}</p>
     </section>
     <section>
       <div class="line">
-        <label class="ask"
-          >{{ words.baud }}
-          <select v-model.number="baud" class="ink-select">
-            <option v-for="b in BAUDS" :key="b" :value="b">{{ b }}</option>
-          </select></label
-        >
-        <button type="button" class="btn" data-serial @click="instruments.serial(baud)">{{ words.serial }}</button>
+        <PickField
+          v-model="baud"
+          class="ask"
+          :label="words.baud"
+          :items="BAUDS.map(b => ({ value: b, title: String(b) }))"
+        />
+        <VBtn data-serial @click="instruments.serial(baud)">{{ words.serial }}</VBtn>
       </div>
       <p class="small soft">{{ words.serialHint }}</p>
     </section>
@@ -41,11 +41,11 @@ function simulate() {
       <div class="line">
         <label class="ask wide"
           >{{ words.socket }}
-          <input v-model="address" class="ink-input" inputmode="url" spellcheck="false" data-socket />
+          <VTextField v-model="address" inputmode="url" spellcheck="false" data-socket />
         </label>
-        <button type="button" class="btn" data-socket-open @click="instruments.socket(address.trim())">
+        <VBtn data-socket-open @click="instruments.socket(address.trim())">
           {{ words.open }}
-        </button>
+        </VBtn>
       </div>
       <p class="small soft">{{ words.socketHint }}</p>
     </section>

@@ -26,30 +26,26 @@ function began() {
       <b>{{ (!instruments.source ? idle : instruments.simulated ? simulated : live)[0] }}</b>
       {{ (!instruments.source ? idle : instruments.simulated ? simulated : live)[1] }}
     </p>
-    <label v-if="instruments.simulated" class="fast"
-      >{{ words.hurry }}
-      <select
-        class="ink-select"
-        :value="String(instruments.fast)"
-        data-fast
-        @change="instruments.hurry(Number(($event.target as HTMLSelectElement).value))"
-      >
-        <option v-for="n in SPEEDS" :key="n" :value="String(n)">{{ words.times(n) }}</option>
-      </select></label
-    >
-    <button
-      type="button"
-      class="btn"
-      :class="{ 'btn--best': !instruments.source }"
+    <PickField
+      v-if="instruments.simulated"
+      class="fast"
+      :label="words.hurry"
+      :model-value="instruments.fast"
+      :items="SPEEDS.map(n => ({ value: n, title: words.times(n) }))"
+      data-fast
+      @update:model-value="instruments.hurry($event)"
+    />
+    <VBtn
+      :variant="!instruments.source ? 'flat' : 'outlined'"
       :aria-expanded="connecting"
       data-connect-open
       @click="connecting = !connecting"
     >
       {{ words.connect }}
-    </button>
-    <button v-if="instruments.source" type="button" class="btn" data-instruments-stop @click="instruments.stop()">
+    </VBtn>
+    <VBtn v-if="instruments.source" data-instruments-stop @click="instruments.stop()">
       {{ words.close }}
-    </button>
+    </VBtn>
   </div>
   <ConnectInstruments v-if="connecting" @simulate="began" />
   <p v-if="instruments.trouble && !connecting" class="trouble" role="alert">{{ instruments.trouble }}</p>

@@ -13,17 +13,18 @@ const name = (it: string, what: string) =>
 <template>
   <section v-if="unknown.length" data-transducers>
     <p class="small">{{ words.unknown }}</p>
-    <label v-for="it in unknown" :key="it" class="name"
-      >{{ it }}
-      <select
-        class="ink-select"
-        :value="instruments.names[it] ?? ''"
-        @change="name(it, ($event.target as HTMLSelectElement).value)"
-      >
-        <option value="">{{ words.leaveOut }}</option>
-        <option v-for="id in INSTRUMENT_IDS" :key="id" :value="id">{{ instrument(id).label }}</option>
-      </select></label
-    >
+    <PickField
+      v-for="it in unknown"
+      :key="it"
+      class="name"
+      :label="it"
+      :model-value="instruments.names[it] ?? ''"
+      :items="[
+        { value: '', title: words.leaveOut },
+        ...INSTRUMENT_IDS.map(id => ({ value: id as string, title: instrument(id).label })),
+      ]"
+      @update:model-value="name(it, $event)"
+    />
     <p class="small soft">{{ words.unknownNext }}</p>
   </section>
 </template>

@@ -149,7 +149,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
           data-step-by
           @update:model-value="stepBy"
         />
-        <table class="table steps">
+        <VTable class="steps">
           <thead>
             <tr>
               <th>{{ plan.speeds ? words.speed : words.power }}</th>
@@ -177,26 +177,20 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
               </td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
         <div class="acts">
-          <button type="button" class="btn" :disabled="!now.next" data-longer @click="longer += 60">
+          <VBtn :disabled="!now.next" data-longer @click="longer += 60">
             {{ words.longer }}
-          </button>
-          <button type="button" class="btn" :disabled="!trial.runs.length" data-again @click="again">
+          </VBtn>
+          <VBtn :disabled="!trial.runs.length" data-again @click="again">
             {{ words.again }}
-          </button>
-          <button type="button" class="btn" :disabled="!now.next" data-leave @click="leaveOut">
+          </VBtn>
+          <VBtn :disabled="!now.next" data-leave @click="leaveOut">
             {{ words.leave }}
-          </button>
-          <button
-            type="button"
-            class="btn"
-            :disabled="!now.next || !now.stretch || now.stretch.held < 20"
-            data-take
-            @click="take"
-          >
+          </VBtn>
+          <VBtn :disabled="!now.next || !now.stretch || now.stretch.held < 20" data-take @click="take">
             {{ words.takeNow }}
-          </button>
+          </VBtn>
         </div>
         <h2 class="section-head">
           {{ words.steadiness }}<span>{{ words.steadinessHint }}</span>
@@ -204,17 +198,11 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
         <SteadyStrip :samples="samples" :stretch="now.stretch" />
         <InstrumentCells :show="SHOW" />
         <p v-if="drifting !== null" class="small">{{ words.drift(text(drifting, 'smallPower')) }}</p>
-        <button
-          v-if="heat.length && !instruments.simulated"
-          type="button"
-          class="btn heat"
-          data-heat-run
-          @click="takeHeat"
-        >
+        <VBtn v-if="heat.length && !instruments.simulated" class="heat" data-heat-run @click="takeHeat">
           {{ words.heatTake }}
-        </button>
+        </VBtn>
         <p v-if="instruments.source || instruments.samples.length" class="small">
-          <button type="button" class="link" data-raw @click="raw">{{ instrumentWords.raw }}</button>
+          <VBtn variant="text" data-raw @click="raw">{{ instrumentWords.raw }}</VBtn>
         </p>
       </section>
       <section class="middle">
@@ -245,15 +233,9 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
             }}
             <template v-if="limit">{{ words.heat(limit) }}</template>
           </p>
-          <button
-            v-if="instruments.source === 'simulated'"
-            type="button"
-            class="btn btn--best"
-            data-next-step
-            @click="helm"
-          >
+          <VBtn v-if="instruments.source === 'simulated'" variant="flat" data-next-step @click="helm">
             {{ words.nextStep }}
-          </button>
+          </VBtn>
         </div>
         <p class="small soft look">{{ words.watch }}</p>
       </section>

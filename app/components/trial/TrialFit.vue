@@ -145,14 +145,14 @@ const parts = computed(() => {
         </div>
       </template>
     </dl>
-    <button type="button" class="btn btn--best whole" :disabled="simulated" data-use-curve @click="use">
+    <VBtn variant="flat" class="whole" :disabled="simulated" data-use-curve @click="use">
       <span>{{ words.use }}</span><span v-if="simulated">{{ words.useNot }}</span>
-    </button>
-    <button v-if="more" type="button" class="btn whole" data-more-pair @click="emit('pair', more.share, more.speed)">
+    </VBtn>
+    <VBtn v-if="more" class="whole" data-more-pair @click="emit('pair', more.share, more.speed)">
       <span>{{ words.more(text(more.share, 'ratio')) }}</span><span>{{ words.cost(text(more.within, 'ratio')) }}</span>
-    </button>
+    </VBtn>
     <p class="small soft">{{ words.dotted(text(reached, 'speed')) }}</p>
-    <button type="button" class="btn whole" data-trial-restart @click="emit('restart')">{{ words.begin }}</button>
+    <VBtn class="whole" data-trial-restart @click="emit('restart')">{{ words.begin }}</VBtn>
   </section>
 </template>
 

@@ -58,20 +58,19 @@ const rows = computed(() =>
           {{ r.says }} <b>{{ r.beyond }}</b>
         </p>
         <div class="line">
-          <select
-            class="ink-select"
-            :value="r.trial.changed"
-            :aria-label="`${words.keptHint}, ${r.trial.name}`"
-            @change="change(i, { changed: ($event.target as HTMLSelectElement).value as KeptTrial['changed'] })"
-          >
-            <option v-for="c in CHANGES" :key="c" :value="c">{{ words.changed[c] }}</option></select
-          ><button type="button" class="link" @click="set(trials.filter((_, k) => k !== i))">{{ words.remove }}</button>
+          <PickField
+            bare
+            :label="`${words.keptHint}, ${r.trial.name}`"
+            :model-value="r.trial.changed"
+            :items="CHANGES.map(c => ({ value: c, title: words.changed[c] }))"
+            @update:model-value="change(i, { changed: $event })"
+          /><VBtn variant="text" @click="set(trials.filter((_, k) => k !== i))">{{ words.remove }}</VBtn>
         </div>
       </li>
     </ol>
-    <button type="button" class="btn" data-keep-trial :disabled="here.length < 2" @click="keep">
+    <VBtn data-keep-trial :disabled="here.length < 2" @click="keep">
       {{ words.keep }}
-    </button>
+    </VBtn>
   </section>
 </template>
 
@@ -91,7 +90,7 @@ li {
   align-items: center;
   margin-top: 3px;
 }
-.btn {
+.v-btn {
   margin-top: 8px;
 }
 </style>

@@ -98,13 +98,20 @@ function turnHome() {
   if (!document.edit(words.turned, [edit('day.legs', next)])) return
   here.value = { ...here.value, leg: kept.length + cut.length, along: 0 }
 }
+/** the legs of the day, as one names them afloat */
+const legNames = computed(() =>
+  day.value.legs.map((l, value) => ({
+    value,
+    title: [value + 1, l.to, l.does === 'waits' && words.waits].filter(Boolean).join(', '),
+  })),
+)
 </script>
 
 <template>
   <div class="under" data-under>
     <div v-if="!leg" class="empty">
       <p class="prose">{{ words.noLegs }}</p>
-      <NuxtLink class="btn" :to="{ path: pathOf('day'), query: $route.query }">{{ words.toDay }}</NuxtLink>
+      <VBtn :to="{ path: pathOf('day'), query: $route.query }">{{ words.toDay }}</VBtn>
     </div>
     <template v-else>
       <div class="helm">
@@ -227,32 +234,27 @@ function turnHome() {
           </li>
         </ul>
         <div v-if="said" class="acts">
-          <button type="button" class="btn btn--best" data-turn-home :disabled="said.berth <= 0" @click="turnHome">
+          <VBtn variant="flat" data-turn-home :disabled="said.berth <= 0" @click="turnHome">
             <span>{{ words.turnNow }}</span><span>{{
               said.homeNow.outcome === 'home'
                 ? words.arrives(clockText(said.homeNow.arrives), percent(said.homeNow.left))
                 : words.notHome
-            }}</span></button
-          ><button type="button" class="btn" data-leg-done :disabled="lastLeg" @click="done">{{ words.done }}</button>
+            }}</span></VBtn
+          ><VBtn data-leg-done :disabled="lastLeg" @click="done">{{ words.done }}</VBtn>
         </div>
       </div>
       <div class="where">
         <h2 class="section-head">
           {{ words.where }}<span class="small soft"> {{ words.whereHint }}</span>
         </h2>
-        <label class="pick"
-          >{{ words.leg
-          }}<select
-            class="ink-select"
-            :value="String(here.leg)"
-            data-under-leg
-            @change="setHere({ leg: Number(($event.target as HTMLSelectElement).value), along: 0 })"
-          >
-            <option v-for="(l, i) in day.legs" :key="i" :value="String(i)">
-              {{ i + 1 }}{{ l.to ? `, ${l.to}` : '' }}{{ l.does === 'waits' ? `, ${words.waits}` : '' }}
-            </option>
-          </select></label
-        >
+        <PickField
+          class="pick"
+          :label="words.leg"
+          :model-value="here.leg"
+          :items="legNames"
+          data-under-leg
+          @update:model-value="setHere({ leg: $event, along: 0 })"
+        />
         <RowFields
           :fields="HERE.fields"
           :value="{ ...here }"
@@ -261,14 +263,9 @@ function turnHome() {
           @change="setHere"
         />
         <div class="tools">
-          <button type="button" class="btn" @click="now">{{ words.now }}</button><button
-            type="button"
-            class="btn"
-            data-under-restart
-            @click="restart"
-          >
+          <VBtn @click="now">{{ words.now }}</VBtn><VBtn data-under-restart @click="restart">
             {{ words.restart }}
-          </button>
+          </VBtn>
         </div>
         <p class="small soft">{{ words.how }}</p>
       </div>
@@ -283,7 +280,7 @@ function turnHome() {
   gap: 24px;
   padding: 12px 16px 24px;
 }
-.empty .btn {
+.empty .v-btn {
   margin-top: 10px;
 }
 .speed {
@@ -401,7 +398,7 @@ function turnHome() {
   gap: 8px;
   margin-top: 10px;
 }
-.acts .btn {
+.acts .v-btn {
   min-height: 64px;
   font-size: 17px;
 }

@@ -33,7 +33,7 @@ function setKind(kind: Helper) {
       <p class="prose" data-beside-answer>
         {{ words.answer(text(found.alone, 'speed'), text(found.together, 'speed'), text(found.motorAlone, 'speed')) }}
       </p>
-      <table class="table">
+      <VTable>
         <thead>
           <tr>
             <th class="num">{{ words.speed }}</th>
@@ -50,7 +50,7 @@ function setKind(kind: Helper) {
             <td class="num figures">{{ text(row.packPower, 'smallPower') }}</td>
           </tr>
         </tbody>
-      </table>
+      </VTable>
       <p class="small soft">{{ words.working[beside.kind] }}</p>
     </template>
   </section>

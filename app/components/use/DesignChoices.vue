@@ -61,11 +61,12 @@ const axes = computed(() => {
     ranges = search.value?.front.map(m => miles(m.range)) ?? [1]
   return {
     x: {
-      title: `${designWords.axisCost}, ${currencyOf(view.choice).sign}`,
+      title: designWords.axisCost,
+      unit: currencyOf(view.choice).sign,
       from: 0.9 * Math.min(...costs),
       to: 1.05 * Math.max(...costs),
     },
-    y: { title: `${designWords.axisRange}, ${UNITS[unit.value].symbol}`, from: 0, to: 1.1 * Math.max(...ranges) },
+    y: { title: designWords.axisRange, unit: UNITS[unit.value].symbol, from: 0, to: 1.1 * Math.max(...ranges) },
   }
 })
 const virtues = (design: FoundDesign) => design.virtues.map(v => designWords.virtues[v]).join(', ')
@@ -88,18 +89,18 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
       {{ designWords.head }}<span class="soft">{{ designWords.hint }}</span>
     </h3>
     <div class="go">
-      <button v-if="!running" type="button" class="btn btn--best" data-search @click="start">
+      <VBtn v-if="!running" variant="flat" data-search @click="start">
         {{ search ? designWords.again : designWords.go }}
-      </button>
+      </VBtn>
       <template v-else
-        ><button type="button" class="btn" @click="cancel">{{ designWords.cancel }}</button
-        ><progress :value="share" max="1" :aria-label="designWords.head"
+        ><VBtn @click="cancel">{{ designWords.cancel }}</VBtn
+        ><VProgressLinear :model-value="100 * share" :aria-label="designWords.head"
       /></template>
     </div>
     <RunState :run="run" />
     <template v-if="search">
       <div v-if="search.designs.length" class="scroll">
-        <table class="table stacked">
+        <VTable class="stacked">
           <thead>
             <tr>
               <th />
@@ -125,15 +126,15 @@ const relax = (r: Relaxation) => document.edit(fill(r.text), r.edits)
               <td class="num"><TryButton :fitted="false" :name="virtues(design)" @try="tryDesign(design)" /></td>
             </tr>
           </tbody>
-        </table>
+        </VTable>
         <p class="small soft">{{ designWords.tried(String(search.tried)) }}</p>
         <PlotChart :label="designWords.chart" :curves="points" :height="240" :x="axes.x" :y="axes.y" data-front />
       </div>
       <div v-else class="relax" role="status">
         <p class="prose">{{ designWords.none }} {{ search.relax.length ? designWords.relax : designWords.noRelax }}</p>
-        <button v-for="r in search.relax" :key="fill(r.text)" type="button" class="btn" @click="relax(r)">
+        <VBtn v-for="r in search.relax" :key="fill(r.text)" @click="relax(r)">
           {{ fill(r.text) }}
-        </button>
+        </VBtn>
       </div>
     </template>
   </section>
@@ -155,11 +156,6 @@ h3 span {
   gap: 12px;
   align-items: center;
   margin: 8px 0;
-}
-progress {
-  accent-color: var(--ink);
-  flex: 1;
-  max-width: 240px;
 }
 .parts {
   display: block;

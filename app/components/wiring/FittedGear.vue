@@ -14,11 +14,15 @@ const toggle = (fitting: Fitting) =>
 <template>
   <section class="block" :aria-label="wiringWords.fitted" data-fitted>
     <h2 class="section-head">{{ wiringWords.fitted }}</h2>
-    <label v-for="fitting in FITTINGS" :key="fitting" class="ink-check fit"
-      ><input type="checkbox" :checked="wiring.fitted[fitting]" :data-fit="fitting" @change="toggle(fitting)" /><span>{{
-        wiringWords.fittings[fitting]
-      }}</span></label
-    >
+    <VCheckboxBtn
+      v-for="fitting in FITTINGS"
+      :key="fitting"
+      class="fit"
+      :model-value="wiring.fitted[fitting]"
+      :label="wiringWords.fittings[fitting]"
+      :data-fit="fitting"
+      @update:model-value="toggle(fitting)"
+    />
     <ChoiceField
       :label="wiringWords.place"
       :options="wiringWords.places"

@@ -166,17 +166,13 @@ const print = () => window.print()
       <p v-else class="told soft">{{ wiringWords.choose }}</p>
       <div class="tools no-print">
         <template v-if="compact">
-          <button type="button" class="btn" :aria-label="wiringWords.larger" @click="map?.zoomIn()">+</button
-          ><button type="button" class="btn" :aria-label="wiringWords.smaller" @click="map?.zoomOut()">−</button
-          ><button type="button" class="btn" @click="showWhole">{{ wiringWords.whole }}</button>
+          <VBtn :aria-label="wiringWords.larger" @click="map?.zoomIn()">+</VBtn
+          ><VBtn :aria-label="wiringWords.smaller" @click="map?.zoomOut()">−</VBtn
+          ><VBtn @click="showWhole">{{ wiringWords.whole }}</VBtn>
         </template>
-        <button type="button" class="btn" data-save-svg @click="save">{{ wiringWords.svg }}</button><button
-          type="button"
-          class="btn"
-          @click="print"
-        >
+        <VBtn data-save-svg @click="save">{{ wiringWords.svg }}</VBtn><VBtn @click="print">
           {{ wiringWords.print }}
-        </button>
+        </VBtn>
       </div>
     </div>
   </section>

@@ -30,7 +30,7 @@ const save = () =>
 <template>
   <section class="block" :aria-label="wiringWords.parts" data-parts-list>
     <h2 class="section-head">{{ wiringWords.parts }}</h2>
-    <table class="table">
+    <VTable>
       <thead>
         <tr>
           <th>{{ wiringWords.item }}</th>
@@ -45,9 +45,9 @@ const save = () =>
           </tr>
           <tr :class="{ current: chosen !== null && [l.device, ...l.also].includes(chosen) }">
             <td>
-              <button type="button" class="item" :data-part-of="l.device" @click="chosen = l.device">
+              <VBtn variant="plain" class="item" :data-part-of="l.device" @click="chosen = l.device">
                 {{ l.item }}<small class="soft">{{ l.use }}</small>
-              </button>
+              </VBtn>
             </td>
             <td class="num">{{ count(l.quantity, l.unit) }}</td>
             <td class="num" :class="{ soft: l.price === null }">
@@ -56,9 +56,9 @@ const save = () =>
           </tr>
         </template>
       </tbody>
-    </table>
+    </VTable>
     <p class="small soft">{{ sum }}</p>
-    <button type="button" class="btn no-print" data-parts-csv @click="save">{{ wiringWords.csv }}</button>
+    <VBtn class="no-print" data-parts-csv @click="save">{{ wiringWords.csv }}</VBtn>
   </section>
 </template>
 

@@ -98,14 +98,8 @@ const sized = (mm2: number) => wiringWords.sized(text(mm2 * 1e-6, 'copperArea'))
               {{ wiring.fuse ? wiringWords.fuseOwn : wiringWords.fuseChosen }}: {{ report.fuse.name }}
             </p>
             <div class="tools">
-              <button
-                v-if="wiring.fuse"
-                type="button"
-                class="btn"
-                data-fuse-auto
-                @click="set(wiringWords.letChoose, 'design.wiring.fuse', null)"
-              >
-                {{ wiringWords.letChoose }}</button><NuxtLink class="link small" to="/library?kind=fuse">{{
+              <VBtn v-if="wiring.fuse" data-fuse-auto @click="set(wiringWords.letChoose, 'design.wiring.fuse', null)">
+                {{ wiringWords.letChoose }}</VBtn><NuxtLink class="link small" to="/library?kind=fuse">{{
                 wiringWords.chooseFuse
               }}</NuxtLink>
             </div>

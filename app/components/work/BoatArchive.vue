@@ -7,21 +7,17 @@ import { readFile } from '~/files/readFile'
 import { photoStore } from '~/composables/usePhotos'
 import { useBoatsStore } from '~/stores/boats'
 import { useDocumentStore } from '~/stores/document'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** The boat with all her pictures as one file, out and in. */
 const document = useDocumentStore()
 const boats = useBoatsStore()
 const news = ref('')
-const picker = ref<HTMLInputElement>()
 async function write() {
   const bytes = await writeArchive(photoStore(), document.project)
   download(`${fileOf(document.project)}.remigo.zip`, bytes.slice(), 'application/zip')
 }
-async function read(event: Event) {
-  const input = event.target as HTMLInputElement,
-    file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function read(file: File) {
   const found = await readFile(files => files.archive(file))
   if (!found.ok) return void (news.value = words.refused(found.message))
   // a boat that is here already stays, and the one that comes gets a name of its own in the store
@@ -33,27 +29,14 @@ async function read(event: Event) {
   )
   news.value = words.done(project.name, found.photos.length)
 }
+const pick = useFilePick('.zip,application/zip', files => read(files[0]!))
 </script>
 
 <template>
   <div class="archive no-print">
-    <button type="button" class="btn" data-archive-out @click="write">{{ words.archive }}</button><button
-      type="button"
-      class="btn"
-      data-archive-in
-      @click="picker?.click()"
-    >
+    <VBtn data-archive-out @click="write">{{ words.archive }}</VBtn><VBtn data-archive-in @click="pick()">
       {{ words.readArchive }}
-    </button>
-    <input
-      ref="picker"
-      type="file"
-      accept=".zip,application/zip"
-      class="visually-hidden"
-      tabindex="-1"
-      :aria-label="words.readArchive"
-      @change="read"
-    />
+    </VBtn>
     <p v-if="news" class="small" role="status">{{ news }}</p>
   </div>
 </template>

@@ -4,7 +4,6 @@ import { budgetOf, partOf, PARTS_GROUPS, TASK, templateOf, type Task } from '@re
 import { moneyWords } from '~/messages/money'
 import { workWords as words } from '~/messages/work'
 import { useDocumentStore } from '~/stores/document'
-import { vKept } from '~/directives/kept'
 
 /** One task, opened: how it is done and inspected, its hours, what it waits for, its note and pictures. */
 const { task } = defineProps<{ task: Task; first: boolean; last: boolean }>()
@@ -56,61 +55,53 @@ const partsWords = Object.fromEntries(['', ...PARTS_GROUPS].map(g => [g, g || wo
       @change="emit('change', $event, words.edit(task.name))"
     />
     <div class="pair">
-      <label
-        ><span>{{ TASK.fields.parts.label }}</span
-        ><select
-          class="ink-select"
-          :value="task.parts"
-          @change="emit('change', { parts: ($event.target as HTMLSelectElement).value, wants: [] }, task.name)"
-        >
-          <option v-for="(w, g) in partsWords" :key="g" :value="g">{{ w }}</option>
-        </select></label
-      ><label
-        ><span>{{ words.inspected }}</span
-        ><input
-          v-kept="task.inspected"
-          class="ink-input"
-          maxlength="120"
-          :data-inspected="task.id"
-          @change="emit('change', { inspected: ($event.target as HTMLInputElement).value.trim() }, task.name)"
-      /></label>
-    </div>
-    <details v-if="lines.length > 0" class="after" data-wants>
-      <summary>{{ words.wants }}: {{ wanted }}</summary>
-      <label v-for="row in lines" :key="partOf(row)" class="ink-check"
-        ><input
-          type="checkbox"
-          :checked="task.wants.includes(partOf(row))"
-          @change="setWants(partOf(row), ($event.target as HTMLInputElement).checked)"
-        /><span>{{ row.name }}, {{ moneyWords.states[row.state] }}</span></label
-      >
-    </details>
-    <details class="after">
-      <summary>{{ words.after }}: {{ task.after.map(nameOf).join(', ') || words.afterNone }}</summary>
-      <label v-for="o in others" :key="o.id" class="ink-check"
-        ><input
-          type="checkbox"
-          :checked="task.after.includes(o.id)"
-          @change="setAfter(o.id, ($event.target as HTMLInputElement).checked)"
-        /><span>{{ o.name }}</span></label
-      >
-    </details>
-    <label class="note"
-      ><span>{{ TASK.fields.note.label }}</span
-      ><textarea
-        v-kept="task.note"
-        class="ink-input"
-        rows="2"
-        maxlength="1000"
-        @change="emit('change', { note: ($event.target as HTMLTextAreaElement).value }, task.name)"
+      <PickField
+        :label="TASK.fields.parts.label"
+        :model-value="task.parts"
+        :items="partsWords"
+        @update:model-value="emit('change', { parts: $event, wants: [] }, task.name)"
       />
-    </label>
+      <WordField
+        :label="words.inspected"
+        :value="task.inspected"
+        :most="120"
+        :data-inspected="task.id"
+        @change="emit('change', { inspected: $event }, task.name)"
+      />
+    </div>
+    <FoldedPart v-if="lines.length > 0" data-wants :title="`${words.wants}: ${wanted}`">
+      <VCheckboxBtn
+        v-for="row in lines"
+        :key="partOf(row)"
+        :model-value="task.wants.includes(partOf(row))"
+        :label="`${row.name}, ${moneyWords.states[row.state]}`"
+        @update:model-value="setWants(partOf(row), $event)"
+      />
+    </FoldedPart>
+    <FoldedPart :title="`${words.after}: ${task.after.map(nameOf).join(', ') || words.afterNone}`">
+      <VCheckboxBtn
+        v-for="o in others"
+        :key="o.id"
+        :model-value="task.after.includes(o.id)"
+        :label="o.name"
+        @update:model-value="setAfter(o.id, $event)"
+      />
+    </FoldedPart>
+    <WordField
+      :label="TASK.fields.note.label"
+      :value="task.note"
+      :rows="2"
+      :most="1000"
+      @change="emit('change', { note: $event }, task.name)"
+    />
     <TaskPhotos :task="task.id" />
     <div class="tools">
-      <button type="button" class="btn" :disabled="first" @click="emit('move', -1)">
-        {{ words.up }}</button><button type="button" class="btn" :disabled="last" @click="emit('move', 1)">
-        {{ words.down }}</button
-      ><button type="button" class="btn" @click="emit('remove')">{{ words.remove }}</button>
+      <VBtn :disabled="first" @click="emit('move', -1)"> {{ words.up }}</VBtn><VBtn
+        :disabled="last"
+        @click="emit('move', 1)"
+      >
+        {{ words.down }}</VBtn
+      ><VBtn @click="emit('remove')">{{ words.remove }}</VBtn>
     </div>
   </div>
 </template>
@@ -131,21 +122,6 @@ const partsWords = Object.fromEntries(['', ...PARTS_GROUPS].map(g => [g, g || wo
   display: grid;
   grid-template-columns: 180px minmax(0, 1fr);
   gap: 10px;
-}
-.pair label,
-.note {
-  display: grid;
-  gap: 2px;
-  font-size: 12.5px;
-}
-.note textarea {
-  height: auto;
-  padding: 6px 8px;
-  width: 100%;
-}
-.after summary {
-  cursor: pointer;
-  min-height: 32px;
 }
 .tools {
   display: flex;

@@ -1,19 +1,13 @@
 <script setup lang="ts">
 import { mdiCameraOutline, mdiClose } from '@mdi/js'
-import { ref } from 'vue'
 import { photoWords as words } from '~/messages/photos'
 import { usePhotos } from '~/composables/usePhotos'
+import { useFilePick } from '~/composables/useFilePick'
 
 /** Pictures of a task or of a step. */
 const props = defineProps<{ task: string }>()
 const { photos, trouble, room, add, remove } = usePhotos(() => props.task)
-const picker = ref<HTMLInputElement>()
-async function chosen(event: Event) {
-  const input = event.target as HTMLInputElement,
-    files = [...(input.files ?? [])]
-  input.value = ''
-  await add(files)
-}
+const pick = useFilePick('image/*', add, true)
 const clock = (at: string) => at.replace('T', ' ')
 </script>
 
@@ -22,29 +16,19 @@ const clock = (at: string) => at.replace('T', ' ')
     <ul v-if="photos.length > 0">
       <li v-for="p in photos" :key="p.id" data-photo>
         <a :href="p.url" target="_blank" rel="noopener"><img :src="p.url" :alt="words.of(clock(p.at))" /></a>
-        <button type="button" class="icon-btn" :aria-label="words.remove(clock(p.at))" @click="remove(p.id)">
+        <VBtn icon variant="plain" :aria-label="words.remove(clock(p.at))" @click="remove(p.id)">
           <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiClose" fill="currentColor" />
           </svg>
-        </button>
+        </VBtn>
       </li>
     </ul>
-    <button type="button" class="btn" data-add-photo @click="picker?.click()">
+    <VBtn data-add-photo @click="pick()">
       <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
         <path :d="mdiCameraOutline" fill="currentColor" />
       </svg>
       {{ words.add }}
-    </button>
-    <input
-      ref="picker"
-      type="file"
-      accept="image/*"
-      multiple
-      class="visually-hidden"
-      tabindex="-1"
-      :aria-label="words.add"
-      @change="chosen"
-    />
+    </VBtn>
     <span class="small soft"
       >{{ words.kept }}<template v-if="room"> {{ words.room(room.used, room.given) }}</template></span
     >
@@ -71,14 +55,14 @@ img {
   border: 1px solid var(--ink);
   object-fit: cover;
 }
-li .icon-btn {
+li > .v-btn {
   position: absolute;
   top: 2px;
   right: 2px;
   background: var(--sheet);
   border: 1px solid var(--ink);
 }
-.btn {
+.photos > .v-btn {
   margin-right: 10px;
 }
 .trouble {

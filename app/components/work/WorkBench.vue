@@ -21,7 +21,6 @@ import { download, fileOf } from '~/files/download'
 import { usePhotos } from '~/composables/usePhotos'
 import { useWorkerRun } from '~/composables/useWorkerRun'
 import { useDocumentStore } from '~/stores/document'
-import { vKept } from '~/directives/kept'
 
 /** The work: what comes after what, what it waits for, and when she is done. */
 const document = useDocumentStore()
@@ -77,8 +76,7 @@ function keys(event: KeyboardEvent, i: number) {
   move(i, event.key === 'ArrowUp' ? i - 1 : i + 1)
 }
 const missing = computed(() => [...arrivals(document.shown)].sort((a, b) => a[1] - b[1]))
-const setStart = (value: string) =>
-  /^\d{4}-\d\d-\d\d$/.test(value) && document.edit(words.start, [edit('yard.start', value)])
+const setStart = (date: string) => document.edit(words.start, [edit('yard.start', date)])
 
 const file = computed(() => fileOf(document.shown, 'work'))
 const csv = () => download(`${file.value}.csv`, workCsv(document.shown), 'text/csv')
@@ -118,13 +116,11 @@ async function calendar() {
         </p>
         <RunState :run="run" />
         <div class="tools no-print">
-          <button v-if="yard.tasks.length === 0" type="button" class="btn btn--best" data-work-begin @click="begin">
-            {{ words.begin }}</button><button type="button" class="btn" data-work-add @click="add">
-            {{ words.add }}</button
-          ><button type="button" class="btn" data-work-calendar :disabled="yard.tasks.length === 0" @click="calendar">
-            {{ words.calendar }}</button
-          ><button type="button" class="btn" data-work-csv @click="csv">{{ words.csv }}</button
-          ><button type="button" class="btn" @click="print">{{ words.print }}</button>
+          <VBtn v-if="yard.tasks.length === 0" variant="flat" data-work-begin @click="begin">
+            {{ words.begin }}</VBtn><VBtn data-work-add @click="add"> {{ words.add }}</VBtn
+          ><VBtn data-work-calendar :disabled="yard.tasks.length === 0" @click="calendar"> {{ words.calendar }}</VBtn
+          ><VBtn data-work-csv @click="csv">{{ words.csv }}</VBtn
+          ><VBtn @click="print">{{ words.print }}</VBtn>
         </div>
       </div>
       <p v-if="plan.ring.length > 0" class="alarm" role="alert">{{ words.ring }}</p>
@@ -140,15 +136,13 @@ async function calendar() {
               ><svg width="16" height="16" viewBox="0 0 24 24">
                 <path :d="mdiDragVertical" fill="currentColor" /></svg
             ></span>
-            <label class="ink-check"
-              ><input
-                type="checkbox"
-                :checked="t.task.done"
-                @change="tick(t.task, ($event.target as HTMLInputElement).checked)"
-              /><span class="visually-hidden">{{ words.done(t.task.name) }}</span></label
-            >
-            <button
-              type="button"
+            <VCheckboxBtn
+              :model-value="t.task.done"
+              :aria-label="words.done(t.task.name)"
+              @update:model-value="tick(t.task, $event)"
+            />
+            <VBtn
+              variant="plain"
               class="what"
               :aria-expanded="openId === t.task.id"
               @click="openId = openId === t.task.id ? null : t.task.id"
@@ -162,7 +156,7 @@ async function calendar() {
               }}</small
               ><small v-else-if="t.waits">{{ words.waits(t.waits.parts, day(t.waits.until)) }}</small
               ><small v-else-if="t.task.licensed">{{ words.licensedBy(t.task.by) }}</small>
-            </button>
+            </VBtn>
             <span class="hours">{{ words.hours(hours(t.task.least), hours(t.task.most)) }}</span>
             <span class="days">{{
               t.task.done ? words.doneOn(t.task.doneOn) : words.days(day(t.starts), day(t.ends))
@@ -181,15 +175,7 @@ async function calendar() {
       </ol>
     </div>
     <div class="work__side">
-      <label class="start"
-        ><span>{{ words.start }}</span
-        ><input
-          v-kept="yard.start"
-          type="date"
-          class="ink-input"
-          data-field="yard.start"
-          @change="setStart(($event.target as HTMLInputElement).value)"
-      /></label>
+      <DateField :label="words.start" :value="yard.start" data-field="yard.start" @change="setStart($event)" />
       <QuantityField path="yard.hoursAWeek" />
       <section class="block">
         <h2 class="section-head">{{ words.parts }}</h2>
@@ -281,7 +267,7 @@ async function calendar() {
 .critical .row {
   box-shadow: inset 3px 0 0 var(--ink);
 }
-.done .what > span {
+.done .what > * > span {
   color: var(--soft);
 }
 .open .row {

@@ -65,11 +65,11 @@ const bar = (s: Sensitivity) => {
 const unit = computed(() => (unitId.value === 'gauge' ? '' : UNITS[unitId.value].symbol))
 /** the units that this figure may be shown in; choosing one sets it for all of its kind */
 const units = computed(() => (working.value ? (QUANTITIES[working.value.quantity] as Quantity).units : []))
-function showIn(event: Event) {
+function showIn(unit: UnitId) {
   const { quantity } = working.value!
   view.units = {
     ...view.units,
-    overrides: { ...view.units.overrides, [quantity]: (event.target as HTMLSelectElement).value as UnitId },
+    overrides: { ...view.units.overrides, [quantity]: unit },
   }
 }
 </script>
@@ -87,11 +87,11 @@ function showIn(event: Event) {
     <section v-if="working" class="working" role="dialog" :aria-label="`${boardWords.working.head}: ${working.label}`">
       <header>
         <h2 class="section-head">{{ boardWords.working.head }}: {{ working.label.toLowerCase() }}</h2>
-        <button type="button" class="icon-btn" :aria-label="boardWords.working.close" @click="open = false">
+        <VBtn icon variant="plain" :aria-label="boardWords.working.close" @click="open = false">
           <svg width="18" height="18" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiClose" fill="currentColor" />
           </svg>
-        </button>
+        </VBtn>
       </header>
       <p class="formula">{{ working.formula }}</p>
       <p class="result figures">
@@ -107,12 +107,15 @@ function showIn(event: Event) {
           <dd>{{ input.what }}</dd>
         </template>
       </dl>
-      <label v-if="units.length > 1" class="unit"
-        >{{ boardWords.working.unit
-        }}<select class="ink-select" :value="unitId" data-figure-unit @change="showIn">
-          <option v-for="u in units" :key="u" :value="u">{{ UNITS[u].symbol }}</option>
-        </select></label
-      >
+      <PickField
+        v-if="units.length > 1"
+        class="unit"
+        :label="boardWords.working.unit"
+        :model-value="unitId"
+        :items="units.map(u => ({ value: u, title: UNITS[u].symbol }))"
+        data-figure-unit
+        @update:model-value="showIn($event)"
+      />
       <p class="note">
         <b>{{ boardWords.working.holds }}</b> {{ fill(working.holds) }}
       </p>
@@ -150,20 +153,10 @@ header {
   align-items: center;
   justify-content: space-between;
 }
-.icon-btn {
+.v-btn {
   min-width: 32px;
   min-height: 32px;
   margin-right: -8px;
-}
-.unit {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 12px;
-  margin-bottom: 6px;
-}
-.unit .ink-select {
-  width: 96px;
 }
 .formula {
   color: var(--soft);

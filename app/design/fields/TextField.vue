@@ -42,10 +42,10 @@ function keepSoFar(value: string) {
 </script>
 
 <template>
-  <div class="text-field">
+  <div class="text-field word-field">
     <label :for="id">{{ label }}</label>
     <!-- one kind of box for all words: a long name goes on in a second row -->
-    <textarea
+    <VTextarea
       :id="id"
       v-model="text"
       :rows="lines ?? (text.length > ROW ? 2 : 1)"
@@ -58,7 +58,7 @@ function keepSoFar(value: string) {
       @focus="visited"
       @blur="leave"
     />
-    <p v-if="error" class="error" role="alert">{{ error }}</p>
+    <p v-if="error" class="field-error" role="alert">{{ error }}</p>
   </div>
 </template>
 
@@ -66,30 +66,8 @@ function keepSoFar(value: string) {
 .text-field {
   padding: 4px 0;
 }
-label {
-  display: block;
-  font-size: 13.5px;
-  line-height: 18px;
-  margin-bottom: 2px;
-}
-textarea {
-  width: 100%;
-  min-height: var(--hit);
-  padding: 6px 8px;
-  background: var(--sheet);
-  color: var(--text);
-  border: 0.75px solid var(--rule);
-  border-bottom: 1.5px solid var(--ink);
-  font: 500 14px/18px var(--labels);
-  resize: vertical;
-}
-.line {
+.line :deep(textarea) {
   resize: none;
   overflow: hidden;
-}
-.error {
-  color: var(--clash);
-  font-size: 12.5px;
-  line-height: 16px;
 }
 </style>

@@ -6,7 +6,14 @@ import { useDraft } from '~/composables/useDraft'
 import { useViewStore } from '~/stores/view'
 
 /** A number of a list's row: any fitting unit, what is wrong told beside it, nothing typed lost; null while open. */
-const props = defineProps<{ field: NumberField; value: number | null; label?: string; bare?: boolean }>()
+const props = defineProps<{
+  field: NumberField
+  value: number | null
+  label?: string
+  bare?: boolean
+  stacked?: boolean
+  hint?: string
+}>()
 const emit = defineEmits<{ change: [number | null] }>()
 const view = useViewStore()
 const id = useId()
@@ -23,14 +30,14 @@ const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value
 </script>
 
 <template>
-  <div class="unit-input" :class="{ bare }">
+  <div class="unit-input" :class="{ bare, stacked }">
     <label :for="id" :class="{ 'visually-hidden': bare }">{{ name }}</label>
     <VTextField
       :id="id"
       v-model="text"
-      class="ink-field"
+      class="figures"
       autocomplete="off"
-      :placeholder="field.open ? packWords.unset : ''"
+      :placeholder="hint ?? (field.open ? packWords.unset : '')"
       persistent-placeholder
       :data-input="name"
       :aria-invalid="error ? 'true' : undefined"
@@ -39,7 +46,7 @@ const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value
       @blur="leave"
       @keydown.enter="commit"
     />
-    <p v-if="error" :id="`${id}-error`" class="error" role="alert">{{ error }}</p>
+    <p v-if="error" :id="`${id}-error`" class="field-error" role="alert">{{ error }}</p>
   </div>
 </template>
 
@@ -58,12 +65,14 @@ const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value
   grid-template-columns: minmax(72px, 1fr);
   padding: 0;
 }
-.error {
-  grid-column: 1 / -1;
-  color: var(--clash);
+/* the label above it, as in a row of fields */
+.stacked {
+  grid-template-columns: minmax(0, 1fr);
+  min-height: 0;
+  padding: 0;
   font-size: 12.5px;
-  line-height: 16px;
-  white-space: normal;
-  text-align: left;
+}
+.field-error {
+  grid-column: 1 / -1;
 }
 </style>

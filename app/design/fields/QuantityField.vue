@@ -14,7 +14,7 @@ const id = useId()
 </script>
 
 <template>
-  <div class="field" :class="{ 'field--wrong': error }">
+  <div class="field">
     <label :for="id"
       ><WithTerms :text="label ?? field.label" /><span v-if="hint ?? field.hint" class="hint">{{
         hint ?? field.hint
@@ -24,7 +24,7 @@ const id = useId()
       <VTextField
         :id="id"
         v-model="text"
-        class="ink-field"
+        class="figures"
         :data-field="path"
         autocomplete="off"
         :placeholder="field.open ? (estimate ?? boardWords.field.unset) : ''"
@@ -35,9 +35,9 @@ const id = useId()
         @blur="leave"
         @keydown.enter="commit"
       />
-      <button
+      <VBtn
         v-if="field.open && kept !== null"
-        type="button"
+        variant="plain"
         class="clear"
         :aria-label="`${boardWords.field.clear}: ${field.label}`"
         @click="clear"
@@ -45,9 +45,9 @@ const id = useId()
         <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
           <path :d="mdiBackspaceOutline" fill="currentColor" />
         </svg>
-      </button>
+      </VBtn>
     </div>
-    <p v-if="error" :id="`${id}-error`" class="error" role="alert">{{ error }}</p>
+    <p v-if="error" :id="`${id}-error`" class="field-error" role="alert">{{ error }}</p>
   </div>
 </template>
 
@@ -83,24 +83,7 @@ label {
   line-height: 0;
   min-height: var(--touch);
 }
-.error {
+.field-error {
   grid-column: 1 / -1;
-  color: var(--clash);
-  font-size: 12.5px;
-  line-height: 16px;
-  padding-left: 16px;
-  position: relative;
-}
-.error::before {
-  content: '';
-  position: absolute;
-  left: 0;
-  top: 3px;
-  width: 10px;
-  height: 10px;
-  background: var(--clash);
-}
-.field--wrong .box {
-  outline: 1.25px solid var(--clash);
 }
 </style>
