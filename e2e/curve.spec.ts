@@ -82,7 +82,7 @@ test('five charts, in kilowatts or horsepower, even or log, kept as files', asyn
       .first()
       .click()
     const kept = page.waitForEvent('download')
-    await page.getByText(name).click()
+    await page.locator('.v-list-item', { hasText: name }).click()
     expect((await kept).suggestedFilename()).toMatch(new RegExp(`^tirrick-.*[.]${ending}$`))
   }
 })

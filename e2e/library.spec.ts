@@ -2,7 +2,7 @@ import { expect, test, type Page } from './walk'
 import { readFileSync } from 'node:fs'
 import { openBench, giveFile } from './board'
 
-const row = (page: Page, name: string) => page.locator('[data-library] .list button', { hasText: name })
+const row = (page: Page, name: string) => page.locator('[data-library] .list .v-data-table__tr', { hasText: name })
 const csv = (page: Page, text: string) =>
   giveFile(page, '[data-parts-file]', { name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
 
@@ -75,7 +75,7 @@ test('ten thousand motors come in while the page goes on', async ({ page }) => {
   await expect(page.getByRole('status').filter({ hasText: '10000 parts' })).toBeVisible({ timeout: 60_000 })
   expect(await page.evaluate(() => (window as unknown as { frames: number }).frames)).toBeGreaterThan(20)
   await page.locator('[data-find] input').fill('shop 9999')
-  await expect(page.locator('[data-library] .list button')).toHaveCount(1)
+  await expect(page.locator('[data-library] .list .v-data-table__tr')).toHaveCount(1)
   await page.locator('[data-bench=motor]').click()
   await expect(page.locator('[data-motors] tbody tr')).toHaveCount(24)
 })

@@ -5,6 +5,7 @@ import { BoatDatabase, liveQuery } from '~/storage/boatDatabase'
 import type { PhotoRow } from '~/storage/photoRow'
 import { MOST_PHOTOS, photosOf, reduced, storageRoom } from '~/storage/photos'
 import { useDocumentStore } from '~/stores/document'
+import { isoMinute } from '~/design/times'
 
 /** The browser's room is nearly full from this share on. */
 const NEARLY_FULL = 0.85
@@ -71,7 +72,7 @@ export function usePhotos(task: () => string) {
           id: crypto.randomUUID(),
           boat: document.project.id,
           task: task(),
-          at: new Date().toISOString().slice(0, 16),
+          at: isoMinute(),
           blob,
         })
       } catch {

@@ -1,4 +1,4 @@
-import { format, isValid, parse, startOfDay } from 'date-fns'
+import { addDays, format, getDaysInMonth, getISODay, isValid, parse, parseISO, startOfDay } from 'date-fns'
 
 /** What an owner may write for a time of the day, in the order in which it is tried. */
 const CLOCKS = ['H:mm', 'HHmm', 'Hmm', 'H.mm', 'h:mm a', 'h:mma', 'h a', 'ha', 'H']
@@ -51,4 +51,33 @@ export const isoDate = (date: Date): string => format(date, 'yyyy-MM-dd')
 export const dateText = (date: string): string => {
   const day = parse(date.slice(0, 10), 'yyyy-MM-dd', new Date())
   return isValid(day) ? format(day, 'd MMM yyyy') : date
+}
+
+/** Now on the owner's clock, to the minute, as it is kept: year-month-dayThour:minute. */
+export const isoMinute = (): string => format(new Date(), "yyyy-MM-dd'T'HH:mm")
+
+/**
+ * A moment as it is shown everywhere.
+ *
+ * @param at year-month-dayThour:minute
+ * @example momentText('2027-05-14T10:31') // '14 May 2027, 10:31'
+ */
+export const momentText = (at: string): string => [dateText(at), at.slice(11, 16)].filter(Boolean).join(', ')
+
+/** Hours and minutes of a moment on the owner's clock. */
+export const clockOf = (moment: Date | number): string => format(moment, 'HH:mm')
+
+/** The day after, year-month-day. */
+export const dayAfter = (date: string): string => isoDate(addDays(parseISO(date), 1))
+
+/**
+ * The days of a month, as a calendar page begun on Monday shows them.
+ *
+ * @param month year-month
+ * @returns its name, its days, and the column of its first, 1 to 7
+ * @example monthPage('2027-06') // { name: 'June 2027', days: 30, first: 2 }
+ */
+export function monthPage(month: string): { name: string; days: number; first: number } {
+  const first = parseISO(`${month}-01`)
+  return { name: format(first, 'MMMM yyyy'), days: getDaysInMonth(first), first: getISODay(first) }
 }

@@ -24,6 +24,7 @@ export const dayWords = {
   axis: '%',
   atRest: 'at rest',
   chargeLeft: 'left in the pack',
+  reserveShort: (usable: string, gauge: string) => `reserve ${usable} = ${gauge} gauge`,
   reserveBoth: (usable: string, gauge: string) => `reserve: ${usable} of usable = ${gauge} on the gauge`,
   spared: 'spares the cells',
   turn: (clock: string) => `Last turn home ${clock}`,

@@ -5,39 +5,9 @@ const shown = defineModel<T>({ required: true })
 </script>
 
 <template>
-  <div class="views" role="tablist" :aria-label="label">
-    <VBtn
-      v-for="[id, word] in Object.entries(views) as [T, string][]"
-      :key="id"
-      variant="plain"
-      role="tab"
-      :aria-selected="shown === id"
-      :data-view="id"
-      @click="shown = id"
-    >
+  <VTabs v-model="shown" :aria-label="label">
+    <VTab v-for="[id, word] in Object.entries(views) as [T, string][]" :key="id" :value="id" :data-view="id">
       {{ word }}
-    </VBtn>
-  </div>
+    </VTab>
+  </VTabs>
 </template>
-
-<style scoped>
-.views {
-  display: flex;
-  flex-wrap: wrap;
-  border-bottom: 1.25px solid var(--ink);
-  margin-bottom: 4px;
-}
-.views button {
-  min-height: var(--hit);
-  padding: 0 12px;
-  font: 500 13.5px/18px var(--labels);
-  border-top: 3px solid transparent;
-  color: var(--soft);
-}
-.views button[aria-selected='true'] {
-  border-top-color: var(--ink);
-  color: var(--text);
-  font-weight: 600;
-  background: var(--sheet);
-}
-</style>

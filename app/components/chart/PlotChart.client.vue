@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import { useElementSize, useEventListener, useMediaQuery } from '@vueuse/core'
+import { useElementSize, useEventListener, useMediaQuery, watchThrottled } from '@vueuse/core'
 import { csvFormatRows } from 'd3-dsv'
 import type * as Plotly from 'plotly.js'
 import { chartWords as words } from '~/messages/charts'
@@ -60,12 +60,13 @@ const room = computed<ChartRoom>(() => {
     width: width.value,
     height: Math.min(
       (props.height ?? 400) * Math.max(1, width.value / ORDINARY_WIDTH),
-      compact.value ? Math.min(300, props.height ?? 300) : 1000,
+      // beside the lever of a small screen there is little height
+      compact.value && props.overLever ? 300 : 1000,
     ),
     left: lever ? LEVER_INSET - 16 : props.y.to >= 1000 ? THOUSANDS : NUMBERS,
     right: lever ? LEVER_INSET - 16 : (props.beside ?? 14),
     top: 12 + (props.headroom ?? 0),
-    bottom: props.x.title ? 46 : 28,
+    bottom: (props.x.title ? 46 : 28) + (props.x.ticks?.some(t => t.word.includes('<br>')) ? 18 : 0),
   }
 })
 const scales = computed(() => chartScales(props, room.value, zoom.value))
@@ -96,7 +97,9 @@ onMounted(async () => {
   plotly = (await import('plotly.js-basic-dist-min')).default as typeof Plotly
   await draw()
 })
-watch([traces, layout, width], draw)
+/** what is measured live comes many times a second: the chart follows as often as one can see, and rests last */
+const SEEN = 160
+watchThrottled([traces, layout, width], draw, { throttle: SEEN, trailing: true, leading: true })
 watch(
   () => [props.x.from, props.x.to],
   () => (zoom.value = null),

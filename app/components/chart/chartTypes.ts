@@ -74,6 +74,12 @@ export interface ChartMarker {
   high?: number
 }
 
+/** A mark on an axis: where, in the axis's own numbers, and its word. */
+export interface AxisTick {
+  at: number
+  word: string
+}
+
 /** An axis: what it is, its unit, its range; `log` wants a range above 0. */
 export interface ChartAxis {
   title: string
@@ -82,7 +88,7 @@ export interface ChartAxis {
   to: number
   log?: boolean
   /** its marks, where they are not the round numbers of the unit */
-  ticks?: readonly { at: number; word: string }[]
+  ticks?: readonly AxisTick[]
   /** a value of it in words; without it the number and the unit */
   says?: (value: number) => string
 }

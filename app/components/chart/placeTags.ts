@@ -15,8 +15,9 @@ const overlap = (a: WordBox, b: WordBox) => a.left < b.right && b.left < a.right
 
 /** A tag's box, px, with a little air: one letter, each further one, and its height. */
 const WIDE = 20,
-  LETTER_WIDE = 6.3,
   HIGH = 24
+/** px that a letter takes */
+export const LETTER_WIDE = 6.3
 const widthOf = (tag: string) => WIDE + LETTER_WIDE * (tag.length - 1)
 
 /**
@@ -90,12 +91,14 @@ export function freePlace(
   area: ChartArea,
   taken: readonly WordBox[] = [],
 ): UprightPlace {
-  const width = LETTER_WIDE * word.length + 4,
+  const lines = word.split('<br>'),
+    width = LETTER_WIDE * Math.max(...lines.map(l => l.length)) + 4,
+    high = lines.length * WORD_HIGH,
     { left, right, top, bottom } = area
   const place = (side: UprightPlace['side'], end: UprightPlace['end'], row: number): UprightPlace => {
     const from = side === 'left' ? at - width : at,
-      y = end === 'foot' ? bottom - (row + 1) * WORD_HIGH : top + row * WORD_HIGH
-    return { side, end, row, box: { left: from, right: from + width, top: y, bottom: y + WORD_HIGH } }
+      y = end === 'foot' ? bottom - row * WORD_HIGH - high : top + row * WORD_HIGH
+    return { side, end, row, box: { left: from, right: from + width, top: y, bottom: y + high } }
   }
   const crossed = ({ box }: UprightPlace) =>
     curves.some(points =>

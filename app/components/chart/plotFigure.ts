@@ -1,7 +1,7 @@
 import { FIGURES_FONT, LABELS_FONT, type Tokens } from '~/composables/useTokens'
 import { chartScales, logTicks, panelDomains, type ChartRoom } from './chartScales'
-import type { ChartAxis, ChartCurve, ChartDrawing, ChartLine, ChartMark } from './chartTypes'
-import { freeLevel, freePlace, placeTags, WORD_HIGH, type WordBox } from './placeTags'
+import type { AxisTick, ChartAxis, ChartCurve, ChartDrawing, ChartLine, ChartMark, ChartWord } from './chartTypes'
+import { freeLevel, freePlace, LETTER_WIDE, placeTags, WORD_HIGH, type WordBox } from './placeTags'
 
 const SYMBOLS: Record<ChartMark, { symbol: string; size: number }> = {
   diamond: { symbol: 'diamond-open', size: 9 },
@@ -13,6 +13,14 @@ const SYMBOLS: Record<ChartMark, { symbol: string; size: number }> = {
 const CLEAR = 'rgba(0,0,0,0)'
 /** all is told by the chart's own box */
 const SILENT = { hoverinfo: 'none', showlegend: false, connectgaps: false } as const
+
+/** As many marks of an axis as have room beside each other: every one, or every second, third … */
+function thinTicks(ticks: readonly AxisTick[], long: number): readonly AxisTick[] {
+  const AIR = 10,
+    wide = Math.max(...ticks.flatMap(t => t.word.split('<br>')).map(w => w.length)) * LETTER_WIDE + AIR
+  const every = long > 0 ? Math.ceil((ticks.length * wide) / long) : 1
+  return ticks.filter((_, i) => i % every === 0)
+}
 
 /** Plotly's traces of the curves that are shown. */
 export function tracesOf({ curves }: ChartDrawing, tokens: Tokens): object[] {
@@ -83,8 +91,9 @@ export function layoutOf(drawing: ChartDrawing, t: Tokens, room: ChartRoom, zoom
   const { x, y, panels = [], curves, across = [], upright = [], areas = [], words = [] } = drawing
   const scales = chartScales(drawing, room, zoom),
     domains = panelDomains(drawing)
-  const axis = (a: ChartAxis) => {
-    const ticks = a.ticks ?? (a.log ? logTicks(a).map(at => ({ at, word: String(at) })) : null)
+  const axis = (a: ChartAxis, long = 0) => {
+    const all = a.ticks ?? (a.log ? logTicks(a).map(at => ({ at, word: String(at) })) : null),
+      ticks = all && thinTicks(all, long)
     return {
       title: { text: [a.title, a.unit].filter(Boolean).join(', '), font: { size: 12.5, color: t.soft } },
       type: a.log ? 'log' : 'linear',
@@ -96,6 +105,7 @@ export function layoutOf(drawing: ChartDrawing, t: Tokens, room: ChartRoom, zoom
       linecolor: t.rule,
       tickfont: { family: FIGURES_FONT, size: 14, color: t.text },
       ticks: '',
+      tickangle: 0,
     }
   }
   const height = (v: number) => (y.log ? Math.log10(Math.max(y.from, v)) : v)
@@ -107,12 +117,26 @@ export function layoutOf(drawing: ChartDrawing, t: Tokens, room: ChartRoom, zoom
   })
   const said = (of: object) => ({ showarrow: false, font: { size: 12.5, color: t.text }, ...of })
 
+  /** the numbers on top of columns */
+  const columnWords = (c: ChartCurve): WordBox[] =>
+    (c.written ?? []).map((word, i) => {
+      const [left, bottom] = [scales.px(c.x[i]!), scales.py(c.y[i] ?? 0)],
+        half = LETTER_WIDE * word.length
+      return { left: left - half, right: left + half, top: bottom - WORD_HIGH, bottom }
+    })
+  const wordBox = ({ x, y, text, side }: ChartWord): WordBox => {
+    const at = scales.px(x),
+      bottom = scales.py(y),
+      wide = LETTER_WIDE * text.length + 8
+    const left = side === 'left' ? at - wide : side === 'middle' ? at - wide / 2 : at
+    return { left, right: left + wide, top: bottom - WORD_HIGH, bottom }
+  }
   // words find their place in turn: level lines, letters of curves, upright lines
   const shown = curves.filter(c => !c.hidden && c.panel === undefined)
   const onScreen = (c: ChartCurve) =>
     c.y.map((v, i) => (v === null || c.x[i]! > scales.to ? null : { x: scales.px(c.x[i]!), y: scales.py(v) }))
   const area = { left: room.left, right: room.width - room.right, top: scales.py(y.to), bottom: scales.py(y.from) }
-  const taken: WordBox[] = []
+  const taken: WordBox[] = [...shown.flatMap(columnWords), ...words.map(wordBox)]
   const levels = across
     .filter(l => l.at <= y.to && l.label)
     .map(l => {
@@ -175,7 +199,7 @@ export function layoutOf(drawing: ChartDrawing, t: Tokens, room: ChartRoom, zoom
     plot_bgcolor: t.sheet,
     font: { family: LABELS_FONT, size: 12.5, color: t.soft },
     xaxis: {
-      ...axis(x),
+      ...axis(x, room.width - room.left - room.right),
       range: [scales.from, scales.to],
       fixedrange: false,
       ...(panels.length > 0 && { anchor: `y${panels.length + 1}` }),

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { bisector } from 'd3-array'
 import { chosenUnit, clockText, toUnit, UNITS, type DayReport, type Leg } from '@remigo/core'
 import { dayWords as words } from '~/messages/day'
+import { useCompact } from '~/composables/useCompact'
 import { useQuantities } from '~/composables/useQuantities'
 import { useViewStore } from '~/stores/view'
 import type { ChartCurve } from '~/components/chart/chartTypes'
@@ -16,6 +17,7 @@ const props = defineProps<{ report: DayReport; legs: readonly Leg[]; chosen: num
 const emit = defineEmits<{ choose: [leg: number]; depart: [time: number] }>()
 const view = useViewStore()
 const { text } = useQuantities()
+const compact = useCompact()
 const HOUR = 3600,
   MARGIN = 900
 const from = computed(() => Math.floor((props.report.points[0]!.time - MARGIN) / HOUR) * HOUR)
@@ -118,7 +120,10 @@ const areas = computed(() => [{ y0: 0, y1: 100 * levels.value.reserve, wash: 'ti
 const across = computed(() => [
   {
     at: 100 * levels.value.reserve,
-    label: words.reserveBoth(text(levels.value.ofUsable, 'ratio'), text(levels.value.reserve, 'ratio')),
+    label: (compact.value ? words.reserveShort : words.reserveBoth)(
+      text(levels.value.ofUsable, 'ratio'),
+      text(levels.value.reserve, 'ratio'),
+    ),
     colour: 'tight' as const,
   },
   { at: 100 * levels.value.spared, label: words.spared, colour: 'soft' as const },

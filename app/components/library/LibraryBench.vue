@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import { useVirtualList } from '@vueuse/core'
+import type { VDataTableVirtual } from 'vuetify/components'
 import { PART_KINDS, partToSi, type NumberColumn, type Part, type PartKindId } from '@remigo/core'
 import { libraryWords } from '~/messages/library'
 import { useCompact } from '~/composables/useCompact'
@@ -37,7 +37,8 @@ const library = useLibraryStore()
 const document = useDocumentStore()
 const { fill, text } = useQuantities()
 const route = useRoute()
-const side = ref<HTMLElement>()
+const root = ref<HTMLElement>(),
+  side = ref<HTMLElement>()
 const compact = useCompact()
 const KINDS = Object.fromEntries(Object.entries(PART_KINDS).map(([id, k]) => [id, k.many])) as Record<
   PartKindId,
@@ -53,14 +54,20 @@ const cell = (part: Part, key: string) => {
     : String(part[key])
 }
 /** a finger wants a taller row */
-const ROW = matchMedia('(pointer: coarse)').matches ? 48 : 40
+const ROW = matchMedia('(pointer: coarse)').matches ? 44 : 40
 /** thousands of parts: only the rows in sight are drawn */
-const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(shown, { itemHeight: ROW, overscan: 8 })
+const table = ref<VDataTableVirtual>()
+const headers = computed(() => [
+  { key: 'name', title: libraryWords.count(shown.value.length, all.value.length, KINDS[kind.value]) },
+  ...lead.value.map(c => ({ key: c.key, title: c.label, align: 'end' as const })),
+])
+const rowOf = ({ item }: { item: Part }) => ({ class: { current: item.id === chosen.value?.id } })
+const pressed = (_: Event, { item }: { item: Part }) => choose(item)
 // a part that was kept comes into sight, wherever the list had been scrolled to
-watch([chosen, shown], () => {
-  const is = (part: Part) => part.id === chosen.value?.id
-  const at = shown.value.findIndex(is)
-  if (at >= 0 && !list.value.some(row => is(row.data))) scrollTo(at)
+watch([chosen, shown], async () => {
+  const at = shown.value.findIndex(part => part.id === chosen.value?.id)
+  await nextTick()
+  if (at >= 0 && !root.value?.querySelector('tr.current')) table.value?.scrollToIndex(at)
 })
 const fitted = (part: Part) =>
   [
@@ -79,7 +86,7 @@ function choose(part: Part) {
   bench.choose(part)
   if (compact.value) void nextTick(() => side.value?.scrollIntoView({ block: 'start' }))
 }
-watch([kind, words], () => scrollTo(0))
+watch([kind, words], () => table.value?.scrollToIndex(0))
 /** an address may name a kind, and a part of it */
 watch(
   () => [route.query.kind, route.query.part],
@@ -91,6 +98,7 @@ watch(
   },
   { immediate: true },
 )
+const showKind = (id: unknown) => bench.show(id as PartKindId)
 function picked(file: File) {
   void bench.importFile(file)
 }
@@ -98,23 +106,13 @@ const pick = useFilePick('.csv,text/csv', files => picked(files[0]!))
 </script>
 
 <template>
-  <div class="bench" data-library>
+  <div ref="root" class="bench" data-library>
     <div class="bench__main">
       <h2 class="head">{{ libraryWords.head }}</h2>
       <p class="prose">{{ libraryWords.lead }}</p>
-      <nav class="kinds" :aria-label="libraryWords.kind">
-        <VBtn
-          v-for="(many, id) in KINDS"
-          :key="id"
-          variant="plain"
-          :class="{ on: kind === id }"
-          :aria-pressed="kind === id"
-          :data-kind="id"
-          @click="bench.show(id)"
-        >
-          {{ many }}
-        </VBtn>
-      </nav>
+      <VTabs class="kinds" :model-value="kind" :aria-label="libraryWords.kind" @update:model-value="showKind">
+        <VTab v-for="(many, id) in KINDS" :key="id" :value="id" :data-kind="id">{{ many }}</VTab>
+      </VTabs>
       <div class="tools">
         <VTextField
           v-model="words"
@@ -155,33 +153,25 @@ const pick = useFilePick('.csv,text/csv', files => picked(files[0]!))
         </ul>
         <p v-if="errors.length > 12">{{ libraryWords.more(errors.length - 12) }}</p>
       </div>
-      <div class="row row--head soft">
-        <span>{{ libraryWords.count(shown.length, all.length, KINDS[kind]) }}</span><span
-          v-for="c in lead"
-          :key="c.key"
-          class="num"
-          >{{ c.label }}</span
-        >
-      </div>
-      <div v-bind="containerProps" class="list" tabindex="-1">
-        <div v-bind="wrapperProps">
-          <VBtn
-            v-for="{ data: part } in list"
-            :key="part.id"
-            variant="plain"
-            class="row"
-            :class="{ current: chosen?.id === part.id }"
-            :aria-pressed="chosen?.id === part.id"
-            @click="choose(part)"
-          >
-            <span class="part"
-              ><span>{{ part.name }}</span
-              ><small v-if="isOwn(part)" class="soft">{{ libraryWords.own }}</small></span
-            ><span v-for="c in lead" :key="c.key" class="num figures">{{ cell(part, c.key) }}</span>
+      <VDataTableVirtual
+        ref="table"
+        class="list"
+        :headers="headers"
+        :items="shown"
+        :item-height="ROW"
+        :height="compact ? 320 : 'max(240px, calc(100dvh - 560px))'"
+        :no-data-text="libraryWords.none"
+        fixed-header
+        :row-props="rowOf"
+        @click:row="pressed"
+      >
+        <template #[`item.name`]="{ item }">
+          <VBtn variant="plain" class="part" :aria-pressed="chosen?.id === item.id">
+            <span>{{ item.name }}</span><small v-if="isOwn(item)" class="soft">{{ libraryWords.own }}</small>
           </VBtn>
-        </div>
-        <p v-if="!shown.length" class="soft none">{{ libraryWords.none }}</p>
-      </div>
+        </template>
+        <template v-for="c in lead" :key="c.key" #[`item.${c.key}`]="{ item }">{{ cell(item, c.key) }}</template>
+      </VDataTableVirtual>
       <p class="small soft">{{ libraryWords.fileHint }}</p>
     </div>
     <div ref="side" class="bench__side">
@@ -219,23 +209,6 @@ const pick = useFilePick('.csv,text/csv', files => picked(files[0]!))
 .head {
   font: 600 28px/32px var(--figures);
 }
-.kinds {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0;
-  margin: 10px 0;
-  border-bottom: 1px solid var(--ink);
-}
-.kinds button {
-  min-height: var(--hit);
-  padding: 0 8.5px;
-  font-size: 13.5px;
-}
-.kinds .on {
-  background: var(--ink);
-  color: var(--sheet);
-  font-weight: 600;
-}
 .tools {
   display: flex;
   flex-wrap: wrap;
@@ -258,53 +231,11 @@ const pick = useFilePick('.csv,text/csv', files => picked(files[0]!))
   padding: 4px 0 4px 10px;
   font-size: 13.5px;
 }
-.row {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 84px 84px 84px;
-  gap: 8px;
-  align-items: center;
-  width: 100%;
-  min-height: 40px;
-  padding: 0 8px 0 0;
-  border-bottom: 0.75px solid var(--rule);
-  font-size: 13.5px;
-  line-height: 16px;
-  text-align: left;
-}
-button.row {
-  height: 40px;
-}
-@media (pointer: coarse) {
-  button.row {
-    height: 48px;
-  }
-}
-.row--head {
-  min-height: 28px;
-  margin-top: 10px;
-  font-size: 13px;
-  border-bottom: 1px solid var(--rule);
-  padding-right: 18px;
-}
-.row .num {
-  text-align: right;
-  white-space: nowrap;
-}
-.row .num.figures {
-  font-weight: 500;
-  font-size: 14px;
-}
-button.row:hover {
-  background: var(--desk);
-}
-.current {
-  background: var(--band);
-}
 .part {
   display: flex;
   gap: 8px;
   align-items: baseline;
-  min-width: 0;
+  text-align: left;
 }
 .part span {
   overflow: hidden;
@@ -318,29 +249,13 @@ button.row:hover {
   font-size: 12px;
 }
 .list {
-  height: max(240px, calc(100dvh - 560px));
+  margin-top: 10px;
   border-bottom: 1px solid var(--rule);
-  scrollbar-width: thin;
-  scrollbar-color: var(--rule) transparent;
-}
-.none {
-  padding: 12px 0;
 }
 .actions {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
   margin: 8px 0;
-}
-@media (max-width: 560px) {
-  .row {
-    grid-template-columns: minmax(0, 1fr) 70px 64px;
-  }
-  .row .num:nth-child(3) {
-    display: none;
-  }
-  .list {
-    height: 320px;
-  }
 }
 </style>

@@ -6,6 +6,7 @@ import { useDocumentStore } from '~/stores/document'
 import { download, fileOf } from '~/files/download'
 import { useQuantities } from '~/composables/useQuantities'
 import { useToday } from '~/composables/useToday'
+import { dateText } from '~/design/times'
 
 /** What is due, the most pressing first: ticked when done, changed where it stands. */
 const props = defineProps<{ few?: number }>()
@@ -70,7 +71,9 @@ function left(d: DueNow): string {
 }
 const STATE = { late: 'stop', soon: 'caution', later: 'fits' } as const
 const how = ({ due }: DueNow) =>
-  [words.every[due.by](String(due.every)), due.doneOn ? words.last(due.doneOn) : ''].filter(Boolean).join(', ')
+  [words.every[due.by](String(due.every)), due.doneOn ? words.last(dateText(due.doneOn)) : '']
+    .filter(Boolean)
+    .join(', ')
 async function calendar() {
   const { createEvents } = await import('ics')
   const { value } = createEvents(
@@ -122,6 +125,7 @@ const KEYS = computed(
           <RowFields
             :fields="DUE.fields"
             :value="{ ...d.due }"
+            :dates="['date', 'doneOn']"
             :keys="KEYS(d.due.by)"
             :options="words.by"
             @change="change(d.index, $event)"

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Trip } from '@remigo/core'
 import { tripsWords as words } from '~/messages/trips'
 import { useQuantities } from '~/composables/useQuantities'
+import { dateText, monthPage } from '~/design/times'
 
 /** The days of a season, month by month: a day on which she went is as dark as it was long. A touch opens its trip. */
 const props = defineProps<{ trips: readonly Trip[]; chosen: string | null }>()
@@ -25,18 +26,15 @@ const months = computed(() => {
   const longest = Math.max(1, ...[...byDay.values()].map(distanceOf))
   const names = [...new Set([...byDay.keys()].map(date => date.slice(0, 7)))].sort().slice(-MOST)
   return names.map(name => {
-    const [year, month] = name.split('-').map(Number) as [number, number]
-    const length = new Date(Date.UTC(year, month, 0)).getUTCDate()
-    const days = Array.from({ length }, (_, i): Day => {
+    const page = monthPage(name)
+    const days = Array.from({ length: page.days }, (_, i): Day => {
       const trips = byDay.get(`${name}-${String(i + 1).padStart(2, '0')}`) ?? []
       return { day: i + 1, trips, shade: trips.length ? 1 + Math.floor(2.999 * (distanceOf(trips) / longest)) : 0 }
     })
-    // a week begins on Monday
-    const first = ((new Date(Date.UTC(year, month - 1, 1)).getUTCDay() + 6) % 7) + 1
-    return { name, days, first }
+    return { ...page, days }
   })
 })
-const says = ({ trips }: Day) => words.day(trips[0]!.date, trips.length, text(distanceOf(trips), 'distance'))
+const says = ({ trips }: Day) => words.day(dateText(trips[0]!.date), trips.length, text(distanceOf(trips), 'distance'))
 </script>
 
 <template>

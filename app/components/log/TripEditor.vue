@@ -72,6 +72,7 @@ const KEYS = [
     <RowFields
       :fields="TRIP.fields"
       :value="{ ...trip }"
+      :dates="['date']"
       :keys="KEYS"
       :options="words.seas"
       @change="emit('change', $event)"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
-import { watchDebounced } from '@vueuse/core'
+import { watchDebounced, useMediaQuery } from '@vueuse/core'
 import {
   curveLearnt,
   edit,
@@ -30,6 +30,7 @@ import OwnCurve from './OwnCurve.vue'
 import TripCalendar from './TripCalendar.vue'
 import TripEditor from './TripEditor.vue'
 import TripsTotals from './TripsTotals.vue'
+import { dateText, isoDate } from '~/design/times'
 
 /** The logbook: trips by hand, from instruments and files; each makes curve and pack more exact. */
 const document = useDocumentStore()
@@ -52,22 +53,63 @@ const rows = computed(() => {
 const totals = computed(() => tripTotals(boat.value))
 const months = computed(() => monthTotals(boat.value))
 const nameOf = (t: Trip) => t.name || [t.from, t.to].filter(Boolean).join(' – ') || words.sources4[t.source]
-const mileOf = (t: Trip) => {
-  const energy = tripEnergy(boat.value, t)
-  return energy > 0 && t.distance > 0 ? format(energy / t.distance, 'energyPerDistance').text : '–'
-}
-const plain = (value: number, quantity: 'distance' | 'duration' | 'energy' | 'energyPerDistance') =>
-  value > 0 ? format(value, quantity).text : '–'
-const unitOf = (quantity: 'distance' | 'energy' | 'energyPerDistance') => format(1000, quantity).unit
+type Kind = 'distance' | 'energy' | 'energyPerDistance'
+const plain = (value: number, quantity: Kind) => (value > 0 ? format(value, quantity).text : '–')
+const unitOf = (quantity: Kind) => format(1000, quantity).unit
+const energyOf = (t: Trip) => tripEnergy(boat.value, t)
+const mileOf = (t: Trip) => (t.distance > 0 ? energyOf(t) / t.distance : 0)
+/** the columns: what they are sorted by, and what they say; some only where there is room */
+const columns = computed(() => {
+  const amount = (key: string, title: string, quantity: Kind, value: (t: Trip) => number, wide = false) => ({
+    key,
+    title,
+    wide,
+    value,
+    says: (t: Trip) => plain(value(t), quantity),
+    align: 'end' as const,
+  })
+  return [
+    { key: 'date', title: words.columns.date, value: (t: Trip) => t.date, says: (t: Trip) => dateText(t.date) || '–' },
+    { key: 'name', title: words.columns.name, value: nameOf, says: nameOf },
+    amount('distance', unitOf('distance'), 'distance', t => t.distance),
+    {
+      key: 'time',
+      title: words.columns.time,
+      value: (t: Trip) => t.time,
+      says: (t: Trip) => (t.time > 0 ? (t.time / 3600).toFixed(1) : '–'),
+      align: 'end' as const,
+    },
+    amount('energy', unitOf('energy'), 'energy', energyOf),
+    amount('mile', unitOf('energyPerDistance'), 'energyPerDistance', mileOf, true),
+    amount('shore', words.sources.shore, 'energy', t => t.shore, true),
+    amount('sun', words.sources.sun, 'energy', t => t.sun, true),
+    {
+      key: 'left',
+      title: words.columns.left,
+      value: (t: Trip) => t.chargeTo ?? -1,
+      says: (t: Trip) => (t.chargeTo === null ? '–' : text(t.chargeTo, 'ratio')),
+      align: 'end' as const,
+    },
+  ].filter(c => !(narrow.value && 'wide' in c && c.wide))
+})
+const headers = computed(() =>
+  columns.value.map(({ key, title, value, ...c }) => ({
+    key,
+    title,
+    value,
+    align: 'align' in c ? c.align : undefined,
+  })),
+)
+const narrow = useMediaQuery('(max-width: 1099px)')
+const rowOf = ({ item }: { item: Trip }) => ({ class: { current: item.id === chosen.value }, 'data-trip': item.id })
 
 function set(label: string, to: readonly Trip[]) {
   const { log, use } = logWith(boat.value, to)
   return document.edit(label, [edit('log', log), ...(use === boat.value.trial.use ? [] : [edit('trial.use', use)])])
 }
-const today = () => new Date().toISOString().slice(0, 10)
 function add() {
   const id = `hand-${Date.now()}`
-  if (set(words.add, [...trips.value, { ...EMPTY_TRIP, id, date: today() }])) chosen.value = id
+  if (set(words.add, [...trips.value, { ...EMPTY_TRIP, id, date: isoDate(new Date()) }])) chosen.value = id
 }
 const change = (id: string, part: Record<string, unknown>) =>
   set(
@@ -162,43 +204,27 @@ async function print() {
       </div>
       <LogImport ref="importer" @trips="take" />
       <p v-if="note" class="small" role="status" data-trips-note>{{ note }}</p>
-      <VTable v-if="trips.length" class="log">
-        <thead>
-          <tr>
-            <th>{{ words.columns.date }}</th>
-            <th>{{ words.columns.name }}</th>
-            <th class="num">{{ unitOf('distance') }}</th>
-            <th class="num">{{ words.columns.time }}</th>
-            <th class="num">{{ unitOf('energy') }}</th>
-            <th class="num wide">{{ unitOf('energyPerDistance') }}</th>
-            <th class="num wide">{{ words.sources.shore }}</th>
-            <th class="num wide">{{ words.sources.sun }}</th>
-            <th class="num">{{ words.columns.left }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="t in rows" :key="t.id" :class="{ current: t.id === chosen }" :data-trip="t.id">
-            <td class="date">{{ t.date || '–' }}</td>
-            <td>
-              <VBtn variant="text" :aria-expanded="t.id === chosen" @click="chosen = t.id === chosen ? null : t.id">
-                {{ nameOf(t) }}
-              </VBtn>
-            </td>
-            <td class="num figures">{{ plain(t.distance, 'distance') }}</td>
-            <td class="num figures">{{ t.time > 0 ? (t.time / 3600).toFixed(1) : '–' }}</td>
-            <td class="num figures">{{ plain(tripEnergy(boat, t), 'energy') }}</td>
-            <td class="num figures wide">{{ mileOf(t) }}</td>
-            <td class="num figures wide">{{ plain(t.shore, 'energy') }}</td>
-            <td class="num figures wide">{{ plain(t.sun, 'energy') }}</td>
-            <td class="num figures">
-              <b>{{ t.chargeTo === null ? '–' : text(t.chargeTo, 'ratio') }}</b>
-            </td>
-          </tr>
-        </tbody>
-      </VTable>
+      <VDataTable
+        v-if="trips.length"
+        class="log"
+        :headers="headers"
+        :items="rows"
+        :items-per-page="-1"
+        :row-props="rowOf"
+        hide-default-footer
+      >
+        <template v-for="c in columns" :key="c.key" #[`item.${c.key}`]="{ item }">
+          <VBtn
+            v-if="c.key === 'name'"
+            variant="text"
+            :aria-expanded="item.id === chosen"
+            @click="chosen = item.id === chosen ? null : item.id"
+            >{{ nameOf(item) }}</VBtn><template v-else>{{ c.says(item) }}</template>
+        </template>
+      </VDataTable>
       <p v-if="trips.length > FIRST" class="small">
         <VBtn variant="text" data-trips-all @click="all = !all">
-          {{ all ? words.fewer : words.more(trips.length - FIRST, trips[0]!.date) }}
+          {{ all ? words.fewer : words.more(trips.length - FIRST, dateText(trips[0]!.date)) }}
         </VBtn>
       </p>
       <TripEditor v-if="trip" :boat="boat" :trip="trip" @change="change(trip.id, $event)" @remove="remove(trip.id)" />
@@ -275,12 +301,6 @@ async function print() {
 .tools .section-head {
   flex: 1 1 80px;
 }
-.log td {
-  white-space: nowrap;
-}
-.log td:nth-child(2) {
-  white-space: normal;
-}
 .log .v-btn--variant-text {
   text-align: left;
 }
@@ -301,9 +321,6 @@ async function print() {
   .beside {
     border: 0;
     padding: 0;
-  }
-  .wide {
-    display: none;
   }
 }
 </style>

@@ -4,6 +4,7 @@ import { chargerSettings, controllerSettings } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
+import { dateText, isoDate } from '~/design/times'
 
 /** What to type into any controller, on one sheet to print, each figure with its reason. */
 const document = useDocumentStore()
@@ -21,7 +22,7 @@ const sheets = computed(() => [
     groups: chargerSettings(document.shown),
   },
 ])
-const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
+const date = dateText(isoDate(new Date()))
 const print = () => window.print()
 </script>
 

@@ -4,6 +4,7 @@ import { CELL_LIMITS, cellResistances, cellSpread, edit, lastCells } from '@remi
 import { powerWords as words } from '~/messages/firstPower'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
+import { momentText } from '~/design/times'
 
 /** The last row of cell volts as a grid, its spread, and which cells stand out. */
 const props = defineProps<{ kind: 'rest' | 'load' }>()
@@ -34,7 +35,7 @@ const weakSaid = computed(() => {
 <template>
   <section v-if="row && spread" class="cells" :data-cells="kind">
     <h2 class="section-head">
-      {{ words.cells[kind] }}<span class="small soft">{{ row.at.replace('T', ' ') }}</span>
+      {{ words.cells[kind] }}<span class="small soft">{{ momentText(row.at) }}</span>
     </h2>
     <ol class="grid">
       <li

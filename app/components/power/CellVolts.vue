@@ -4,6 +4,7 @@ import { CELL_READING, edit, modelOf, readCellVolts, readField } from '@remigo/c
 import { powerWords as words } from '~/messages/firstPower'
 import { useDocumentStore } from '~/stores/document'
 import { useViewStore } from '~/stores/view'
+import { isoMinute } from '~/design/times'
 
 /** Cell volts typed, pasted, or out of the export of any BMS. */
 const props = defineProps<{ kind: 'rest' | 'load' }>()
@@ -23,7 +24,7 @@ function keep() {
     current = got.value
   }
   error.value = ''
-  const reading = { at: new Date().toISOString().slice(0, 16), current, volts: read.volts }
+  const reading = { at: isoMinute(), current, volts: read.volts }
   if (document.edit(words.cellsRead, [edit('yard.cells', [...document.shown.yard.cells, reading])])) typed.value = ''
 }
 </script>

@@ -4,6 +4,7 @@ import { edit, LEAST_REASON, withReading, type PowerReading, type PowerStepState
 import { powerWords as words } from '~/messages/firstPower'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
+import { isoMinute, momentText } from '~/design/times'
 
 /** One step of the first power-up: what is read and what is accepted; opened, why and where to look. */
 const { line, who } = defineProps<{
@@ -19,10 +20,7 @@ const { text } = useQuantities()
 
 const write = (change: Partial<PowerReading>) =>
   document.edit(words.read(line.step.title), [
-    edit(
-      'yard.readings',
-      withReading(document.shown, line.step.id, { who, at: new Date().toISOString().slice(0, 16), ...change }),
-    ),
+    edit('yard.readings', withReading(document.shown, line.step.id, { who, at: isoMinute(), ...change })),
   ])
 const takeBack = () =>
   document.edit(words.takeBack, [
@@ -64,7 +62,6 @@ const passedHint = computed(() => {
   const left = LEAST_REASON - (line.reading?.why.trim().length ?? 0)
   return line.reading?.why && left > 0 ? words.passedShort(left) : words.passedHint
 })
-const clock = (at: string) => at.replace('T', ' ')
 </script>
 
 <template>
@@ -73,7 +70,7 @@ const clock = (at: string) => at.replace('T', ' ')
       <VBtn variant="plain" class="what" :aria-expanded="chosen" @click="emit('toggle')">
         <span>{{ line.step.title }}</span>
         <small>{{
-          line.reading?.at ? words.by(words.who[line.reading.who], clock(line.reading.at)) : line.step.by
+          line.reading?.at ? words.by(words.who[line.reading.who], momentText(line.reading.at)) : line.step.by
         }}</small>
       </VBtn>
       <span v-if="line.step.clash" class="tick">{{ words.byClash }}</span>

@@ -9,6 +9,7 @@ import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { useBoatFiles } from '~/composables/useBoatFiles'
 import { useRangeEnd } from '~/composables/useRangeEnd'
+import { dateText, isoDate } from '~/design/times'
 
 /** The answer on one sheet, in words and numbers, to read and to print. */
 const answer = useAnswerStore()
@@ -21,7 +22,7 @@ const design = computed(() => document.shown.design)
 const s = computed(() => answer.summary)
 const pack = computed(() => answer.model.pack)
 const jet = computed(() => answer.model.propulsor.kind === 'jet')
-const date = new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
+const date = dateText(isoDate(new Date()))
 
 const fit = computed(() => [
   [

@@ -4,10 +4,11 @@ import { version } from '~~/package.json'
 import { boardWords } from '~/messages/board'
 import { whenIdle } from '~/composables/whenIdle'
 import { useDocumentStore } from '~/stores/document'
+import { dateText, isoDate } from '~/design/times'
 
 /** Head of every printed page's first sheet: boat, day, version, and that it is advice. */
 const document = useDocumentStore()
-const today = () => new Date().toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })
+const today = () => dateText(isoDate(new Date()))
 /** worked out when there is time: the names of the months are slow to come */
 const date = ref('')
 const onPrint = () => {

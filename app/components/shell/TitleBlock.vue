@@ -10,6 +10,7 @@ import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
 import { useBoardTheme } from '~/composables/useBoardTheme'
 import { benchOf } from '~/benches'
+import { clockOf } from '~/design/times'
 
 /** The drawing's title block: the brand, undo and redo, the boat's name and main dimensions, and when it was saved. */
 defineProps<{
@@ -23,21 +24,16 @@ const { toggle } = useBoardTheme()
 const route = useRoute()
 const boat = computed(() => document.shown.boat)
 const bench = computed(() => benchOf(route.path))
-/** hours and minutes of a moment, 24-hour */
-function clock(at: number) {
-  const d = new Date(at)
-  return `${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
-}
 const bad = computed(() => boats.status === 'failed' || boats.status === 'conflict')
 const saved = computed(() =>
   boats.status === 'saved' && boats.savedAt
-    ? `${shelfWords.status.saved} ${clock(boats.savedAt)}, ${boardWords.shell.onThisMachine}`
+    ? `${shelfWords.status.saved} ${clockOf(boats.savedAt)}, ${boardWords.shell.onThisMachine}`
     : shelfWords.status[boats.status],
 )
 /** a longer name has the two lines for itself */
 const LONG_NAME = 24
 const short = computed(() => {
-  const state = boats.status === 'saved' && boats.savedAt ? clock(boats.savedAt) : shelfWords.short[boats.status]
+  const state = boats.status === 'saved' && boats.savedAt ? clockOf(boats.savedAt) : shelfWords.short[boats.status]
   const weight = orElse('', () => text(boat.value.mass, 'mass'))
   return [rows.value[0]?.value, weight, state].filter(Boolean).join(', ')
 })

@@ -4,6 +4,7 @@ import { CHANGES, compareTrials, edit, keptPoints, type KeptTrial } from '@remig
 import { trialWords as words } from '~/messages/trial'
 import { useQuantities } from '~/composables/useQuantities'
 import { useDocumentStore } from '~/stores/document'
+import { dateText, isoDate } from '~/design/times'
 
 /** Trials that are kept, each against the one before it: what the change made, and whether the scatter hides it. */
 const document = useDocumentStore()
@@ -12,7 +13,7 @@ const trials = computed(() => document.shown.log.trials)
 const here = computed(() => keptPoints(document.shown))
 const set = (to: KeptTrial[]) => document.edit(words.kept, [edit('log.trials', to)])
 const keep = () => {
-  const date = new Date().toISOString().slice(0, 10)
+  const date = isoDate(new Date())
   set([
     ...trials.value,
     {
@@ -52,7 +53,7 @@ const rows = computed(() =>
     <ol>
       <li v-for="(r, i) in rows" :key="r.trial.id">
         <p>
-          <b>{{ r.trial.name }}</b> <span class="soft">{{ r.trial.date }}</span>
+          <b>{{ r.trial.name }}</b> <span class="soft">{{ dateText(r.trial.date) }}</span>
         </p>
         <p>
           {{ r.says }} <b>{{ r.beyond }}</b>

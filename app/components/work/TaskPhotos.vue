@@ -3,20 +3,20 @@ import { mdiCameraOutline, mdiClose } from '@mdi/js'
 import { photoWords as words } from '~/messages/photos'
 import { usePhotos } from '~/composables/usePhotos'
 import { useFilePick } from '~/composables/useFilePick'
+import { momentText } from '~/design/times'
 
 /** Pictures of a task or of a step. */
 const props = defineProps<{ task: string }>()
 const { photos, trouble, room, add, remove } = usePhotos(() => props.task)
 const pick = useFilePick('image/*', add, true)
-const clock = (at: string) => at.replace('T', ' ')
 </script>
 
 <template>
   <div class="photos no-print">
     <ul v-if="photos.length > 0">
       <li v-for="p in photos" :key="p.id" data-photo>
-        <a :href="p.url" target="_blank" rel="noopener"><img :src="p.url" :alt="words.of(clock(p.at))" /></a>
-        <VBtn icon variant="plain" :aria-label="words.remove(clock(p.at))" @click="remove(p.id)">
+        <a :href="p.url" target="_blank" rel="noopener"><img :src="p.url" :alt="words.of(momentText(p.at))" /></a>
+        <VBtn icon variant="plain" :aria-label="words.remove(momentText(p.at))" @click="remove(p.id)">
           <svg width="16" height="16" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiClose" fill="currentColor" />
           </svg>

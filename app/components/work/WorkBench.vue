@@ -21,6 +21,7 @@ import { download, fileOf } from '~/files/download'
 import { usePhotos } from '~/composables/usePhotos'
 import { useWorkerRun } from '~/composables/useWorkerRun'
 import { useDocumentStore } from '~/stores/document'
+import { dateText, dayAfter, isoDate } from '~/design/times'
 
 /** The work: what comes after what, what it waits for, and when she is done. */
 const document = useDocumentStore()
@@ -32,7 +33,7 @@ const ask = () => yard.value.tasks.length > 0 && run.start(structuredClone(toRaw
 watchDebounced(() => document.shown, ask, { debounce: 200, maxWait: 800 })
 ask()
 const range = computed(() => run.result.value)
-const day = (time: number) => dayOf(document.shown, time)
+const day = (time: number) => dateText(dayOf(document.shown, time))
 /** hours of work: never days, which would be read as days of a calendar */
 const hours = (time: number) => `${Number((time / 3600).toFixed(1))} h`
 const chain = computed(() => plan.value.tasks.filter(t => t.critical && !t.task.done).length)
@@ -65,7 +66,7 @@ function move(from: number, to: number) {
   put(next[to]!.name, next)
 }
 const tick = (t: Task, done: boolean) =>
-  change(t.id, { done, doneOn: done ? new Date().toISOString().slice(0, 10) : '' }, words.done(t.name))
+  change(t.id, { done, doneOn: done ? isoDate(new Date()) : '' }, words.done(t.name))
 const nameOf = (id: string) => yard.value.tasks.find(t => t.id === id)?.name ?? id
 const list = ref<HTMLElement>()
 useDraggedList(list, () => yard.value.tasks, move)
@@ -85,13 +86,12 @@ async function calendar() {
   // only who asks for a calendar loads what writes one
   const { createEvents } = await import('ics')
   const parts = (d: string) => d.split('-').map(Number) as [number, number, number]
-  const next = (d: string) => new Date(Date.parse(`${d}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10)
   const { value } = createEvents(
     workEvents(document.shown).map(e => ({
       title: `${document.shown.name}: ${e.title}`,
       start: parts(e.from),
       // the day on which it ends is not in an event of whole days
-      end: parts(next(e.until)),
+      end: parts(dayAfter(e.until)),
       ...(e.text ? { description: e.text } : {}),
       productId: 'remigo',
     })),
@@ -159,7 +159,7 @@ async function calendar() {
             </VBtn>
             <span class="hours">{{ words.hours(hours(t.task.least), hours(t.task.most)) }}</span>
             <span class="days">{{
-              t.task.done ? words.doneOn(t.task.doneOn) : words.days(day(t.starts), day(t.ends))
+              t.task.done ? words.doneOn(dateText(t.task.doneOn)) : words.days(day(t.starts), day(t.ends))
             }}</span>
           </div>
           <TaskDetails

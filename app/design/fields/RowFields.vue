@@ -12,6 +12,8 @@ const props = defineProps<{
   keys: readonly string[]
   /** numbers that are times of the day */
   clocks?: readonly string[]
+  /** words that are days */
+  dates?: readonly string[]
   /** words of choices */
   options?: Record<string, string>
   /** choices that stand for a whole number, such as which stream */
@@ -26,6 +28,7 @@ const shown = computed(() =>
 )
 function kindOf(key: string, field: Field) {
   if (props.picks?.[key]) return 'pick'
+  if (props.dates?.includes(key)) return 'date'
   return props.clocks?.includes(key) ? 'clock' : field.kind
 }
 const numberOf = (key: string) => props.value[key] as number | null
@@ -64,6 +67,14 @@ const wordsOf = (field: Field) =>
         class="one"
         :label="field.label"
         :value="value[key] as number"
+        @change="set(key, $event)"
+      />
+      <DateField
+        v-else-if="kind === 'date'"
+        class="one wordy"
+        optional
+        :label="field.label"
+        :value="value[key] as string"
         @change="set(key, $event)"
       />
       <WordField
