@@ -37,7 +37,7 @@ test('what the owner knows already corrects the curve: told, pasted, typed, take
   await readings.locator('[data-cell=read-3] input').press('Enter')
   await expect(readings.locator('[data-reading-errors]')).toContainText('Reading 4: ')
   await expect(readings.locator('[data-cell=read-3] input')).toHaveValue('lots')
-  await expect(readings.locator('[data-cell=read-3]')).toHaveAttribute('aria-invalid', 'true')
+  await expect(readings.locator('[data-cell=read-3] input')).toHaveAttribute('aria-invalid', 'true')
   await readings.locator('[data-cell=read-3] input').fill('2.8 kW')
   await readings.locator('[data-cell=read-3] input').press('Enter')
   await expect(readings.locator('[data-reading-errors]')).toHaveCount(0)
@@ -160,7 +160,7 @@ test('a share of a charge told at Start asks for the pack of then, and moves the
     ['cruiseSpeed', '5 mph'],
     ['known', '3 miles in 45 min took 40 %'],
   ] as const)
-    await page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().fill(text)
+    await page.locator(`[data-question=${question}] :is(input, textarea)`).first().fill(text)
   await expect(page.locator('[data-known-pack]')).toContainText('once their pack is told')
   await page.locator('[data-known-made]').getByText('Another drive').click()
   await page.locator('[data-make]').click()

@@ -145,7 +145,7 @@ async function enter(page: Page, boat: Entered) {
   await openBench(page, '/start')
   for (const [question, text] of Object.entries({ name: boat.name, ...boat.answers })) {
     if (question === 'name') await pick(page, page.locator('[data-start-form] .pick-field').first(), boat.kind)
-    const box = page.locator(`[data-question=${question}] input, input[data-question=${question}]`)
+    const box = page.locator(`[data-question=${question}] :is(input, textarea)`)
     await box.click()
     await page.keyboard.type(text)
   }

@@ -11,7 +11,7 @@ test('from an empty browser to the printed sheet: ten answers, a first design, e
   await page.locator('[data-start]').click()
 
   const answer = (question: string, text: string) =>
-    page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().fill(text)
+    page.locator(`[data-question=${question}] :is(input, textarea)`).first().fill(text)
   await expect(page.locator('.n')).toHaveCount(10)
   await answer('name', 'Kittiwake of Sarn')
   await page.locator('[data-start-form]').getByText('Keel sailing yacht').click()
@@ -73,7 +73,7 @@ test('the drawing shows where each answer is measured', async ({ page }) => {
   await openBench(page, '/start')
   const drawn = page.locator('[data-first-sketch]'),
     ask = (question: string) =>
-      page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().focus()
+      page.locator(`[data-question=${question}] :is(input, textarea)`).first().focus()
   const below = await drawn.locator('h2').boundingBox()
   for (const [question, says] of [
     ['lengthOverAll', 'From stem to stern'],
@@ -98,7 +98,7 @@ test('the drawing shows where each answer is measured', async ({ page }) => {
 test('a dimension that no boat can have gets a sentence, and nothing is lost', async ({ page }) => {
   await openBench(page, '/start')
   const answer = (question: string, text: string) =>
-    page.locator(`input[data-question=${question}], [data-question=${question}] input`).first().fill(text)
+    page.locator(`[data-question=${question}] :is(input, textarea)`).first().fill(text)
   await answer('name', 'Tub')
   await answer('beam', '11 m')
   await page.locator('[data-make]').click()

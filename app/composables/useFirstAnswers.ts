@@ -8,7 +8,7 @@ import {
   newProject,
   keptText,
   readField,
-  readEarly,
+  readEarlyAll,
   typicalAnswers,
   usualLength,
   FIELDS,
@@ -138,22 +138,26 @@ export function useFirstAnswers() {
     },
   )
 
-  /** What the owner knows already, as a reading; null with the error set when it makes no sense. */
+  /** what is told already: a sentence, several, or rows of a table */
+  const toldSoFar = computed(() => readEarlyAll(known.value, view.choice))
+  /** What the owner knows already, as readings; null with the error set when it makes no sense. */
   function readKnown(): TrialPoint[] | null {
     errors.known = undefined
-    if (!known.value.trim()) return []
-    const read = readEarly(known.value, view.choice)
-    if (read.ok) return [read.point]
+    const read = toldSoFar.value
+    if (read.ok) return read.points
     errors.known = read.message
     return null
   }
 
   /** a share of a charge, or amps alone, tell nothing of a pack that nobody knows */
   const wantsPack = computed(() => {
-    const read = known.value.trim() ? readEarly(known.value, view.choice) : null
-    if (!read?.ok) return false
-    const { kind, power, voltage, current } = read.point
-    return kind === 'charge' || (kind === 'battery' && power === null && current !== null && voltage === null)
+    return (
+      toldSoFar.value.ok &&
+      toldSoFar.value.points.some(
+        ({ kind, power, voltage, current }) =>
+          kind === 'charge' || (kind === 'battery' && power === null && current !== null && voltage === null),
+      )
+    )
   })
 
   /** Every answer checked, and all of them together; the boat, or null with the errors set. */
@@ -197,8 +201,7 @@ export function useFirstAnswers() {
     if (!sketch.value || !begun.value) return null
     const { firstDesign } = await import('~/firstDesign')
     if (!sketch.value) return null
-    const read = known.value.trim() ? readEarly(known.value, view.choice) : null
-    const told = read?.ok ? [read.point] : []
+    const told = toldSoFar.value.ok ? toldSoFar.value.points : []
     return firstDesign(answers.value, 'sketch', told, library.library, madeWith.value)
   }
   /** the next boat starts from an empty sheet */

@@ -142,12 +142,14 @@ async function make() {
         <label for="start-known"
           >{{ readingWords.readings.label }}<small class="soft">{{ benchWords.start.knownHint }}</small></label
         >
-        <VTextField
+        <VTextarea
           id="start-known"
           v-model="known"
+          :rows="1"
+          auto-grow
           data-question="known"
           autocomplete="off"
-          maxlength="200"
+          maxlength="2000"
           :placeholder="readingWords.readings.example"
           :aria-invalid="errors.known ? 'true' : undefined"
           :aria-describedby="errors.known ? 'start-known-error' : 'start-known-examples'"

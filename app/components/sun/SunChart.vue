@@ -81,8 +81,19 @@ const axes = computed(() => ({
     to: 1.12 * Math.max(0.01, ...chart.value.tall.of, chart.value.line ?? 0),
   },
 }))
-const levels = computed(() =>
-  chart.value.line ? [{ at: chart.value.line, label: sunWords.house, dash: 'dash' as const }] : [],
+/** what the house takes, across all months */
+const level = computed<ChartCurve[]>(() =>
+  chart.value.line === null
+    ? []
+    : [
+        {
+          name: sunWords.house,
+          x: [-0.5, 11.5],
+          y: [chart.value.line, chart.value.line],
+          dash: 'dash',
+          colour: 'text',
+        },
+      ],
 )
 const here = computed(() => [{ x0: month.value - 0.5, x1: month.value + 0.5, wash: 'band' as const }])
 const pick = (i: number) => document.edit(sunWords.month, [edit('design.charging.month', i)])
@@ -97,8 +108,7 @@ const said = (i: number) => {
     <ChartViews v-model="shown" :label="sunWords.view" :views="sunWords.views" />
     <PlotChart
       :label="sunWords.chart"
-      :curves="curves"
-      :across="levels"
+      :curves="[...curves, ...level]"
       :areas="here"
       :height="260"
       :x="axes.x"
@@ -127,6 +137,7 @@ const said = (i: number) => {
         </div>
       </template>
     </PlotChart>
+    <ChartKey :curves="[...curves, ...level]" />
   </section>
 </template>
 

@@ -159,11 +159,8 @@ const hourText = (hour: number) => `${Math.floor(hour)}:00`
         <WorkedValue :worked="worked.wear" size="inline" /> {{ words.wear }}
       </p>
       <PlotChart :label="words.title" :curves="columns" :height="230" :x="yearAxes.x" :y="yearAxes.y" />
-      <p class="small key">
-        <span><i class="sun" /> {{ words.given }} </span>
-        <span><i class="takes" /> {{ words.takes }} </span>
-        <span>{{ words.plugDays }}</span>
-      </p>
+      <ChartKey :curves="columns" />
+      <p class="small soft">{{ words.plugDays }}</p>
     </template>
     <RunState v-if="!worked" :run="run" :says="words.working" />
     <h3 class="section-head">{{ words.winter }}</h3>
@@ -242,28 +239,5 @@ const hourText = (hour: number) => `${Math.floor(hour)}:00`
 .months th[scope='row'] {
   font-weight: 400;
   white-space: nowrap;
-}
-.key {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-}
-.key span {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-  white-space: nowrap;
-}
-.key i {
-  width: 16px;
-  height: 11px;
-  border: 1px solid var(--ink);
-}
-.key i.sun {
-  background: var(--band);
-}
-.key i.takes {
-  background: var(--ink);
 }
 </style>
