@@ -7,7 +7,7 @@ const fresh = 'boat=demo-halcyne'
 test('the calendar of a season opens a trip by its day', async ({ page }) => {
   await openBench(page, '/log/trips?boat=demo-lodden')
   const day = page.locator('[data-calendar] button').first()
-  await expect(day).toHaveAttribute('aria-label', /^2\d{3}-\d\d-\d\d: .*NM$/)
+  await expect(day).toHaveAttribute('aria-label', /^\d+ \w{3} 2\d{3}: .*NM$/)
   await day.click()
   await expect(page.locator('[data-trip].current')).toHaveCount(1)
 })

@@ -31,7 +31,8 @@ const VIEWS = [
 
 /** Two answers, so that a first design stands beside them. */
 async function answerStart(page) {
-  await page.locator('[data-start-form]').getByText('Displacement launch', { exact: true }).click()
+  await page.locator('[data-start-form] .pick-field .v-field').first().click()
+  await page.getByRole('option', { name: 'Displacement launch' }).click()
   await page.locator('[data-question=lengthOverAll] input').fill('7.4 m')
   await page.locator('[data-first-sketch] dl').waitFor()
   await page.locator('main').evaluate(main => main.scrollTo(0, 0))
