@@ -72,8 +72,7 @@ test('from an empty browser to the printed sheet: ten answers, a first design, e
 test('the drawing shows where each answer is measured', async ({ page }) => {
   await openBench(page, '/start')
   const drawn = page.locator('[data-first-sketch]'),
-    ask = (question: string) =>
-      page.locator(`[data-question=${question}] :is(input, textarea)`).first().focus()
+    ask = (question: string) => page.locator(`[data-question=${question}] :is(input, textarea)`).first().focus()
   const below = await drawn.locator('h2').boundingBox()
   for (const [question, says] of [
     ['lengthOverAll', 'From stem to stern'],

@@ -301,6 +301,9 @@ async function print() {
 .tools .section-head {
   flex: 1 1 80px;
 }
+.log :deep(td:first-child) {
+  white-space: nowrap;
+}
 .log .v-btn--variant-text {
   text-align: left;
 }

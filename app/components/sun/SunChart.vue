@@ -82,18 +82,10 @@ const axes = computed(() => ({
   },
 }))
 /** what the house takes, across all months */
-const level = computed<ChartCurve[]>(() =>
+const level = computed(() =>
   chart.value.line === null
     ? []
-    : [
-        {
-          name: sunWords.house,
-          x: [-0.5, 11.5],
-          y: [chart.value.line, chart.value.line],
-          dash: 'dash',
-          colour: 'text',
-        },
-      ],
+    : [{ at: chart.value.line, label: '', name: sunWords.house, dash: 'dash' as const, colour: 'text' as const }],
 )
 const here = computed(() => [{ x0: month.value - 0.5, x1: month.value + 0.5, wash: 'band' as const }])
 const pick = (i: number) => document.edit(sunWords.month, [edit('design.charging.month', i)])
@@ -108,7 +100,8 @@ const said = (i: number) => {
     <ChartViews v-model="shown" :label="sunWords.view" :views="sunWords.views" />
     <PlotChart
       :label="sunWords.chart"
-      :curves="[...curves, ...level]"
+      :curves="curves"
+      :across="level"
       :areas="here"
       :height="260"
       :x="axes.x"
