@@ -34,7 +34,7 @@ function kindOf(key: string, field: Field) {
 const numberOf = (key: string) => props.value[key] as number | null
 const set = (key: string, value: unknown) => emit('change', { [key]: value })
 const wordsOf = (field: Field) =>
-  (field as ChoiceField).options.map(value => ({ value, title: props.options?.[value] ?? value }))
+  (field as ChoiceField).options.map(value => ({ value, title: props.options?.[value] ?? String(value) }))
 </script>
 
 <template>
