@@ -79,7 +79,7 @@ test('work: usual tasks, ticked and inspected, with a last day; a calendar goes 
   await expect(page.locator('[data-work]')).toContainText('No work is planned yet')
   await page.locator('[data-work-begin]').click()
   await expect(page.locator('[data-task]').first()).toContainText('Weigh her')
-  await expect(page.locator('[data-work-finish]')).toContainText(/Done on \d{4}-\d\d-\d\d, between/)
+  await expect(page.locator('[data-work-finish]')).toContainText(/Done on \d+ \w{3} \d{4}, between/)
   const first = page.locator('[data-task=weigh]')
   await first.locator('input[type=checkbox]').first().check()
   await expect(first).toContainText('done ')
