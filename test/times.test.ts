@@ -19,13 +19,18 @@ describe('a time of the day', () => {
 })
 
 describe('a day', () => {
-  it.each(['2027-06-15', '15 Jun 2027', '15 June 2027', '15.6.2027', '15/6/2027', 'June 15, 2027', 'Jun 15, 2027'])(
+  it.each(['2027-06-15', '15 Jun 2027', '15 June 2027', '15.6.2027', 'June 15, 2027', 'Jun 15, 2027'])(
     '%s is read, and shown in one way',
     typed => expect(dateText(readDate(typed)!)).toBe('15 Jun 2027'),
   )
   it.each(['', 'tomorrow', '2027-02-29', '31.4.2027', '15.6.27'])('“%s” is none', typed =>
     expect(readDate(typed)).toBeNull(),
   )
+  it('reads strokes as they are written where the owner lives', () => {
+    expect(readDate('6/5/2027', true)).toBe('2027-06-05')
+    expect(readDate('6/5/2027', false)).toBe('2027-05-06')
+    expect(readDate('15/6/2027', true)).toBeNull()
+  })
   it('what is shown can be typed again', () => {
     for (let month = 1; month <= 12; month++) {
       const date = `2027-${String(month).padStart(2, '0')}-07`

@@ -76,9 +76,6 @@ const icons = {
   checkboxOff: SQUARE,
   checkboxOn: `${SQUARE}M6.500 6.500H17.500V17.500H6.500Z`,
   checkboxIndeterminate: `${SQUARE}M6 11H18V13H6Z`,
-  subgroup: mdiMenuDown,
-  first: mdiChevronLeft,
-  last: mdiChevronRight,
 }
 
 /** How Vuetify is drawn on the board: its colours, its words, what each control is unless a bench says otherwise. */
@@ -94,7 +91,7 @@ export const theme: VuetifyOptions = {
     VTextField: field,
     VTextarea: field,
     VSelect: field,
-    VTabs: { density: 'compact', height: 'auto', showArrows: false },
+    VTabs: { density: 'compact', height: 'auto' },
     VTab: { variant: 'plain', minWidth: 0 },
     VCheckboxBtn: { density: 'compact' },
     VDataTable: { density: 'compact' },

@@ -2,8 +2,11 @@ import { addDays, format, getDaysInMonth, getISODay, isValid, parse, parseISO, s
 
 /** What an owner may write for a time of the day, in the order in which it is tried. */
 const CLOCKS = ['H:mm', 'HHmm', 'Hmm', 'H.mm', 'h:mm a', 'h:mma', 'h a', 'ha', 'H']
-/** What an owner may write for a day; where day and month could be either, the day comes first. */
-const DAYS = ['yyyy-MM-dd', 'd MMM yyyy', 'd MMMM yyyy', 'd.M.yyyy', 'd/M/yyyy', 'MMM d, yyyy', 'MMMM d, yyyy']
+/** What an owner may write for a day. */
+const DAYS = ['yyyy-MM-dd', 'd MMM yyyy', 'd MMMM yyyy', 'd.M.yyyy', 'MMM d, yyyy', 'MMMM d, yyyy']
+/** Between strokes the day or the month comes first, as it does where the owner lives. */
+const monthFirst = () =>
+  new Intl.DateTimeFormat(navigator.language).formatToParts().find(part => part.type !== 'literal')?.type === 'month'
 
 /** The first of some ways of writing in which a text is a date, or null. */
 function readAs(text: string, ways: readonly string[]): Date | null {
@@ -30,12 +33,13 @@ export function readClock(text: string): number | null {
 /**
  * A day as an owner writes it.
  *
- * @param text such as "2027-06-15", "15 Jun 2027", "15.6.2027" or "June 15, 2027"
+ * @param text such as "2027-06-15", "15 Jun 2027", "15.6.2027", "June 15, 2027", or with strokes
+ * @param american whether the month stands first between strokes
  * @returns year-month-day, or null where it is no day
  * @example readDate('15 June 2027') // '2027-06-15'
  */
-export function readDate(text: string): string | null {
-  const date = readAs(text, DAYS)
+export function readDate(text: string, american = monthFirst()): string | null {
+  const date = readAs(text, [...DAYS, american ? 'M/d/yyyy' : 'd/M/yyyy'])
   return date && isoDate(date)
 }
 

@@ -5,4 +5,6 @@ export const chartWords = {
   svg: 'Drawing, SVG',
   csv: 'Numbers, CSV',
   curve: 'Curve',
+  unit: 'Unit',
+  value: 'Value',
 }

@@ -31,7 +31,6 @@ export const dayWords = {
   turnCharge: (charge: string) => `with ${charge} or more`,
   turnAnywhere: 'home from anywhere',
   sun: 'sun',
-  sunMost: (w: string) => `${w} at most`,
   stream: 'stream',
   withYou: 'with you',
   against: 'against',

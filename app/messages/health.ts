@@ -12,8 +12,6 @@ export const healthWords = {
   told: (n: number) => (n === 1 ? 'Known from one trip.' : `Known from ${n} trips.`),
   capacity: 'Capacity over the log',
   oneTrip: 'one trip by itself',
-  capacityHead: ['Day', 'Capacity', 'From', 'To'],
-  capacityHint: 'a bar is one trip, 10 to 90 %',
   new: (ah: string) => `as new, ${ah}`,
   wornLine: (ah: string) => `worn, ${ah}`,
   twoYears: (share: string, low: string, high: string) => `In two years ${share} of new (${low} to ${high}).`,

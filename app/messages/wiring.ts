@@ -79,7 +79,8 @@ export const wiringWords = {
   copper: 'copper',
   from: 'from',
   none: 'none',
-  motors: (m: number, c: number) => `${m} motors, ${c} controllers`,
+  motors: (m: number, c: number) =>
+    `${m} ${m === 1 ? 'motor' : 'motors'}, ${c} ${c === 1 ? 'controller' : 'controllers'}`,
   strongest: 'strongest',
   low: (v: string, a: string, s: string, touch: string) =>
     `For low volts: at ${v} even a full pack stays below the touch limit of ${touch}, and tools and parts are ` +

@@ -9,7 +9,7 @@ import { useCompact } from '~/composables/useCompact'
 import { useTokens } from '~/composables/useTokens'
 import { download, fileOf } from '~/files/download'
 import { useDocumentStore } from '~/stores/document'
-import { chartScales, saysOf, type ChartRoom } from './chartScales'
+import { axisOf, chartScales, saysOf, type ChartRoom } from './chartScales'
 import ChartTable from './ChartTable.vue'
 import ChartTold from './ChartTold.vue'
 import LeverEcho from './LeverEcho.vue'
@@ -46,6 +46,8 @@ const tokens = useTokens()
 const drawn = ref(false)
 const zoom = shallowRef<[number, number] | null>(null)
 const hand = ref<number | null>(null)
+/** a finger that has been on the chart wants what it offers */
+const looked = ref(false)
 let plotly: typeof Plotly | null = null
 
 /** px up to which a chart keeps its height; on wider screens it grows with its width */
@@ -122,14 +124,20 @@ async function save(format: 'png' | 'svg', filename: string) {
 const filename = computed(() => fileOf(document.shown, props.label.toLowerCase().replace(/\W+/g, '-').slice(0, 40)))
 /** every curve with its own x: the numbers as they are drawn */
 function saveTable() {
-  const rows = curvesTold.value.flatMap(c => c.x.map((x, i) => [c.name, String(x), String(c.y[i] ?? '')]))
-  const head = [words.curve, [props.x.title, props.x.unit].filter(Boolean).join(', '), props.y.unit ?? props.y.title]
+  const rows = curvesTold.value.flatMap(c =>
+    c.x.map((x, i) => [c.name, axisOf(props, c).unit ?? '', String(x), String(c.y[i] ?? '')]),
+  )
+  const head = [words.curve, words.unit, [props.x.title, props.x.unit].filter(Boolean).join(', '), words.value]
   download(`${filename.value}.csv`, csvFormatRows([head, ...rows]), 'text/csv')
 }
 
 /** A press that is no drag sets the speed. */
 const PRESS = 5
 let pressed: { x: number; y: number } | null = null
+function press({ clientX: x, clientY: y }: PointerEvent) {
+  looked.value = true
+  pressed = { x, y }
+}
 useEventListener('pointerup', event => {
   const at = pressed
   pressed = null
@@ -163,17 +171,24 @@ const table = computed(() => {
     :style="{ height: `${room.height}px` }"
     :data-drawn="drawn"
     :aria-label="label"
-    @pointerdown="pressed = { x: $event.clientX, y: $event.clientY }"
+    @pointerdown="press"
     @pointerleave="hand = null"
   >
     <div ref="plot" class="plot" aria-hidden="true" />
     <div v-if="!drawn" class="veil" />
-    <ChartTold v-if="hand !== null" :drawing="props" :scales="scales" :at="hand" :width="width" />
+    <ChartTold v-if="hand !== null" :drawing="props" :scales="scales" :room="room" :at="hand" />
     <slot v-if="width > 40" :scales="scales" :room="room" />
     <LeverEcho v-if="marker && width > 40" :at="marker" :scales="scales" :room="room" :most="{ x: x.to, y: y.to }" />
     <VMenu>
       <template #activator="{ props: menu }">
-        <VBtn v-bind="menu" icon="$save" variant="plain" class="keep no-print" :aria-label="words.keep(label)" />
+        <VBtn
+          v-bind="menu"
+          icon="$save"
+          variant="plain"
+          class="keep no-print"
+          :class="{ looked }"
+          :aria-label="words.keep(label)"
+        />
       </template>
       <VList>
         <VListItem :title="words.png" @click="save('png', filename)" />
@@ -219,8 +234,11 @@ const table = computed(() => {
   opacity: 1;
 }
 @media (pointer: coarse) {
-  .keep {
-    display: none;
+  .keep:not(.looked) {
+    visibility: hidden;
+  }
+  .keep.looked {
+    opacity: 1;
   }
 }
 </style>

@@ -1,5 +1,5 @@
 import { formatNumber } from '@remigo/core'
-import type { ChartAxis, ChartDrawing } from './chartTypes'
+import type { ChartAxis, ChartCurve, ChartDrawing } from './chartTypes'
 
 /** The room of a chart on the screen, px. */
 export interface ChartRoom {
@@ -47,6 +47,10 @@ export function chartScales({ x, y, panels }: ChartDrawing, room: ChartRoom, zoo
   }
 }
 export type ChartScales = ReturnType<typeof chartScales>
+
+/** The upright axis that a curve is read against: the chart's own, or its panel's. */
+export const axisOf = ({ y, panels }: ChartDrawing, { panel }: ChartCurve): ChartAxis =>
+  panel === undefined ? y : panels![panel]!
 
 /** A value of an axis in words: its own, or the number with its unit. */
 export function saysOf(axis: ChartAxis, value: number): string {

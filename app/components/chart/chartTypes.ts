@@ -21,6 +21,8 @@ export interface ChartCurve {
   mark?: ChartMark
   names?: string[]
   bars?: { low: number; high: number }[]
+  /** colour of the bars, where it is not that of the marks: then they end without a stroke */
+  barColour?: keyof Tokens
   /** piled on the one before, in the colour of the token `wash` */
   stack?: boolean
   wash?: keyof Tokens

@@ -37,10 +37,9 @@ function traceOf(c: ChartCurve, t: Tokens): object {
       symmetric: false,
       array: c.bars.map((b, i) => b.high - (c.y[i] ?? 0)),
       arrayminus: c.bars.map((b, i) => (c.y[i] ?? 0) - b.low),
-      // what one trip says by itself stands behind the line that all of them make
-      color: c.columns ? t.text : c.mark === 'circle' ? t.rule : colour,
+      color: c.barColour ? t[c.barColour] : colour,
       thickness: 1.4,
-      width: c.columns || c.mark === 'circle' ? 0 : 5,
+      width: c.barColour ? 0 : 5,
     },
   }
   if (c.columns)

@@ -57,10 +57,15 @@ const readings = computed<ChartCurve[]>(() => {
     ...(using.value
       ? [
           edge(benchWords.curve.theory, r => r.centre, { width: 1.5, dash: 'dash' }),
-          edge(benchWords.curve.theoryLow, r => bandOf(r.centre, r.powerSigma, r.lift).low, { width: 1, dash: 'dot' }),
+          edge(benchWords.curve.theoryLow, r => bandOf(r.centre, r.powerSigma, r.lift).low, {
+            width: 1,
+            dash: 'dot',
+            quiet: true,
+          }),
           edge(benchWords.curve.theoryHigh, r => bandOf(r.centre, r.powerSigma, r.lift).high, {
             width: 1,
             dash: 'dot',
+            quiet: true,
           }),
         ]
       : []),
@@ -108,6 +113,7 @@ const curves = computed<ChartCurve[]>(() => [
         width: 1.1,
         colour: 'soft',
         hidden: off,
+        quiet: true,
       },
     ]
   }),

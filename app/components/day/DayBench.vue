@@ -254,8 +254,7 @@ const worked = computed(() => (report.value ? dayWorked(document.shown, report.v
   display: flex;
   gap: 4px;
 }
-.departs .date-field,
-.clock .clock-field {
+.departs .picked-field {
   width: 132px;
 }
 .fields {

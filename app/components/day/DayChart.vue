@@ -83,7 +83,6 @@ const curves = computed<ChartCurve[]>(() => {
     x: time,
     y: stream.value.map(part),
     panel: has.value.sun ? 1 : 0,
-    ground: true,
     ...look,
   })
   return [
@@ -99,8 +98,15 @@ const curves = computed<ChartCurve[]>(() => {
     ...(has.value.sun ? [{ name: words.sun, x: time, y: moments.value.map(p => p.sun), panel: 0, ground: true }] : []),
     ...(has.value.stream
       ? [
-          streamPart(words.withYou, v => Math.max(0, v), {}),
-          streamPart(words.against, v => Math.min(0, v), { colour: 'tight', wash: 'tight-wash' }),
+          streamPart(words.withYou, v => Math.max(0, v), { ground: true, quiet: true }),
+          streamPart(words.against, v => Math.min(0, v), {
+            ground: true,
+            quiet: true,
+            colour: 'tight',
+            wash: 'tight-wash',
+          }),
+          // told as one, with its sign
+          streamPart(words.stream, v => v, { width: 0 }),
         ]
       : []),
   ]

@@ -34,6 +34,8 @@ const curves = computed(() => [
     x: readings.value.map(r => r.day),
     y: readings.value.map(r => ah(r.share)),
     bars: readings.value.map(r => ({ low: ah(r.share - BAND * r.sigma), high: ah(r.share + BAND * r.sigma) })),
+    // what one trip says by itself stands behind the line that all of them make
+    barColour: 'rule' as const,
     points: true,
     mark: 'circle' as const,
     colour: 'text' as const,

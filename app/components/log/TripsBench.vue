@@ -45,11 +45,12 @@ const trip = computed(() => trips.value.find(t => t.id === chosen.value) ?? null
 const note = ref('')
 const FIRST = 7
 const all = ref(false)
-const rows = computed(() => {
-  const sorted = [...trips.value].reverse()
-  // one that is open is shown, however old it is
-  return all.value ? sorted : sorted.filter((t, i) => i < FIRST || t.id === chosen.value)
-})
+/** the latest first; sorting by a column is over all of them */
+const rows = computed(() => [...trips.value].reverse())
+/** one that is open is shown, however old it is */
+const perPage = computed(() =>
+  all.value || rows.value.findIndex(t => t.id === chosen.value) >= FIRST ? rows.value.length : FIRST,
+)
 const totals = computed(() => tripTotals(boat.value))
 const months = computed(() => monthTotals(boat.value))
 const nameOf = (t: Trip) => t.name || [t.from, t.to].filter(Boolean).join(' – ') || words.sources4[t.source]
@@ -209,7 +210,7 @@ async function print() {
         class="log"
         :headers="headers"
         :items="rows"
-        :items-per-page="-1"
+        :items-per-page="perPage"
         :row-props="rowOf"
         hide-default-footer
       >

@@ -232,11 +232,7 @@ const suppliers = computed(() => {
   flex-basis: 100%;
 }
 .find {
-  display: flex;
-  gap: 10px;
-  align-items: center;
   margin-top: 12px;
-  font-size: 13px;
 }
 /* a line is read from its name to its price: no longer than that can be followed */
 .group,

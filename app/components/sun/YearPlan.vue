@@ -36,6 +36,7 @@ const columns = computed<ChartCurve[]>(() => [
     x: MONTHS,
     y: months.value.map(m => m.sun.middle / KWH),
     bars: months.value.map(m => ({ low: m.sun.low / KWH, high: m.sun.high / KWH })),
+    barColour: 'text',
     columns: { width: 0.38, shift: -0.2 },
     wash: 'band',
   },

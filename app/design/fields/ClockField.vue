@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { clockText } from '@remigo/core'
 import { fieldWords as words } from '~/messages/fields'
 import { readClock } from '~/design/times'
@@ -7,7 +6,6 @@ import { readClock } from '~/design/times'
 /** A time of the day: typed as "9:20", "0920" or "9:20 pm", or picked from a clock. */
 const props = defineProps<{ label: string; /** seconds since midnight */ value: number; bare?: boolean }>()
 const emit = defineEmits<{ change: [value: number] }>()
-const open = ref(false)
 function take(typed: string) {
   const time = readClock(typed)
   return time === null ? words.noClock(props.label, typed) : () => emit('change', time)
@@ -19,24 +17,15 @@ function picked(text: string | null) {
 </script>
 
 <template>
-  <div class="clock-field">
-    <WordField :value="clockText(value)" :label="label" :take="take" :bare="bare" :most="12" />
-    <VMenu v-model="open" :close-on-content-click="false">
-      <template #activator="{ props: menu }">
-        <VBtn v-bind="menu" icon="$clock" variant="plain" :aria-label="words.pickClock(label)" />
-      </template>
-      <VTimePicker :model-value="clockText(value)" format="24hr" hide-header @update:model-value="picked($event)" />
-    </VMenu>
-  </div>
+  <PickedField
+    :value="clockText(value)"
+    :label="label"
+    :take="take"
+    :bare="bare"
+    :most="12"
+    icon="$clock"
+    :picks="words.pickClock(label)"
+  >
+    <VTimePicker :model-value="clockText(value)" format="24hr" hide-header @update:model-value="picked($event)" />
+  </PickedField>
 </template>
-
-<style scoped>
-.clock-field {
-  display: flex;
-  align-items: end;
-}
-.clock-field > :first-child {
-  flex: 1;
-  min-width: 64px;
-}
-</style>

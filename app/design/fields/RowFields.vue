@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ChoiceField, Field, NumberField, TextField } from '@remigo/core'
+import { fieldError, type ChoiceField, type Field, type NumberField, type TextField } from '@remigo/core'
 
 /**
  * The fields of one entry of a list, each by its own definition: numbers with units, times of the clock, choices,
@@ -32,6 +32,8 @@ function kindOf(key: string, field: Field) {
   return props.clocks?.includes(key) ? 'clock' : field.kind
 }
 const numberOf = (key: string) => props.value[key] as number | null
+/** words that its definition allows, or what would do */
+const taken = (key: string, field: Field) => (words: string) => fieldError(field, words) ?? (() => set(key, words))
 const set = (key: string, value: unknown) => emit('change', { [key]: value })
 const wordsOf = (field: Field) =>
   (field as ChoiceField).options.map(value => ({ value, title: props.options?.[value] ?? String(value) }))
@@ -83,7 +85,7 @@ const wordsOf = (field: Field) =>
         :label="field.label"
         :value="value[key] as string"
         :most="(field as TextField).longest"
-        @change="set(key, $event)"
+        :take="taken(key, field)"
       />
       <UnitInput
         v-else
