@@ -31,6 +31,8 @@ test('the runs of a trial can be set by speed', async ({ page }) => {
 })
 
 test('a sea trial of the simulated boat, from the first step to a corrected curve', async ({ page }) => {
+  // five powers out and back take her three quarters of an hour, at sixty times the clock
+  test.setTimeout(180_000)
   await openBench(page, `/log/trial?${fresh}`)
   await page.locator('[data-connect-open]').click()
   await page.locator('[data-simulate]').click()

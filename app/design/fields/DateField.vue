@@ -17,6 +17,7 @@ function take(typed: string) {
 <template>
   <PickedField
     #="{ close }"
+    class="date-field"
     :value="dateText(value)"
     :label="label"
     :take="take"
@@ -33,3 +34,9 @@ function take(typed: string) {
     />
   </PickedField>
 </template>
+
+<style scoped>
+.date-field {
+  --least: 132px;
+}
+</style>

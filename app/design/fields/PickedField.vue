@@ -35,6 +35,7 @@ const open = ref(false)
 }
 .picked-field > :first-child {
   flex: 1;
-  min-width: 64px;
+  /* as much as what is written in it */
+  min-width: var(--least, 64px);
 }
 </style>
