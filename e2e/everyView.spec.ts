@@ -41,7 +41,7 @@ async function words(page: Page, size: typeof LAPTOP, where: string) {
     .first()
     .waitFor()
   if (await page.locator('[data-drawn]').count()) await page.locator('[data-drawn=true]').first().waitFor()
-  await softly.poll(() => wordFaults(page), { message: where, timeout: 1500, intervals: [60, 200, 400] }).toEqual([])
+  await softly.poll(() => wordFaults(page), { message: where, timeout: 5000, intervals: [60, 200, 400] }).toEqual([])
 }
 
 /** What a reader's voice needs: one heading, regions by name, a table behind each chart. */

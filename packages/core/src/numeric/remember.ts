@@ -7,6 +7,7 @@ const REMEMBERED = {
   balanceShift: 'in use',
   bankGone: 'in use',
   chargeReport: 'in use',
+  curveShape: 'in use',
   editedBoats: 'in use',
   facts: 'in use',
   firstPower: 'in use',

@@ -2,7 +2,10 @@ import { cholesky, inverseDiagonal, solveCholesky } from '../numeric'
 
 /** What is not known of ln R at a speed. */
 export interface Prior {
-  /** σ of each doubt that moves the whole curve; in the same order everywhere */
+  /**
+   * σ of each doubt that moves the whole curve, in the same order everywhere; after them those that only readings share,
+   * which may be left out where they are nothing
+   */
   common: readonly number[]
   /** σ of what the methods leave open: alike at speeds that are near */
   shape: number
@@ -79,7 +82,8 @@ const ROUNDS = 12,
  */
 export function covariance(a: Prior, b: Prior): number {
   let sum = a.shape * b.shape * Math.exp(-0.5 * (a.place - b.place) ** 2)
-  for (let i = 0; i < a.common.length; i++) sum += a.common[i]! * b.common[i]!
+  const both = Math.min(a.common.length, b.common.length)
+  for (let i = 0; i < both; i++) sum += a.common[i]! * b.common[i]!
   return sum
 }
 
@@ -163,7 +167,7 @@ export function condition(readings: readonly Observation[]): Posterior {
       // what is left of the whole goes to each doubt as far as it still goes together with the whole
       const own = [
         ...prior.common.map(
-          (sigma, c) => sigma * sigma - gains.reduce((sum, g, i) => sum + g * sigma * readings[i]!.common[c]!, 0),
+          (sigma, c) => sigma * sigma - gains.reduce((sum, g, i) => sum + g * sigma * (readings[i]!.common[c] ?? 0), 0),
         ),
         prior.shape ** 2 -
           gains.reduce(

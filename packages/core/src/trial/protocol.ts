@@ -241,6 +241,7 @@ export function pointsOf(plan: TrialPlan, runs: readonly TrialRun[]): TrialPoint
       .filter(r => Number.isFinite(runSpeed(r)) && runSpeed(r) > 0.1 && (r.means.power ?? 0) > 0)
       .map(r => ({
         ...EMPTY_READING,
+        sea: 'smooth',
         speed: runSpeed(r),
         power: r.means.power!,
         // through the water there is no stream to take out

@@ -21,6 +21,7 @@ export const EMPTY_READING: TrialPoint = {
   doubt: null,
   direction: '',
   stream: null,
+  sea: '',
   note: '',
   setup: NEW_RUN,
 }

@@ -1,5 +1,6 @@
 import type { RunSetup, TrialPoint } from '../project/definition/projectFields'
 import type { ReadingKind } from '../project/told/readingKind'
+import { SEA_OPEN, SEA_SHARE } from '../project/told/seas'
 import { METRIC_UNITS, quantityText, watts, type Text, type UnitChoice } from '../units'
 import { READINGS } from './readingCharacter'
 
@@ -18,6 +19,9 @@ export interface Reading {
   stream: 'pairs' | 'given' | 'none'
   /** place of the drive that it was made with */
   setup: number
+  /** how much of the usual sea margin was in it, and σ of that share: 0 in calm */
+  sea: number
+  seaOpen: number
 }
 
 /** A row that says nothing of the hull, and why. */
@@ -189,6 +193,8 @@ export function readingsOf(
       rows: group.map(p => p.row),
       stream,
       setup: first.setup,
+      sea: group.reduce((s, p, k) => s + weights[k]! * SEA_SHARE[p.sea], 0),
+      seaOpen: Math.max(...group.map(p => SEA_OPEN[p.sea])),
     })
     i = end
   }

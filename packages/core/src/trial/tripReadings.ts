@@ -1,12 +1,11 @@
 import type { RunSetup } from '../project/definition/projectFields'
 import type { Trip } from '../project/definition/logFields'
+import { SEA_SHARE } from '../project/told/seas'
 import type { Reading } from './readings'
 
 /** A trip's word on the curve: which trip it is. */
 export interface TripReading extends Reading {
   trip: number
-  /** how much of the sea margin was in it: trips are not made in calm */
-  sea: number
 }
 
 /**
@@ -14,16 +13,6 @@ export interface TripReading extends Reading {
  * the stream is not known, energy and time of the whole trip, the same from per cent of charge.
  */
 export const TRIP_NOISE = { water: 0.08, ground: 0.13, counted: 0.16, charge: 0.2 } as const
-/**
- * How much of the sea margin a trip had, by its sea (common practice); where nobody says, half of it.
- */
-export const SEA_SHARE: Readonly<Record<Trip['sea'], number>> = {
-  '': 0.5,
-  smooth: 0,
-  slight: 0.5,
-  moderate: 1,
-  rough: 2,
-}
 /** Readings that count, the newest: more of them tell nothing that these do not. */
 export const MOST_READ = 60
 /** A trip that was shorter, slower, or faster than any boat here tells nothing: s, m/s. */
@@ -80,6 +69,8 @@ export function tripReadings(trips: readonly Trip[], setups: readonly RunSetup[]
         setup: trip.setup,
         trip: i,
         sea: SEA_SHARE[trip.sea],
+        // its noise holds that already
+        seaOpen: 0,
       })
       if (trip.stretches.length)
         return trip.stretches

@@ -88,7 +88,9 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
       : theory[k]!.methods,
   )
   // of readings their place on the shape, their noise, and what moved all of them
-  const ofReadings = read.length > 0 ? 2 * read.length + 1 : 0,
+  // and what is not known of the drives that they were made with
+  const ofDrives = read.length > 0 ? read[0]!.seen.common.length - READ.length : 0
+  const ofReadings = read.length > 0 ? 2 * read.length + ofDrives + 1 : 0,
     scatter = measuredOf(project).posterior?.scatter ?? 0
   const cube = latinHypercube(samples, COMMON.length + points.length + ofReadings, seed)
   const resistance = speeds.map(() => new Float64Array(samples)),
@@ -105,6 +107,7 @@ export function* sampleBoat(project: Project, samples = USUAL_SAMPLES, seed = 1)
         READ.reduce((sum, d, c) => sum + z[COMMON.indexOf(d)]! * seen.common[c]!, 0) +
         seen.shape * open[points.length + r]! +
         Math.sqrt(variance) * z[COMMON.length + points.length + read.length + r]! +
+        seen.common.slice(READ.length).reduce((sum, s, d) => sum + s * z.at(-2 - d)!, 0) +
         scatter * z.at(-1)!,
     )
     /** how far ln R and ln P lie from their centres at a point */

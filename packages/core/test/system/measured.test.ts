@@ -33,6 +33,7 @@ const reading = (kn: number, power: number | null, more: Partial<TrialPoint> = {
   ...EMPTY_READING,
   speed: kn * KNOT,
   power,
+  sea: 'smooth',
   ...more,
 })
 const withReadings = (points: TrialPoint[], boat = yacht) => withEdits(boat, [edit('trial', trialWith(boat, points))])

@@ -1,4 +1,5 @@
 import { choice, group, list, number, text, yes, type ValueOf } from '../../fields/field'
+import { SEAS } from '../told/seas'
 
 // The log: trips as they were, trials that are kept, and what is due. SI; dates as YYYY-MM-DD, times with their zone.
 
@@ -11,8 +12,6 @@ const temperature = (label: string) =>
 
 /** Where a trip comes from. */
 export const TRIP_SOURCES = ['hand', 'instruments', 'track', 'table'] as const
-/** The sea of a trip, as an owner says it. */
-export const SEAS = ['', 'smooth', 'slight', 'moderate', 'rough'] as const
 
 /** A part of a trip at one speed and power. */
 export const STRETCH = group('Steady stretch', {

@@ -1,7 +1,9 @@
 import { HEATED_PARTS, type HeatPoint } from '../../drive'
 import { choice, group, number, text, yes, type FieldsFor } from '../../fields/field'
+import { DRIVES_THEN } from '../told/driveThen'
 import { MADE_WITH } from '../told/madeWith'
 import { READING_KINDS } from '../told/readingKind'
+import { SEAS } from '../told/seas'
 import { BOAT, DRIVE_LINE, OLD_ENGINE } from './boatFields'
 import { USE } from './useFields'
 import { DESIGN, FITTED_WHEEL, REDUCTION } from './designFields'
@@ -43,6 +45,8 @@ export const TRIAL_POINT = group('Reading', {
   }),
   direction: choice({ label: 'Way', options: ['', 'out', 'back'], usual: '' }),
   stream: number({ label: 'Stream', quantity: 'speed', least: -5, most: 5, open: true, hint: 'With her is positive' }),
+  // what older files hold was taken as read in calm
+  sea: choice({ label: 'Sea then', options: SEAS, usual: 'smooth' }),
   note: text({ label: 'Note', shortest: 0, longest: 120, usual: '' }),
   setup: number({ label: 'Setup', quantity: 'count', least: 0, most: 199, whole: true }),
 })
@@ -65,6 +69,29 @@ export const RUN_SETUP = group('Setup of a reading', {
   packEnergy: number({ label: 'Energy of the pack', quantity: 'energy', least: 1, most: 1e11 }),
   made: choice({ label: 'Made with', options: MADE_WITH, usual: 'asFitted' }),
   packKnown: yes({ label: 'The pack of then is known', usual: true }),
+  name: text({ label: 'Its name', shortest: 0, longest: 60, usual: '' }),
+  kind: choice({ label: 'Kind of drive', options: DRIVES_THEN, usual: 'unknown' }),
+  plate: number({
+    label: 'On its plate',
+    quantity: 'smallPower',
+    least: 10,
+    most: 1_000_000,
+    open: true,
+    hint: 'Watts that it takes flat out',
+  }),
+  notches: number({
+    label: 'Notches of its switch',
+    quantity: 'count',
+    least: 1,
+    most: 20,
+    whole: true,
+    open: true,
+    hint: '1 for a knob without steps',
+  }),
+  gear: number({ ...REDUCTION.fields.ratio, label: 'Motor turns per propeller turn', open: true }),
+  diameter: number({ label: 'Propeller, across', quantity: 'smallLength', least: 0.05, most: 3, open: true }),
+  pitch: number({ label: 'Its pitch', quantity: 'smallLength', least: 0.03, most: 4, open: true }),
+  headWind: USE.fields.headWind,
 })
 
 /** A temperature read during a run at steady power. */

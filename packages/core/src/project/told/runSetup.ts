@@ -6,6 +6,22 @@ import { weightAfloat } from '../weightAfloat'
 /** State of charge at which a pack's volts are taken where only amps were read. */
 const HALF_CHARGE = 0.5
 
+/** Of another drive that nobody told of. */
+const NOT_TOLD = {
+  name: '',
+  kind: 'unknown',
+  plate: null,
+  notches: null,
+  gear: null,
+  diameter: null,
+  pitch: null,
+  headWind: 0,
+} as const satisfies Partial<RunSetup>
+
+/** Whether the gear and propeller of then are told, without which turns tell nothing. */
+export const knowsWheel = ({ made, gear, diameter, pitch }: RunSetup): boolean =>
+  made === 'asFitted' || (gear !== null && diameter !== null && pitch !== null)
+
 /**
  * What the boat is now, as far as the watts of a run depend on it.
  *
@@ -32,6 +48,7 @@ export function setupOf(project: Project): RunSetup {
     packEnergy: packFigures(design.pack, design.banks).energy,
     made: 'asFitted',
     packKnown: true,
+    ...NOT_TOLD,
   }
 }
 
@@ -58,17 +75,31 @@ export function asSetUp(project: Project, setup: RunSetup | undefined): Project 
     mass,
     houseLoad,
     hullCondition,
+    headWind,
+    made,
+    gear,
+    diameter,
+    pitch,
   } = setup
+  // the propeller of then, where it is told; its blades are taken as those on the board
+  const own = made !== 'asFitted' && gear !== null && diameter !== null && pitch !== null
   return {
     ...project,
     boat: {
       ...project.boat,
       mass,
       massHolds: 'after',
-      drive: { ...project.boat.drive, kind: drive, count: drives, still, legRatio },
+      drive: { ...project.boat.drive, kind: drive, count: drives, still, legRatio: own ? 1 : legRatio },
     },
-    use: { ...project.use, ...calm, houseLoad, hullCondition },
-    design: { ...project.design, motor, controller, reduction, propeller, jet },
+    use: { ...project.use, ...calm, headWind, houseLoad, hullCondition },
+    design: {
+      ...project.design,
+      motor,
+      controller,
+      reduction: own ? { ...reduction, ratio: gear } : reduction,
+      propeller: own ? { ...propeller, diameter, pitch } : propeller,
+      jet,
+    },
   }
 }
 
@@ -137,16 +168,7 @@ function withSetups<R extends { setup: number }>(
   const last = known.at(-1),
     // so does another drive, with its pack: who tells of one tells of more
     other = last && last.made !== 'asFitted' ? last : null
-  const current: RunSetup = {
-    ...now,
-    ...(leaves && { houseLoad: 0 }),
-    ...(other && {
-      made: other.made,
-      packKnown: other.packKnown,
-      packVoltage: other.packVoltage,
-      packEnergy: other.packEnergy,
-    }),
-  }
+  const current: RunSetup = other ?? { ...now, ...(leaves && { houseLoad: 0 }) }
   const setups: RunSetup[] = []
   const placeOf = (setup: RunSetup): number => {
     const at = setups.findIndex(s => sameSetup(s, setup))

@@ -1,5 +1,5 @@
 import type { Project, RunSetup } from '../../project/definition/projectFields'
-import { asSetUp, setupOf } from '../../project/told/runSetup'
+import { asSetUp, knowsWheel, setupOf } from '../../project/told/runSetup'
 import {
   condition,
   honestyOf,
@@ -18,9 +18,11 @@ import {
 } from '../../trial'
 import { curvePlace } from './curvePlace'
 import { modelOf, type Model } from '../model'
+import { reachesWater } from './driveThen'
 import { resistanceOfReading } from './readingChain'
 import { BAND, bandOf, liftAt, theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
-import { remember } from '../../numeric'
+import { interpolate, remember } from '../../numeric'
+import { keptShape } from './keptShape'
 
 /** A reading as resistance, against the theory. */
 export interface ReadPoint extends Reading, Standing {
@@ -43,6 +45,24 @@ export interface MeasuredBoat {
   /** 0 … 1: how far slow readings above the theory show the losses that a slow boat may have */
   slowLosses: number
   honesty: Honesty
+  /** drives that are not the one on the board, and what their readings tell of them */
+  drives: ToldDrive[]
+}
+
+/** A drive that readings were made with, as they tell it together with the theory. */
+export interface ToldDrive {
+  setup: RunSetup
+  /** rows of the table that were read with it */
+  rows: number[]
+  /** W, the least and the most that was read at the battery */
+  least: number
+  most: number
+  /**
+   * What of the battery's watts reaches the water as pull times speed: share with its 10 and 90 per cent.
+   *
+   * @param watts at the battery, W
+   */
+  at(watts: number): { centre: number; low: number; high: number }
 }
 
 const RPM_ALONE = 'Motor speed tells nothing of the hull without the gear and propeller that it turned.'
@@ -73,17 +93,29 @@ function measure(project: Project): MeasuredBoat {
   }))
   const points: Omit<ReadPoint, keyof Standing>[] = []
   const all = [
-    ...readings.map(r => ({ ...r, trip: null, sea: 0 })),
+    ...readings.map(r => ({ ...r, trip: null })),
     ...tripReadings(log.trips, log.setups, today.packEnergy),
   ]
-  for (const { sea, ...reading } of all) {
+  // each drive has doubts of its own, which all that was read through it share
+  const drives: { of: string; setup: RunSetup; most: number }[] = []
+  const driveOf = (reading: Reading & { trip: number | null }) => {
+    const setup = (reading.trip === null ? trial : log).setups[reading.setup] ?? today,
+      of = driveKey(setup)
+    return drives.find(d => d.of === of) ?? drives[drives.push({ of, setup, most: 0 }) - 1]!
+  }
+  for (const reading of all) {
+    const drive = driveOf(reading)
+    if (reading.kind === 'battery') drive.most = Math.max(drive.most, reading.value)
+  }
+  for (const reading of all) {
     const then = (reading.trip === null ? asThen : onTrips)[reading.setup] ?? asIs
-    const made = (reading.trip === null ? trial : log).setups[reading.setup]?.made ?? 'asFitted'
-    if (reading.kind === 'rpm' && made !== 'asFitted') {
+    const drive = driveOf(reading),
+      { made } = drive.setup
+    if (reading.kind === 'rpm' && made !== 'asFitted' && !knowsWheel(drive.setup)) {
       unread.push(...reading.rows.map(row => ({ row, reason: { text: RPM_ALONE } })))
       continue
     }
-    const read = resistanceOfReading(then, reading, made)
+    const read = resistanceOfReading(then, reading, { ...drive.setup, most: drive.most })
     if (!read) {
       unread.push(...reading.rows.map(row => ({ row, reason: { text: 'House and idle alone take more than that.' } })))
       continue
@@ -91,25 +123,34 @@ function measure(project: Project): MeasuredBoat {
     const doubts = theoryResistance(now, reading.speed).doubts
     // another bottom than today's is another doubt
     const same = then.project.use.hullCondition === use.hullCondition
-    const theory = theoryResistance(then, reading.speed).centre * (1 + sea * use.seaMargin)
+    const theory = theoryResistance(then, reading.speed).centre,
+      inSea = 1 + reading.sea * use.seaMargin,
+      resistance = read.resistance / inSea
+    const prior = priorAt(
+      now,
+      reading.speed,
+      same ? doubts : { ...doubts, bottom: 0 },
+      READINGS[reading.kind].throughDrive && made === 'asFitted',
+      0,
+    )
     points.push({
       ...reading,
-      resistance: read.resistance,
+      resistance,
       theory,
       seen: {
-        ...priorAt(
-          now,
-          reading.speed,
-          same ? doubts : { ...doubts, bottom: 0 },
-          READINGS[reading.kind].throughDrive && made === 'asFitted',
-          0,
+        ...prior,
+        common: [...prior.common, ...drives.flatMap(d => (d === drive ? read.shared : NO_DRIVE))],
+        away: Math.log(resistance / theory),
+        noise: Math.hypot(
+          read.slope * reading.noise,
+          same ? 0 : doubts.bottom,
+          read.open,
+          (reading.seaOpen * use.seaMargin) / inSea,
         ),
-        away: Math.log(read.resistance / theory),
-        noise: Math.hypot(read.slope * reading.noise, same ? 0 : doubts.bottom, read.open),
       },
     })
   }
-  if (points.length === 0) return { points: [], unread, posterior: null, slowLosses: 0, honesty: honestyOf([], 0) }
+  if (points.length === 0) return { points: [], unread, posterior: null, slowLosses: 0, honesty: honestyOf([], 0), drives: [] }
   const slow = points.filter(p => liftAt(now, p.speed) > 1)
   const above = slow.reduce((sum, p) => sum + p.seen.away, 0) / Math.max(1, slow.length)
   const slowLosses = Math.min(1, Math.max(0, above / SHOWN_LOSSES))
@@ -121,8 +162,37 @@ function measure(project: Project): MeasuredBoat {
     posterior,
     slowLosses,
     honesty: honestyOf(points, posterior.standing.filter(isFarOff).length, posterior.scatter),
+    drives: drives.flatMap((drive, i) => {
+      const own = points.filter(p => p.kind === 'battery' && p.trip === null && driveOf(p) === drive)
+      if (drive.setup.made === 'asFitted' || own.length === 0) return []
+      const first = points[0]!.seen.common.length - DOUBTS_OF_DRIVE * (drives.length - i)
+      // what is left of one doubt alone, in σ that it had before
+      const left = NO_DRIVE.map((_, k) => posterior.at({ common: unit(first + k), shape: 0, place: 0 }))
+      return {
+        setup: drive.setup,
+        rows: own.flatMap(p => p.rows),
+        least: Math.min(...own.map(p => p.value)),
+        most: drive.most,
+        at(watts: number) {
+          const { power, shared } = reachesWater(drive.setup, watts, drive.most)
+          const centre = (power / watts) * Math.exp(-shared.reduce((sum, s, k) => sum + s * left[k]!.shift, 0))
+          // the three are taken as if each were known by itself, which is the wider
+          const sigma = Math.hypot(...shared.map((s, k) => s * left[k]!.sigma))
+          return { centre, low: centre * Math.exp(-BAND * sigma), high: centre * Math.exp(BAND * sigma) }
+        },
+      }
+    }),
   }
 }
+
+/** A reading tells nothing of another drive. */
+const NO_DRIVE = [0, 0, 0] as const
+const DOUBTS_OF_DRIVE = NO_DRIVE.length
+/** One doubt, by its place. */
+const unit = (place: number): number[] => Array.from({ length: place + 1 }, (_, i) => (i === place ? 1 : 0))
+/** What two readings share when they were made with the same drive. */
+const driveKey = ({ made, name, kind, plate, notches, gear, diameter, pitch, houseLoad }: RunSetup): string =>
+  JSON.stringify(made === 'asFitted' ? [made] : [made, name, kind, plate, notches, gear, diameter, pitch, houseLoad])
 
 /** Slow readings so far above the theory, as ln, show losses that no method knows. */
 const SHOWN_LOSSES = 0.1
@@ -181,13 +251,15 @@ export function measuredResistance(model: Model, speed: number): HullResistance 
   const after = afterReadings(model, speed, theory.doubts)
   if (!after) return theory
   const { margin } = theory.doubts
-  const sigma = Math.hypot(after.hull.sigma, margin),
-    powerSigma = Math.hypot(after.power.sigma, margin)
+  const held = shapeHeld(model, speed)
+  // where no hull has the shape that readings ask for, they cannot all be right: what is taken back is open
+  const sigma = Math.hypot(after.hull.sigma, margin, held),
+    powerSigma = Math.hypot(after.power.sigma, margin, held)
   // what a slow boat loses unseen is in what was read, as far as it was read
   const unseen = 1 - measuredOf(model.project).slowLosses
   const lift = theory.lift ** (unseen * Math.min(1, powerSigma / theory.powerSigma))
   const [weight, bottom, form, drive, methods] = after.power.parts as [number, number, number, number, number]
-  const { centre, low, high } = bandOf(theory.centre * Math.exp(after.power.shift), sigma, lift)
+  const { centre, low, high } = bandOf(theory.centre * Math.exp(after.power.shift + held), sigma, lift)
   return {
     ...theory,
     centre,
@@ -196,6 +268,50 @@ export function measuredResistance(model: Model, speed: number): HullResistance 
     sigma,
     powerSigma,
     lift,
-    doubts: { methods, weight, bottom, form, margin, drive },
+    doubts: { methods: Math.hypot(methods, held), weight, bottom, form, margin, drive },
   }
+}
+
+/** Power of a hull grows with a power of speed between these, below its hump; one that planes has less beyond it. */
+const LEAST_EXPONENT = 1.5,
+  LEAST_PLANING = 0.5,
+  GREATEST_EXPONENT = 9
+/** Speeds at which the shape is held, from the slowest on, m/s; beyond the last reading by so much. */
+const HELD = 72,
+  SLOWEST = 0.2,
+  BEYOND = 1.6
+
+/**
+ * What is added to the readings' shift so that the curve keeps the shape that hulls have: power grows with speed, no
+ * slower and no faster than hulls allow, but where the methods themselves have a hump.
+ *
+ * @param model the boat
+ * @param speed m/s
+ * @returns ln of a factor; 0 where the shape is one that hulls have
+ */
+function shapeHeld({ project }: Model, speed: number): number {
+  const { places, held } = shapes(project, () => holdShape(project))
+  return interpolate(places, held, Math.log(Math.max(SLOWEST, speed)))
+}
+const shapes = remember<Project, { places: number[]; held: number[] }>('curveShape')
+
+function holdShape(project: Project): { places: number[]; held: number[] } {
+  const model = withoutBand(modelOf(project)),
+    { points } = measuredOf(project)
+  const fastest = BEYOND * Math.max(project.use.topSpeed, ...points.map(p => p.speed)),
+    step = Math.log(fastest / SLOWEST) / (HELD - 1)
+  const places = Array.from({ length: HELD }, (_, i) => Math.log(SLOWEST) + i * step)
+  const curve = places.map(place => {
+    const speed = Math.exp(place),
+      { centre, doubts } = theoryResistance(model, speed)
+    return { power: Math.log(Math.max(1e-9, centre * speed)), shift: afterReadings(model, speed, doubts)?.power.shift ?? 0 }
+  })
+  const shift = curve.map(c => c.shift)
+  const rises = curve.slice(1).map(({ power }, i) => power - curve[i]!.power)
+  const exponent = model.form.bottom === null ? LEAST_EXPONENT : LEAST_PLANING
+  const kept = keptShape(shift, {
+    least: rises.map(rise => Math.min(0, exponent * step - rise)),
+    most: rises.map(rise => Math.max(0, GREATEST_EXPONENT * step - rise)),
+  })
+  return { places, held: kept.map((k, i) => k - shift[i]!) }
 }

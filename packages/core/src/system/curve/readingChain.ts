@@ -6,23 +6,17 @@ import type { MadeWith } from '../../project/told/madeWith'
 import { idealEfficiency } from '../../propulsor'
 import type { Reading } from '../../trial'
 import { driveTrain } from '../driveTrain'
+import { reachesWater, type DriveOfReading } from './driveThen'
 import type { Model } from '../model'
 
 /** A propeller on a combustion engine gives so much of what its disc could at best (0.7 to 0.8, common practice). */
 const USUAL_OF_IDEAL = 0.75
 
-/**
- * What of the watts at a battery reaches the water through a drive of which nothing is known: 40 % with kilowatts, a
- * quarter with a few watts, where controller, idle and the resistors of a slow notch take most (common practice: 30 to
- * 50 % for conversions, 15 to 35 % for small motors; from memory).
- */
-const USUAL_EFFICIENCY = 0.4,
-  LESS_OF_LITTLE = 0.4,
-  LITTLE = 150
-/** What that leaves open, σ of ln: of kilowatts, and more of a few watts (judgement, as above). */
-const DRIVE_OPEN = 0.25,
-  OPEN_OF_LITTLE = 0.35
-const ofLittle = (watts: number) => Math.exp(-watts / LITTLE)
+/** What the old engine's shaft power leaves open of the hull, σ of ln: its propeller is not known (judgement). */
+const SHAFT_OPEN = 0.2
+/** W that stand still at the fitted drive beyond what is reckoned, and the share of the house that may be wrong. */
+const IDLE_OPEN = 5,
+  HOUSE_OPEN = 0.3
 
 /**
  * What a reading of its kind would show at a resistance, through the drive of then.
@@ -39,12 +33,9 @@ function shownAt(
   resistance: number,
   made: MadeWith,
 ): number {
-  const power = resistance * speed
   switch (kind) {
     case 'battery':
-      return made === 'asFitted'
-        ? driveTrain(model, speed, resistance).packPower
-        : power / (USUAL_EFFICIENCY * (1 - LESS_OF_LITTLE * ofLittle(power)))
+      return driveTrain(model, speed, resistance).packPower
     case 'shaft':
       return made === 'asFitted'
         ? driveTrain(model, speed, resistance).shaftPower
@@ -87,8 +78,20 @@ export interface ReadResistance {
   resistance: number
   /** how much ln R moves for ln of what was read */
   slope: number
-  /** σ of ln R that the drive of then leaves open, where it is not the one that is fitted */
+  /**
+   * σ of ln R that the drive of then leaves open, shared by all that was read through it: what it makes of its watts
+   * flat out, how that fades at part load, what goes on with no thrust
+   */
+  shared: readonly [full: number, fade: number, idle: number]
+  /** the same of each reading by itself */
   open: number
+}
+
+/** The drive that a reading was made with. */
+export interface MadeBy extends DriveOfReading {
+  made: MadeWith
+  /** W, the most that was read at the battery with it */
+  most: number
 }
 
 /**
@@ -96,31 +99,37 @@ export interface ReadResistance {
  *
  * @param model the boat as she was
  * @param reading what was read
- * @param made with which drive: watts at the battery of one that is not known tell through what is usual
+ * @param by the drive; left out for the one that is fitted. Watts at the battery of another tell through what is usual
  * @returns N and its slope; null when house and idle alone take more than was read
  */
 export function resistanceOfReading(
   model: Model,
   reading: Pick<Reading, 'kind' | 'speed' | 'value'>,
-  made: MadeWith = 'asFitted',
+  by?: MadeBy,
 ): ReadResistance | null {
+  const { kind, speed, value: read } = reading
+  const fitted = !by || by.made === 'asFitted'
   const at = (value: number): number | null => {
-    let most = Math.max(10, (2 * value) / reading.speed)
-    const beyond = (r: number) => shownAt(model, reading, r, made) - value
+    if (kind === 'battery' && !fitted) return reachesWater(by, value, by.most).power / speed
+    let most = Math.max(10, (2 * value) / speed)
+    const beyond = (r: number) => shownAt(model, reading, r, by?.made ?? 'asFitted') - value
     // rpm and fuel say nothing of newtons at first sight
     for (let i = 0; i < 40 && beyond(most) < 0; i++) most *= 2
     const found = findRoot(beyond, 0, most, 1e-3)
     return found.outcome === 'noBracket' ? null : found.x
   }
-  const resistance = at(reading.value),
-    more = at(reading.value * (1 + STEP))
+  const resistance = at(read),
+    more = at(read * (1 + STEP))
   if (!resistance || !more) return null
-  const { kind, speed } = reading
-  const open =
-    made === 'asFitted' || (kind !== 'battery' && kind !== 'shaft')
-      ? 0
-      : kind === 'shaft'
-        ? DRIVE_OPEN
-        : DRIVE_OPEN + OPEN_OF_LITTLE * ofLittle(resistance * speed)
-  return { resistance, slope: Math.log(more / resistance) / Math.log(1 + STEP), open }
+  const slope = Math.log(more / resistance) / Math.log(1 + STEP)
+  const of = (shared: ReadResistance['shared'], open = 0): ReadResistance => ({ resistance, slope, shared, open })
+  if (kind === 'battery') {
+    if (fitted) {
+      const { houseLoad } = model.project.use
+      return of([0, 0, Math.min(1, (slope * Math.hypot(IDLE_OPEN, HOUSE_OPEN * houseLoad)) / read)])
+    }
+    const { shared, each } = reachesWater(by, read, by.most)
+    return of(shared, each)
+  }
+  return of([kind === 'shaft' && !fitted ? SHAFT_OPEN : 0, 0, 0])
 }
