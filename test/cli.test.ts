@@ -108,8 +108,8 @@ describe('remigo new', () => {
     ['a wrong unit', { hullType: 'canoe', beam: '90 kg' }, /beam: .*measures a weight/],
     ['a drive that is none', { hullType: 'canoe', drive: 'oars' }, /drive: /],
     ['a variant that is none', { hullType: 'canoe', variant: 'raft' }, /variant: It should be one of/],
-    ['a reading without a speed', { hullType: 'canoe', known: ['900 W'] }, /known\[0\]: At what speed/],
-    ['a reading by rpm', { hullType: 'canoe', known: ['3 kn 900 rpm'] }, /known\[0\]: Rpm tell something once/],
+    ['a reading without a speed', { hullType: 'canoe', known: ['900 W'] }, /known\.0: At what speed/],
+    ['a reading by rpm', { hullType: 'canoe', known: ['3 kn 900 rpm'] }, /known\.0: Rpm tell something once/],
     ['readings that are no list', { hullType: 'canoe', known: '3 kn 90 W' }, /known: /],
     ['no object', [], /one object/],
   ])('exits 2 on %s', async (_, data, reason) => {
@@ -145,6 +145,19 @@ describe('remigo fit', () => {
     const { code, stderr } = await run(['fit', boat(), file('wrong.csv', text)])
     expect(code).toBe(2)
     expect(stderr).toMatch(reason)
+  })
+  it('takes sentences with what they were made with', async () => {
+    const known = [{ say: '1.6 kn 12 V 9 A', with: { drive: 'another', kind: 'trollingMotor', notches: 5 } }]
+    const { code, stdout } = await run(['fit', boat(), file('known.json', JSON.stringify({ known }))])
+    expect(code).toBe(0)
+    const { trial } = JSON.parse(stdout) as { trial: { points: { setup: number }[]; setups: { kind: string }[] } }
+    expect(trial.setups[trial.points.at(-1)!.setup]!.kind).toBe('trollingMotor')
+    const wrong = await run([
+      'fit',
+      boat(),
+      file('wrong.json', '[{ "say": "4 kn 900 W", "with": { "kind": "sail" } }]'),
+    ])
+    expect([wrong.code, wrong.stderr]).toEqual([2, expect.stringMatching(/known\.0\.with\.kind/)])
   })
   it('asks for both files', async () => expect((await run(['fit', boat()])).stderr).toMatch(/BOAT READINGS\.csv/))
 })

@@ -6,11 +6,13 @@ import {
   fillText,
   hullTypeOf,
   newProject,
+  NOT_SAID,
   keptText,
   readField,
   readEarlyAll,
   typicalAnswers,
   usualLength,
+  wantsPack,
   FIELDS,
   type DriveKind,
   type FirstAnswers,
@@ -18,6 +20,7 @@ import {
   type HullTypeId,
   type MadeWith,
   type Project,
+  type RunSetup,
   type TrialPoint,
 } from '@remigo/core'
 import { boardWords } from '~/messages/board'
@@ -48,8 +51,9 @@ const NOTHING_GIVEN = {
   driveChosen: false,
   typed: NOTHING_TYPED,
   known: '',
-  // there is no drive yet that could be the one that is fitted
-  madeWith: 'unknown' as Exclude<MadeWith, 'asFitted'>,
+  /** what the first readings were made with, as far as it is told */
+  madeWith: 'unknown' as MadeWith,
+  setup: {} as Partial<RunSetup>,
   massHolds: 'before' as MassHolds,
 }
 
@@ -150,15 +154,12 @@ export function useFirstAnswers() {
   }
 
   /** a share of a charge, or amps alone, tell nothing of a pack that nobody knows */
-  const wantsPack = computed(() => {
-    return (
-      toldSoFar.value.ok &&
-      toldSoFar.value.points.some(
-        ({ kind, power, voltage, current }) =>
-          kind === 'charge' || (kind === 'battery' && power === null && current !== null && voltage === null),
-      )
-    )
-  })
+  const asksPack = computed(() => toldSoFar.value.ok && toldSoFar.value.points.some(wantsPack))
+  const setup = computed(() => ({ ...NOT_SAID, ...given.value.setup, made: madeWith.value }))
+  const setSetup = (change: Partial<RunSetup>) => {
+    given.value.setup = { ...given.value.setup, ...change }
+  }
+  const toldWith = (points: TrialPoint[]) => points.map(point => ({ point, made: setup.value }))
 
   /** Every answer checked, and all of them together; the boat, or null with the errors set. */
   async function finish(): Promise<{ project: Project; note: string | null } | null> {
@@ -175,7 +176,7 @@ export function useFirstAnswers() {
       (Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]),
     )
     const { firstDesign } = await import('~/firstDesign')
-    const { project, note } = firstDesign(answers.value, crypto.randomUUID(), told, library.library, madeWith.value)
+    const { project, note } = firstDesign(answers.value, crypto.randomUUID(), toldWith(told), library.library)
     return {
       project: { ...project, typed: kept },
       note: note && `${boardWords.held.nothingFits}: ${fillText(note, view.choice)}`,
@@ -202,7 +203,7 @@ export function useFirstAnswers() {
     const { firstDesign } = await import('~/firstDesign')
     if (!sketch.value) return null
     const told = toldSoFar.value.ok ? toldSoFar.value.points : []
-    return firstDesign(answers.value, 'sketch', told, library.library, madeWith.value)
+    return firstDesign(answers.value, 'sketch', toldWith(told), library.library)
   }
   /** the next boat starts from an empty sheet */
   function clear() {
@@ -217,7 +218,9 @@ export function useFirstAnswers() {
     typed,
     known,
     madeWith,
-    wantsPack,
+    asksPack,
+    setup,
+    setSetup,
     massHolds,
     errors,
     typical,

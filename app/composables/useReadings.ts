@@ -9,9 +9,9 @@ import {
   readReading,
   readTrialTable,
   readingMadeWith,
-  RUN_SETUP,
   sameSetup,
   setupOf,
+  setupTold,
   streamError,
   TRIAL_POINT,
   trialWith,
@@ -83,17 +83,9 @@ export function useReadings() {
     trial.value.setups[trial.value.points[index]!.setup] ?? setupOf(document.shown)
   const setMade = (index: number, change: Partial<RunSetup>) =>
     document.edit(words.made, [edit('trial', readingMadeWith(document.shown, index, change))])
-  /** The pack of then, as its owner says it: what puts it there, or a sentence. */
-  const packText = (index: number) => {
-    const { packKnown, packEnergy } = madeOf(index)
-    return packKnown ? keptText(RUN_SETUP.fields.packEnergy, packEnergy, view.choice).replace(/\u00A0/g, ' ') : ''
-  }
-  function typePack(index: number, text: string): (() => void) | string {
-    if (!text.trim()) return () => setMade(index, { packKnown: false })
-    const read = readField(RUN_SETUP.fields.packEnergy, text, view.choice, madeOf(index).packEnergy)
-    if (!read.ok) return words.wrongField(index + 1, read.message)
-    return () => setMade(index, { packEnergy: read.value ?? 1, packKnown: true })
-  }
+  /** What all readings of a setup were made with. */
+  const setSetup = (place: number, change: Partial<RunSetup>) =>
+    document.edit(words.made, [edit('trial', setupTold(document.shown, place, change))])
   const remove = (index: number) => set(trial.value.points.filter((_, i) => i !== index))
   const change = (index: number, part: Partial<TrialPoint>) =>
     set(trial.value.points.map((p, i) => (i === index ? { ...p, ...part } : p)))
@@ -114,8 +106,8 @@ export function useReadings() {
     const wrong = (why: string) => words.wrongField(index + 1, why)
     if (column === 'read') {
       if (!text.trim()) {
-        const { speed, direction, stream, note, doubt, setup } = point
-        return () => change(index, { ...EMPTY_READING, speed, direction, stream, note, doubt, setup })
+        const { speed, direction, stream, sea, note, doubt, setup } = point
+        return () => change(index, { ...EMPTY_READING, speed, direction, stream, sea, note, doubt, setup })
       }
       const read = readReading(text, view.choice, point.speed)
       if (!read.ok) return wrong(read.message)
@@ -148,8 +140,7 @@ export function useReadings() {
     madeNow,
     madeOf,
     setMade,
-    packText,
-    typePack,
+    setSetup,
     tell,
     add,
     remove,

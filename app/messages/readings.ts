@@ -37,15 +37,36 @@ export const readingWords = {
       unknown: 'not said',
     },
     madeAtStart: {
+      asFitted: 'As fitted today',
       oldEngine: 'The old engine',
       another: 'Another drive',
       unknown: 'Not sure',
     },
-    packAtStart:
-      'A share of the charge, or amps alone, tell something once their pack is told: on the power curve, below ' +
-      'the reading.',
-    pack: 'Pack then',
-    packHint: 'its kWh; a share of the charge tells nothing without it',
+    packAtStart: 'A share of the charge, or amps alone, tell something once their pack is told: its kWh.',
+    /** words of the choices of a setup */
+    setup: {
+      unknown: 'not known',
+      trollingMotor: 'trolling motor',
+      outboard: 'electric outboard',
+      shaft: 'motor on a shaft',
+      pod: 'pod or hub motor',
+      none: 'none',
+      locked: 'locked',
+      freewheeling: 'turning free',
+      folded: 'folded or feathered',
+      clean: 'clean',
+      slime: 'slime',
+      weed: 'weed',
+      barnacles: 'barnacles',
+    },
+    sea: 'Sea then',
+    seas: { '': '–', smooth: 'smooth', slight: 'slight', moderate: 'moderate', rough: 'rough' },
+    setups: 'What they were made with',
+    setupOf: (rows: string, made: string, details: string) => `${rows}: ${made}${details ? ` · ${details}` : ''}`,
+    notches: (n: number) => `${n} notches`,
+    fromThen: 'Those that share it change together.',
+    losses: (share: string, most: string, little: string, least: string) =>
+      `As read, ${share} of its ${most} became pull times speed` + (little ? `; ${little} of ${least}.` : '.'),
     add: 'Add a row',
     remove: 'Take out reading',
     file: 'From CSV',
@@ -59,7 +80,7 @@ export const readingWords = {
     same: 'Your boat takes what the theory says at cruise.',
     narrowed: (before: string, after: string) => `Power there was ${before}; it is ${after} now.`,
     margin: (share: string) =>
-      `Readings are taken as made in calm; curve and points carry your sea margin of ${share}.`,
+      `Curve and points hold your sea margin of ${share}: what was read in smoother water is lifted to it.`,
     off: (rows: string, share: string) =>
       `Reading ${rows} is ${share} of the theory, far from what it and the others lead one to expect: it counts ` +
       'little. Look at its units and the stream.',

@@ -2,8 +2,9 @@ import {
   edit,
   PROJECT_FIELDS,
   readingsJson,
-  readReading,
+  readKnown,
   readTrialTable,
+  trialToldWith,
   trialWith,
   withEdits,
   type Project,
@@ -16,14 +17,18 @@ import { fitRequestSchema } from './requests'
 /** Readings of any kind correct a boat's curve; the boat with them, and what they changed. */
 export const fitAnswer = answering(fitRequestSchema, ({ project: data, csv, known }) => {
   const boat = projectOf(data)
-  const points = [...tableOf(csv), ...(known ?? []).map(readingOf)]
-  if (points.length === 0)
+  const points = tableOf(csv),
+    told = readKnown(known ?? [], 'known')
+  if (!told.ok) throw new BadRequest(told.errors)
+  if (points.length + told.told.length === 0)
     throw new BadRequest([{ field: 'csv', message: 'Send readings: a table as csv, or sentences as known.' }])
-  const all = [...boat.trial.points, ...points],
+  const all = boat.trial.points.length + points.length + told.told.length,
     { longest } = PROJECT_FIELDS.trial.fields.points
-  if (all.length > longest)
-    throw new BadRequest([{ field: 'csv', message: `A boat keeps ${longest} readings; these would be ${all.length}.` }])
-  const project: Project = withEdits(boat, [edit('trial', { ...trialWith(boat, all), use: 'measured' })])
+  if (all > longest)
+    throw new BadRequest([{ field: 'csv', message: `A boat keeps ${longest} readings; these would be ${all}.` }])
+  // a table is a trial of her as she is; a sentence says what it was made with
+  const measured: Project = { ...boat, trial: trialWith(boat, [...boat.trial.points, ...points]) }
+  const project = withEdits(boat, [edit('trial', { ...trialToldWith(measured, told.told), use: 'measured' })])
   return { project, ...readingsJson(project) }
 })
 
@@ -34,10 +39,4 @@ function tableOf(csv: string | undefined): TrialPoint[] {
   throw new BadRequest(
     table.errors.map(({ line, column, message }) => ({ field: `csv, line ${line}, column ${column}`, message })),
   )
-}
-
-function readingOf(sentence: string, i: number): TrialPoint {
-  const read = readReading(sentence)
-  if (read.ok) return read.point
-  throw new BadRequest([{ field: `known.${i}`, message: read.message }])
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { fillText, firstDesign, readAnswers, readEarly, type TrialPoint } from '@remigo/core'
+import { fillText, firstDesign, readAnswers, readKnown } from '@remigo/core'
 import { answering } from './answering'
 import { BadRequest } from './badRequest'
 import { newRequestSchema } from './requests'
@@ -8,12 +8,8 @@ import { newRequestSchema } from './requests'
 export const newAnswer = answering(newRequestSchema, request => {
   const read = readAnswers(request.answers)
   if (!read.ok) throw new BadRequest(read.errors.map(e => ({ ...e, field: `answers.${e.field}` })))
-  const { project, note } = firstDesign(read.answers, randomUUID(), read.known.map(knownReading))
+  const known = readKnown(read.known, 'answers.known')
+  if (!known.ok) throw new BadRequest(known.errors)
+  const { project, note } = firstDesign(read.answers, randomUUID(), known.told)
   return { project, note: note && fillText(note) }
 })
-
-function knownReading(sentence: string, i: number): TrialPoint {
-  const read = readEarly(sentence)
-  if (read.ok) return read.point
-  throw new BadRequest([{ field: `answers.known.${i}`, message: read.message }])
-}

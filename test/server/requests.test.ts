@@ -46,6 +46,12 @@ it('several speeds, a new boat from answers, and readings by HTTP', async () => 
     ['fit', { project }, 'csv'],
     ['fit', { project, csv: 'speed,power\n4,fast' }, 'csv, line 2, column 2'],
     ['fit', { project, known: ['4 kn'] }, 'known.0'],
+    ['fit', { project, known: [{ say: '4 kn 90 W', with: { kind: 'sail' } }] }, 'known.0.with.kind'],
+    [
+      'new',
+      { answers: { hullType: 'canoe', known: [{ say: '3 kn 90 W', with: { pack: 'x' } }] } },
+      'answers.known.0.with.pack',
+    ],
   ] as const) {
     const refused = await post(`/api/${path}`, data)
     expect(refused.status, field).toBe(400)

@@ -43,8 +43,7 @@ const readings = computed<ChartCurve[]>(() => {
   const shaft = (speed: number, resistance: number) => kw(driveTrain(model, speed, resistance).shaftPower)
   // a reading is a factor on the theory of then: shown for the boat, the weather and the drive of now
   const pulls = points.map(p => theoryResistance(model, p.speed).centre * Math.exp(p.seen.away))
-  const at = (p: ReadPoint, i: number, sigmas: number) =>
-    shaft(p.speed, pulls[i]! * Math.exp(sigmas * BAND * p.seen.noise))
+  const at = (p: ReadPoint, i: number, sigmas: number) => shaft(p.speed, pulls[i]! * Math.exp(sigmas * BAND * p.sigma))
   const before = using.value ? answer.curve.map(p => theoryResistance(model, p.speed)) : []
   const edge = (name: string, pull: (r: HullResistance) => number, more: Partial<ChartCurve>): ChartCurve => ({
     name,

@@ -9,6 +9,7 @@ import { useQuantities } from '~/composables/useQuantities'
 import { READING_COLUMNS, useReadings } from '~/composables/useReadings'
 import ReadingCell from './ReadingCell.vue'
 import ReadingSentence from './ReadingSentence.vue'
+import ReadingSetups from './ReadingSetups.vue'
 import { fileText, MOST_BYTES } from '~/files/fileText'
 import { useFilePick } from '~/composables/useFilePick'
 
@@ -27,8 +28,7 @@ const {
   madeNow,
   madeOf,
   setMade,
-  packText,
-  typePack,
+  setSetup,
   tell,
   add,
   remove,
@@ -178,19 +178,19 @@ const next = computed(() => {
               :items="words.madeWith"
               :data-made="row"
               @update:model-value="setMade(row, { made: $event as MadeWith })"
-            /><span v-if="point.kind === 'charge'" class="pack" :title="words.packHint"
-              >{{ words.pack }}
-              <ReadingCell
-                :shown="packText(row)"
-                :name="`pack-${row}`"
-                :label="`${words.pack}, ${row + 1}`"
-                :take="typed => typePack(row, typed)"
-                @wrong="said(`pack-${row}`, $event)"
-            /></span>
+            /><PickField
+              class="sea"
+              :label="words.sea"
+              :model-value="point.sea"
+              :items="words.seas"
+              :data-sea="row"
+              @update:model-value="change(row, { sea: $event })"
+            />
           </td>
         </tr>
       </tbody>
     </VTable>
+    <ReadingSetups v-if="trial.points.length" :trial="trial" :measured="measured" @change="setSetup" />
     <ul v-if="sentences.length" class="errors" role="alert" data-reading-errors>
       <li v-for="e in sentences" :key="e">{{ e }}</li>
     </ul>
@@ -311,9 +311,6 @@ const next = computed(() => {
   margin-right: 18px;
   font-size: 13px;
   color: var(--soft);
-}
-.with .pack .cell {
-  width: 96px;
 }
 .far {
   color: var(--clash);

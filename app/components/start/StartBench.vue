@@ -8,6 +8,7 @@ import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
 import { useStages } from '~/composables/useStages'
 import { whenIdle } from '~/composables/whenIdle'
+import ReadingSetup from '~/components/readings/ReadingSetup.vue'
 import FirstSketch from '~/components/start/FirstSketch.vue'
 
 const DemoBoats = defineAsyncComponent(() => import('~/components/start/DemoBoats.vue'))
@@ -23,7 +24,9 @@ const {
   typed,
   known,
   madeWith,
-  wantsPack,
+  asksPack,
+  setup,
+  setSetup,
   massHolds,
   errors,
   sketch,
@@ -162,10 +165,16 @@ async function make() {
           v-model="madeWith"
           :label="readingWords.readings.made"
           :options="readingWords.readings.madeAtStart"
-          :columns="3"
+          :columns="2"
           data-known-made
         />
-        <p v-if="known.trim() && wantsPack" class="small" role="status" data-known-pack>
+        <ReadingSetup
+          v-if="known.trim()"
+          :setup="setup.made === 'asFitted' ? { ...setup, made: 'another' } : setup"
+          :needs="{ early: true, pack: asksPack }"
+          @change="setSetup"
+        />
+        <p v-if="known.trim() && asksPack && !setup.packKnown" class="small" role="status" data-known-pack>
           {{ readingWords.readings.packAtStart }}
         </p>
       </section>

@@ -1,14 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import {
-  evaluate,
-  fillText,
-  findingsOf,
-  firstDesign,
-  readAnswers,
-  readEarly,
-  writeProject,
-  type TrialPoint,
-} from '@remigo/core'
+import { evaluate, fillText, findingsOf, firstDesign, readAnswers, readKnown, writeProject } from '@remigo/core'
 import { textOf, Unusable, unusableFields, type CommandResult } from './command'
 
 /** remigo new ANSWERS: a boat with her first design from ten answers, to standard output. */
@@ -22,17 +13,13 @@ export async function newCommand([file]: string[]): Promise<CommandResult> {
   }
   const read = readAnswers(data)
   if (!read.ok) throw unusableFields(file!, read.errors)
-  const { project, note } = firstDesign(read.answers, randomUUID(), read.known.map(knownReading))
+  const known = readKnown(read.known, 'known')
+  if (!known.ok) throw unusableFields(file!, known.errors)
+  const { project, note } = firstDesign(read.answers, randomUUID(), known.told)
   const stops = findingsOf(evaluate(project, project.use.cruiseSpeed)).counts.stop
   return {
     code: note || stops > 0 ? 1 : 0,
     stdout: writeProject(project),
     stderr: note ? `remigo: nothing fits. ${fillText(note).replace(/\u00A0/g, ' ')}\n` : '',
   }
-}
-
-function knownReading(sentence: string, i: number): TrialPoint {
-  const read = readEarly(sentence)
-  if (!read.ok) throw new Unusable(`known[${i}]: ${read.message}`)
-  return read.point
 }

@@ -81,6 +81,7 @@ import { dueLate } from './rules/log/dueLate'
 import { logContradicts } from './rules/log/logContradicts'
 import { jointWarm } from './rules/log/jointWarm'
 import { takesMoreNow } from './rules/log/takesMoreNow'
+import { oddReading } from './rules/log/oddReading'
 import { oneWayTrial } from './rules/log/oneWayTrial'
 import { taskUninspected } from './rules/build/taskUninspected'
 import { overloaded } from './rules/weights/overloaded'
@@ -136,6 +137,7 @@ export const RULES = {
   logContradicts,
   jointWarm,
   takesMoreNow,
+  oddReading,
   oneWayTrial,
   capacityPlate,
   trimOff,

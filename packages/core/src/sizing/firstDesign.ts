@@ -1,9 +1,9 @@
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { newProject, type FirstAnswers } from '../project/begin/newProject'
-import type { Project, TrialPoint } from '../project/definition/projectFields'
+import type { Project } from '../project/definition/projectFields'
 import { edit, withEdits } from '../project/definition/projectPath'
-import type { MadeWith } from '../project/told/madeWith'
-import { trialWith } from '../project/told/runSetup'
+import { trialToldWith } from '../project/told/runSetup'
+import type { ToldReading } from '../trial'
 import type { Text } from '../units'
 import { sizeRest } from './sizeRest'
 
@@ -12,6 +12,9 @@ export interface FirstDesign {
   project: Project
   note: Text | null
 }
+
+/** The drive that an owner has today, of which the design knows nothing yet. */
+const BEFORE = { made: 'another', name: 'as fitted before' } as const
 
 const sized = (project: Project, library: Library): FirstDesign => {
   const found = sizeRest(project, library)
@@ -25,23 +28,27 @@ const sized = (project: Project, library: Library): FirstDesign => {
  *
  * @param answers the ten answers, SI
  * @param id of the new document
- * @param known readings, from readEarly
+ * @param known readings with what they were made with: none of the design's, since there was none then
  * @param library parts to choose from
- * @param made with what drive they were made: none of the design's, since there was none then
  * @returns the boat; a note where nothing fits
  */
 export function firstDesign(
   answers: FirstAnswers,
   id: string,
-  known: readonly TrialPoint[] = [],
+  known: readonly ToldReading[] = [],
   library: Library = SHIPPED_LIBRARY,
-  made: Exclude<MadeWith, 'asFitted'> = 'unknown',
 ): FirstDesign {
   const first = sized(newProject(answers, id), library)
   if (known.length === 0) return first
   // as she floated before, through whatever drove her then, they move the curve and so the design
-  const trial = trialWith(first.project, known)
-  const setups = trial.setups.map(setup => ({ ...setup, mass: first.project.boat.mass, made, packKnown: false }))
-  const told = withEdits(first.project, [edit('trial', { ...trial, setups })])
+  const trial = trialToldWith(
+    first.project,
+    known.map(({ point, made }) => ({
+      point,
+      // what was fitted then is not what is designed now
+      made: { mass: first.project.boat.mass, ...made, ...(made.made === 'asFitted' ? BEFORE : {}) },
+    })),
+  )
+  const told = withEdits(first.project, [edit('trial', trial)])
   return sized(told, library)
 }

@@ -60,6 +60,21 @@ export interface ReadWith {
   enginePower: number
 }
 
+/**
+ * Whether a reading tells nothing without its pack: a share of a charge, or amps without volts.
+ *
+ * @param point the reading
+ * @returns true where its pack must be told
+ * @example wantsPack({ kind: 'charge', power: null, voltage: null, current: null }) // true
+ */
+export const wantsPack = ({
+  kind,
+  power,
+  voltage,
+  current,
+}: Pick<TrialPoint, 'kind' | 'power' | 'voltage' | 'current'>): boolean =>
+  kind === 'charge' || (kind === 'battery' && power === null && current !== null && voltage === null)
+
 /** Watts and volts × amps that differ by more contradict each other (common practice: meters agree to a tenth). */
 const AGREE = 0.15
 

@@ -348,6 +348,17 @@ const BROKEN: Record<RuleId, Edit[]> = {
     { path: 'log.trips', value: trips(8, i => ({ stretches: [stretch({ power: i < 4 ? 900 : 1150 })] })) },
     { path: 'trial.use', value: 'measured' },
   ],
+  oddReading: [
+    {
+      path: 'trial.points',
+      value: [3, 3.5, 4, 4.5, 5].map((knots, i) => ({
+        ...EMPTY_READING,
+        speed: knots * KNOT,
+        direction: i % 2 ? 'back' : 'out',
+        power: (i === 2 ? 6 : 1) * evaluate(calm, knots * KNOT).point.drive.packPower,
+      })),
+    },
+  ],
   oneWayTrial: [
     {
       path: 'trial.points',

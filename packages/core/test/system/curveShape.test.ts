@@ -33,8 +33,7 @@ describe('readings never bend a curve into a shape that no hull has', () => {
     ['keelYacht', 10],
   ] as const
   const oddReading = (boat: Project): TrialPoint => {
-    const { lengthWaterline } = boat.boat,
-      speed = Math.sqrt(GRAVITY * lengthWaterline) * (0.08 + 0.34 * dice())
+    const speed = Math.sqrt(GRAVITY * modelOf(boat).form.lengthWaterline) * (0.08 + 0.34 * dice())
     // anywhere from a quarter to four times what the theory says, by any kind of reading
     const watts = theoryResistance(modelOf(boat), speed).centre * speed * Math.exp(2.8 * (dice() - 0.5)) * 2.2
     const kind = READING_KINDS[Math.floor(dice() * READING_KINDS.length)]!
@@ -58,7 +57,7 @@ describe('readings never bend a curve into a shape that no hull has', () => {
         bare,
         Array.from({ length: 1 + Math.floor(dice() * 20) }, () => oddReading(bare)),
       )
-      const fastest = 0.38 * Math.sqrt(GRAVITY * bare.boat.lengthWaterline)
+      const fastest = 0.38 * Math.sqrt(GRAVITY * modelOf(bare).form.lengthWaterline)
       for (let speed = 0.4; speed * 1.06 < fastest; speed *= 1.06) {
         const exponent = Math.log(power(read, speed * 1.06) / power(read, speed)) / Math.log(1.06),
           own = Math.log(power(bare, speed * 1.06) / power(bare, speed)) / Math.log(1.06)

@@ -16,7 +16,7 @@ import { firstDesign } from '../../src/sizing'
 import { typicalAnswers, type FirstAnswers } from '../../src/project/begin/newProject'
 import { evaluate, hullResistance, measuredOf, modelOf, theoryResistance } from '../../src/system'
 import { reachesWater } from '../../src/system/curve/driveThen'
-import { EMPTY_READING, readEarly, readReading } from '../../src/trial'
+import { EMPTY_READING, NOT_SAID, readEarly, readReading } from '../../src/trial'
 import { fillText } from '../../src/units'
 
 const boat = withEdits(DEMO.tirrick, [edit('trial', { points: [], setups: [], use: 'theory' })])
@@ -145,7 +145,15 @@ describe('what is not known of a drive is its own, and all its readings share it
       }
     })
     const trial = trialWith(dinghy, points),
-      of = { made: 'another' as const, kind: 'trollingMotor' as const, notches: 5, plate, houseLoad: 0, mass: dinghy.boat.mass, ...more }
+      of = {
+        made: 'another' as const,
+        kind: 'trollingMotor' as const,
+        notches: 5,
+        plate,
+        houseLoad: 0,
+        mass: dinghy.boat.mass,
+        ...more,
+      }
     return withEdits(dinghy, [edit('trial', { ...trial, setups: trial.setups.map(s => ({ ...s, ...of })) })])
   }
   const { sigma } = theoryResistance(modelOf(dinghy), 1.5)
@@ -231,7 +239,7 @@ describe('what is told before there is a design', () => {
   const early = (sentence: string) => {
     const read = readEarly(sentence)
     if (!read.ok) throw new Error(read.message)
-    return [read.point]
+    return [{ point: read.point, made: NOT_SAID }]
   }
   it('is no reading of the design that is made of it', () => {
     const { project } = firstDesign(answers, 'x', early('4 kn 1200 W'))

@@ -24,8 +24,8 @@ export const ANSWER_FIELDS = {
 type NumberAnswer = keyof typeof ANSWER_FIELDS
 const NUMBERS = Object.keys(ANSWER_FIELDS) as NumberAnswer[]
 
-/** Answers read, with what the owner knows of her power in his own words; or every reason why not. */
-export type ReadAnswers = { ok: true; answers: FirstAnswers; known: string[] } | { ok: false; errors: FieldError[] }
+/** Answers read, with what the owner knows of her power, for readKnown; or every reason why not. */
+export type ReadAnswers = { ok: true; answers: FirstAnswers; known: unknown[] } | { ok: false; errors: FieldError[] }
 
 /**
  * Reads the ten answers from data that came from JSON: a number is SI, words carry their unit ("25 ft 5 in"). What is
@@ -81,7 +81,7 @@ export function readAnswers(data: unknown): ReadAnswers {
   const count = given.drives
   if (count !== undefined && count !== 1 && count !== 2) wrong('drives', 'The drives side by side are 1 or 2.')
   const sentences = given.known === undefined ? [] : given.known
-  if (!Array.isArray(sentences) || sentences.some(s => typeof s !== 'string'))
+  if (!Array.isArray(sentences))
     wrong('known', 'What you know already should be a list of sentences: ["3.9 kn 1850 W"].')
   if (given.name !== undefined && (typeof given.name !== 'string' || given.name.length > LONGEST_NAME))
     wrong('name', `The name should be words, at most ${LONGEST_NAME} letters.`)
@@ -99,7 +99,7 @@ export function readAnswers(data: unknown): ReadAnswers {
       ...(massHolds ? { massHolds } : {}),
       ...(count === 2 ? { drives: count } : {}),
     },
-    known: sentences as string[],
+    known: sentences as unknown[],
   }
 }
 

@@ -124,6 +124,37 @@ export function trialWith(project: Project, points: readonly TrialPoint[]): Proj
 }
 
 /**
+ * The readings with more of them, each with what it was made with.
+ *
+ * @param project the boat
+ * @param told what was read, and what of the setup differs from the boat as she is
+ * @returns the trial; those that share a setup share it here
+ */
+export function trialToldWith(
+  project: Project,
+  told: readonly { point: TrialPoint; made: Partial<RunSetup> }[],
+): Project['trial'] {
+  const { trial } = project,
+    now = setupOf(project)
+  const setups = [...trial.setups, ...told.map(({ made }) => ({ ...now, ...made }))],
+    points = told.map(({ point }, i) => ({ ...point, setup: trial.setups.length + i }))
+  return trialWith({ ...project, trial: { ...trial, setups } }, [...trial.points, ...points])
+}
+
+/**
+ * The trial without some of its readings.
+ *
+ * @param project the boat
+ * @param rows of the table, from 1
+ * @returns the trial
+ */
+export const trialWithout = (project: Project, rows: readonly number[]): Project['trial'] =>
+  trialWith(
+    project,
+    project.trial.points.filter((_, i) => !rows.includes(i + 1)),
+  )
+
+/**
  * The log with other trips: new ones were made with the drive on the board, the others keep theirs.
  *
  * @param project the boat
@@ -141,6 +172,20 @@ export function logWith(
 }
 
 /**
+ * A setup told otherwise, for all readings that share it.
+ *
+ * @param project the boat
+ * @param place of the setup
+ * @param change of what they were made with
+ * @returns the trial
+ */
+export function setupTold(project: Project, place: number, change: Partial<RunSetup>): Project['trial'] {
+  const { trial } = project
+  const setups = trial.setups.map((s, i) => (i === place ? { ...s, ...change } : s))
+  return trialWith({ ...project, trial: { ...trial, setups } }, trial.points)
+}
+
+/**
  * A reading that was made with something else than the document has it.
  *
  * @param project the boat
@@ -150,9 +195,11 @@ export function logWith(
  */
 export function readingMadeWith(project: Project, row: number, change: Partial<RunSetup>): Project['trial'] {
   const { trial } = project,
-    known = trial.setups[trial.points[row]!.setup] ?? setupOf(project)
+    known = trial.setups[trial.points[row]!.setup] ?? setupOf(project),
+    // with what is fitted, all else is as it is fitted too
+    base = change.made === 'asFitted' ? setupOf(project) : known
   const points = trial.points.map((p, i) => (i === row ? { ...p, setup: trial.setups.length } : p))
-  const { placed, setups } = withSetups(project, [...trial.setups, { ...known, ...change }], points)
+  const { placed, setups } = withSetups(project, [...trial.setups, { ...base, ...change }], points)
   return { ...trial, points: placed, setups }
 }
 

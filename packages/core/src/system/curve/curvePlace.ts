@@ -25,7 +25,6 @@ export function curvePlace(model: Model, speed: number): number {
   const fnV = volumeFroude(speed, model.form.volume),
     beyond = Math.max(0, fnV - PLANES_FROM)
   return (
-    Math.min(fnV, PLANES_FROM) / PLANING_REACH +
-    LENGTHS_BEYOND * Math.log1p(beyond / (LENGTHS_BEYOND * PLANING_REACH))
+    Math.min(fnV, PLANES_FROM) / PLANING_REACH + LENGTHS_BEYOND * Math.log1p(beyond / (LENGTHS_BEYOND * PLANING_REACH))
   )
 }

@@ -32,6 +32,8 @@ export interface ReadPoint extends Reading, Standing {
   resistance: number
   /** what the theory says of her there, as she was then, N */
   theory: number
+  /** σ of ln R by which it alone knows it: its noise, and what is not known of the drive of then */
+  sigma: number
   /** how it enters the model */
   seen: Observation
 }
@@ -92,10 +94,7 @@ function measure(project: Project): MeasuredBoat {
     enginePower: boat.oldEngine.ratedPower,
   }))
   const points: Omit<ReadPoint, keyof Standing>[] = []
-  const all = [
-    ...readings.map(r => ({ ...r, trip: null })),
-    ...tripReadings(log.trips, log.setups, today.packEnergy),
-  ]
+  const all = [...readings.map(r => ({ ...r, trip: null })), ...tripReadings(log.trips, log.setups, today.packEnergy)]
   // each drive has doubts of its own, which all that was read through it share
   const drives: { of: string; setup: RunSetup; most: number }[] = []
   const driveOf = (reading: Reading & { trip: number | null }) => {
@@ -133,24 +132,27 @@ function measure(project: Project): MeasuredBoat {
       READINGS[reading.kind].throughDrive && made === 'asFitted',
       0,
     )
+    const noise = Math.hypot(
+      read.slope * reading.noise,
+      same ? 0 : doubts.bottom,
+      read.open,
+      (reading.seaOpen * use.seaMargin) / inSea,
+    )
     points.push({
       ...reading,
       resistance,
       theory,
+      sigma: Math.hypot(noise, ...read.shared),
       seen: {
         ...prior,
         common: [...prior.common, ...drives.flatMap(d => (d === drive ? read.shared : NO_DRIVE))],
         away: Math.log(resistance / theory),
-        noise: Math.hypot(
-          read.slope * reading.noise,
-          same ? 0 : doubts.bottom,
-          read.open,
-          (reading.seaOpen * use.seaMargin) / inSea,
-        ),
+        noise,
       },
     })
   }
-  if (points.length === 0) return { points: [], unread, posterior: null, slowLosses: 0, honesty: honestyOf([], 0), drives: [] }
+  if (points.length === 0)
+    return { points: [], unread, posterior: null, slowLosses: 0, honesty: honestyOf([], 0), drives: [] }
   const slow = points.filter(p => liftAt(now, p.speed) > 1)
   const above = slow.reduce((sum, p) => sum + p.seen.away, 0) / Math.max(1, slow.length)
   const slowLosses = Math.min(1, Math.max(0, above / SHOWN_LOSSES))
@@ -304,7 +306,10 @@ function holdShape(project: Project): { places: number[]; held: number[] } {
   const curve = places.map(place => {
     const speed = Math.exp(place),
       { centre, doubts } = theoryResistance(model, speed)
-    return { power: Math.log(Math.max(1e-9, centre * speed)), shift: afterReadings(model, speed, doubts)?.power.shift ?? 0 }
+    return {
+      power: Math.log(Math.max(1e-9, centre * speed)),
+      shift: afterReadings(model, speed, doubts)?.power.shift ?? 0,
+    }
   })
   const shift = curve.map(c => c.shift)
   const rises = curve.slice(1).map(({ power }, i) => power - curve[i]!.power)

@@ -1,0 +1,43 @@
+import { trialWithout } from '../../../project/told/runSetup'
+import { edit } from '../../../project/definition/projectPath'
+import { measuredOf } from '../../../system'
+import { isFarOff } from '../../../trial'
+import type { Rule } from '../../finding'
+
+/** What makes a reading show more, or less, than the boat takes (common practice). */
+const MORE =
+  'Reading {row} is {share} of the theory, far above what the others lead one to expect, and counts little. Look at its ' +
+  'units (kn or mph, W or kW), a stream or wind against her, growth, shallow water, and the drive of then: a notched ' +
+  'throttle burns most of it.'
+const LESS =
+  'Reading {row} is {share} of the theory, far below what the others lead one to expect, and counts little. Look at its ' +
+  'units (kn or mph, W or kW), a stream or wind with her, amps of one motor of two, and what drove her then.'
+
+/** A reading that lies far from the theory and the others. */
+export const oddReading: Rule = {
+  part: 'hull',
+  checks: 'No reading lies far from what the others lead one to expect',
+  source: 'Distance of each reading from the model without it, in σ (common practice: 3)',
+  check({ model: { project } }) {
+    const odd = measuredOf(project)
+      .points.filter(p => p.trip === null && isFarOff(p))
+      .sort((a, b) => Math.abs(b.off) - Math.abs(a.off))
+    const [worst] = odd
+    if (!worst) return null
+    const share = { quantity: 'ratio' as const, value: worst.resistance / worst.theory }
+    return {
+      severity: 'note',
+      title: odd.length > 1 ? 'some readings are odd' : 'one reading is odd',
+      amount: { text: '{share}', params: { share } },
+      sentence: { text: worst.off > 0 ? MORE : LESS, params: { row: worst.rows.join(', '), share } },
+      measure: odd.length,
+      fixes: [
+        {
+          label: { text: 'Leave reading {row} out', params: { row: worst.rows.join(', ') } },
+          edits: [edit('trial', trialWithout(project, worst.rows))],
+        },
+      ],
+      need: { text: 'Say what it was made with, under “What do you know already?”.' },
+    }
+  },
+}
