@@ -2,8 +2,9 @@ import { median } from 'd3-array'
 import { ageing, CHEMISTRIES, END_OF_LIFE } from '../battery'
 import type { Ranged } from '../numeric'
 import type { Project, Trip } from '../project'
-import { ageingReport, BAND, modelOf } from '../system'
+import { ageingReport, modelOf } from '../system'
 import { dateOfDay, dayNumber } from '../units'
+import { capacityFit } from './capacityFit'
 import { DAYS_A_YEAR } from './days'
 
 /** One trip's word on the capacity: its share of that when new, with its σ. */
@@ -12,6 +13,8 @@ export interface CapacityReading {
   trip: string
   share: number
   sigma: number
+  /** the same as a share of what was drawn: what is not known of it, whatever it came out at */
+  open: number
 }
 
 /** Volts of the cells at rest on a day. */
@@ -66,12 +69,6 @@ const COUNTED = 0.01,
   BY_ENERGY = 0.03
 /** Less of the charge tells nothing. */
 const LEAST_PART = 0.15
-/** Before anything is read: σ of the capacity when new, and of the loss of a year as a share of it. */
-const NEW_SIGMA = 0.05,
-  LOSS_SIGMA = 0.31
-/** What trips leave open however many they are: the meter itself. */
-const METER = 0.01
-
 /** A pack that holds this share of its plate is one; else charge, amp hours or plate are wrong. */
 export const isCapacity = (share: number): boolean => share > 0.2 && share < 1.6
 
@@ -98,13 +95,15 @@ export function capacityReading(project: Project, trip: Trip): CapacityReading |
   const open = Math.hypot(end(chargeFrom), end(chargeTo)) / part
   const whole = design.pack.cell.capacityAh * design.pack.parallel
   if (drawn !== null && drawn > 0) {
-    const share = drawn / part / whole
-    return { day, trip: trip.id, share, sigma: share * Math.hypot(open, COUNTED) }
+    const share = drawn / part / whole,
+      all = Math.hypot(open, COUNTED)
+    return { day, trip: trip.id, share, sigma: share * all, open: all }
   }
   if (used <= 0) return null
   const back = trip.sun + trip.sail + trip.generator
   const share = Math.max(0, used - back) / part / (pack.energy / Math.max(0.05, design.banks.health))
-  return { day, trip: trip.id, share, sigma: share * Math.hypot(open, COUNTED, BY_ENERGY) }
+  const all = Math.hypot(open, COUNTED, BY_ENERGY)
+  return { day, trip: trip.id, share, sigma: share * all, open: all }
 }
 
 /**
@@ -114,8 +113,7 @@ export function capacityReading(project: Project, trip: Trip): CapacityReading |
  * @param today days since 1970; the last day of the log when empty
  * @returns what is known; ranges are those of the plan where the log says nothing
  *
- * Source: share = a − b t by Bayes: a from the plate or the health typed, b from the wear at her use, each with
- * its σ; readings by their own.
+ * Source: capacityFit: share = a − b t by Bayes, a from the plate or the health typed, b from the wear at her use.
  */
 export function packHealth(project: Project, today: number | null = null): PackHealth {
   const { log, design } = project
@@ -129,24 +127,19 @@ export function packHealth(project: Project, today: number | null = null): PackH
   const start = design.banks.health
   const wear = ageingReport(project)
   const usual = Number.isFinite(wear.years) && wear.years > 0 ? (1 - END_OF_LIFE) / wear.years : calendarLoss(project)
-  const fit = fitLine(
-    readings.map(r => ({ t: (r.day - first) / DAYS_A_YEAR, y: r.share, sigma: r.sigma })),
-    { level: start, sigma: NEW_SIGMA * start, loss: usual, lossSigma: LOSS_SIGMA * usual },
+  const fit = capacityFit(
+    readings.map(({ day, share, open }) => ({ years: (day - first) / DAYS_A_YEAR, share, open })),
+    { level: start, loss: usual },
   )
-  const at = (day: number): CapacityAt => {
-    const { value, sigma } = fit.at((day - first) / DAYS_A_YEAR)
-    return { day, value, low: value - BAND * sigma, high: value + BAND * sigma }
-  }
+  const at = (day: number): CapacityAt => ({ day, ...fit.at((day - first) / DAYS_A_YEAR) })
   const days = [...new Set([...readings.map(r => r.day), end])]
   const now = at(end)
-  const lossLow = Math.max(usual * 0.1, fit.loss - BAND * fit.lossSigma),
-    lossHigh = fit.loss + BAND * fit.lossSigma,
-    lossMiddle = Math.max(lossLow, fit.loss)
-  const worn = Math.max(0, (now.value - END_OF_LIFE) / lossMiddle)
+  const { loss } = fit
+  const worn = Math.max(0, (now.value - END_OF_LIFE) / loss.value)
   // what capacity and loss leave open, as a share of the time
   const open = Math.hypot(
     (now.high - now.value) / Math.max(0.01, now.value - END_OF_LIFE),
-    (lossHigh - lossMiddle) / lossMiddle,
+    (loss.high - loss.value) / loss.value,
   )
   const two = at(end + 2 * DAYS_A_YEAR)
   const depths = log.trips.flatMap(t =>
@@ -158,7 +151,7 @@ export function packHealth(project: Project, today: number | null = null): PackH
     readings,
     now,
     course: readings.length ? days.map(at) : [],
-    loss: { value: lossMiddle, low: lossLow, high: lossHigh },
+    loss,
     worn: { value: worn, low: worn * Math.exp(-open), high: worn * Math.exp(open) },
     inTwoYears: two,
     spread: cellSpreads(project),
@@ -182,42 +175,6 @@ const calendarLoss = ({ design, boat }: Project): number =>
     depth: CHEMISTRIES[design.pack.cell.chemistry].usableShare,
     temperature: boat.waterTemperature,
   }).years
-
-/** A falling line by Bayes: level and loss with their priors, readings with their σ. */
-function fitLine(
-  points: readonly { t: number; y: number; sigma: number }[],
-  prior: { level: number; sigma: number; loss: number; lossSigma: number },
-) {
-  // precision matrix of (level, loss) and its right side; y = level − loss t
-  let p00 = 1 / prior.sigma ** 2,
-    p01 = 0,
-    p11 = 1 / prior.lossSigma ** 2,
-    r0 = prior.level * p00,
-    r1 = prior.loss * p11
-  for (const { t, y, sigma } of points) {
-    const w = 1 / sigma ** 2
-    p00 += w
-    p01 -= w * t
-    p11 += w * t * t
-    r0 += w * y
-    r1 -= w * t * y
-  }
-  const det = p00 * p11 - p01 * p01
-  const level = (p11 * r0 - p01 * r1) / det,
-    loss = (p00 * r1 - p01 * r0) / det
-  const v00 = p11 / det,
-    v11 = p00 / det,
-    v01 = -p01 / det
-  return {
-    level,
-    loss,
-    lossSigma: Math.sqrt(v11),
-    at(t: number) {
-      const variance = v00 + t * t * v11 - 2 * t * v01
-      return { value: level - loss * t, sigma: Math.hypot(Math.sqrt(Math.max(0, variance)), METER) }
-    },
-  }
-}
 
 /** Spread of the cells at rest, by day. */
 export function cellSpreads({ yard: { cells } }: Project): SpreadReading[] {
