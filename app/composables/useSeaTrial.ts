@@ -1,8 +1,13 @@
 import { computed, ref, watch } from 'vue'
 import { useStorage } from '@vueuse/core'
 import {
+  handRun,
   pairsOf,
+  readReading,
+  readTrialTable,
   runOf,
+  tableRuns,
+  trialCurve,
   trialNow,
   trialPlan,
   trialBySpeed,
@@ -14,6 +19,8 @@ import {
 } from '@remigo/core'
 import { useDocumentStore } from '~/stores/document'
 import { useInstrumentStore } from '~/stores/instruments'
+import { useViewStore } from '~/stores/view'
+import { trialWords as words } from '~/messages/trial'
 
 /** A trial as far as it has come: kept on this machine for each boat until it is used or thrown away. */
 interface KeptTrial {
@@ -39,6 +46,8 @@ const NEW: KeptTrial = {
   since: 0,
   simulated: false,
 }
+/** s since 1970 */
+const momentNow = () => Math.round(Date.now() / 1000)
 /** s of samples in which steadiness is looked for */
 const LOOK = 240
 
@@ -46,6 +55,7 @@ const LOOK = 240
 export function useSeaTrial() {
   const document = useDocumentStore()
   const instruments = useInstrumentStore()
+  const view = useViewStore()
   const all = useStorage<Record<string, KeptTrial>>('remigo-sea-trials', {})
   const trial = computed<KeptTrial>({
     get: () => ({ ...NEW, ...all.value[document.shown.id] }),
@@ -98,6 +108,37 @@ export function useSeaTrial() {
       if (ready && instruments.source) take()
     },
   )
+  /** Takes a run that its owner read, for the step and way that are next unless it says another; a sentence if not. */
+  function byHand(sentence: string): string | null {
+    const { next } = now.value
+    if (!next) return words.handDone
+    const read = readReading(sentence, view.choice)
+    if (!read.ok) return read.message
+    const run = handRun(read.point, next.step, read.point.direction || next.way, momentNow())
+    if (!run) return words.handWants
+    change({ runs: [...trial.value.runs, run], simulated: false })
+    wish.value = null
+    return null
+  }
+  /** Takes rows that were pasted as runs of steps of their own; sentences of the cells that make no sense. */
+  function pasted(text: string): string[] {
+    const table = readTrialTable(text, view.choice)
+    if (table.outcome === 'wrong')
+      return table.errors.map(({ line, column, message }) => words.handCell(line, column, message))
+    // what was planned and not run makes room for what was
+    const { steps: planned, most } = plan.value,
+      run = trial.value.runs.length > 0 ? planned : []
+    const powerAt = (speed: number) => trialCurve(document.shown, speed).at(-1)!.power
+    const { steps, runs } = tableRuns(table.points, { steps: run }, momentNow(), powerAt)
+    if (runs.length === 0) return [words.handWants]
+    change({
+      by: 'power',
+      steps: steps.map(watts => watts / most),
+      runs: [...trial.value.runs, ...runs],
+      simulated: false,
+    })
+    return []
+  }
   const again = () => {
     const last = trial.value.runs.at(-1)
     if (!last) return
@@ -124,5 +165,21 @@ export function useSeaTrial() {
     wish.value = null
     longer.value = 0
   }
-  return { trial, change, plan, samples, now, pairs, longer, take, again, leaveOut, pairAt, stepBy, restart }
+  return {
+    trial,
+    change,
+    plan,
+    samples,
+    now,
+    pairs,
+    longer,
+    take,
+    byHand,
+    pasted,
+    again,
+    leaveOut,
+    pairAt,
+    stepBy,
+    restart,
+  }
 }

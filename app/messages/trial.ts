@@ -8,6 +8,16 @@ export const trialWords = {
   liveHint: 'What is taken here can become your curve.',
   idleLead: 'No trial is running.',
   idleHint: 'Runs at even powers, out and back, show what she really takes. Two minutes each.',
+  hand: 'By hand: a watt meter and a phone',
+  handHint: (share: string, way: string) =>
+    `Next: ${share}, ${way}. Hold it for a minute or two, then say speed and watts; what was read counts, not what was ` +
+    'wanted.',
+  handDone: 'All runs are in: add a pair, or start again.',
+  handWants: 'Say what was read besides the speed: watts, volts with amps, or rpm.',
+  handCell: (line: number, column: number, message: string) => `Line ${line}, column ${column}: ${message}`,
+  handPaste: 'Rows can be pasted: speed, watts (or volts and amps), way, notch.',
+  handPasted: 'Paste runs here',
+  handTake: 'Take these runs',
   begin: 'Start again',
   toHold: (share: string, way: string) => `to hold: ${share}, ${way}.`,
   stepBy: 'Runs are set by',
@@ -66,6 +76,7 @@ export const trialWords = {
   says: {
     ways: (n: number, of: number) => `${n} ${n === 1 ? 'pair' : 'pairs'} of ${of}`,
     steady: (v: string) => `within ${v}`,
+    byHand: 'by hand: not heard',
     wind: (v: string, below: string) => `${v}; below ${below} is wanted`,
     depth: (v: string, draughts: string) => `${v}, ${draughts} draughts`,
     number: (n: number, of: number) => `${n} of ${of} speeds`,

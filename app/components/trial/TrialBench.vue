@@ -27,6 +27,7 @@ import { useSimulatedHelm } from '~/composables/useSimulatedHelm'
 import InstrumentBand from './InstrumentBand.vue'
 import InstrumentCells from './InstrumentCells.vue'
 import SteadyStrip from './SteadyStrip.vue'
+import TrialByHand from './TrialByHand.vue'
 import TrialChart from './TrialChart.vue'
 import TrialFit from './TrialFit.vue'
 import TrialHonesty from './TrialHonesty.vue'
@@ -39,8 +40,23 @@ const answer = useAnswerStore()
 const view = useViewStore()
 const compact = useCompact()
 const { text } = useQuantities()
-const { trial, plan, samples, now, pairs, longer, take, again, leaveOut, pairAt, stepBy, restart, change } =
-  useSeaTrial()
+const {
+  trial,
+  plan,
+  samples,
+  now,
+  pairs,
+  longer,
+  take,
+  byHand,
+  pasted,
+  again,
+  leaveOut,
+  pairAt,
+  stepBy,
+  restart,
+  change,
+} = useSeaTrial()
 const boat = computed(() => document.shown)
 
 const clock = (s: number) => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`
@@ -192,6 +208,13 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
             {{ words.takeNow }}
           </VBtn>
         </div>
+        <FoldedPart :title="words.hand" :open="!instruments.source">
+          <TrialByHand
+            :next="now.next && { share: share(now.next.step), way: words.ways[now.next.way] }"
+            :take="byHand"
+            :paste="pasted"
+          />
+        </FoldedPart>
         <h2 class="section-head">
           {{ words.steadiness }}<span>{{ words.steadinessHint }}</span>
         </h2>

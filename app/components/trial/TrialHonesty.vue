@@ -15,7 +15,7 @@ const fine = (v: number) => {
   return `${toUnit(v, unit).toFixed(2)} ${UNITS[unit].symbol}`
 }
 function says(word: HonestWord): string {
-  if (word.value === null) return words.says.notHeard
+  if (word.value === null) return word.id === 'steady' && word.cost > 0 ? words.says.byHand : words.says.notHeard
   switch (word.id) {
     case 'ways':
       return words.says.ways(word.value, word.beside!)

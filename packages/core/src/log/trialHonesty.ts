@@ -69,7 +69,12 @@ export function trialHonesty(project: Project, plan: TrialPlan, runs: readonly T
   ]
 }
 
+/** What a run by hand leaves open, σ of ln power: a glance at two displays (common practice: 3 to 5 %). */
+const GLANCE = 0.05
+
 function steady(runs: readonly TrialRun[]): HonestWord {
+  // nobody heard how steady they were: that is said, not judged
+  if (runs.some(r => r.byHand)) return { id: 'steady', state: 'note', value: null, beside: null, cost: GLANCE }
   const worst = runs.reduce((m, r) => Math.max(m, r.speedWithin), 0)
   const short = runs.some(r => r.held < STEADY.time - 1)
   const cost = runs.reduce(

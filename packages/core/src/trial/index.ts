@@ -1,3 +1,4 @@
+export * from './handRuns'
 export * from './honesty'
 export * from './posterior'
 export * from './protocol'

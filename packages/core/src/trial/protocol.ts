@@ -28,6 +28,8 @@ export interface TrialRun {
   means: Partial<Record<InstrumentId, number>>
   speedWithin: number
   powerWithin: number
+  /** read from a watt meter and a phone: nobody watched how steady it was */
+  byHand?: true
 }
 
 /** Runs of one step, joined. */
@@ -238,12 +240,12 @@ function evenWays(runs: readonly TrialRun[]): number[] {
 export function pointsOf(plan: TrialPlan, runs: readonly TrialRun[]): TrialPoint[] {
   return pairsOf(plan, runs).flatMap(({ runs: of }) =>
     of
-      .filter(r => Number.isFinite(runSpeed(r)) && runSpeed(r) > 0.1 && (r.means.power ?? 0) > 0)
+      .filter(r => Number.isFinite(runSpeed(r)) && runSpeed(r) > 0.1 && (r.means.power ?? r.means.rpm ?? 0) > 0)
       .map(r => ({
         ...EMPTY_READING,
         sea: 'smooth',
         speed: runSpeed(r),
-        power: r.means.power!,
+        ...(r.means.power ? { power: r.means.power } : { kind: 'rpm' as const, rpm: r.means.rpm! * 60 }),
         // through the water there is no stream to take out
         direction: r.means.ground === undefined ? ('' as const) : r.way,
         stream: r.means.ground === undefined ? 0 : null,

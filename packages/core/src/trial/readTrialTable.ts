@@ -28,6 +28,7 @@ type Column =
   | 'direction'
   | 'stream'
   | 'doubt'
+  | 'notch'
   | 'note'
 /** Words that a heading may hold. */
 const HEADINGS: readonly (readonly [Column, RegExp])[] = [
@@ -42,8 +43,11 @@ const HEADINGS: readonly (readonly [Column, RegExp])[] = [
   ['voltage', /volt|\bv\b/i],
   ['current', /amp|current|\ba\b/i],
   ['direction', /direction|way|course|out|heading/i],
+  ['notch', /notch|step|setting/i],
   ['note', /note|remark|comment/i],
 ]
+/** A row of a notch of the throttle says so in its note. */
+const NOTCH = 'notch '
 const USUAL: readonly Column[] = ['speed', 'power', 'direction', 'note']
 
 /** Units in a heading ("speed, km/h") stand for bare numbers below it. */
@@ -118,6 +122,10 @@ export function readTrialTable(text: string, choice: UnitChoice = METRIC_UNITS):
     columns.forEach((column, k) => {
       const cell = row[k] ?? ''
       if (!column || !cell) return
+      if (column === 'notch') {
+        point.note = `${NOTCH}${cell}`.slice(0, TRIAL_POINT.fields.note.longest)
+        return
+      }
       if (column === 'note') {
         point.note = cell.slice(0, TRIAL_POINT.fields.note.longest)
         return
