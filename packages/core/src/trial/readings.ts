@@ -126,7 +126,7 @@ export function readingValue(
 }
 
 /** Read on the way, one way, with no stream known: the speed is no better than this, as σ of ln power. */
-const ONE_WAY = 0.1
+const ONE_WAY = 0.12
 
 /**
  * σ of ln of what a row tells, as the owner says or as is usual.
@@ -134,7 +134,7 @@ const ONE_WAY = 0.1
  * @param point the row
  * @param stream whether runs both ways, or a stream that is known, took the stream out
  * @returns σ
- * @example noiseOf({ kind: 'battery', doubt: null }, 'none') // 0.1118
+ * @example noiseOf({ kind: 'battery', doubt: null }, 'none') // 0.1300
  */
 export function noiseOf({ kind, doubt }: Pick<TrialPoint, 'kind' | 'doubt'>, stream: Reading['stream']): number {
   return doubt ?? Math.hypot(READINGS[kind].noise, stream === 'pairs' ? 0 : stream === 'given' ? ONE_WAY / 2 : ONE_WAY)

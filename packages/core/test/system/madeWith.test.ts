@@ -181,7 +181,7 @@ describe('what is not known of a drive is its own, and all its readings share it
     expect(quarter!.low).toBeLessThan(0.059)
     expect(quarter!.high).toBeGreaterThan(0.059)
     // narrower than what is usual of its kind
-    const before = reachesWater({ kind: 'trollingMotor', notches: 5, plate, houseLoad: 0 }, 0.27 * plate, plate)
+    const before = reachesWater({ kind: 'trollingMotor', notches: 5, plate, houseLoad: 0 }, 0.27 * plate)
     expect(Math.log(quarter!.high / quarter!.low) / 2 / 1.2816).toBeLessThan(Math.hypot(...before.shared))
   })
   it('two readings through one drive do not make it surer than it is', () => {

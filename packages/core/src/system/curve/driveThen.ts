@@ -14,7 +14,7 @@ interface Usual {
   idle: number
   /** σ of ln of the first, of the second, and W of the third */
   open: { full: number; fade: number; idle: number }
-  /** W that it takes flat out, where neither its plate nor a reading tells more */
+  /** W that it takes flat out, where its plate is not known */
   plate: number
 }
 
@@ -64,15 +64,15 @@ export interface ReachesWater {
  *
  * @param drive its kind, and plate in W and notches where they are known; house load in W where the watts hold it
  * @param watts at the battery, W, > 0
- * @param most the most that was read with it, W
  * @returns W, and what is open
- * @example reachesWater({ kind: 'unknown', plate: null, notches: null, houseLoad: 0 }, 2000, 2000).power // 796.0
+ * @example reachesWater({ kind: 'unknown', plate: null, notches: null, houseLoad: 0 }, 2000).power // 796.0
  *
  * Source: P = η (W/Wfull)ᶠ (W − idle), the idle part held below half of what was read.
  */
-export function reachesWater(drive: DriveOfReading, watts: number, most: number): ReachesWater {
+export function reachesWater(drive: DriveOfReading, watts: number): ReachesWater {
   const { full, fade, idle, open, plate } = usualOf(drive)
-  const load = watts / Math.max(drive.plate ?? plate, most, watts)
+  // the plate alone: what was read may be wrong
+  const load = Math.min(1, watts / (drive.plate ?? plate))
   const constant = idle + drive.houseLoad,
     // smoothly never more than half of what was read
     lost = (constant * watts) / (watts + 2 * constant),

@@ -96,16 +96,13 @@ function measure(project: Project): MeasuredBoat {
   const points: Omit<ReadPoint, keyof Standing>[] = []
   const all = [...readings.map(r => ({ ...r, trip: null })), ...tripReadings(log.trips, log.setups, today.packEnergy)]
   // each drive has doubts of its own, which all that was read through it share
-  const drives: { of: string; setup: RunSetup; most: number }[] = []
+  const drives: { of: string; setup: RunSetup }[] = []
   const driveOf = (reading: Reading & { trip: number | null }) => {
     const setup = (reading.trip === null ? trial : log).setups[reading.setup] ?? today,
       of = driveKey(setup)
-    return drives.find(d => d.of === of) ?? drives[drives.push({ of, setup, most: 0 }) - 1]!
+    return drives.find(d => d.of === of) ?? drives[drives.push({ of, setup }) - 1]!
   }
-  for (const reading of all) {
-    const drive = driveOf(reading)
-    if (reading.kind === 'battery') drive.most = Math.max(drive.most, reading.value)
-  }
+  all.forEach(driveOf)
   for (const reading of all) {
     const then = (reading.trip === null ? asThen : onTrips)[reading.setup] ?? asIs
     const drive = driveOf(reading),
@@ -114,7 +111,7 @@ function measure(project: Project): MeasuredBoat {
       unread.push(...reading.rows.map(row => ({ row, reason: { text: RPM_ALONE } })))
       continue
     }
-    const read = resistanceOfReading(then, reading, { ...drive.setup, most: drive.most })
+    const read = resistanceOfReading(then, reading, drive.setup)
     if (!read) {
       unread.push(...reading.rows.map(row => ({ row, reason: { text: 'House and idle alone take more than that.' } })))
       continue
@@ -174,9 +171,9 @@ function measure(project: Project): MeasuredBoat {
         setup: drive.setup,
         rows: own.flatMap(p => p.rows),
         least: Math.min(...own.map(p => p.value)),
-        most: drive.most,
+        most: Math.max(...own.map(p => p.value)),
         at(watts: number) {
-          const { power, shared } = reachesWater(drive.setup, watts, drive.most)
+          const { power, shared } = reachesWater(drive.setup, watts)
           const centre = (power / watts) * Math.exp(-shared.reduce((sum, s, k) => sum + s * left[k]!.shift, 0))
           // the three are taken as if each were known by itself, which is the wider
           const sigma = Math.hypot(...shared.map((s, k) => s * left[k]!.sigma))

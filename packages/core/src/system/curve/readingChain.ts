@@ -90,8 +90,6 @@ export interface ReadResistance {
 /** The drive that a reading was made with. */
 export interface MadeBy extends DriveOfReading {
   made: MadeWith
-  /** W, the most that was read at the battery with it */
-  most: number
 }
 
 /**
@@ -110,7 +108,7 @@ export function resistanceOfReading(
   const { kind, speed, value: read } = reading
   const fitted = !by || by.made === 'asFitted'
   const at = (value: number): number | null => {
-    if (kind === 'battery' && !fitted) return reachesWater(by, value, by.most).power / speed
+    if (kind === 'battery' && !fitted) return reachesWater(by, value).power / speed
     let most = Math.max(10, (2 * value) / speed)
     const beyond = (r: number) => shownAt(model, reading, r, by?.made ?? 'asFitted') - value
     // rpm and fuel say nothing of newtons at first sight
@@ -128,7 +126,7 @@ export function resistanceOfReading(
       const { houseLoad } = model.project.use
       return of([0, 0, Math.min(1, (slope * Math.hypot(IDLE_OPEN, HOUSE_OPEN * houseLoad)) / read)])
     }
-    const { shared, each } = reachesWater(by, read, by.most)
+    const { shared, each } = reachesWater(by, read)
     return of(shared, each)
   }
   return of([kind === 'shaft' && !fitted ? SHAFT_OPEN : 0, 0, 0])
