@@ -10,8 +10,8 @@ export const trialWords = {
   idleHint: 'Runs at even powers, out and back, show what she really takes. Two minutes each.',
   hand: 'By hand: a watt meter and a phone',
   handHint: (share: string, way: string) =>
-    `Next: ${share}, ${way}. Hold it for a minute or two, then say speed and watts; what was read counts, not what was ` +
-    'wanted.',
+    `Next: ${share}, ${way}. Hold it for a minute or two, then say speed and watts; what was read counts, not what ` +
+    'was wanted.',
   handDone: 'All runs are in: add a pair, or start again.',
   handWants: 'Say what was read besides the speed: watts, volts with amps, or rpm.',
   handCell: (line: number, column: number, message: string) => `Line ${line}, column ${column}: ${message}`,

@@ -26,7 +26,8 @@ export const newRequestSchema = z.strictObject({
       'hullType (must be given), name, drive, variant, massHolds (before or after), drives (1 or 2), ' +
         'lengthOverAll, beam, mass, ' +
         'greatestDiameter, oldEnginePower, cruiseSpeed, topSpeed, topTime, duration, houseLoad: ' +
-        'numbers in SI or words with a unit; known: readings as sentences, bare or { say, with }, as in POST /api/fit. What is left out is usual for the ' +
+        'numbers in SI or words with a unit; known: readings as sentences, bare or { say, with }, as in ' +
+        'POST /api/fit. What is left out is usual for the ' +
         'kind of boat.',
     ),
 })
@@ -42,9 +43,9 @@ export const fitRequestSchema = z.strictObject({
     .max(200)
     .optional()
     .describe(
-      'Readings as sentences: "3.9 kn 1850 W", made with a drive that nobody knows; or { say, with: { drive (asFitted, ' +
-        'oldEngine, another, unknown), kind (trollingMotor, outboard, shaft, pod), name, plate, notches, gear, ' +
-        'propeller ("12 × 9 in"), dragged (none, locked, turning), pack ("12 V 100 Ah"), mass, bottom, wind, house ' +
+      'Readings as sentences: "3.9 kn 1850 W", made with a drive that nobody knows; or { say, with: { drive ' +
+        '(asFitted, oldEngine, another, unknown), kind (trollingMotor, outboard, shaft, pod), name, plate, notches, ' +
+        'gear, propeller ("12 × 9 in"), dragged (none, locked, freewheeling, folded), pack ("12 V 100 Ah"), mass, bottom, wind, house ' +
         '(watts of it in what was read), sea (smooth, slight, moderate, rough) } }',
     ),
 })

@@ -9,7 +9,7 @@ export interface CapacityWord {
   open: number
 }
 
-/** What is thought of a pack before its trips: its capacity as a share of new, and the share that it loses in a year. */
+/** What is thought of a pack before its trips: its capacity as a share of new, and the share lost in a year. */
 export interface CapacityPrior {
   level: number
   loss: number
@@ -46,8 +46,8 @@ const LOW = 0.1,
 const student = (z: number): number => (1 + (z * z) / TAIL) ** (-(TAIL + 1) / 2)
 
 /**
- * Capacity and its loss by Bayes on a grid. What is uncertain of a trip is the part of the charge that was read, so that
- * its doubt does not hang on its own result: a reading that came out low by chance is not believed more for it.
+ * Capacity and its loss by Bayes on a grid. What is uncertain of a trip is the part of the charge that was read: its
+ * doubt does not hang on its own result: a reading that came out low by chance is not believed more for it.
  *
  * @param words of the trips
  * @param prior what is thought before them

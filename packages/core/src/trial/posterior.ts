@@ -3,8 +3,8 @@ import { cholesky, inverseDiagonal, solveCholesky } from '../numeric'
 /** What is not known of ln R at a speed. */
 export interface Prior {
   /**
-   * σ of each doubt that moves the whole curve, in the same order everywhere; after them those that only readings share,
-   * which may be left out where they are nothing
+   * σ of each doubt that moves the whole curve, in the same order everywhere; after them those that only readings
+   * share, which may be left out where they are nothing
    */
   common: readonly number[]
   /** σ of what the methods leave open: alike at speeds that are near */

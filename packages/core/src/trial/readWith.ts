@@ -91,7 +91,7 @@ function readPack(value: unknown): Partial<RunSetup> | string {
  * @param field its name, for messages
  * @param choice units for bare numbers
  * @returns the readings, or errors by field
- * @example readKnown([{ say: '1.6 kn 12 V 9 A', with: { drive: 'another', kind: 'trollingMotor' } }], 'known').ok // true
+ * @example readKnown([{ say: '1.6 kn 12 V 9 A', with: { kind: 'trollingMotor' } }], 'known').ok // true
  */
 export function readKnown(data: unknown, field: string, choice: UnitChoice = METRIC_UNITS): ReadKnown {
   if (!Array.isArray(data))

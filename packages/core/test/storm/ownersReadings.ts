@@ -100,7 +100,7 @@ export function owner(seed: number) {
   return { boat, cruise, power, reading, told, dice, drive }
 }
 
-/** A drive as owners have them: trolling motor with notches, small leg, old engine told by its fuel, pod, good shaft. */
+/** A drive as owners have them: trolling motor with notches, small leg, old engine told by its fuel, good shaft. */
 function driveOf(model: Model, power: number, dice: () => number, normal: () => number): OwnersDrive {
   const ln = (sigma: number) => Math.exp(sigma * normal())
   const lossy = (full: number, fade: number, idle: number, watts: number) => {

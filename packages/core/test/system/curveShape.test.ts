@@ -61,7 +61,8 @@ describe('readings never bend a curve into a shape that no hull has', () => {
       for (let speed = 0.4; speed * 1.06 < fastest; speed *= 1.06) {
         const exponent = Math.log(power(read, speed * 1.06) / power(read, speed)) / Math.log(1.06),
           own = Math.log(power(bare, speed * 1.06) / power(bare, speed)) / Math.log(1.06)
-        const what = `${hull}, ${(speed / KNOT).toFixed(2)} kn: ${JSON.stringify(read.trial.points.map(p => [p.kind, p.speed]))}`
+        const rows = JSON.stringify(read.trial.points.map(p => [p.kind, p.speed])),
+          what = `${hull}, ${(speed / KNOT).toFixed(2)} kn: ${rows}`
         expect(exponent, what).toBeGreaterThan(Math.min(1.5, own) - 0.35)
         expect(exponent, what).toBeLessThan(Math.max(9, own) + 0.35)
         expect(power(read, speed * 1.06), what).toBeGreaterThan(power(read, speed))

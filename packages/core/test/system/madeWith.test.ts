@@ -221,7 +221,7 @@ describe('a reading says the sea in which it was made', () => {
     return withEdits(margin, [edit('trial', trial)])
   }
   const power = (p: Project) => evaluate(p, 4.4 * KNOT).point.drive.packPower
-  it('so that the curve carries the margin once: beside a calm one, in one of her usual sea, between where nobody said', () => {
+  it('so that the curve carries the margin once, beside a calm one or in one of her usual sea', () => {
     expect(power(at('moderate')) / 3000).toBeCloseTo(1, 1)
     expect(power(at('smooth')) / power(at('moderate'))).toBeGreaterThan(1.05)
     expect(power(at(''))).toBeGreaterThan(power(at('moderate')))

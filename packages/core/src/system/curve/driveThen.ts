@@ -1,8 +1,8 @@
 import type { RunSetup } from '../../project/definition/projectFields'
 import type { DriveThen } from '../../project/told/driveThen'
 
-// What of the watts at a battery reaches the water through a drive that is not the one on the board: the hull is told by
-// it only as well as that drive is known, and all its readings share what is not known of it.
+// What of the watts at a battery reaches the water through a drive that is not the one on the board: the hull is told
+// by it only as well as that drive is known, and all its readings share what is not known of it.
 
 /** What is usual of a kind of drive, and what that leaves open. */
 interface Usual {
