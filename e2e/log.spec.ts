@@ -30,6 +30,29 @@ test('the runs of a trial can be set by speed', async ({ page }) => {
   await expect(page.locator('[data-step-by]')).toHaveCount(0)
 })
 
+test('a sea trial by hand: runs told one by one and pasted are a trial like any other', async ({ page }) => {
+  await openBench(page, `/log/trial?${fresh}`)
+  const hand = page.locator('[data-by-hand]')
+  const tell = async (sentence: string) => {
+    await hand.locator('[data-reading-sentence] input').fill(sentence)
+    await hand.locator('[data-tell]').click()
+  }
+  await tell('4 kn fast')
+  await expect(hand.locator('[role=alert]')).toContainText('what was read there')
+  await tell('3.0 kn 50 V 20 A')
+  await tell('2.6 kn 50 V 20 A')
+  await expect(page.locator('[data-honest=ways]')).toContainText('1 pair of 5')
+  await expect(page.locator('[data-honest=steady]')).toContainText('by hand')
+  await hand.locator('[data-hand-rows] textarea').first().fill('notch,speed kn,power W\n3,4.1,2200\n3,3.8,2210')
+  await hand.locator('[data-hand-take]').click()
+  await expect(page.locator('[data-honest=ways]')).toContainText('2 pairs')
+  await expect(page.locator('[data-trial-fit]')).toContainText('Of what was predicted')
+  await page.locator('[data-use-curve]').click()
+  // what was run by hand is a trial that can be kept
+  await page.locator('[data-keep-trial]').click()
+  await expect(page.locator('[data-trials-kept] li')).toHaveCount(1)
+})
+
 test('a sea trial of the simulated boat, from the first step to a corrected curve', async ({ page }) => {
   // five powers out and back take her three quarters of an hour, at sixty times the clock
   test.setTimeout(180_000)

@@ -176,6 +176,7 @@ export const benchWords = {
     sofar: 'Your boat so far',
     takes: (speed: string, power: string, low: string, high: string) =>
       `At ${speed} she takes about ${power}, ${low} to ${high}.`,
+    readAgain: 'your readings count in it; one more at that speed, both ways, narrows it',
     matters: (what: string, advice: string) => `Most of that range is ${what}: ${advice}.`,
     fits: 'Drive',
     pack: 'Pack',

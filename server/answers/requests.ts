@@ -45,7 +45,8 @@ export const fitRequestSchema = z.strictObject({
     .describe(
       'Readings as sentences: "3.9 kn 1850 W", made with a drive that nobody knows; or { say, with: { drive ' +
         '(asFitted, oldEngine, another, unknown), kind (trollingMotor, outboard, shaft, pod), name, plate, notches, ' +
-        'gear, propeller ("12 × 9 in"), dragged (none, locked, freewheeling, folded), pack ("12 V 100 Ah"), mass, bottom, wind, house ' +
+        'gear, propeller ("12 × 9 in"), dragged (none, locked, freewheeling, folded), pack ' +
+        '("12 V 100 Ah"), mass, bottom, wind, house ' +
         '(watts of it in what was read), sea (smooth, slight, moderate, rough) } }',
     ),
 })

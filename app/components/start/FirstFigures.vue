@@ -23,7 +23,13 @@ const takes = computed(() => {
 })
 const library = useLibraryStore()
 const verdict = computed(() => firstVerdict(props.project, props.note, library.library))
-const matters = computed(() => doubtShares(evaluation.value.point.resistance)[0] ?? null)
+/** what leaves most open; who has told readings already is asked for better ones */
+const matters = computed(() => {
+  const first = doubtShares(evaluation.value.point.resistance)[0]
+  if (!first) return null
+  const told = first.id === 'methods' && props.project.trial.points.length > 0
+  return { label: first.label, advice: told ? words.readAgain : first.advice }
+})
 const rows = computed(() => {
   const { design } = props.project,
     { model, cruise } = evaluation.value

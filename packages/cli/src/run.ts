@@ -8,7 +8,7 @@ import { newCommand } from './newCommand'
 const USAGE = `remigo new ANSWERS.json > BOAT                   a boat with her first design from ten answers
 remigo evaluate BOAT [--speed "5 kn"]… [--json]  the boat at one speed or several (cruise, if none is given)
 remigo curve BOAT --csv                          the power curve, every method
-remigo fit BOAT READINGS.csv [--json] > BOAT     readings of any kind correct the curve
+remigo fit BOAT READINGS.csv [--json] > BOAT     readings of any kind, a table or JSON, correct the curve
 Exit code: 0 fine, 1 findings that stop, 2 unusable input.
 `
 

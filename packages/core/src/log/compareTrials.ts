@@ -72,12 +72,17 @@ export function compareTrials(before: KeptTrial['points'], after: KeptTrial['poi
  */
 export function keptPoints(project: Project): KeptTrial['points'] {
   const { trial } = project
-  return measuredOf(project)
-    .points.filter(p => p.trip === null && p.kind === 'battery')
-    .map(p => ({
-      speed: p.speed,
-      power: Math.max(0, p.value - (trial.setups[p.setup] ?? setupOf(project)).houseLoad),
-      doubt: Math.min(1, Math.max(0.001, p.noise)),
-    }))
-    .sort((a, b) => a.speed - b.speed)
+  return (
+    measuredOf(project)
+      // what another drive took is no trial of this one
+      .points.filter(
+        p => p.trip === null && p.kind === 'battery' && (trial.setups[p.setup] ?? setupOf(project)).made === 'asFitted',
+      )
+      .map(p => ({
+        speed: p.speed,
+        power: Math.max(0, p.value - (trial.setups[p.setup] ?? setupOf(project)).houseLoad),
+        doubt: Math.min(1, Math.max(0.001, p.noise)),
+      }))
+      .sort((a, b) => a.speed - b.speed)
+  )
 }

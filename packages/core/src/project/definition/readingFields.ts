@@ -77,7 +77,7 @@ export const RUN_SETUP = group('Setup of a reading', {
     least: 10,
     most: 1_000_000,
     open: true,
-    hint: 'Watts that it takes flat out',
+    hint: 'Flat out',
   }),
   notches: number({
     label: 'Notches of its switch',
@@ -86,7 +86,7 @@ export const RUN_SETUP = group('Setup of a reading', {
     most: 20,
     whole: true,
     open: true,
-    hint: '1 for a knob without steps',
+    hint: '1: no steps',
   }),
   gear: number({ ...REDUCTION.fields.ratio, label: 'Motor turns per propeller turn', open: true }),
   diameter: number({ label: 'Propeller, across', quantity: 'smallLength', least: 0.05, most: 3, open: true }),

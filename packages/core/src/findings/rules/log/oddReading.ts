@@ -7,8 +7,8 @@ import type { Rule } from '../../finding'
 /** What makes a reading show more, or less, than the boat takes (common practice). */
 const MORE =
   'Reading {row} is {share} of the theory, far above what the others lead one to expect, and counts little. Look at ' +
-  'its units (kn or mph, W or kW), a stream or wind against her, growth, shallow water, and what drove her: a notched ' +
-  'throttle burns most of it.'
+  'its units (kn or mph, W or kW), a stream or wind against her, growth, shallow water, and what drove her: a ' +
+  'notched throttle burns most of it.'
 const LESS =
   'Reading {row} is {share} of the theory, far below what the others lead one to expect, and counts little. Look at ' +
   'its units (kn or mph, W or kW), a stream or wind with her, amps of one motor of two, and what drove her then.'
