@@ -29,6 +29,12 @@ export const EMPTY_READING: TrialPoint = {
 /** A reading in an owner's words, understood, or a sentence that says what is missing. */
 export type ReadSentence = { ok: true; point: TrialPoint } | { ok: false; message: string }
 
+/** A boat that is tied up shows what the propeller can pull, not what her hull takes. */
+const AT_THE_QUAY = /\b(?:quay|dock|bollard|moored|tied up|at rest)\b/i,
+  QUAY =
+    'A pull at the quay is no reading under way: it tells what the propeller can give, not what the hull takes. ' +
+    'Tow her at a speed, or read watts at one.'
+
 /** What numbers of a sentence may measure, in the order in which their units are looked for. */
 const MEASURES = [
   'speed',
@@ -86,6 +92,7 @@ export function readReading(
   }
   const { distance, duration } = found
   const moved = found.speed ?? (distance && duration ? distance / duration : speed)
+  if (!moved && AT_THE_QUAY.test(words)) return wrong(QUAY)
   if (!moved) return wrong(`At what speed was that? Add it, for instance ${quoted(`${words} at 3.9 kn`)}.`)
   const reading = whatWasRead(found, words, distance && !duration ? distance / moved : duration)
   if (!reading)

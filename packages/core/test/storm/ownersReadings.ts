@@ -11,8 +11,8 @@ import { EMPTY_READING, NOT_SAID } from '../../src/trial'
 
 /** What one owner has: how his watts come about, and what he says of it. */
 interface OwnersDrive {
-  /** W at the battery, or m³/s of fuel, at pull times speed in W */
-  shows(power: number): number
+  /** W at the battery, or m³/s of fuel, at pull times speed in W and a speed in m/s */
+  shows(power: number, speed: number): number
   kind: TrialPoint['kind']
   made: Partial<RunSetup>
 }
@@ -70,7 +70,7 @@ export function owner(seed: number) {
   function reading(share: number, careful: boolean, wild = false): TrialPoint {
     const speed = share * cruise,
       stream = careful ? 0 : 0.035 * speed * normal()
-    const shown = drive.shows(truth(speed) * speed) * Math.exp((careful ? 0.05 : 0.08) * normal())
+    const shown = drive.shows(truth(speed) * speed, speed) * Math.exp((careful ? 0.05 : 0.08) * normal())
     const value = Number(shown.toPrecision(careful ? 3 : 2)) * (wild ? 5 : 1)
     return {
       ...EMPTY_READING,
@@ -95,7 +95,7 @@ export function owner(seed: number) {
   const pull = truth(cruise),
     power =
       drive.made.made === 'asFitted'
-        ? drive.shows(pull * cruise)
+        ? drive.shows(pull * cruise, cruise)
         : Math.exp(model.driveDoubt * normal()) * driveTrain(model, cruise, pull).packPower
   return { boat, cruise, power, reading, told, dice, drive }
 }
@@ -143,17 +143,7 @@ function driveOf(model: Model, power: number, dice: () => number, normal: () => 
   // her own drive, whose watts are reckoned but for what is not known of it
   const own = ln(model.driveDoubt)
   return {
-    shows(wanted) {
-      let low = 0.05,
-        high = 20
-      for (let i = 0; i < 50; i++) {
-        const v = (low + high) / 2
-        if (theoryResistance(model, v).centre * v < wanted) low = v
-        else high = v
-      }
-      const speed = low
-      return own * driveTrain(model, speed, wanted / speed).packPower
-    },
+    shows: (wanted, speed) => own * driveTrain(model, speed, wanted / speed).packPower,
     kind: 'battery',
     made: { made: 'asFitted', houseLoad: 0 },
   }

@@ -47,6 +47,7 @@ describe('a reading in an owner’s words', () => {
   it.each([
     ['', /for instance/],
     ['2400 W', /At what speed/],
+    ['55 lbf at the quay', /no reading under way/],
     ['4.4 kn', /what was read there/],
     ['4.4 kn 2400 Wt', /what was read there/],
     ['4 kn 5 kn 900 W', /second one of its kind/],
