@@ -157,6 +157,8 @@ async function enter(page: Page, boat: Entered) {
 // three of them daily
 for (const boat of everyNth(FIFTEEN, 5)) {
   test(`entered as its owner would: ${boat.name}`, async ({ page }) => {
+    // ten answers, and ten benches read
+    test.setTimeout(120_000)
     const errors: string[] = []
     page.on('pageerror', e => errors.push(e.message))
     await page.addInitScript(

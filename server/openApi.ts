@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { projectJsonSchema } from '@remigo/core'
 import {
   BODY_LIMIT,
+  doesRequestSchema,
   evaluateRequestSchema,
   fitRequestSchema,
   leverSchema,
@@ -96,6 +97,22 @@ export function openApiDocument() {
       high: number('SI; use shown', true),
     },
   }
+  const endless = (description: string) => ({
+    type: ['number', 'null'],
+    description: `${description}; null for no end`,
+  })
+  const doing = {
+    type: 'object',
+    required: ['speedKn', 'kilowatts', 'minutes', 'milesToReserve', 'milesToEmpty', 'limit'],
+    properties: {
+      speedKn: { type: 'number', description: 'kn; 0 where even a crawl passes a limit' },
+      kilowatts: { type: 'number', description: 'kW from the pack, house and all' },
+      minutes: endless('From full until it must end'),
+      milesToReserve: endless('NM in still water, from full to the reserve'),
+      milesToEmpty: endless('NM in still water, from full to the last that spares the cells'),
+      limit: { type: 'string', description: 'What ends or bounds it, in words' },
+    },
+  }
   const text = { type: 'string' },
     watt = { type: 'number', description: 'W' }
   const watts = {
@@ -116,6 +133,11 @@ export function openApiDocument() {
           { $ref: '#/components/schemas/Evaluation' },
           { type: 'array', items: { $ref: '#/components/schemas/Evaluation' } },
         ],
+      }),
+      '/api/does': post('does', 'What a boat does with what is in her, whatever is wished', doesRequestSchema, {
+        type: 'object',
+        required: ['flatOut', 'continuous', 'farthest'],
+        properties: { flatOut: doing, continuous: doing, farthest: doing },
       }),
       '/api/new': post('newBoat', 'A boat with her first design from ten answers', newRequestSchema, {
         type: 'object',

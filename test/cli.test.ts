@@ -122,6 +122,18 @@ describe('remigo new', () => {
   })
 })
 
+describe('remigo does', () => {
+  it('says what she does with what is in her, in lines and as JSON', async () => {
+    const boat = file('does.json', writeProject(fine))
+    expect((await run(['does', boat])).stdout).toMatch(/^Flat out .* kn at .* NM to the reserve, .* limit: /)
+    const { continuous } = JSON.parse((await run(['does', boat, '--json'])).stdout) as {
+      continuous: { speedKn: number; milesToReserve: number; milesToEmpty: number }
+    }
+    expect(continuous.speedKn).toBeGreaterThan(1)
+    expect(continuous.milesToEmpty).toBeGreaterThan(continuous.milesToReserve)
+  })
+})
+
 describe('remigo fit', () => {
   const boat = () => file('fit.json', writeProject(fine))
   it('gives the boat with her readings, and says what they changed', async () => {

@@ -18,6 +18,9 @@ export const evaluateRequestSchema = z.strictObject({
     .describe('m/s; several give a list of answers; cruise if left out'),
 })
 
+/** What POST /api/does takes: a boat. */
+export const doesRequestSchema = z.strictObject({ project })
+
 /** What POST /api/new takes: the ten answers. */
 export const newRequestSchema = z.strictObject({
   answers: z

@@ -3,6 +3,7 @@ import { refused } from '../answers/answering'
 /** What can be asked of the server, and how. */
 const METHODS: Readonly<Record<string, readonly string[]>> = {
   '/api/evaluate': ['POST'],
+  '/api/does': ['POST'],
   '/api/new': ['POST'],
   '/api/fit': ['POST'],
   '/api/instruments': ['GET', 'HEAD', 'POST'],

@@ -30,6 +30,8 @@ it('POST /api/evaluate answers as the core does', async () => {
 it('several speeds, a new boat from answers, and readings by HTTP', async () => {
   const several = await post('/api/evaluate', { project: DEMO.tirrick, speed: [2, 2.5] })
   expect(((await several.json()) as { speed: number }[]).map(a => a.speed)).toEqual([2, 2.5])
+  const does = (await (await post('/api/does', { project: DEMO.tirrick })).json()) as Record<string, { limit: string }>
+  expect(Object.keys(does)).toEqual(['flatOut', 'continuous', 'farthest'])
   const made = await post('/api/new', {
     answers: { hullType: 'canoe', lengthOverAll: '16 ft', known: ['3 kn 120 W'] },
   })
@@ -41,6 +43,7 @@ it('several speeds, a new boat from answers, and readings by HTTP', async () => 
   expect(answer.readings).toHaveLength(2)
   expect(answer.project.trial.use).toBe('measured')
   for (const [path, data, field] of [
+    ['does', {}, 'project'],
     ['new', { answers: { hullType: 'raft' } }, 'answers.hullType'],
     ['new', { answers: { hullType: 'canoe', known: ['fast'] } }, 'answers.known.0'],
     ['fit', { project }, 'csv'],

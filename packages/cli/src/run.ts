@@ -1,12 +1,14 @@
 import { parseArgs } from 'node:util'
 import { Unusable, type CommandResult, type Options } from './command'
 import { curveCommand } from './curveCommand'
+import { doesCommand } from './doesCommand'
 import { evaluateCommand } from './evaluateCommand'
 import { fitCommand } from './fitCommand'
 import { newCommand } from './newCommand'
 
 const USAGE = `remigo new ANSWERS.json > BOAT                   a boat with her first design from ten answers
 remigo evaluate BOAT [--speed "5 kn"]… [--json]  the boat at one speed or several (cruise, if none is given)
+remigo does BOAT [--json]                        what she does with what is in her: flat out, continuous, farthest
 remigo curve BOAT --csv                          the power curve, every method
 remigo fit BOAT READINGS.csv [--json] > BOAT     readings of any kind, a table or JSON, correct the curve
 Exit code: 0 fine, 1 findings that stop, 2 unusable input.
@@ -16,6 +18,7 @@ Exit code: 0 fine, 1 findings that stop, 2 unusable input.
 const COMMANDS = {
   new: { files: ['ANSWERS.json'], go: newCommand },
   evaluate: { files: ['BOAT'], go: evaluateCommand },
+  does: { files: ['BOAT'], go: doesCommand },
   curve: { files: ['BOAT'], go: curveCommand },
   fit: { files: ['BOAT', 'READINGS.csv'], go: fitCommand },
 } as const satisfies Record<

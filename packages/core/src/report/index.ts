@@ -1,4 +1,5 @@
 export * from './curveCsv'
+export * from './doesJson'
 export * from './evaluationJson'
 export * from './evaluationText'
 export * from './controllerSettings'

@@ -16,8 +16,8 @@ export const READINGS: Readonly<Record<ReadingKind, ReadingCharacter>> = {
   // what rpm tell hangs on pitch and wake, which are known to a few per cent
   rpm: { label: 'motor speed', noise: 0.04, throughDrive: false },
   pull: { label: 'pull of a tow line', noise: 0.1, throughDrive: false },
-  // the propeller of then is not known, nor what the engine really gave
-  fuel: { label: 'fuel of the old engine', noise: 0.18, throughDrive: false },
-  engine: { label: 'old engine at full throttle', noise: 0.18, throughDrive: false },
+  // what is not known of the engine and its propeller is not noise: all its readings share it
+  fuel: { label: 'fuel of the old engine', noise: 0.1, throughDrive: false },
+  engine: { label: 'old engine at full throttle', noise: 0.1, throughDrive: false },
   charge: { label: 'charge used in a time', noise: 0.1, throughDrive: true },
 }

@@ -149,16 +149,18 @@ function driveOf(model: Model, power: number, dice: () => number, normal: () => 
   }
 }
 
-/** How many of the owners' true powers at cruise lie in the band after so many readings, and how wide it is. */
+/** How many of the owners’ true powers at cruise lie in the band after so many readings, and how wide it is. */
 export function judgeOwners(owners: number, readings: number, careful: boolean) {
   let inside = 0
-  const widths: number[] = []
+  const widths: number[] = [],
+    own: number[] = []
   for (let i = 0; i < owners; i++) {
-    const { cruise, power, reading, told, dice } = owner(7 * i + readings * 1000 + (careful ? 500_000 : 1))
+    const { cruise, power, reading, told, dice, drive } = owner(7 * i + readings * 1000 + (careful ? 500_000 : 1))
     const points = Array.from({ length: readings }, () => reading(0.55 + 0.55 * dice(), careful))
     const { packPowerLow, packPowerHigh } = operatingPoint(modelOf(told(points)), cruise)
     if (power >= packPowerLow && power <= packPowerHigh) inside++
     widths.push(packPowerHigh / packPowerLow)
+    if (drive.made.made === 'asFitted') own.push(packPowerHigh / packPowerLow)
   }
-  return { inside: inside / owners, width: quantile(widths, 0.5)! }
+  return { inside: inside / owners, width: quantile(widths, 0.5)!, ownDrive: quantile(own, 0.5)! }
 }

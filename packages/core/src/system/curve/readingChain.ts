@@ -12,8 +12,13 @@ import type { Model } from '../model'
 /** A propeller on a combustion engine gives so much of what its disc could at best (0.7 to 0.8, common practice). */
 const USUAL_OF_IDEAL = 0.75
 
-/** What the old engine's shaft power leaves open of the hull, σ of ln: its propeller is not known (judgement). */
-const SHAFT_OPEN = 0.2
+/**
+ * What power at the old engine's shaft leaves open of the hull, σ of ln, since its propeller is not known, and what its
+ * fuel leaves open besides for ln of its load: an engine at a tenth of its power burns up to twice what is usual for
+ * each kWh (judgement; handbook, edges and readings).
+ */
+const SHAFT_OPEN = 0.16,
+  THROTTLED = 0.15
 /** W that stand still at the fitted drive beyond what is reckoned, and the share of the house that may be wrong. */
 const IDLE_OPEN = 5,
   HOUSE_OPEN = 0.3
@@ -129,5 +134,8 @@ export function resistanceOfReading(
     const { shared, each } = reachesWater(by, read)
     return of(shared, each)
   }
-  return of([kind === 'shaft' && !fitted ? SHAFT_OPEN : 0, 0, 0])
+  const old = kind === 'engine' || kind === 'fuel' || (kind === 'shaft' && !fitted)
+  const { ratedPower } = model.project.boat.oldEngine,
+    load = kind === 'fuel' && ratedPower > 0 ? enginePower(model, speed, resistance) / ratedPower : 1
+  return of([old ? SHAFT_OPEN : 0, THROTTLED * Math.max(0, Math.log(1 / load)), 0])
 }
