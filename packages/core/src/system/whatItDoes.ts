@@ -44,7 +44,7 @@ const SLOWEST = 0.3
  *
  * @param project the boat
  * @returns speeds, power, time and miles in still water from full, and what limits each
- * @example whatItDoes(DEMO.tirrick).continuous.limit // 'motor'
+ * @example whatItDoes(DEMO.tirrick).flatOut.time > 60 // true
  *
  * Source: the same limits as the lever's marks (limitShares), the same charge as its miles (chargeLasts); farthest by
  * golden section over v/P(v).
