@@ -6,6 +6,7 @@ import {
   fillText,
   hullTypeOf,
   newProject,
+  NO_DRIVE_TOLD,
   NOT_SAID,
   keptText,
   readField,
@@ -155,7 +156,13 @@ export function useFirstAnswers() {
 
   /** a share of a charge, or amps alone, tell nothing of a pack that nobody knows */
   const asksPack = computed(() => toldSoFar.value.ok && toldSoFar.value.points.some(wantsPack))
-  const setup = computed(() => ({ ...NOT_SAID, ...given.value.setup, made: madeWith.value }))
+  /** of the old engine, or where nobody is sure, nothing of a drive is told, whatever was typed before */
+  const setup = computed(() => ({
+    ...NOT_SAID,
+    ...given.value.setup,
+    ...(['oldEngine', 'unknown'].includes(madeWith.value) && NO_DRIVE_TOLD),
+    made: madeWith.value,
+  }))
   const setSetup = (change: Partial<RunSetup>) => {
     given.value.setup = { ...given.value.setup, ...change }
   }

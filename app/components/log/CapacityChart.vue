@@ -17,7 +17,7 @@ const LOWEST = 0.76,
   MONTHS = 8
 const unit = computed(() => chosenUnit('charge', view.choice))
 const ah = (share: number) => toUnit(Math.max(LOWEST, share) * props.whole, unit.value)
-const course = computed(() => props.health.course)
+const course = computed(() => props.health.course())
 const first = computed(() => course.value[0]!.day)
 const last = computed(() => Math.max(first.value + 30, course.value.at(-1)!.day))
 const readings = computed(() => props.health.readings.slice(-SHOWN))

@@ -55,7 +55,7 @@ const state = (bad: boolean) => (bad ? 'caution' : 'fits')
         {{ words.worn(format(health.worn.low * YEAR, 'years').text, years(health.worn.high)) }}
       </p>
     </div>
-    <CapacityChart v-if="health.course.length" :health="health" :whole="whole" />
+    <CapacityChart v-if="health.readings.length" :health="health" :whole="whole" />
     <p v-else class="small soft">{{ words.none }}</p>
     <ul class="rows">
       <li v-if="spread.last">

@@ -40,8 +40,8 @@ export interface PackHealth {
   readings: CapacityReading[]
   /** capacity on the last day, share of new, 10 to 90 per cent; of the plan where no trip tells */
   now: Ranged
-  /** the same over the days of the log */
-  course: CapacityAt[]
+  /** the same over the days of the log; worked out when it is asked for */
+  course(): CapacityAt[]
   /** share lost in a year */
   loss: Ranged
   /** years from the last day until 80 % is left */
@@ -132,7 +132,6 @@ export function packHealth(project: Project, today: number | null = null): PackH
     { level: start, loss: usual },
   )
   const at = (day: number): CapacityAt => ({ day, ...fit.at((day - first) / DAYS_A_YEAR) })
-  const days = [...new Set([...readings.map(r => r.day), end])]
   const now = at(end)
   const { loss } = fit
   const worn = Math.max(0, (now.value - END_OF_LIFE) / loss.value)
@@ -150,15 +149,12 @@ export function packHealth(project: Project, today: number | null = null): PackH
   return {
     readings,
     now,
-    course: readings.length ? days.map(at) : [],
+    course: () => (readings.length ? [...new Set([...readings.map(r => r.day), end])].map(at) : []),
     loss,
     worn: { value: worn, low: worn * Math.exp(-open), high: worn * Math.exp(open) },
     inTwoYears: two,
     spread: cellSpreads(project),
-    resistance: log.trips.flatMap(t => {
-      const day = dayNumber(t.date)
-      return t.resistance !== null && day !== null ? [{ day, value: t.resistance }] : []
-    }),
+    resistance: packResistance(project),
     selfDischarge: restLoss(log.trips),
     habits: {
       depth: depths.length ? depths.reduce((s, d) => s + d, 0) / depths.length : null,
@@ -167,6 +163,13 @@ export function packHealth(project: Project, today: number | null = null): PackH
     },
   }
 }
+
+/** Ω of the pack by its trips, in order. */
+export const packResistance = ({ log }: Project): PackHealth['resistance'] =>
+  log.trips.flatMap(t => {
+    const day = dayNumber(t.date)
+    return t.resistance !== null && day !== null ? [{ day, value: t.resistance }] : []
+  })
 
 const calendarLoss = ({ design, boat }: Project): number =>
   (1 - END_OF_LIFE) /

@@ -73,8 +73,12 @@ export function trialHonesty(project: Project, plan: TrialPlan, runs: readonly T
 const GLANCE = 0.05
 
 function steady(runs: readonly TrialRun[]): HonestWord {
-  // nobody heard how steady they were: that is said, not judged
-  if (runs.some(r => r.byHand)) return { id: 'steady', state: 'note', value: null, beside: null, cost: GLANCE }
+  // nobody heard how steady a run by hand was: that is said, not judged
+  const heard = runs.filter(r => !r.byHand)
+  if (heard.length < runs.length) {
+    const found = steady(heard)
+    return { ...found, state: found.state === 'fits' ? 'note' : found.state, cost: Math.max(GLANCE, found.cost) }
+  }
   const worst = runs.reduce((m, r) => Math.max(m, r.speedWithin), 0)
   const short = runs.some(r => r.held < STEADY.time - 1)
   const cost = runs.reduce(

@@ -1,5 +1,6 @@
 import type { TrialPoint } from '../project/definition/projectFields'
 import type { RunWay, TrialPlan, TrialRun } from './protocol'
+import { readingValue } from './readings'
 
 /** What a phone’s position shows of a speed, m/s, and a watt meter of a power, as a share (common practice). */
 const SPEED_WITHIN = 0.08,
@@ -7,27 +8,25 @@ const SPEED_WITHIN = 0.08,
 /** Runs of rows that follow each other at powers nearer than this belong to one step. */
 const SAME_STEP = 0.15
 
-/** W of a row: watts, or volts times amps; null where neither was read. */
-const wattsOf = ({ power, voltage, current }: TrialPoint): number | null =>
-  power ?? (voltage !== null && current !== null ? voltage * current : null)
+/** W at the battery of a row; null where none were read there, or where what was read contradicts itself. */
+function wattsOf(point: TrialPoint): number | null {
+  if (point.kind !== 'battery') return null
+  const value = readingValue(point, { pack: null, enginePower: 0 })
+  return typeof value === 'number' ? value : null
+}
 
 /**
  * A run that was read from a watt meter and a phone.
  *
- * @param point what was read: speed over ground, and watts, or volts and amps, or turns
+ * @param point what was read: speed over ground, and watts at the battery, or volts and amps, or turns
  * @param step of the plan
  * @param way out or back
  * @param time s since 1970
- * @returns the run; null where nothing but a speed was read
- * @example handRun({ speed: 2, power: 900, voltage: null, current: null, rpm: null }, 0, 'out', 0).means.power // 900
+ * @returns the run; null where neither was read: what an old engine or a shaft gave is no power from this pack
+ * @example handRun({ ...EMPTY_READING, speed: 2, power: 900 }, 0, 'out', 0).means.power // 900
  */
-export function handRun(
-  point: Pick<TrialPoint, 'speed' | 'power' | 'voltage' | 'current' | 'rpm'>,
-  step: number,
-  way: RunWay,
-  time: number,
-): TrialRun | null {
-  const power = wattsOf(point as TrialPoint),
+export function handRun(point: TrialPoint, step: number, way: RunWay, time: number): TrialRun | null {
+  const power = wattsOf(point),
     { speed, rpm } = point
   if (!power && !rpm) return null
   return {

@@ -1,4 +1,4 @@
-import { readField, type ChoiceField, type NumberField } from '../fields'
+import { fieldError, readField, type ChoiceField, type NumberField } from '../fields'
 import { RUN_SETUP, TRIAL_POINT } from '../project/definition/readingFields'
 import type { RunSetup, TrialPoint } from '../project/definition/projectFields'
 import type { FieldError } from '../project/reading/readProject'
@@ -25,7 +25,8 @@ const { fields } = RUN_SETUP
 const numberAs =
   (key: keyof RunSetup, field: NumberField): Reader =>
   (value, choice) => {
-    const read = readField(field, typeof value === 'number' ? String(value) : words(value), choice)
+    if (typeof value === 'number') return fieldError(field, value) ?? { [key]: value }
+    const read = readField(field, words(value), choice)
     return read.ok ? { [key]: read.value } : read.message
   }
 const choiceAs =
@@ -111,8 +112,8 @@ export function readKnown(data: unknown, field: string, choice: UnitChoice = MET
     }
     const { made, sea } = readMade(given, `${at}.with`, choice, errors)
     // turns tell something through a gear and a propeller alone
-    const through = { made: 'unknown', gear: null, diameter: null, pitch: null, ...made } as RunSetup
-    const read = knowsWheel(through) ? readReading(say, choice) : readEarly(say, choice)
+    const { made: by = 'unknown', gear = null, diameter = null, pitch = null } = made
+    const read = knowsWheel({ made: by, gear, diameter, pitch }) ? readReading(say, choice) : readEarly(say, choice)
     if (!read.ok) errors.push({ field: at, message: read.message })
     else if (errors.length === before) told.push({ point: { ...read.point, sea: sea ?? read.point.sea }, made })
   }

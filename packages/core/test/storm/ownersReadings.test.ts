@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { hullResistance, modelOf } from '../../src/system'
-import { howMany, STORM } from '../howMany'
+import { howMany } from '../howMany'
 import { judgeOwners, owner } from './ownersReadings'
 
 describe('owners who tell what they read', () => {
@@ -14,7 +14,6 @@ describe('owners who tell what they read', () => {
   ])('%i readings, careful %s: the truth at cruise lies in the band as often as it promises', (readings, careful) => {
     const owners = howMany(80, 1200),
       { inside, width, ownDrive } = judgeOwners(owners, readings, careful)
-    if (STORM) console.log(readings, careful, inside, width, ownDrive)
     // of 80 owners the share itself is known to 0.045, of 1200 to 0.012
     expect(inside).toBeGreaterThan(howMany(0.65, 0.74))
     expect(inside).toBeLessThan(howMany(0.93, 0.86))

@@ -106,6 +106,10 @@ describe('a reading belongs to the drive that it was made with', () => {
     expect(trial.points.map(p => trial.setups[p.setup]!.made)).toEqual(['asFitted', 'oldEngine', 'asFitted'])
     const back = readingMadeWith(withEdits(three, [edit('trial', trial)]), 1, { made: 'asFitted' })
     expect(back.setups).toEqual(three.trial.setups)
+    // a kind that was told of another drive is not that of one of which nobody is sure
+    const trolling = readingMadeWith(three, 0, { made: 'another', kind: 'trollingMotor', plate: 500 }),
+      unsure = readingMadeWith(withEdits(three, [edit('trial', trolling)]), 0, { made: 'unknown' })
+    expect(unsure.setups[unsure.points[0]!.setup]).toMatchObject({ made: 'unknown', kind: 'unknown', plate: null })
     expect(setupOf(boat).made).toBe('asFitted')
   })
 })

@@ -17,6 +17,11 @@ describe('a run by hand', () => {
     expect(handRun({ ...read, voltage: 50, current: 20 }, 0, 'out', 0)!.means.power).toBe(1000)
     expect(handRun({ ...read, rpm: 600 }, 0, 'out', 0)!.means).toEqual({ ground: 2, rpm: 10 })
     expect(handRun(read, 0, 'out', 0)).toBeNull()
+    // what the old engine gave, or the shaft, is no power from the pack
+    for (const kind of ['engine', 'shaft'] as const)
+      expect(handRun({ ...read, kind, power: 67_000 }, 0, 'out', 0)).toBeNull()
+    // nor are watts that volts and amps contradict
+    expect(handRun({ ...read, power: 900, voltage: 50, current: 40 }, 0, 'out', 0)).toBeNull()
   })
 })
 

@@ -46,6 +46,13 @@ describe('a reading told with what it was made with', () => {
     expect(told([{ say: '4 kn 900 W', with: { kind: 'pod' } }])[0]!.made.made).toBe('another')
     expect(told([{ say: '4 kn 900 W', with: { mass: '2 t' } }])[0]!.made).toMatchObject({ made: 'unknown', mass: 2000 })
   })
+  it('a bare number is SI, as in the answers; words have their unit', () => {
+    const made = (mass: unknown) => told([{ say: '4 kn 900 W', with: { mass } }])[0]!.made.mass
+    expect(made(190)).toBe(190)
+    expect(made('190 kg')).toBe(190)
+    expect(made('420 lb')).toBeCloseTo(190.5, 1)
+    expect(errors([{ say: '4 kn 900 W', with: { mass: -1 } }])[0]!.field).toBe('known.0.with.mass')
+  })
   it('turns need gear and propeller, which stand in inches where no unit does', () => {
     expect(errors(['4 kn 900 rpm'])[0]!.field).toBe('known.0')
     const [one] = told([{ say: '4 kn 900 rpm', with: { drive: 'another', gear: 1.9, propeller: '12 × 9' } }])

@@ -6,8 +6,8 @@ import { weightAfloat } from '../weightAfloat'
 /** State of charge at which a pack's volts are taken where only amps were read. */
 const HALF_CHARGE = 0.5
 
-/** Of another drive that nobody told of. */
-const NOT_TOLD = {
+/** Another drive of which nobody told anything. */
+export const NO_DRIVE_TOLD = {
   name: '',
   kind: 'unknown',
   plate: null,
@@ -15,12 +15,15 @@ const NOT_TOLD = {
   gear: null,
   diameter: null,
   pitch: null,
-  headWind: 0,
 } as const satisfies Partial<RunSetup>
 
-/** Whether the gear and propeller of then are told, without which turns tell nothing. */
-export const knowsWheel = ({ made, gear, diameter, pitch }: RunSetup): boolean =>
-  made === 'asFitted' || (gear !== null && diameter !== null && pitch !== null)
+/** Gear and propeller of another drive, where all of them are told. */
+const wheelThen = ({ made, gear, diameter, pitch }: Pick<RunSetup, 'made' | 'gear' | 'diameter' | 'pitch'>) =>
+  made !== 'asFitted' && gear !== null && diameter !== null && pitch !== null ? { gear, diameter, pitch } : null
+
+/** Whether the gear and propeller of then are known, without which turns tell nothing. */
+export const knowsWheel = (setup: Parameters<typeof wheelThen>[0]): boolean =>
+  setup.made === 'asFitted' || wheelThen(setup) !== null
 
 /**
  * What the boat is now, as far as the watts of a run depend on it.
@@ -48,7 +51,8 @@ export function setupOf(project: Project): RunSetup {
     packEnergy: packFigures(design.pack, design.banks).energy,
     made: 'asFitted',
     packKnown: true,
-    ...NOT_TOLD,
+    ...NO_DRIVE_TOLD,
+    headWind: 0,
   }
 }
 
@@ -76,13 +80,9 @@ export function asSetUp(project: Project, setup: RunSetup | undefined): Project 
     houseLoad,
     hullCondition,
     headWind,
-    made,
-    gear,
-    diameter,
-    pitch,
   } = setup
   // the propeller of then, where it is told; its blades are taken as those on the board
-  const own = made !== 'asFitted' && gear !== null && diameter !== null && pitch !== null
+  const own = wheelThen(setup)
   return {
     ...project,
     boat: {
@@ -96,8 +96,8 @@ export function asSetUp(project: Project, setup: RunSetup | undefined): Project 
       ...project.design,
       motor,
       controller,
-      reduction: own ? { ...reduction, ratio: gear } : reduction,
-      propeller: own ? { ...propeller, diameter, pitch } : propeller,
+      reduction: own ? { ...reduction, ratio: own.gear } : reduction,
+      propeller: own ? { ...propeller, diameter: own.diameter, pitch: own.pitch } : propeller,
       jet,
     },
   }
@@ -196,8 +196,13 @@ export function setupTold(project: Project, place: number, change: Partial<RunSe
 export function readingMadeWith(project: Project, row: number, change: Partial<RunSetup>): Project['trial'] {
   const { trial } = project,
     known = trial.setups[trial.points[row]!.setup] ?? setupOf(project),
-    // with what is fitted, all else is as it is fitted too
-    base = change.made === 'asFitted' ? setupOf(project) : known
+    // with what is fitted, all else is as it is fitted too; what was told of another drive is not told of a third
+    base =
+      change.made === undefined || change.made === known.made
+        ? known
+        : change.made === 'asFitted'
+          ? setupOf(project)
+          : { ...known, ...NO_DRIVE_TOLD }
   const points = trial.points.map((p, i) => (i === row ? { ...p, setup: trial.setups.length } : p))
   const { placed, setups } = withSetups(project, [...trial.setups, { ...base, ...change }], points)
   return { ...trial, points: placed, setups }

@@ -107,7 +107,7 @@ function measure(project: Project): MeasuredBoat {
     const then = (reading.trip === null ? asThen : onTrips)[reading.setup] ?? asIs
     const drive = driveOf(reading),
       { made } = drive.setup
-    if (reading.kind === 'rpm' && made !== 'asFitted' && !knowsWheel(drive.setup)) {
+    if (reading.kind === 'rpm' && !knowsWheel(drive.setup)) {
       unread.push(...reading.rows.map(row => ({ row, reason: { text: RPM_ALONE } })))
       continue
     }

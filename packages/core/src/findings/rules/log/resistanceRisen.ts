@@ -1,5 +1,5 @@
 import { median } from 'd3-array'
-import { packHealth } from '../../../log'
+import { packResistance } from '../../../log'
 import type { Rule } from '../../finding'
 
 /** Rise that is said, and readings of each end that are wanted. */
@@ -12,7 +12,7 @@ export const resistanceRisen: Rule = {
   checks: 'The resistance of the pack stays as it was',
   source: 'Volts and amps at steps of load, first trips against the last',
   check({ model: { project } }) {
-    const read = packHealth(project).resistance.map(r => r.value)
+    const read = packResistance(project).map(r => r.value)
     if (read.length < 2 * WANTED) return null
     const before = median(read.slice(0, WANTED))!,
       now = median(read.slice(-WANTED))!
