@@ -1,3 +1,4 @@
+import { group } from 'd3-array'
 import type { Ranged } from '../numeric'
 import { BAND } from '../system'
 
@@ -38,16 +39,30 @@ const LEVELS = 241,
 const CELLS = 800
 /** What trips leave open however many they are, as a share: the shunt itself (common practice: half a per cent). */
 const METER = 0.005
+/** Weights below this share of the greatest are none. */
+const NOTHING = 1e-9
 const LOW = 0.1,
   MIDDLE = 0.5,
   HIGH = 0.9
+
+/**
+ * The words of a month together: a pack does not age to speak of within it, so that Σ (1 − y/s)²/σ² needs three sums.
+ */
+function byMonth(words: readonly CapacityWord[]) {
+  return [...group(words, w => Math.round(12 * w.years)).values()].map(of => {
+    const sure = of.map(w => w.open ** -2)
+    const added = (value: (w: CapacityWord) => number) => of.reduce((sum, w, i) => sum + sure[i]! * value(w), 0)
+    const all = added(() => 1)
+    return { years: added(w => w.years) / all, sure: all, share: added(w => w.share), square: added(w => w.share ** 2) }
+  })
+}
 
 /** Density of Student's t, but for its constant. */
 const student = (z: number): number => (1 + (z * z) / TAIL) ** (-(TAIL + 1) / 2)
 
 /**
  * Capacity and its loss by Bayes on a grid. What is uncertain of a trip is the part of the charge that was read: its
- * doubt does not hang on its own result: a reading that came out low by chance is not believed more for it.
+ * doubt does not hang on its own result, and a reading that came out low by chance is not believed more for it.
  *
  * @param words of the trips
  * @param prior what is thought before them
@@ -63,42 +78,42 @@ export function capacityFit(words: readonly CapacityWord[], prior: CapacityPrior
   const levels = Array.from({ length: LEVELS }, (_, i) => prior.level * (1 + WIDEST * ((2 * i) / (LEVELS - 1) - 1)))
   const span = Math.log(MOST_LOSS / LEAST_LOSS)
   const losses = Array.from({ length: LOSSES }, (_, j) => prior.loss * LEAST_LOSS * Math.exp((span * j) / (LOSSES - 1)))
+  const months = byMonth(words)
+  const levelWeights = levels.map(level => Math.log(student((level / prior.level - 1) / LEVEL_OPEN))),
+    lossWeights = losses.map(loss => Math.log(student(Math.log(loss / prior.loss) / LOSS_OPEN)))
   const weights = new Float64Array(LEVELS * LOSSES)
   let most = -Infinity
-  levels.forEach((level, i) =>
-    losses.forEach((loss, j) => {
-      let ln =
-        Math.log(student((level / prior.level - 1) / LEVEL_OPEN)) +
-        Math.log(student(Math.log(loss / prior.loss) / LOSS_OPEN))
-      for (const { years, share, open } of words) {
-        const z = (1 - share / Math.max(0.05, level - loss * years)) / open
-        ln -= (z * z) / 2
+  for (let i = 0; i < LEVELS; i++)
+    for (let j = 0; j < LOSSES; j++) {
+      let ln = levelWeights[i]! + lossWeights[j]!
+      for (let k = 0; k < months.length; k++) {
+        const m = months[k]!,
+          one = 1 / Math.max(0.05, levels[i]! - losses[j]! * m.years)
+        ln -= (m.sure - 2 * m.share * one + m.square * one * one) / 2
       }
       weights[i * LOSSES + j] = ln
-      most = Math.max(most, ln)
-    }),
-  )
-  weights.forEach((ln, k) => {
-    weights[k] = Math.exp(ln - most)
-  })
+      if (ln > most) most = ln
+    }
+  for (let k = 0; k < weights.length; k++) weights[k] = Math.exp(weights[k]! - most)
 
   /** Quantiles of something that each cell of the grid has. */
   function ranged(of: (level: number, loss: number) => number, least: number, greatest: number): Ranged {
     const cells = new Float64Array(CELLS),
       width = (greatest - least) / CELLS
     let sum = 0
-    levels.forEach((level, i) =>
-      losses.forEach((loss, j) => {
-        const place = (of(level, loss) - least) / width - 0.5,
+    for (let i = 0; i < LEVELS; i++)
+      for (let j = 0; j < LOSSES; j++) {
+        const weight = weights[i * LOSSES + j]!
+        // far from all that was read: it would not show
+        if (weight < NOTHING) continue
+        const place = (of(levels[i]!, losses[j]!) - least) / width - 0.5,
           cell = Math.min(CELLS - 2, Math.max(0, Math.floor(place))),
-          share = Math.min(1, Math.max(0, place - cell)),
-          weight = weights[i * LOSSES + j]!
+          share = Math.min(1, Math.max(0, place - cell))
         // shared between the two cells whose middles it lies between
         cells[cell]! += weight * (1 - share)
         cells[cell + 1]! += weight * share
         sum += weight
-      }),
-    )
+      }
     const quantile = (p: number) => {
       let below = 0,
         cell = 0
