@@ -1,4 +1,4 @@
-import { measuredResistance } from './measured'
+import { measuredResistance } from './measuredResistance'
 import type { Model } from '../model'
 import { theoryResistance, withoutBand, type HullResistance } from './theoryResistance'
 
