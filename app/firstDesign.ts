@@ -1,2 +1,2 @@
 /** What of the core a first design takes: fetched when the first answer stands, not with the empty sheet. */
-export { designPrice, doubtShares, evaluate, firstDesign, firstVerdict } from '@remigo/core'
+export { designPrice, doubtShares, evaluate, firstDesign, firstVerdict, isFarOff, measuredOf } from '@remigo/core'

@@ -162,6 +162,15 @@ test('a share of a charge told at Start asks for the pack of then, and moves the
   ] as const)
     await page.locator(`[data-question=${question}] :is(input, textarea)`).first().fill(text)
   await expect(page.locator('[data-known-pack]')).toContainText('once their pack is told')
+  // what is told last moves the answer that stands beside it, and so does the drive that it was made with
+  const takes = page.locator('.takes'),
+    known = page.locator('[data-question=known] textarea').first()
+  await expect(takes).toContainText('takes about')
+  const alone = await takes.innerText()
+  await known.fill('5 mph 3 kW')
+  await expect(takes).not.toHaveText(alone)
+  await known.fill('3 miles in 45 min took 40 %')
+  await expect(takes).toHaveText(alone)
   await page.locator('[data-known-made]').getByText('Another drive').click()
   await page.locator('[data-make]').click()
   await expect(page.locator('[data-sheet]')).toBeVisible()

@@ -159,6 +159,7 @@ export function useFirstAnswers() {
   /** of the old engine, or where nobody is sure, nothing of a drive is told, whatever was typed before */
   const setup = computed(() => ({
     ...NOT_SAID,
+    ...NO_DRIVE_TOLD,
     ...given.value.setup,
     ...(['oldEngine', 'unknown'].includes(madeWith.value) && NO_DRIVE_TOLD),
     made: madeWith.value,
@@ -167,12 +168,14 @@ export function useFirstAnswers() {
     given.value.setup = { ...given.value.setup, ...change }
   }
   const toldWith = (points: TrialPoint[]) => points.map(point => ({ point, made: setup.value }))
+  /** readings that make sense so far, with what they were made with */
+  const told = computed(() => (toldSoFar.value.ok ? toldWith(toldSoFar.value.points) : []))
 
   /** Every answer checked, and all of them together; the boat, or null with the errors set. */
   async function finish(): Promise<{ project: Project; note: string | null } | null> {
     const good = (Object.keys(QUESTIONS) as Question[]).map(check).every(Boolean)
-    const told = readKnown()
-    if (!good || !told) return null
+    const readings = readKnown()
+    if (!good || !readings) return null
     const wrong = contradictionsOf(newProject(answers.value, '').boat)[0]
     if (wrong) {
       const asked = (Object.keys(QUESTIONS) as Question[]).find(q => QUESTIONS[q] === `boat.${wrong.field}`)
@@ -183,7 +186,7 @@ export function useFirstAnswers() {
       (Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]),
     )
     const { firstDesign } = await import('~/firstDesign')
-    const { project, note } = firstDesign(answers.value, crypto.randomUUID(), toldWith(told), library.library)
+    const { project, note } = firstDesign(answers.value, crypto.randomUUID(), toldWith(readings), library.library)
     return {
       project: { ...project, typed: kept },
       note: note && `${boardWords.held.nothingFits}: ${fillText(note, view.choice)}`,
@@ -209,8 +212,7 @@ export function useFirstAnswers() {
     if (!sketch.value || !begun.value) return null
     const { firstDesign } = await import('~/firstDesign')
     if (!sketch.value) return null
-    const told = toldSoFar.value.ok ? toldSoFar.value.points : []
-    return firstDesign(answers.value, 'sketch', toldWith(told), library.library)
+    return firstDesign(answers.value, 'sketch', told.value, library.library)
   }
   /** the next boat starts from an empty sheet */
   function clear() {
@@ -225,6 +227,7 @@ export function useFirstAnswers() {
     typed,
     known,
     madeWith,
+    told,
     asksPack,
     setup,
     setSetup,

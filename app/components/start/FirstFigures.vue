@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Project, Text } from '@remigo/core'
-import { designPrice, doubtShares, evaluate, firstVerdict } from '~/firstDesign'
+import { designPrice, doubtShares, evaluate, firstVerdict, isFarOff, measuredOf } from '~/firstDesign'
 import { useLibraryStore } from '~/stores/library'
 import { benchWords } from '~/messages/benches'
 import { useQuantities } from '~/composables/useQuantities'
@@ -30,6 +30,8 @@ const matters = computed(() => {
   const told = first.id === 'methods' && props.project.trial.points.length > 0
   return { label: first.label, advice: told ? words.readAgain : first.advice }
 })
+/** a reading that hardly counts is told before anybody buys by what it leaves */
+const odd = computed(() => measuredOf(props.project).points.find(isFarOff) ?? null)
 const rows = computed(() => {
   const { design } = props.project,
     { model, cruise } = evaluation.value
@@ -45,6 +47,7 @@ const rows = computed(() => {
 <template>
   <p class="prose takes">{{ takes }}</p>
   <NotLikeThis v-if="verdict.word === 'notThis'" :project="project" :verdict="verdict" />
+  <p v-if="odd" class="prose" data-odd-reading>{{ words.odd(text(odd.resistance / odd.theory, 'ratio')) }}</p>
   <p v-if="matters" class="prose soft">{{ words.matters(matters.label, matters.advice) }}</p>
   <dl v-if="verdict.word === 'fits'">
     <div v-for="[label, value] in rows" :key="label">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useElementSize, watchDebounced } from '@vueuse/core'
-import { hullLabel, type FirstDesign, type Project } from '@remigo/core'
+import { hullLabel, type FirstDesign, type Project, type ToldReading } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useCompact } from '~/composables/useCompact'
 import { useStages } from '~/composables/useStages'
@@ -10,7 +10,13 @@ import BoatSketch from './BoatSketch.vue'
 
 const FirstFigures = defineAsyncComponent(() => import('./FirstFigures.vue'))
 /** The boat as she is answered so far: drawn, with what she takes, and a first design once the hand rests. */
-const props = defineProps<{ project: Project | null; asked: string; design: () => Promise<FirstDesign | null> }>()
+const props = defineProps<{
+  project: Project | null
+  asked: string
+  design: () => Promise<FirstDesign | null>
+  /** what is told of her power: another reading is another design */
+  told: readonly ToldReading[]
+}>()
 const words = benchWords.start
 const compact = useCompact()
 const box = ref<HTMLElement>()
@@ -27,12 +33,13 @@ watch(
 )
 const sized = shallowRef<FirstDesign | null>(null)
 watchDebounced(
-  () => props.project,
+  () => [props.project, props.told] as const,
   () => {
     whenIdle(async () => {
       const asked = props.project,
+        told = props.told,
         design = await props.design()
-      if (asked === props.project) sized.value = design
+      if (asked === props.project && told === props.told) sized.value = design
     })
   },
   { debounce: 600, immediate: true },

@@ -24,6 +24,7 @@ const {
   typed,
   known,
   madeWith,
+  told,
   asksPack,
   setup,
   setSetup,
@@ -207,7 +208,9 @@ async function make() {
         <p v-if="failed" class="error" role="alert">{{ benchWords.start.errors }}</p>
       </div>
     </form>
-    <div class="beside"><FirstSketch :project="sketch" :asked="asked || 'name'" :design="sketchDesign" /></div>
+    <div class="beside">
+      <FirstSketch :project="sketch" :asked="asked || 'name'" :design="sketchDesign" :told="told" />
+    </div>
     <DemoBoats v-if="idle" class="below" />
   </div>
 </template>

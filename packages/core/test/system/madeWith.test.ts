@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { KNOT } from '../../src/constants'
+import { oddReading } from '../../src/findings/rules/log/oddReading'
+import { SHIPPED_LIBRARY } from '../../src/parts'
 import {
   DEMO,
   edit,
@@ -14,7 +16,7 @@ import {
 } from '../../src/project'
 import { firstDesign } from '../../src/sizing'
 import { typicalAnswers, type FirstAnswers } from '../../src/project/begin/newProject'
-import { evaluate, hullResistance, measuredOf, modelOf, theoryResistance } from '../../src/system'
+import { evaluate, factsOf, hullResistance, measuredOf, modelOf, theoryResistance } from '../../src/system'
 import { reachesWater } from '../../src/system/curve/driveThen'
 import { EMPTY_READING, NOT_SAID, readEarly, readReading } from '../../src/trial'
 import { fillText } from '../../src/units'
@@ -215,6 +217,16 @@ describe('what is not known of a drive is its own, and all its readings share it
     expect(ofTheory({ still: 'locked' })).toBeLessThan(plain)
     expect(ofTheory({ headWind: 8 })).toBeLessThan(plain)
     expect(ofTheory({ mass: 1.2 * setupOf(boat).mass })).toBeLessThan(plain)
+  })
+})
+
+describe('a reading far from the theory', () => {
+  const odd = (sentences: string[]) =>
+    oddReading.check({ ...factsOf(told(sentences, 'asFitted')), library: SHIPPED_LIBRARY })
+  it('alone is a warning, since nothing that was read says that it is wrong; among others that agree a note', () => {
+    expect(odd(['4.4 kn 15 kW'])!.severity).toBe('caution')
+    expect(odd(['3.6 kn 1300 W', '4 kn 1700 W', '4.8 kn 2600 W', '4.4 kn 15 kW'])!.severity).toBe('note')
+    expect(odd(['4.4 kn 2300 W'])).toBeNull()
   })
 })
 

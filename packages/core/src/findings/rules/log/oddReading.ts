@@ -13,23 +13,30 @@ const LESS =
   'Reading {row} is {share} of the theory, far below what the others lead one to expect, and counts little. Look at ' +
   'its units (kn or mph, W or kW), a stream or wind with her, amps of one motor of two, and what drove her then.'
 
+/** Where no other reading says which of the two is wrong. */
+const ALONE =
+  'Reading {row} is {share} of the theory and counts little, though nothing but the theory says that it is wrong. ' +
+  'Look at its units and what drove her, and read again, both ways, before you buy: if it is right, she takes ' +
+  '{share} of what the methods say.'
+
 /** A reading that lies far from the theory and the others. */
 export const oddReading: Rule = {
   part: 'hull',
   checks: 'No reading lies far from what the others lead one to expect',
   source: 'Distance of each reading from the model without it, in σ (common practice: 3)',
   check({ model: { project } }) {
-    const odd = measuredOf(project)
-      .points.filter(p => p.trip === null && isFarOff(p))
-      .sort((a, b) => Math.abs(b.off) - Math.abs(a.off))
+    const { points } = measuredOf(project),
+      odd = points.filter(p => p.trip === null && isFarOff(p)).sort((a, b) => Math.abs(b.off) - Math.abs(a.off))
     const [worst] = odd
     if (!worst) return null
+    // nothing else that was read says that it is wrong: it may be the theory
+    const alone = 2 * odd.length >= points.length
     const share = { quantity: 'ratio' as const, value: worst.resistance / worst.theory }
     return {
-      severity: 'note',
+      severity: alone ? 'caution' : 'note',
       title: odd.length > 1 ? 'some readings are odd' : 'one reading is odd',
       amount: { text: '{share}', params: { share } },
-      sentence: { text: worst.off > 0 ? MORE : LESS, params: { row: worst.rows.join(', '), share } },
+      sentence: { text: alone ? ALONE : worst.off > 0 ? MORE : LESS, params: { row: worst.rows.join(', '), share } },
       measure: odd.length,
       fixes: [
         {
