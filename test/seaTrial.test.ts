@@ -47,6 +47,23 @@ describe('a sea trial', () => {
     // mean of both ways, and half of their difference is the stream
     expect([pairs.value[0]!.speed, pairs.value[0]!.stream]).toEqual([expect.closeTo(1.4, 6), expect.closeTo(0.1, 6)])
   })
+  it('what is read by hand joins what was measured, never what was simulated', () => {
+    const { byHand, pasted, change, trial, runs } = begun()
+    expect(byHand('3 kn 50 V 20 A')).toBeNull()
+    expect(byHand('2.6 kn 50 V 20 A')).toBeNull()
+    expect(runs()).toEqual([
+      [0, 'out'],
+      [0, 'back'],
+    ])
+    expect(byHand('with 90 hp she did 17 mph')).toMatch(/watts/)
+    expect(pasted('speed,power\n4,fast')).toHaveLength(1)
+    expect(trial.value.runs).toHaveLength(2)
+    expect(pasted('speed kn,power W\n4,2200')).toEqual([])
+    expect(trial.value.runs).toHaveLength(3)
+    change({ simulated: true })
+    expect(byHand('3 kn 50 V 20 A')).toBeNull()
+    expect([trial.value.runs.length, trial.value.simulated]).toEqual([1, false])
+  })
   it('what was sailed before a run does not count for the next', async () => {
     const { sail, step, plan, runs } = begun()
     await sail(plan.value.hold + 4, 1.5, step(0))

@@ -89,14 +89,18 @@ export function useSeaTrial() {
   })
   const pairs = computed(() => pairsOf(plan.value, trial.value.runs))
 
+  /** Runs join those that are there; what was measured never joins what was simulated. */
+  const joined = (runs: TrialRun[], simulated: boolean): Pick<KeptTrial, 'runs' | 'simulated'> => ({
+    runs: [...(trial.value.simulated && !simulated ? [] : trial.value.runs), ...runs],
+    simulated,
+  })
   /** Takes the run as it stands. */
   function take() {
     const { next, stretch } = now.value
     if (!next || !stretch) return
     change({
-      runs: [...trial.value.runs, runOf(stretch, next.step, next.way)],
+      ...joined([runOf(stretch, next.step, next.way)], instruments.simulated),
       since: stretch.until,
-      simulated: instruments.simulated,
     })
     wish.value = null
     longer.value = 0
@@ -116,7 +120,7 @@ export function useSeaTrial() {
     if (!read.ok) return read.message
     const run = handRun(read.point, next.step, read.point.direction || next.way, momentNow())
     if (!run) return words.handWants
-    change({ runs: [...trial.value.runs, run], simulated: false })
+    change(joined([run], false))
     wish.value = null
     return null
   }
@@ -127,15 +131,14 @@ export function useSeaTrial() {
       return table.errors.map(({ line, column, message }) => words.handCell(line, column, message))
     // what was planned and not run makes room for what was
     const { steps: planned, most } = plan.value,
-      run = trial.value.runs.length > 0 ? planned : []
+      run = trial.value.runs.length > 0 && !trial.value.simulated ? planned : []
     const powerAt = (speed: number) => trialCurve(document.shown, speed).at(-1)!.power
     const { steps, runs } = tableRuns(table.points, { steps: run }, momentNow(), powerAt)
     if (runs.length === 0) return [words.handWants]
     change({
       by: 'power',
       steps: steps.map(watts => watts / most),
-      runs: [...trial.value.runs, ...runs],
-      simulated: false,
+      ...joined(runs, false),
     })
     return []
   }

@@ -208,7 +208,7 @@ const SHOW = ['ground', 'water', 'volts', 'amps', 'rpm', 'course', 'winding', 'c
             {{ words.takeNow }}
           </VBtn>
         </div>
-        <FoldedPart :title="words.hand" :open="!instruments.source">
+        <FoldedPart v-if="!instruments.simulated" :title="words.hand" :open="!instruments.source">
           <TrialByHand
             :next="now.next && { share: share(now.next.step), way: words.ways[now.next.way] }"
             :take="byHand"
