@@ -11,6 +11,7 @@ const ORDER = [
   ['resistance'],
   ['drive', 'oldEngine'],
   ['parts'],
+  ['have'],
   ['project'],
   ['trial', 'mass'],
   ['system'],

@@ -1,3 +1,4 @@
+export * from './amountsIn'
 export * from './days'
 export * from './fillText'
 export * from './formatQuantity'

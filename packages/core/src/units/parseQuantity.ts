@@ -26,7 +26,7 @@ const FOLLOWING: Partial<Record<UnitId, UnitId>> = { ft: 'in', h: 'min', min: 's
 const WORD = /^(?:[^\d]*m[23](?!\d)|[^\d]*)/
 
 /** "1,234.5", "1.234,5", "2,4", "1 200", "6 1/2" → a number, or a message when it can be read two ways. */
-function readNumber(raw: string): number | string {
+export function readNumber(raw: string): number | string {
   const text = raw.replace(/[\u2009\u00A0\s_](?=\d{3}(\D|$))/g, '')
   const fraction = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text.trim())
   if (fraction) return Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3])

@@ -1,0 +1,3 @@
+export * from './had'
+export * from './readHad'
+export { cellsAtVolts } from './packPlate'
