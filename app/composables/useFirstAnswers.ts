@@ -11,15 +11,20 @@ import {
   keptText,
   readField,
   readEarlyAll,
+  readHave,
   typicalAnswers,
   usualLength,
   wantsPack,
+  withoutEstimates,
   FIELDS,
   type DriveKind,
   type FirstAnswers,
   type FirstDesign,
+  type Had,
   type HullTypeId,
   type MadeWith,
+  type Part,
+  type ToldBefore,
   type Project,
   type RunSetup,
   type TrialPoint,
@@ -51,7 +56,10 @@ const NOTHING_GIVEN = {
   drive: 'shaft' as DriveKind,
   driveChosen: false,
   typed: NOTHING_TYPED,
-  known: '',
+  /** what he has, a thing a line: parts and readings */
+  have: '',
+  /** parts corrected in place, by their line */
+  corrected: {} as Record<string, Part>,
   /** what the first readings were made with, as far as it is told */
   madeWith: 'unknown' as MadeWith,
   setup: {} as Partial<RunSetup>,
@@ -64,7 +72,7 @@ export function useFirstAnswers() {
   const library = useLibraryStore()
   // what is answered so far outlives a look at another bench, and a reload
   const given = useStorage('remigo-start', structuredClone(NOTHING_GIVEN), undefined, { mergeDefaults: true })
-  const part = <K extends 'name' | 'hullType' | 'known' | 'madeWith' | 'massHolds'>(key: K) =>
+  const part = <K extends 'name' | 'hullType' | 'have' | 'madeWith' | 'massHolds'>(key: K) =>
     computed({
       get: () => given.value[key],
       set: value => {
@@ -73,7 +81,7 @@ export function useFirstAnswers() {
     })
   const name = part('name'),
     hullType = part('hullType'),
-    known = part('known'),
+    have = part('have'),
     madeWith = part('madeWith'),
     massHolds = part('massHolds')
   const drive = computed({
@@ -89,7 +97,7 @@ export function useFirstAnswers() {
     if (!kinds.includes(drive.value) || !given.value.driveChosen) given.value.drive = kinds[0]!
   })
   const typed = given.value.typed
-  const errors = reactive<Partial<Record<Question | 'known', string>>>({})
+  const errors = reactive<Partial<Record<Question | 'have', string>>>({})
 
   const field = (question: Question) => FIELDS[QUESTIONS[question]]
   const readOf = (question: Question) => readField(field(question), typed[question], view.choice, nearOf(question))
@@ -143,16 +151,31 @@ export function useFirstAnswers() {
     },
   )
 
-  /** what is told already: a sentence, several, or rows of a table */
-  const toldSoFar = computed(() => readEarlyAll(known.value, view.choice))
-  /** What the owner knows already, as readings; null with the error set when it makes no sense. */
-  function readKnown(): TrialPoint[] | null {
-    errors.known = undefined
-    const read = toldSoFar.value
-    if (read.ok) return read.points
-    errors.known = read.message
-    return null
+  /** what he has, line by line; a part that was corrected is what it was corrected to */
+  const haveSoFar = computed(() => readHave(have.value, view.choice))
+  const had = computed(() =>
+    haveSoFar.value.had.map((thing): Had => {
+      const part = thing.what === 'part' ? given.value.corrected[thing.line] : undefined
+      return thing.what === 'part' && part
+        ? { ...thing, part, given: withoutEstimates(part, part.estimated as string[]), doubts: [] }
+        : thing
+    }),
+  )
+  const correct = ({ line }: Had, part: Part) => {
+    given.value.corrected = { ...given.value.corrected, [line]: part }
   }
+  /** what is told already: a sentence, several, or rows of a table */
+  const toldSoFar = computed(() => readEarlyAll(haveSoFar.value.readings, view.choice))
+  /** What the owner knows already, as readings; null with the error set when it makes no sense. */
+  function checkHave(): TrialPoint[] | null {
+    const read = toldSoFar.value,
+      wrong = haveSoFar.value.errors[0]?.message ?? (read.ok ? undefined : read.message)
+    errors.have = wrong
+    return wrong === undefined && read.ok ? read.points : null
+  }
+  watch(have, () => {
+    if (errors.have) checkHave()
+  })
 
   /** a share of a charge, or amps alone, tell nothing of a pack that nobody knows */
   const asksPack = computed(() => toldSoFar.value.ok && toldSoFar.value.points.some(wantsPack))
@@ -167,6 +190,13 @@ export function useFirstAnswers() {
   const setSetup = (change: Partial<RunSetup>) => {
     given.value.setup = { ...given.value.setup, ...change }
   }
+  /** all that is told beside the answers: a speed or a time that is typed is a wish */
+  const toldBefore = (points: TrialPoint[]): ToldBefore => ({
+    known: toldWith(points),
+    have: had.value,
+    wish: (['cruiseSpeed', 'topSpeed', 'duration'] as const).some(q => typed[q].trim()),
+    placeTold: typed.greatestDiameter.trim() !== '',
+  })
   const toldWith = (points: TrialPoint[]) => points.map(point => ({ point, made: setup.value }))
   /** readings that make sense so far, with what they were made with */
   const told = computed(() => (toldSoFar.value.ok ? toldWith(toldSoFar.value.points) : []))
@@ -174,7 +204,7 @@ export function useFirstAnswers() {
   /** Every answer checked, and all of them together; the boat, or null with the errors set. */
   async function finish(): Promise<{ project: Project; note: string | null } | null> {
     const good = (Object.keys(QUESTIONS) as Question[]).map(check).every(Boolean)
-    const readings = readKnown()
+    const readings = checkHave()
     if (!good || !readings) return null
     const wrong = contradictionsOf(newProject(answers.value, '').boat)[0]
     if (wrong) {
@@ -186,7 +216,14 @@ export function useFirstAnswers() {
       (Object.keys(QUESTIONS) as Question[]).filter(q => typed[q].trim()).map(q => [QUESTIONS[q], typed[q].trim()]),
     )
     const { firstDesign } = await import('~/firstDesign')
-    const { project, note } = firstDesign(answers.value, crypto.randomUUID(), toldWith(readings), library.library)
+    const { project, note, own } = firstDesign(
+      answers.value,
+      crypto.randomUUID(),
+      toldBefore(readings),
+      library.library,
+    )
+    // what he has stands on the shelf of his library
+    for (const { kind, part } of own) await library.put(kind, [part])
     return {
       project: { ...project, typed: kept },
       note: note && `${boardWords.held.nothingFits}: ${fillText(note, view.choice)}`,
@@ -202,7 +239,7 @@ export function useFirstAnswers() {
   /** is anything answered? An empty sheet asks for no design */
   const begun = computed(
     () =>
-      Boolean(name.value.trim() || known.value.trim()) ||
+      Boolean(name.value.trim() || have.value.trim()) ||
       given.value.driveChosen ||
       hullType.value !== NOTHING_GIVEN.hullType ||
       Object.values(typed).some(text => text.trim()),
@@ -212,7 +249,8 @@ export function useFirstAnswers() {
     if (!sketch.value || !begun.value) return null
     const { firstDesign } = await import('~/firstDesign')
     if (!sketch.value) return null
-    return firstDesign(answers.value, 'sketch', told.value, library.library)
+    const points = toldSoFar.value.ok ? toldSoFar.value.points : []
+    return firstDesign(answers.value, 'sketch', toldBefore(points), library.library)
   }
   /** the next boat starts from an empty sheet */
   function clear() {
@@ -225,7 +263,9 @@ export function useFirstAnswers() {
     drive,
     drives,
     typed,
-    known,
+    have,
+    had,
+    correct,
     madeWith,
     told,
     asksPack,
@@ -236,7 +276,7 @@ export function useFirstAnswers() {
     typical,
     show,
     check,
-    readKnown,
+    checkHave,
     answers,
     sketch,
     sketchDesign,

@@ -171,7 +171,8 @@ export const benchWords = {
       'Read every setting back from the controller before she sails.',
   },
   start: {
-    title: 'Your boat in ten answers',
+    title: 'Your boat',
+    boat: 'The boat, in ten answers',
     lead: 'Leave empty what you do not know: what is usual is taken. All of it can be changed later.',
     sofar: 'Your boat so far',
     takes: (speed: string, power: string, low: string, high: string) =>

@@ -10,6 +10,11 @@ export const newAnswer = answering(newRequestSchema, request => {
   if (!read.ok) throw new BadRequest(read.errors.map(e => ({ ...e, field: `answers.${e.field}` })))
   const known = readKnown(read.known, 'answers.known')
   if (!known.ok) throw new BadRequest(known.errors)
-  const { project, note } = firstDesign(read.answers, randomUUID(), known.told)
-  return { project, note: note && fillText(note) }
+  const { have, wish, placeTold } = read
+  const { project, note, left } = firstDesign(read.answers, randomUUID(), { known: known.told, have, wish, placeTold })
+  return {
+    project,
+    note: note && fillText(note),
+    left: left.map(({ had, why }) => ({ line: had.line, why: fillText(why) })),
+  }
 })

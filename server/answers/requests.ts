@@ -30,7 +30,8 @@ export const newRequestSchema = z.strictObject({
         'lengthOverAll, beam, mass, ' +
         'greatestDiameter, oldEnginePower, cruiseSpeed, topSpeed, topTime, duration, houseLoad: ' +
         'numbers in SI or words with a unit; known: readings as sentences, bare or { say, with }, as in ' +
-        'POST /api/fit. What is left out is usual for the ' +
+        'POST /api/fit; have: what he has, a sentence a thing, "48 cells LFP 304 Ah": held, and the rest sized ' +
+        'around it. What is left out is usual for the ' +
         'kind of boat.',
     ),
 })

@@ -77,7 +77,13 @@ function read(column: NumberColumn): number | string | null {
 }
 /** What is told so far: what is empty is not known; and the fields that make no sense. */
 function told(): { part: Part; unread: PartError[] } {
-  const part: Part = { id: ownPartId(name.value.trim()), name: name.value.trim(), estimated: [], ...choices.value }
+  const part: Part = {
+    id: ownPartId(name.value.trim()),
+    name: name.value.trim(),
+    estimated: [],
+    standIn: false,
+    ...choices.value,
+  }
   const unread: PartError[] = []
   for (const c of columns.value) {
     if (c.kind !== 'number') continue

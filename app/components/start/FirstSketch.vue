@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useElementSize, watchDebounced } from '@vueuse/core'
-import { hullLabel, type FirstDesign, type Project, type ToldReading } from '@remigo/core'
+import { hullLabel, type FirstDesign, type Had, type Project, type ToldReading } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { useCompact } from '~/composables/useCompact'
 import { useStages } from '~/composables/useStages'
 import { whenIdle } from '~/composables/whenIdle'
 import BoatSketch from './BoatSketch.vue'
 
+const WhatTheyDo = defineAsyncComponent(() => import('~/components/use/WhatTheyDo.vue'))
 const FirstFigures = defineAsyncComponent(() => import('./FirstFigures.vue'))
 /** The boat as she is answered so far: drawn, with what she takes, and a first design once the hand rests. */
 const props = defineProps<{
@@ -16,7 +17,10 @@ const props = defineProps<{
   design: () => Promise<FirstDesign | null>
   /** what is told of her power: another reading is another design */
   told: readonly ToldReading[]
+  /** what he has: the design is made around it */
+  have: readonly Had[]
 }>()
+const emit = defineEmits<{ sized: [design: FirstDesign | null] }>()
 const words = benchWords.start
 const compact = useCompact()
 const box = ref<HTMLElement>()
@@ -33,13 +37,15 @@ watch(
 )
 const sized = shallowRef<FirstDesign | null>(null)
 watchDebounced(
-  () => [props.project, props.told] as const,
+  () => [props.project, props.told, props.have] as const,
   () => {
     whenIdle(async () => {
       const asked = props.project,
-        told = props.told,
+        { told, have } = props,
         design = await props.design()
-      if (asked === props.project && told === props.told) sized.value = design
+      if (asked !== props.project || told !== props.told || have !== props.have) return
+      sized.value = design
+      emit('sized', design)
     })
   },
   { debounce: 600, immediate: true },
@@ -66,6 +72,7 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
     <p class="where" data-where>{{ where }}</p>
     <h2>{{ title }}</h2>
     <FirstFigures v-if="sized" :project="sized.project" :note="sized.note" />
+    <WhatTheyDo v-if="sized && have.length > 0" :project="sized.project" />
     <p v-else class="soft small">{{ words.noneYet }}</p>
   </section>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
-import { FIELDS, HULL_TYPES, PROJECT_FIELDS, type DriveKind, type HullTypeId } from '@remigo/core'
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
+import { FIELDS, HULL_TYPES, PROJECT_FIELDS, type DriveKind, type HullTypeId, type LeftOut } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
 import { readingWords } from '~/messages/readings'
@@ -9,9 +9,12 @@ import { useFirstAnswers } from '~/composables/useFirstAnswers'
 import { useStages } from '~/composables/useStages'
 import { whenIdle } from '~/composables/whenIdle'
 import ReadingSetup from '~/components/readings/ReadingSetup.vue'
+import HaveField from '~/components/start/HaveField.vue'
 import FirstSketch from '~/components/start/FirstSketch.vue'
 
 const DemoBoats = defineAsyncComponent(() => import('~/components/start/DemoBoats.vue'))
+
+const HaveList = defineAsyncComponent(() => import('~/components/start/HaveList.vue'))
 
 /** Ten answers to a complete first design. */
 const router = useRouter()
@@ -22,7 +25,9 @@ const {
   drive,
   drives,
   typed,
-  known,
+  have,
+  had,
+  correct,
   madeWith,
   told,
   asksPack,
@@ -34,7 +39,7 @@ const {
   sketchDesign,
   show,
   check,
-  readKnown,
+  checkHave,
   finish,
   clear,
 } = useFirstAnswers()
@@ -56,6 +61,8 @@ const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record
 const driveWords = computed(
   () => Object.fromEntries(drives.value.map(d => [d, boardWords.boat.drives[d]])) as Record<DriveKind, string>,
 )
+/** what the design so far does not use of what he has */
+const left = shallowRef<readonly LeftOut[]>([])
 const failed = ref(false)
 /** she is being designed: a second press makes no second boat */
 const making = ref(false)
@@ -94,7 +101,29 @@ async function make() {
   <div class="page">
     <form class="start" novalidate data-start-form @submit.prevent="make" @focusin="followCaret">
       <h2>{{ benchWords.start.title }}</h2>
-      <p class="prose soft">{{ benchWords.start.lead }}</p>
+      <HaveField v-model="have" :error="errors.have" @left="checkHave" />
+      <template v-if="below">
+        <HaveList v-if="had.length > 0" :have="had" :left="left" @correct="correct" />
+        <section v-if="told.length > 0" class="reading">
+          <ChoiceField
+            v-model="madeWith"
+            :label="readingWords.readings.made"
+            :options="readingWords.readings.madeAtStart"
+            :columns="2"
+            data-known-made
+          />
+          <ReadingSetup
+            :setup="setup.made === 'asFitted' ? { ...setup, made: 'another' } : setup"
+            :needs="{ early: true, pack: asksPack }"
+            @change="setSetup"
+          />
+          <p v-if="asksPack && !setup.packKnown" class="small" role="status" data-known-pack>
+            {{ readingWords.readings.packAtStart }}
+          </p>
+        </section>
+      </template>
+      <h3 class="section-head boat">{{ benchWords.start.boat }}</h3>
+      <p class="small soft">{{ benchWords.start.lead }}</p>
       <ol>
         <li>
           <label for="start-name"><span class="n">1</span>{{ benchWords.start.name }}</label
@@ -142,44 +171,6 @@ async function make() {
         </li>
       </ol>
       <section v-if="below" class="taken">
-        <h3 class="section-head">{{ readingWords.readings.head }}</h3>
-        <label for="start-known"
-          >{{ readingWords.readings.label }}<small class="soft">{{ benchWords.start.knownHint }}</small></label
-        >
-        <VTextarea
-          id="start-known"
-          v-model="known"
-          :rows="1"
-          auto-grow
-          data-question="known"
-          autocomplete="off"
-          maxlength="2000"
-          :placeholder="readingWords.readings.example"
-          :aria-invalid="errors.known ? 'true' : undefined"
-          :aria-describedby="errors.known ? 'start-known-error' : 'start-known-examples'"
-          @blur="readKnown"
-        />
-        <p v-if="errors.known" id="start-known-error" class="error" role="alert">{{ errors.known }}</p>
-        <p v-else id="start-known-examples" class="small soft">{{ readingWords.readings.examples }}</p>
-        <ChoiceField
-          v-if="known.trim()"
-          v-model="madeWith"
-          :label="readingWords.readings.made"
-          :options="readingWords.readings.madeAtStart"
-          :columns="2"
-          data-known-made
-        />
-        <ReadingSetup
-          v-if="known.trim()"
-          :setup="setup.made === 'asFitted' ? { ...setup, made: 'another' } : setup"
-          :needs="{ early: true, pack: asksPack }"
-          @change="setSetup"
-        />
-        <p v-if="known.trim() && asksPack && !setup.packKnown" class="small" role="status" data-known-pack>
-          {{ readingWords.readings.packAtStart }}
-        </p>
-      </section>
-      <section v-if="below" class="taken">
         <h3 class="section-head">{{ benchWords.start.taken }}</h3>
         <div v-for="[question, label, hint] in USUAL" :key="question" class="line" :class="{ wrong: errors[question] }">
           <label :for="`start-${question}`"
@@ -209,7 +200,14 @@ async function make() {
       </div>
     </form>
     <div class="beside">
-      <FirstSketch :project="sketch" :asked="asked || 'name'" :design="sketchDesign" :told="told" />
+      <FirstSketch
+        :project="sketch"
+        :asked="asked || 'name'"
+        :design="sketchDesign"
+        :told="told"
+        :have="had"
+        @sized="left = $event?.left ?? []"
+      />
     </div>
     <DemoBoats v-if="idle" class="below" />
   </div>
@@ -287,6 +285,14 @@ li > .choice {
 }
 label {
   font-size: 15px;
+}
+.reading {
+  padding: 8px 12px 4px;
+  background: var(--band);
+  border-block: 1px solid var(--ink);
+}
+.boat {
+  margin-top: 14px;
 }
 .taken {
   margin: 4px 0 14px 34px;

@@ -15,11 +15,12 @@ export async function newCommand([file]: string[]): Promise<CommandResult> {
   if (!read.ok) throw unusableFields(file!, read.errors)
   const known = readKnown(read.known, 'known')
   if (!known.ok) throw unusableFields(file!, known.errors)
-  const { project, note } = firstDesign(read.answers, randomUUID(), known.told)
+  const { have, wish, placeTold } = read
+  const { project, note } = firstDesign(read.answers, randomUUID(), { known: known.told, have, wish, placeTold })
   const stops = findingsOf(evaluate(project, project.use.cruiseSpeed)).counts.stop
   return {
     code: note || stops > 0 ? 1 : 0,
     stdout: writeProject(project),
-    stderr: note ? `remigo: nothing fits. ${fillText(note).replace(/\u00A0/g, ' ')}\n` : '',
+    stderr: note ? `remigo: ${fillText(note).replace(/\u00A0/g, ' ')}\n` : '',
   }
 }

@@ -120,7 +120,7 @@ function editedOnce(project: Project, edits: readonly Edit[]): Project {
 /** The sizing of a boat, worked out once for all of its findings; null when nothing fits. */
 const sizedOnce = perLibrary((project, library): Sized | null => {
   const sized = sizeRest(project, library)
-  return sized.outcome === 'sized'
+  return sized.outcome === 'sized' && sized.short === null
     ? { edits: sized.edits, reasons: sized.reasons.map(r => r.text), project: withEdits(project, sized.edits) }
     : null
 })

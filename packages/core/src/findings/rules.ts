@@ -71,6 +71,7 @@ import { cellsApart } from './rules/pack/cellsApart'
 import { powerStopped } from './rules/build/powerStopped'
 import { lugsNotSeen } from './rules/build/lugsNotSeen'
 import { budgetOver } from './rules/build/budgetOver'
+import { partsToFind } from './rules/build/partsToFind'
 import { partLate } from './rules/build/partLate'
 import { capacityBelow } from './rules/pack/capacityBelow'
 import { cellsDrift } from './rules/pack/cellsDrift'
@@ -128,6 +129,7 @@ export const RULES = {
   taskUninspected,
   licensedMissing,
   partLate,
+  partsToFind,
   capacityBelow,
   cellsDrift,
   resistanceRisen,

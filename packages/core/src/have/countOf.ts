@@ -31,7 +31,8 @@ const MORE: Readonly<Record<string, number>> = {
 const NUMBER = `(\\d{1,3}|${[...WORDS, ...Object.keys(MORE)].join('|')})`,
   THINGS =
     '(?:cells?|prismatic|panels?|modules?|blocks?|packs?|batter(?:y|ies)|motors?|outboards?|chargers?|controllers?|' +
-    'pieces|units|bricks?|lead|lithium|lfp|agm|solar|hub|trolling|used|new|old|second-hand|\\d+(?:[.,]\\d+)?\\s?(?:v|w|ah)\\b)'
+    'pieces|units|bricks?|lead|lithium|lfp|agm|solar|hub|trolling|used|new|old|second-hand|' +
+    '\\d+(?:[.,]\\d+)?\\s?(?:v|w|ah)\\b)'
 
 const PATTERNS = [
   // 48 cells, two used 12 V batteries

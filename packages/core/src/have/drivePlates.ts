@@ -13,12 +13,12 @@ const inRpm = (si: number | null) => (si === null ? null : 60 * si)
 const INCH = 0.0254,
   IN_INCHES = 60
 
+const LENGTH = '(\\d+(?:[.,]\\d+)?)\\s*(mm|cm|in(?:ch(?:es)?)?|["″”])?',
+  SIZES = new RegExp(`${LENGTH}\\s*(?:x|×|\\*|by)\\s*${LENGTH}`, 'i')
+
 /** Two lengths told as 12 × 9, in m; inches where no unit stands and the numbers are small. */
 export function sizesIn(words: string): readonly [number, number] | null {
-  const found =
-    /(\d+(?:[.,]\d+)?)\s*(mm|cm|in(?:ch(?:es)?)?|["″”])?\s*(?:x|×|\*|by)\s*(\d+(?:[.,]\d+)?)\s*(mm|cm|in(?:ch(?:es)?)?|["″”])?/i.exec(
-      words,
-    )
+  const found = SIZES.exec(words)
   if (!found) return null
   const unit = found[4] ?? found[2] ?? ''
   const number = (text: string) => Number(text.replace(',', '.'))

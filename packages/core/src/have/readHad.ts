@@ -140,11 +140,17 @@ function bareTurns(words: string): number | null {
 function partHad(said: Said, kind: PartKindId, choice: UnitChoice): ReadHad {
   const { label } = PART_KINDS[kind]
   const plate = PLATES[kind](said),
-    told = Object.fromEntries(Object.entries(plate).filter(([, value]) => value !== null))
+    told = Object.fromEntries(
+      Object.entries(plate).flatMap(([key, value]) =>
+        value === null ? [] : [[key, typeof value === 'number' ? Number(value.toPrecision(6)) : value]],
+      ),
+    )
   if (!Object.values(told).some(value => typeof value === 'number'))
     return {
       ok: false,
-      message: `${quoted(said.line)}: what stands on its plate? Add volts, amps, watts or a size, as in “${exampleOf(kind)}”.`,
+      message:
+        `${quoted(said.line)}: what stands on its plate? Add volts, amps, watts or a size, ` +
+        `as in “${exampleOf(kind)}”.`,
     }
   const name = nameOf(said, label)
   const given: Part = { ...emptyPart(kind), ...told, id: ownPartId(name), name, price: said.price ?? 0 }
@@ -208,8 +214,10 @@ export interface ReadHave {
 }
 
 /** A line that tells a speed, fuel for a time or a table's row is a reading. */
-const READING =
-  /\d\s*(?:kn|kts?|knots?|mph|km\/h|kmh|kph|m\/s|l\/h|gph|gal\/h)\b|\b\d[\d.,]*\s*(?:nm|nmi|km|mi|miles)\b.*\b(?:min|h|hr|hours?)\b|^[\d\s.,;|\t]+$|^\s*speed\b/i
+const SPEED = /\d\s*(?:kn|kts?|knots?|mph|km\/h|kmh|kph|m\/s|l\/h|gph|gal\/h)\b/i,
+  TRIP = /\b\d[\d.,]*\s*(?:nm|nmi|km|mi|miles)\b.*\b(?:min|h|hr|hours?)\b/i,
+  ROW = /^[\d\s.,;|\t]+$|^\s*speed\b/i
+const isReading = (line: string) => SPEED.test(line) || TRIP.test(line) || ROW.test(line)
 
 /**
  * Understands what an owner has, a thing a line.
@@ -224,7 +232,7 @@ export function readHave(text: string, choice: UnitChoice = METRIC_UNITS): ReadH
     readings: string[] = []
   for (const [at, line] of text.split(/\r?\n/).entries()) {
     if (!line.trim()) continue
-    if (READING.test(line)) {
+    if (isReading(line)) {
       readings.push(line)
       continue
     }

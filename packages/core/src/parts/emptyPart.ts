@@ -9,5 +9,11 @@ import { PART_KINDS, type Part, type PartKindId } from './partKinds'
  */
 export function emptyPart(kind: PartKindId): Part {
   const columns = PART_KINDS[kind].columns.map(c => [c.key, c.usual ?? (c.kind === 'yes' ? false : null)])
-  return { id: '', name: '', estimated: [], ...(Object.fromEntries(columns) as Record<string, unknown>) }
+  return {
+    id: '',
+    name: '',
+    estimated: [],
+    standIn: false,
+    ...(Object.fromEntries(columns) as Record<string, unknown>),
+  }
 }

@@ -17,7 +17,8 @@ const estimated = list({
   longest: 30,
   usual: [],
 })
-const named = { id, name, estimated } as const
+const standIn = yes({ label: 'Still to be found', usual: false })
+const named = { id, name, estimated, standIn } as const
 const mass = number({ label: 'Weight', quantity: 'partMass', least: 0.005, most: 1000 })
 const price = number({ label: 'Price', quantity: 'price', least: 0, most: 1e6 })
 const volts = <const L extends string>(label: L, least: number, most: number) =>

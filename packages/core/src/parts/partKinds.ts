@@ -44,6 +44,8 @@ export interface PartKind<F extends Fields = Fields> {
 
 function columnsOf(fields: Readonly<Record<string, Field>>): PartColumn[] {
   return Object.entries(fields).flatMap(([key, field]): PartColumn[] => {
+    // what is still to be found is of a design, not of a library
+    if (key === 'standIn') return []
     if (field.kind === 'number') return [{ ...field, key, unit: field.fileUnit ?? QUANTITIES[field.quantity].units[0] }]
     return field.kind === 'choice' || field.kind === 'yes' ? [{ ...field, key }] : []
   })

@@ -138,7 +138,7 @@ function partOfCells(
     if (option === undefined) unread.push([heading, `${quoted(text)} should be ${column.options.join(' or ')}.`])
     return [column.key, option]
   })
-  const given: Part = { id: ownPartId(name), name, estimated: [], ...Object.fromEntries(values) }
+  const given: Part = { id: ownPartId(name), name, estimated: [], standIn: false, ...Object.fromEntries(values) }
   if (unread.length > 0) return { part: given, unread }
   if (values.every(([, value]) => value === null)) return { part: given, unread: [['name', NOTHING_TOLD]] }
   return { part: completePart(kind, given).part, unread }

@@ -40,6 +40,9 @@ import type { DriveCandidate } from './candidate'
  * Gears of legs that can be had, from none (a motor in the leg's foot) to those of large outboards (common practice).
  */
 const LEG_RATIOS = [1, 1.5, 1.85, 2, 2.2, 2.5] as const
+/** A slow motor that the owner has may turn a quicker shaft (common practice: belts and chains to 1 : 2). */
+const STEP_UPS: readonly ReductionSpec[] = [0.5, 0.67, 0.8].map(ratio => ({ kind: 'belt', ratio })),
+  SLOW_TURNS = 1200
 const DIRECT = REDUCTION_CHOICES.find(r => r.kind === 'direct')!
 
 /** What each propeller must do at a speed. */
@@ -60,10 +63,11 @@ const CONTROLLER_EFFICIENCY = 0.965
  *
  * @param model the boat; what is held in it is kept
  * @param library parts to choose from
+ * @param weak whether drives that do not turn their propeller fast enough are candidates too
  * @returns candidates, in no order
  */
-export function driveCandidates(model: Model, library: Library): DriveCandidate[] {
-  const run = driveSearch(model, library)
+export function driveCandidates(model: Model, library: Library, weak = false): DriveCandidate[] {
+  const run = driveSearch(model, library, weak)
   for (;;) {
     const step = run.next()
     if (step.done) return step.value
@@ -75,9 +79,10 @@ export function driveCandidates(model: Model, library: Library): DriveCandidate[
  *
  * @param model the boat
  * @param library parts to choose from
+ * @param weak as in driveCandidates
  * @returns yields the share done; returns the candidates
  */
-export function* driveSearch(model: Model, library: Library): Generator<number, DriveCandidate[]> {
+export function* driveSearch(model: Model, library: Library, weak = false): Generator<number, DriveCandidate[]> {
   const { project } = model
   const { use, held, boat } = project
   const cruise = loadAt(model, use.cruiseSpeed),
@@ -150,7 +155,7 @@ export function* driveSearch(model: Model, library: Library): Generator<number, 
 
   const gearings = gearingsFor(project)
   const motors = held.motor ? [project.design.motor] : worthTrying(library.motors, top.thrust * top.advanceSpeed)
-  const propellerFor = bestPropeller(model, top)
+  const propellerFor = bestPropeller(model, top, weak)
   for (const [i, motor] of motors.entries()) {
     if (i % MOTORS_AT_ONCE === MOTORS_AT_ONCE - 1) yield i / motors.length
     const fitted = fittedMotor(motor)
@@ -205,7 +210,13 @@ function wholeDrivesFor({ boat, held }: Project, library: Library): WholeDrive[]
 /** Reductions and leg gears to try; what is held stays. */
 function gearingsFor({ boat, held, design }: Project): Gearing[] {
   const leg = hasLeg(boat.drive.kind)
-  const reductions = held.reduction ? [design.reduction] : leg ? [DIRECT] : REDUCTION_CHOICES
+  const reductions = held.reduction
+    ? [design.reduction]
+    : leg
+      ? [DIRECT]
+      : held.motor && design.motor.ratedRpm <= SLOW_TURNS
+        ? [...REDUCTION_CHOICES, ...STEP_UPS]
+        : REDUCTION_CHOICES
   const ratios = !leg
     ? [1]
     : held.leg || held.reduction
@@ -256,6 +267,18 @@ function loadAt(model: Model, speed: number): Load {
   }
 }
 
+/**
+ * What must reach the water at top from each drive.
+ *
+ * @param model the boat
+ * @returns W of thrust × speed through the water
+ */
+export function thrustPowerAtTop(model: Model): number {
+  const { topSpeed, cruiseSpeed } = model.project.use,
+    { thrust, advanceSpeed } = loadAt(model, Math.max(topSpeed, cruiseSpeed))
+  return thrust * advanceSpeed
+}
+
 /** rev/s that the motor reaches at its rated torque on a loaded pack of its rated voltage, its field weakened. */
 function freeSpeed(motor: MotorSpec, resistance: number, kt: number): number {
   const torque = motor.ratedPower / ((motor.ratedRpm * 2 * Math.PI) / 60)
@@ -277,6 +300,7 @@ const DEARER = 1.05
 function bestPropeller(
   model: Model,
   top: Load,
+  weak: boolean,
 ): (greatestShaftSpeed: number, leastShaftSpeed?: number) => DriveCandidate['propeller'] | null {
   const { drive } = model.project.boat
   const diameter = stockSize(drive.greatestDiameter, 'down')
@@ -313,8 +337,8 @@ function bestPropeller(
         Math.max(least * diameter + STOCK_STEP / 2, best.pitchRatio * diameter),
       ),
     )
-    const propeller =
-      best.shaftSpeed > 1.01 * limit ? null : { ...model.project.design.propeller, diameter, pitch, areaRatio, blades }
+    const enough = best.shaftSpeed <= 1.01 * limit || weak
+    const propeller = enough ? { ...model.project.design.propeller, diameter, pitch, areaRatio, blades } : null
     made.set(key, propeller)
     return propeller
   }

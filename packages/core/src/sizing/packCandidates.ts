@@ -20,6 +20,7 @@ import { HOUSE_CONVERTER_EFFICIENCY, LEVER_CHARGE } from '../system/driveTrain'
 import { stretchOf } from '../system/energy'
 import { evaluate } from '../system/evaluate'
 import type { DesignCandidate, DriveCandidate } from './candidate'
+import { standInController, type ControllerDemand } from './standIns'
 
 /**
  * What working above the touch limit adds: insulation watch, interlocks, a qualified person. Invented, of the usual
@@ -27,20 +28,30 @@ import type { DesignCandidate, DriveCandidate } from './candidate'
  */
 export const HIGH_VOLTAGE_COST = 1500
 
+/** How freely a controller and a pack are chosen. */
+export interface PackChoice {
+  /** all controllers that suit, or the cheapest of them */
+  controllers?: 'all' | 'cheapest'
+  /** where none suits, one that is still to be found */
+  standIns?: boolean
+  /** what is held goes together though its volts do not: the findings tell */
+  anyVolts?: boolean
+}
+
 /**
  * Whole designs for one drive: every cell of the library, with the controllers that suit.
  *
  * @param project the boat; what is held is kept
  * @param drive motor, reduction and propeller
  * @param library parts to choose from
- * @param controllers all that suit, or the cheapest of them
+ * @param choice how freely
  * @returns designs, possibly none
  */
 export function packCandidates(
   project: Project,
   drive: DriveCandidate,
   library: Library,
-  controllers: 'all' | 'cheapest' = 'cheapest',
+  { controllers = 'cheapest', standIns = false, anyVolts = false }: PackChoice = {},
 ): DesignCandidate[] {
   const { use, held, design } = project
   const { duration } = stretchOf(use)
@@ -50,7 +61,7 @@ export function packCandidates(
   const systemVoltage = held.voltage ? design.systemVoltage : drive.motor.ratedVoltage
   const able = drive.builtIn ? [drive.builtIn] : held.controller ? [design.controller] : library.controllers
   const found: DesignCandidate[] = []
-  if (held.voltage && !worksNear(drive.motor, systemVoltage)) return found
+  if (held.voltage && !anyVolts && !worksNear(drive.motor, systemVoltage)) return found
   // the controller that suits is not known yet: the least that any takes by itself at such volts
   const near = able.filter(c => c.leastVoltage <= systemVoltage && c.greatestVoltage >= systemVoltage)
   const idle = drives * (min(near, c => c.idlePower) ?? 0)
@@ -65,17 +76,21 @@ export function packCandidates(
     const pack = held.pack ? design.pack : packOfCells(cell, demand, systemVoltage, energy, use.headroom, house)
     if (!pack) continue
     const figures = packFigures(pack)
-    if (held.voltage && Math.abs(figures.nominalVoltage / systemVoltage - 1) > NEAR) continue
-    if (figures.fullVoltage > drive.motor.greatestVoltage || figures.nominalVoltage < drive.motor.leastVoltage) continue
+    if (!anyVolts && held.voltage && Math.abs(figures.nominalVoltage / systemVoltage - 1) > NEAR) continue
+    const { greatestVoltage, leastVoltage } = drive.motor
+    if (!anyVolts && (figures.fullVoltage > greatestVoltage || figures.nominalVoltage < leastVoltage)) continue
     const rest = restVoltage(pack, LEVER_CHARGE)
     const ampsFor = (power: number) => packLoad(rest, figures.resistance, power).current
-    const suiting = suitingControllers(able, figures, {
+    const asked: ControllerDemand = {
       topAmps: ampsFor(demand.topPower) / drives,
       cruiseAmps: ampsFor(demand.cruisePower) / drives / (1 - use.headroom),
       topPhase: drive.topPhase,
       cruisePhase: drive.cruisePhase / (1 - use.headroom),
       topTime: use.topTime,
-    })
+    }
+    const suiting = suitingControllers(able, figures, asked)
+    if (suiting.length === 0 && standIns)
+      suiting.push(drive.builtIn ?? (held.controller ? design.controller : standInController(pack, asked)))
     const high = figures.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
     for (const controller of controllers === 'all' ? suiting : suiting.slice(0, 1)) {
       const { motor, reduction, jet } = drive
@@ -250,7 +265,7 @@ export function packFor(project: Project, cell: CellSpec): PackSpec | null {
 function suitingControllers(
   controllers: readonly ControllerSpec[],
   pack: { fullVoltage: number; nominalVoltage: number },
-  asked: { topAmps: number; cruiseAmps: number; topPhase: number; cruisePhase: number; topTime: number },
+  asked: ControllerDemand,
 ): ControllerSpec[] {
   const holds = (allDay: number, peak: number, cruise: number, top: number) =>
     allDay >= cruise && allDay * timeFactor({ allDay, peak, seconds: CONTROLLER_PEAK_SECONDS }, asked.topTime) >= top

@@ -78,7 +78,7 @@ export function* searchDesigns(project: Project, library: Library = SHIPPED_LIBR
   let pool: { design: DesignCandidate; merits: DesignMerits }[] = [],
     tried = 0
   for (const [i, drive] of drives.entries()) {
-    for (const design of packCandidates(project, drive, library, 'all')) {
+    for (const design of packCandidates(project, drive, library, { controllers: 'all' })) {
       tried++
       pool.push({ design, merits: meritsOf(project, design, harder) })
     }

@@ -6,20 +6,29 @@ import { edit, type Edit } from '../project/definition/projectPath'
 import { partsMass } from '../project/parts/partsTotals'
 import { weightAfloat } from '../project/weightAfloat'
 import { withEdits } from '../project/definition/projectPath'
+import { HELD_PARTS } from '../project/parts/heldParts'
+import type { PartName } from '../project/parts/partName'
 import type { Project } from '../project/definition/projectFields'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
 import { type Text, metresPerSecond, share } from '../units'
 import { checkFindings } from '../findings'
 import { modelOf } from '../system/model'
-import type { DesignCandidate } from './candidate'
-import { cheapestDrives, driveCandidates } from './driveCandidates'
-import { packCandidates } from './packCandidates'
+import type { DesignCandidate, DriveCandidate } from './candidate'
+import { cheapestDrives, driveCandidates, thrustPowerAtTop } from './driveCandidates'
+import { packCandidates, type PackChoice } from './packCandidates'
 import type { Reason } from './reason'
 import { sizingReasons } from './sizingReasons'
+import { standInCharger, standInJets, standInMotors } from './standIns'
 
 /** A design for what is not held, or the reason why there is none. */
 export type SizingOutcome =
-  | { outcome: 'sized'; edits: Edit[]; reasons: Reason[]; stops: number }
+  | {
+      outcome: 'sized'
+      edits: Edit[]
+      reasons: Reason[]
+      stops: number
+      /** what it could not do, and by how much */ short: Text | null
+    }
   /** nothing in the library fits; `text` says what is short */
   | { outcome: 'nothingFits'; text: Text }
 
@@ -44,11 +53,11 @@ const WORTH = 1.25
 export function sizeRest(project: Project, library: Library = SHIPPED_LIBRARY): SizingOutcome {
   let boat = project,
     edits: Edit[] = [],
-    last: SizingOutcome | null = null
+    last: Extract<SizingOutcome, { outcome: 'sized' }> | null = null
   for (let round = 1; ; round++) {
     const found = sizeOnce(boat, library)
     // where her own new weight is too much for any design, the last one stands, and the findings tell
-    if (found.outcome !== 'sized') return last ?? found
+    if (found.outcome !== 'sized' || (found.short && last?.short === null)) return last ?? found
     // of edits of one path the last counts
     const paths = new Set<string>(found.edits.map(e => e.path))
     edits = [...edits.filter(e => !paths.has(e.path)), ...found.edits]
@@ -65,23 +74,12 @@ const WEIGHINGS = 4,
   SAME_WEIGHT = 0.005
 
 function sizeOnce(project: Project, library: Library): SizingOutcome {
-  const model = modelOf(project)
-  const drives = driveCandidates(model, library)
-  const able = drives.filter(d => d.excess <= 1)
-  if (able.length === 0)
-    return {
-      outcome: 'nothingFits',
-      text: whyNoDrive(project, drives.length ? (min(drives, d => d.excess) ?? Infinity) : Infinity),
-    }
-  const designs = sort(
-    cheapestDrives(able).flatMap(drive => packCandidates(project, drive, library)),
-    design => weighed(project, design),
-  )
-  if (designs.length === 0) {
-    return { outcome: 'nothingFits', text: noPackText(project) }
-  }
+  const { designs, whole, why } = designsFor(project, library)
+  if (designs.length === 0) return { outcome: 'nothingFits', text: why ?? noPackText(project) }
   let best: { design: DesignCandidate; edits: Edit[]; stops: number; cautions: number } | undefined
-  for (const [i, design] of designs.slice(0, MOST_CHECKED).entries()) {
+  for (const [i, design] of sort(designs, d => weighed(project, d))
+    .slice(0, MOST_CHECKED)
+    .entries()) {
     // enough were looked at, or the rest are too dear for what they would spare
     if (best?.stops === 0 && (i >= CHECKED || design.cost > WORTH * best.design.cost)) break
     const edits = designEdits(project, design, library)
@@ -92,8 +90,70 @@ function sizeOnce(project: Project, library: Library): SizingOutcome {
     if (best.stops === 0 && best.cautions === 0) break
   }
   const { design, edits, stops } = best!
-  return { outcome: 'sized', edits, stops, reasons: sizingReasons(project, design) }
+  const asWished = whole ? null : whatIsShort(withEdits(project, edits), library)
+  return { outcome: 'sized', edits, stops, short: asWished, reasons: sizingReasons(project, design) }
 }
+
+/** What a design cannot do, in the words and the figures of the worst that is found on it. */
+function whatIsShort(designed: Project, library: Library): Text | null {
+  const worst = checkFindings(designed, library).findings.find(
+    f => SHORT_PARTS.has(f.part) && f.severity !== 'note' && f.measure !== undefined,
+  )
+  if (!worst) return null
+  const held = HELD_PARTS.filter(part => designed.held[part])
+  return {
+    text: `${held.length > 0 ? `With the ${heldWords.format(held)} held: ` : ''}${worst.sentence.text}`,
+    params: worst.sentence.params,
+  }
+}
+const SHORT_PARTS: ReadonlySet<PartName> = new Set<PartName>(['motor', 'controller', 'pack', 'propeller']),
+  heldWords = new Intl.ListFormat('en-GB', { type: 'conjunction' })
+
+/** Designs, whether they do all that is wished, and why there is none. */
+interface FoundDesigns {
+  designs: DesignCandidate[]
+  whole: boolean
+  why: Text | null
+}
+
+/**
+ * Designs for what is not held: of the library; else with stand-ins, that are still to be found; else of what is held
+ * as far as it goes, with what is short.
+ */
+function designsFor(project: Project, library: Library): FoundDesigns {
+  const model = modelOf(project)
+  const able = (drives: DriveCandidate[]) => cheapestDrives(drives.filter(d => d.excess <= 1))
+  const packed = (drives: DriveCandidate[], choice: PackChoice) =>
+    drives.flatMap(drive => packCandidates(project, drive, library, choice))
+  const drives = driveCandidates(model, library),
+    own = packed(able(drives), {})
+  if (own.length > 0) return { designs: own, whole: true, why: null }
+  const thrustPower = thrustPowerAtTop(model)
+  const toFind: Library = {
+    ...library,
+    wholeDrives: [],
+    motors: standInMotors(project, thrustPower),
+    jets: [...library.jets, ...standInJets(project.boat.drive.greatestDiameter, thrustPower)],
+  }
+  const found = driveCandidates(model, toFind)
+  for (const some of [drives, found]) {
+    const designs = packed(able(some), { standIns: true })
+    if (designs.length > 0) return { designs, whole: true, why: null }
+  }
+  // what is held does not hold what is wished: it is designed with, and told by how much
+  const all = [...drives, ...found, ...driveCandidates(model, library, true)],
+    least = min(all, d => d.excess)
+  if (least === undefined) return { designs: [], whole: false, why: whyNoDrive(project, Infinity) }
+  const near = all.filter(d => d.excess <= Math.max(1, NEAR_BEST * least))
+  return {
+    designs: packed(cheapestDrives(near), { standIns: true, anyVolts: true }),
+    whole: false,
+    why: least > 1 ? whyNoDrive(project, least) : noPackText(project),
+  }
+}
+
+/** Drives so near to the best are as good, where none holds. */
+const NEAR_BEST = 1.02
 
 /** A kilogram is dearer the lighter the boat: cost, raised by the share of her weight that goes in (judgement). */
 const weighed = ({ boat }: Project, d: DesignCandidate): number =>
@@ -130,15 +190,11 @@ function chargerEdits({ design: { charging } }: Project, { pack }: DesignCandida
     takes = pack.parallel * pack.cell.chargeCurrent
   const now = chargersOf({ charging, pack })
   if (chargerFits(now.charger, fullVoltage) && now.count * now.charger.current <= takes) return []
-  const { shoreVoltage, shoreCurrent, inlet } = charging
-  const charger = bestCharger(library.chargers, {
-    fullVoltage,
-    shoreVoltage,
-    shoreCurrent,
-    takes,
-    pilot: inlet === 'carType',
-  })
-  if (!charger || (charger.id === charging.charger.id && charging.each === 'pack')) return []
+  const { shoreVoltage, shoreCurrent, continuous, inlet } = charging
+  const charger =
+    bestCharger(library.chargers, { fullVoltage, shoreVoltage, shoreCurrent, takes, pilot: inlet === 'carType' }) ??
+    standInCharger(pack, { shoreVoltage, shoreCurrent, continuous })
+  if (charger.id === charging.charger.id && charging.each === 'pack') return []
   return [
     edit('design.charging.charger', charger),
     edit('design.charging.count', 1),

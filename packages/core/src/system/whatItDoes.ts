@@ -1,3 +1,4 @@
+import { KNOT } from '../constants'
 import { maximise } from '../numeric'
 import { chargeLevels } from '../project/chargeLevels'
 import type { Project } from '../project/definition/projectFields'
@@ -35,8 +36,8 @@ export interface WhatItDoes {
 /** A rating is looked at for no longer, s; one that holds so long holds all day. */
 const LONGEST = 24 * 3600
 const HALVINGS = 24
-/** Slower says nothing of a boat's range, m/s. */
-const SLOWEST = 0.3
+/** Slower she hardly steers, m/s (common practice: 2 kn). */
+const SLOWEST = 2 * KNOT
 
 /**
  * What a boat does from her parts alone, whatever is wished: flat out, for as long as one likes, and as far as a charge
@@ -104,9 +105,10 @@ function holdTime(model: Model, speed: number): number {
 
 /** Where a charge goes farthest, no faster than the drive holds. */
 function farthest(model: Model, continuous: Doing): Doing {
-  const most = Math.max(continuous.speed, 2 * SLOWEST)
   if (continuous.speed <= 0) return { ...NOTHING, limit: continuous.limit }
-  const { x } = maximise(v => v / operatingPoint(model, v).drive.packPower, SLOWEST, most, 0.01)
+  const least = Math.min(SLOWEST, 0.5 * continuous.speed),
+    most = continuous.speed
+  const { x } = maximise(v => v / operatingPoint(model, v).drive.packPower, least, most, 0.01)
   const found = from(model, x, LONGEST, '')
   const { houseLoad } = model.project.use
   return {

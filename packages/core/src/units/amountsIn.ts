@@ -44,7 +44,7 @@ function aliasesOf(quantity: QuantityId) {
  * @param text in an owner's words
  * @param quantities that may be meant, the likelier first: "nm" is a torque or a distance
  * @returns amounts in their order; numbers without a unit of these quantities are left out
- * @example amountsIn('36 V 160 Ah, 96 lb', ['voltage', 'charge', 'partMass']).map(a => a.value) // [36, 160, 43.544872]
+ * @example amountsIn('36 V 160 Ah, 96 lb', ['voltage', 'charge', 'partMass']).map(a => a.value) // [36, 160, 43.544868]
  */
 export function amountsIn<Q extends QuantityId>(text: string, quantities: readonly Q[]): Amount<Q>[] {
   const found: Amount<Q>[] = []

@@ -69,7 +69,7 @@ const TIMES: ReadonlySet<QuantityId> = new Set(['duration', 'shortTime', 'years'
  * @param choice the owner's units
  * @returns digits and unit
  * @example formatQuantity(2290, 'electricPower').text // '2.29'
- * @example formatQuantity(64.2, 'electricPower').text // '0.064'
+ * @example formatQuantity(64.2, 'electricPower') // { text: '64', unit: 'W' }
  */
 export function formatQuantity(
   value: number | null,
@@ -138,7 +138,7 @@ export function quantityText(value: number | null, quantity: QuantityId, choice:
  * @param choice the owner's units
  * @param id the unit, where it is that of another figure
  * @returns digits with a sign, and unit
- * @example formatDifference(-21, 'electricPower').text // '−0.021'
+ * @example formatDifference(-2100, 'electricPower').text // '−2.10'
  * @example formatDifference(10, 'temperature', { profile: 'us', overrides: {} }).text // '+18'
  */
 export function formatDifference(

@@ -63,9 +63,16 @@ const TIMES = [
   ['day', Infinity],
 ] as const satisfies readonly (readonly [UnitId, number])[]
 
+/** Units whose small values are said in a smaller one: a light boat, a canoe's watts and watt hours; SI. */
+const SMALLER: Partial<Record<UnitId, { unit: UnitId; below: number }>> = {
+  t: { unit: 'kg', below: 995 },
+  kW: { unit: 'W', below: 995 },
+  kWh: { unit: 'Wh', below: 0.995 * 3.6e6 },
+}
+
 /**
- * The unit in which one value is shown: times choose theirs (2 min, not 0.0 h), and so does a boat that weighs less
- * than a tonne; a unit that the owner has chosen stands.
+ * The unit in which one value is shown: times choose theirs (2 min, not 0.0 h), and so do the weight,
+ * power and energy of small boats; a unit that the owner has chosen stands.
  *
  * @param quantity kind of quantity
  * @param value SI; null where there is none
@@ -81,5 +88,9 @@ export function unitFor(quantity: QuantityId, value: number | null, choice: Unit
     const { units }: Quantity = QUANTITIES[quantity]
     return TIMES.find(([unit, most]) => size < most && units.includes(unit))?.[0] ?? usual
   }
-  return quantity === 'mass' && usual === 't' && size < 995 ? 'kg' : usual
+  const smaller = SMALLER[usual]
+  if (!smaller || size >= smaller.below || !(QUANTITIES[quantity] as Quantity).units.includes(smaller.unit))
+    return usual
+  // a part's weight is in kg already: what is told in tonnes is the boat
+  return usual === 't' && quantity !== 'mass' ? usual : smaller.unit
 }

@@ -40,6 +40,7 @@ describe('volts are accepted where the windows of all that is live meet', () => 
         id: 'own/f',
         name: 'F',
         estimated: [],
+        standIn: false,
         kind: 'fast, current-limiting',
         rating: 125,
         voltage: 54,

@@ -18,6 +18,7 @@ const fuse: FuseSpec = {
   id: 'own/fuse',
   name: 'A fuse',
   estimated: [],
+  standIn: false,
   kind: 'fast, current-limiting',
   rating: 125,
   voltage: 125,

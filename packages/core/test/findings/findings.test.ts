@@ -31,6 +31,7 @@ const fuse: FuseSpec = {
   id: 'own/fuse',
   name: 'A fuse',
   estimated: [],
+  standIn: false,
   kind: 'fast, current-limiting',
   rating: 150,
   voltage: 125,
@@ -304,6 +305,7 @@ const BROKEN: Record<RuleId, Edit[]> = {
     { path: 'yard.tasks', value: [{ ...usualTasks(calm).find(t => t.licensed)!, done: true, after: [] }] },
   ],
   taskUninspected: [{ path: 'yard.tasks', value: [{ ...usualTasks(calm)[0]!, done: true }] }],
+  partsToFind: [{ path: 'design.controller.standIn', value: true }],
   partLate: [
     {
       path: 'yard.tasks',

@@ -235,6 +235,7 @@ describe('what a finding says is what the boat says', () => {
       id: 'own/fuse',
       name: 'A fuse',
       estimated: [],
+      standIn: false,
       kind: 'fast, current-limiting',
       rating: 400,
       voltage: 125,

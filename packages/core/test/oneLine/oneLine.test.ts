@@ -69,6 +69,7 @@ describe('what does not fit', () => {
     id: 'x',
     name: 'Strip',
     estimated: [],
+    standIn: false,
     kind: 'bolt-on strip' as const,
     rating: 250,
     voltage: 32,

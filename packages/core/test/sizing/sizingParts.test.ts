@@ -91,7 +91,7 @@ describe('a pack for a drive', () => {
       for (const drive of cheapestDrives(
         driveCandidates(modelOf(project), SHIPPED_LIBRARY).filter(c => c.excess <= 1),
       ).slice(0, 5)) {
-        for (const d of packCandidates(project, drive, SHIPPED_LIBRARY, 'all')) {
+        for (const d of packCandidates(project, drive, SHIPPED_LIBRARY, { controllers: 'all' })) {
           const pack = packFigures(d.pack),
             rest = restVoltage(d.pack, 0.5)
           /** W at half charge, where the findings judge it too */
@@ -125,7 +125,7 @@ describe('a pack for a drive', () => {
   it('costs what its parts cost, and more where it can kill', () => {
     const project = free(DEMO_BOATS.find(b => b.boat.hullType === 'planing')!)
     const [drive] = cheapestDrives(driveCandidates(modelOf(project), SHIPPED_LIBRARY).filter(c => c.excess <= 1))
-    for (const d of packCandidates(project, drive!, SHIPPED_LIBRARY, 'all')) {
+    for (const d of packCandidates(project, drive!, SHIPPED_LIBRARY, { controllers: 'all' })) {
       const pack = packFigures(d.pack),
         high = pack.fullVoltage > TOUCH_LIMIT ? HIGH_VOLTAGE_COST : 0
       expect(d.cost).toBeCloseTo(

@@ -258,12 +258,12 @@ describe('what is told before there is a design', () => {
     return [{ point: read.point, made: NOT_SAID }]
   }
   it('is no reading of the design that is made of it', () => {
-    const { project } = firstDesign(answers, 'x', early('4 kn 1200 W'))
+    const { project } = firstDesign(answers, 'x', { known: early('4 kn 1200 W') })
     expect(project.trial.setups.map(s => [s.made, s.packKnown])).toEqual([['unknown', false]])
     expect(measuredOf(project).points.length).toBe(1)
   })
   it('a share of a charge asks for the pack, and the design’s own is not taken for it', () => {
-    const { project } = firstDesign(answers, 'x', early('9 km in 80 min took 35 %'))
+    const { project } = firstDesign(answers, 'x', { known: early('9 km in 80 min took 35 %') })
     expect(measuredOf(project).points).toEqual([])
     expect(evaluate(project, 2).point.drive.packPower).toBeCloseTo(
       evaluate(firstDesign(answers, 'x').project, 2).point.drive.packPower,

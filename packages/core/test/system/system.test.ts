@@ -1,6 +1,7 @@
 import { edit, type Edit } from '../../src/project/definition/projectPath'
 import { packFor, sizeRest } from '../../src/sizing'
 import { findingsOf } from '../../src/advice'
+import { checkFindings } from '../../src/findings'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { GRAVITY, KNOT } from '../../src/constants'
@@ -219,12 +220,15 @@ describe('sizing the rest', () => {
     ])
     expect(s.outcome === 'sized' && s.reasons.find(r => r.part === 'propeller')!.held).toBe(true)
   })
-  it('says what is short when nothing fits', () => {
+  it('designs with what is held though it is too weak, and says by how much', () => {
     const tiny = withEdits(yacht, [
       { path: 'design.motor', value: { ...yacht.design.motor, ratedPower: 200, peakPower: 300, noLoadCurrent: 0.1 } },
     ])
     const s = sizeRest(tiny)
-    expect(s.outcome === 'nothingFits' && s.text.text).toMatch(/held motor/)
+    expect(s.outcome === 'sized' && s.short?.text).toMatch(/^With the motor held: /)
+    // the figure of what is short is that of the finding beside it
+    const found = s.outcome === 'sized' ? checkFindings(withEdits(tiny, s.edits)).findings : []
+    expect(found.map(f => f.sentence.params)).toContainEqual(s.outcome === 'sized' && s.short?.params)
   })
   it('finds a design for typical boats of every size from their ten answers', () => {
     for (const type of ['keelYacht', 'displacementLaunch'] as const)

@@ -41,7 +41,7 @@ function judged(name: string, told: number[]) {
   )
   if (!known.ok) throw new Error(JSON.stringify(known.errors))
   const all = { ...typicalAnswers('keelYacht', length), ...more, name, hullType: 'keelYacht' } as FirstAnswers
-  const { project } = firstDesign(all, 'x', known.told)
+  const { project } = firstDesign(all, 'x', { known: known.told })
   // they were read in calm water
   const calm = withEdits(project, [edit('use.seaMargin', 0), edit('use.headWind', 0)])
   const others = rows.filter((_, i) => !told.includes(i))

@@ -305,8 +305,8 @@ describe('each value in a unit that says something', () => {
 describe('a difference', () => {
   const us: UnitChoice = { profile: 'us', overrides: {} }
   it('has its sign, and none when no digit is left', () => {
-    expect(formatDifference(380, 'electricPower')).toEqual({ text: '+0.38', unit: 'kW' })
-    expect(formatDifference(-380, 'electricPower').text).toBe('\u22120.38')
+    expect(formatDifference(380, 'electricPower')).toEqual({ text: '+380', unit: 'W' })
+    expect(formatDifference(-3800, 'electricPower').text).toBe('\u22123.80')
     expect(formatDifference(-0.2, 'temperature').text).toBe('0')
     expect(formatDifference(0, 'electricPower').text).not.toMatch(/[+\u2212]/)
   })

@@ -99,7 +99,13 @@ export function completePart(kind: PartKindId, given: Part): CompletedPart {
   // what has no rule is open by its field: it stays so
   for (const column of columns) if (open(column.key)) figures[column.key] = column.usual ?? null
   return {
-    part: { ...figures, id: given.id, name: given.name, estimated: estimates.map(e => e.key) },
+    part: {
+      ...figures,
+      id: given.id,
+      name: given.name,
+      estimated: estimates.map(e => e.key),
+      standIn: given.standIn === true,
+    },
     estimates: columns.flatMap(c => estimates.filter(e => e.key === c.key)),
   }
 }

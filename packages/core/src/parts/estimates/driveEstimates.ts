@@ -74,6 +74,9 @@ export const PROPELLER_ESTIMATES: readonly EstimateRule[] = [
   estimate('diameter', [], () => 0.35, 1.4, 'nothing is known'),
 ]
 
+/** W of a pump over D⁵ n³, m and rev/s: those of small jets take 600 to 1,800 (from memory). */
+const PUMP = 1200
+
 /** Figures of a waterjet that its owner does not know (common practice: like pumps, power ∝ D⁵ n³). */
 export const JET_ESTIMATES: readonly EstimateRule[] = [
   estimate('impellerDiameter', ['nozzleDiameter'], j => j.nozzleDiameter! / 0.63, 1.08, 'nozzle ÷ 0.63'),
@@ -81,7 +84,7 @@ export const JET_ESTIMATES: readonly EstimateRule[] = [
   estimate(
     'impellerDiameter',
     ['ratedPower', 'ratedRpm'],
-    j => (j.ratedPower! / (1.45 * (j.ratedRpm! / 60) ** 3)) ** 0.2 / 1.0,
+    j => (j.ratedPower! / (PUMP * (j.ratedRpm! / 60) ** 3)) ** 0.2,
     1.15,
     'usual of its power and turns',
   ),
@@ -96,7 +99,7 @@ export const JET_ESTIMATES: readonly EstimateRule[] = [
   estimate(
     'ratedRpm',
     ['ratedPower', 'impellerDiameter'],
-    j => 60 * Math.cbrt(j.ratedPower! / (1.45 * j.impellerDiameter! ** 5) / 100),
+    j => 60 * Math.cbrt(j.ratedPower! / (PUMP * j.impellerDiameter! ** 5)),
     1.2,
     'usual of its power and impeller',
   ),

@@ -5,6 +5,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-lfp-105',
     estimated: [],
+    standIn: false,
     name: 'Ostra LFP 105 Ah cell',
     chemistry: 'LFP',
     cellsInSeries: 1,
@@ -22,6 +23,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-lfp-160',
     estimated: [],
+    standIn: false,
     name: 'Ostra LFP 160 Ah cell',
     chemistry: 'LFP',
     cellsInSeries: 1,
@@ -39,6 +41,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-lfp-230',
     estimated: [],
+    standIn: false,
     name: 'Ostra LFP 230 Ah cell',
     chemistry: 'LFP',
     cellsInSeries: 1,
@@ -56,6 +59,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-lfp-280',
     estimated: [],
+    standIn: false,
     name: 'Ostra LFP 280 Ah cell',
     chemistry: 'LFP',
     cellsInSeries: 1,
@@ -73,6 +77,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-lfp-12-100',
     estimated: [],
+    standIn: false,
     name: 'Ostra LFP block, 12 V 100 Ah',
     chemistry: 'LFP',
     cellsInSeries: 4,
@@ -90,6 +95,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-nmc-22-62',
     estimated: [],
+    standIn: false,
     name: 'Ostra NMC module, 22 V 62 Ah',
     chemistry: 'NMC',
     cellsInSeries: 6,
@@ -107,6 +113,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-nmc-44-75',
     estimated: [],
+    standIn: false,
     name: 'Ostra NMC module, 44 V 75 Ah',
     chemistry: 'NMC',
     cellsInSeries: 12,
@@ -124,6 +131,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-nmc-91-50',
     estimated: [],
+    standIn: false,
     name: 'Ostra NMC module, 91 V 50 Ah',
     chemistry: 'NMC',
     cellsInSeries: 25,
@@ -141,6 +149,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-lto-40',
     estimated: [],
+    standIn: false,
     name: 'Ostra LTO 40 Ah cell',
     chemistry: 'LTO',
     cellsInSeries: 1,
@@ -158,6 +167,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-agm-12-100',
     estimated: [],
+    standIn: false,
     name: 'Ostra AGM block, 12 V 100 Ah',
     chemistry: 'AGM',
     cellsInSeries: 6,
@@ -175,6 +185,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-agm-12-55',
     estimated: [],
+    standIn: false,
     name: 'Ostra AGM block, 12 V 55 Ah',
     chemistry: 'AGM',
     cellsInSeries: 6,
@@ -192,6 +203,7 @@ const CELLS: readonly Omit<CellSpec, 'complete'>[] = [
   {
     id: 'ostra-wet-12-110',
     estimated: [],
+    standIn: false,
     name: 'Ostra wet lead block, 12 V 110 Ah',
     chemistry: 'FLOODED',
     cellsInSeries: 6,
@@ -217,6 +229,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     {
       id: 'ostra-pack-12-30',
       estimated: [] as string[],
+  standIn: false,
       name: 'Ostra pack, 12.8 V 30 Ah',
       chemistry: 'LFP',
       cellsInSeries: 4,
@@ -234,6 +247,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     {
       id: 'ostra-pack-12-55',
       estimated: [] as string[],
+  standIn: false,
       name: 'Ostra pack, 12.8 V 55 Ah',
       chemistry: 'LFP',
       cellsInSeries: 4,
@@ -251,6 +265,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     {
       id: 'ostra-pack-24-30',
       estimated: [] as string[],
+  standIn: false,
       name: 'Ostra pack, 25.6 V 30 Ah',
       chemistry: 'LFP',
       cellsInSeries: 8,
@@ -268,6 +283,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     {
       id: 'ostra-pack-24-50',
       estimated: [] as string[],
+  standIn: false,
       name: 'Ostra pack, 25.6 V 50 Ah',
       chemistry: 'LFP',
       cellsInSeries: 8,
@@ -285,6 +301,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     {
       id: 'ostra-pack-48-30',
       estimated: [] as string[],
+  standIn: false,
       name: 'Ostra pack, 51 V 30 Ah',
       chemistry: 'LFP',
       cellsInSeries: 16,
@@ -302,6 +319,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     {
       id: 'ostra-pack-48-105',
       estimated: [] as string[],
+  standIn: false,
       name: 'Ostra pack, 51 V 105 Ah',
       chemistry: 'LFP',
       cellsInSeries: 16,
@@ -319,6 +337,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     {
       id: 'ostra-pack-48-280',
       estimated: [] as string[],
+  standIn: false,
       name: 'Ostra pack, 51 V 280 Ah',
       chemistry: 'LFP',
       cellsInSeries: 16,
@@ -336,6 +355,7 @@ export const SHIPPED_PACKS: readonly CellSpec[] = (
     {
       id: 'ostra-pack-96-105',
       estimated: [] as string[],
+  standIn: false,
       name: 'Ostra pack, 96 V 105 Ah',
       chemistry: 'LFP',
       cellsInSeries: 30,

@@ -38,6 +38,7 @@ export const SHIPPED_CONTROLLERS: readonly ControllerSpec[] = ROWS.map(
   ([name, minV, maxV, batteryA, batteryPeakA, phaseA, phasePeakA, efficiency, idleW, kg, price]) => ({
     id: `corvel-${name.replace('/', '-')}`,
     estimated: [],
+    standIn: false,
     name: `Corvel ${name}`,
     leastVoltage: minV,
     greatestVoltage: maxV,

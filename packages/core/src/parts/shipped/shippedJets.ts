@@ -31,6 +31,7 @@ export const SHIPPED_JETS: readonly JetSpec[] = ROWS.map(
   ([impellerMm, nozzleMm, kW, ratedRpm, pumpEfficiency, mass, price]) => ({
     id: `sluice-${impellerMm}`,
     estimated: [],
+    standIn: false,
     name: `Sluice ${impellerMm}`,
     impellerDiameter: impellerMm / 1000,
     nozzleDiameter: nozzleMm / 1000,

@@ -66,6 +66,7 @@ export const SHIPPED_MOTORS: readonly MotorSpec[] = ROWS.map(
   ([kW, rpm, volts, efficiency, kv, noLoadA, peakKw, peakS, maxRpm, minV, maxV, cooling, kg, price, build]) => ({
     id: `brindle-${kW}-${volts}-${rpm}`,
     estimated: [],
+    standIn: false,
     name: `Brindle ${kW} kW, ${volts} V, ${rpm} rpm`,
     ratedPower: kW * 1000,
     ratedRpm: rpm,

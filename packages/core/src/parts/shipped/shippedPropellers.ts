@@ -40,6 +40,7 @@ export const SHIPPED_PROPELLERS: readonly StockPropeller[] = ROWS.map(
   ([kind, blades, diameterIn, pitchIn, areaRatio, mass, price]) => ({
     id: `tern-${kind}-${blades}-${diameterIn}-${pitchIn}`.toLowerCase(),
     estimated: [],
+    standIn: false,
     name: `Tern ${kind === 'sternDrive' ? 'stern drive' : kind}, ${blades} blades, ${diameterIn} × ${pitchIn} in`,
     kind,
     blades,

@@ -26,6 +26,7 @@ export const SHIPPED_PANELS: readonly PanelSpec[] = [
   ...PANELS.map(([power, voltage, current, openVoltage, shortCurrent, length, width, mass, price]): PanelSpec => ({
     id: `helle-${power}`,
     estimated: [],
+    standIn: false,
     name: `Helle ${power}`,
     power,
     voltage,
@@ -42,6 +43,7 @@ export const SHIPPED_PANELS: readonly PanelSpec[] = [
   {
     id: 'helle-flex-115',
     estimated: [],
+    standIn: false,
     name: 'Helle flex 115',
     power: 115,
     voltage: 19.4,
@@ -101,6 +103,7 @@ export const SHIPPED_CHARGE_CONTROLLERS: readonly ChargeControllerSpec[] = CONTR
   ]) => ({
     id: `arvel-${name.replace(/[^0-9a-z]+/gi, '-').toLowerCase()}`,
     estimated: [],
+    standIn: false,
     name: `Arvel ${name}`,
     tracking,
     boosts,

@@ -65,6 +65,7 @@ export const SHIPPED_WHOLE_DRIVES: readonly WholeDriveSpec[] = ROWS.map(
   ]) => ({
     id: `grebe-${name.toLowerCase()}`,
     estimated: [],
+    standIn: false,
     name: `Grebe ${name}, ${mount}`,
     mount,
     inputPower,

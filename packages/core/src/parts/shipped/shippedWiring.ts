@@ -57,6 +57,7 @@ export const SHIPPED_CHARGERS: readonly ChargerSpec[] = CHARGERS.map(
   ]) => ({
     id: `pallan-${name.replace(/[^0-9a-z]+/gi, '-').toLowerCase()}`,
     estimated: [],
+    standIn: false,
     name: `Pallan ${name}`,
     inputVoltage,
     inputCurrent,
@@ -85,6 +86,7 @@ const COPPER_DENSITY = 8890,
 export const SHIPPED_CABLES: readonly CableSpec[] = AREAS.map(area => ({
   id: `strand-${area}`,
   estimated: [],
+    standIn: false,
   name: `Strand ${area} mm², tinned`,
   area,
   insulation: 105,
@@ -118,6 +120,7 @@ export const SHIPPED_FUSES: readonly FuseSpec[] = FUSES.flatMap(([kind, ratings,
   ratings.map(rating => ({
     id: `quell-${kind.replace(/[^a-z]+/g, '-')}-${voltage}-${rating}`,
     estimated: [],
+    standIn: false,
     name: `Quell ${rating} A, ${voltage} V, ${kind}`,
     kind,
     rating,

@@ -1,4 +1,5 @@
 import { fieldError, readField, type NumberField } from '../../fields'
+import { readHave, type Had } from '../../have'
 import { DRIVE_KINDS, HULL_TYPE_IDS, hullTypeOf, type DriveKind, type HullTypeId } from '../../hull'
 import { quoted } from '../../units'
 import { FIELDS, type FieldPath } from '../definition/fields'
@@ -25,7 +26,17 @@ type NumberAnswer = keyof typeof ANSWER_FIELDS
 const NUMBERS = Object.keys(ANSWER_FIELDS) as NumberAnswer[]
 
 /** Answers read, with what the owner knows of her power, for readKnown; or every reason why not. */
-export type ReadAnswers = { ok: true; answers: FirstAnswers; known: unknown[] } | { ok: false; errors: FieldError[] }
+export type ReadAnswers =
+  | {
+      ok: true
+      answers: FirstAnswers
+      known: unknown[]
+      have: Had[]
+      /** whether a speed or a time was asked for, and a place for the propeller told */
+      wish: boolean
+      placeTold: boolean
+    }
+  | { ok: false; errors: FieldError[] }
 
 /**
  * Reads the ten answers from data that came from JSON: a number is SI, words carry their unit ("25 ft 5 in"). What is
@@ -33,7 +44,7 @@ export type ReadAnswers = { ok: true; answers: FirstAnswers; known: unknown[] } 
  *
  * @param data { hullType, name, drive, variant, lengthOverAll, beam, mass, massHolds, drives, greatestDiameter,
  * oldEnginePower,
- *   cruiseSpeed, topSpeed, topTime, duration, houseLoad, known }
+ *   cruiseSpeed, topSpeed, topTime, duration, houseLoad, known, have }; `have` is what he has, a sentence each
  * @returns the answers, or errors by field
  * @example readAnswers({ hullType: 'keelYacht', lengthOverAll: '25 ft' }).ok // true
  */
@@ -43,7 +54,7 @@ export function readAnswers(data: unknown): ReadAnswers {
   const given = data as Record<string, unknown>
   const errors: FieldError[] = []
   const wrong = (field: string, message: string) => void errors.push({ field, message })
-  const known = new Set([...NUMBERS, 'name', 'hullType', 'variant', 'drive', 'drives', 'massHolds', 'known'])
+  const known = new Set([...NUMBERS, 'name', 'hullType', 'variant', 'drive', 'drives', 'massHolds', 'known', 'have'])
   for (const key of Object.keys(given))
     if (!known.has(key)) wrong(key, `${quoted(key)} is not one of the answers: ${[...known].join(', ')}.`)
   const hullType = oneOf<HullTypeId>(given.hullType, HULL_TYPE_IDS)
@@ -83,6 +94,17 @@ export function readAnswers(data: unknown): ReadAnswers {
   const sentences = given.known === undefined ? [] : given.known
   if (!Array.isArray(sentences))
     wrong('known', 'What you know already should be a list of sentences: ["3.9 kn 1850 W"].')
+  const lines = given.have === undefined ? [] : given.have,
+    have: Had[] = []
+  if (!Array.isArray(lines)) wrong('have', 'What you have should be a list of sentences: ["48 cells LFP 304 Ah"].')
+  else
+    for (const [i, line] of lines.entries()) {
+      const read = typeof line === 'string' ? readHave(line) : null
+      have.push(...(read?.had ?? []))
+      if (!read) wrong(`have.${i}`, 'This should be a sentence, such as "48 cells LFP 304 Ah".')
+      else if (read.readings) wrong(`have.${i}`, `${quoted(read.readings)} is a reading: it belongs in "known".`)
+      else if (read.errors[0]) wrong(`have.${i}`, read.errors[0].message)
+    }
   if (given.name !== undefined && (typeof given.name !== 'string' || given.name.length > LONGEST_NAME))
     wrong('name', `The name should be words, at most ${LONGEST_NAME} letters.`)
   if (errors.length > 0) return { ok: false, errors }
@@ -100,6 +122,9 @@ export function readAnswers(data: unknown): ReadAnswers {
       ...(count === 2 ? { drives: count } : {}),
     },
     known: sentences as unknown[],
+    have,
+    wish: ['cruiseSpeed', 'topSpeed', 'duration'].some(key => read(key as NumberAnswer) !== undefined),
+    placeTold: read('greatestDiameter') !== undefined,
   }
 }
 

@@ -26,8 +26,9 @@ export function chainRatings(model: Model, working = wiringReport(model).working
     {
       name: 'bms',
       allDay: working * bmsCurrent,
-      // the plate of a BMS is where it opens; where none is typed, the cells' own peak is a limit of its own
-      minutes: wiring.bmsCurrent === null ? Infinity : working * bmsCurrent,
+      // the plate of a BMS is where it opens; where none is typed, it stands what the cells give
+      minutes:
+        wiring.bmsCurrent === null ? Math.max(working * bmsCurrent, model.pack.currentPeak) : working * bmsCurrent,
     },
     { name: 'mainCable', allDay: cable, minutes: COPPER_MINUTES * cable },
   ]

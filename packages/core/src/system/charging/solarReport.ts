@@ -210,6 +210,7 @@ function lostWithoutTracking(project: Project, sum: number): number {
       controller: {
         id: 'any',
         estimated: [],
+        standIn: false,
         name: 'any',
         tracking: true,
         boosts: true,
