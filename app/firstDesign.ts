@@ -1,2 +1,11 @@
 /** What of the core a first design takes: fetched when the first answer stands, not with the empty sheet. */
-export { designPrice, doubtShares, evaluate, firstDesign, firstVerdict, isFarOff, measuredOf } from '@remigo/core'
+export {
+  designPrice,
+  doubtShares,
+  evaluate,
+  firstDesign,
+  firstVerdict,
+  isFarOff,
+  measuredOf,
+  standInsOf,
+} from '@remigo/core'

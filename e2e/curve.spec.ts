@@ -158,13 +158,13 @@ test('a share of a charge told at Start asks for the pack of then, and moves the
     ['lengthOverAll', '18 ft'],
     ['mass', '1500 lb'],
     ['cruiseSpeed', '5 mph'],
-    ['known', '3 miles in 45 min took 40 %'],
+    ['have', '3 miles in 45 min took 40 %'],
   ] as const)
     await page.locator(`[data-question=${question}] :is(input, textarea)`).first().fill(text)
   await expect(page.locator('[data-known-pack]')).toContainText('once their pack is told')
   // what is told last moves the answer that stands beside it, and so does the drive that it was made with
   const takes = page.locator('.takes'),
-    known = page.locator('[data-question=known] textarea').first()
+    known = page.locator('[data-question=have] textarea').first()
   await expect(takes).toContainText('takes about')
   const alone = await takes.innerText()
   await known.fill('5 mph 3 kW')

@@ -122,6 +122,15 @@ export function useFirstAnswers() {
   const show = (question: Question) =>
     keptText(field(question), typical.value[question]!, view.choice).replace(/\u00A0/g, ' ')
 
+  /** Bare numbers with the unit that they were typed in: before other units are shown. */
+  function writeOutUnits() {
+    for (const question of Object.keys(QUESTIONS) as Question[]) {
+      const value = answerOf(question)
+      if (value !== null && /^[\d.,\s]+$/.test(typed[question]))
+        typed[question] = keptText(field(question), value, view.choice).replace(/\u00A0/g, ' ')
+    }
+  }
+
   /** What the answers come to; what is left empty is usual for the type and length. */
   const answers = computed<FirstAnswers>(() => {
     const given = Object.fromEntries(
@@ -276,6 +285,7 @@ export function useFirstAnswers() {
     typical,
     show,
     check,
+    writeOutUnits,
     checkHave,
     answers,
     sketch,

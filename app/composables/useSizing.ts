@@ -27,7 +27,8 @@ export function useSizing() {
   async function tryOut(project: Project, first: Edit[] = []) {
     const { sizeRest } = await fetchAdvice()
     const sized = sizeRest(project, library.library)
-    failure.value = sized.outcome === 'nothingFits' ? fillText(sized.text, view.choice) : null
+    const short = sized.outcome === 'nothingFits' ? sized.text : sized.short
+    failure.value = short && fillText(short, view.choice)
     if (sized.outcome === 'sized')
       document.startTrial(
         'size',

@@ -182,6 +182,7 @@ export const benchWords = {
       'her, and read again before you buy.',
     readAgain: 'your readings count in it; one more at that speed, both ways, narrows it',
     matters: (what: string, advice: string) => `Most of that range is ${what}: ${advice}.`,
+    toFind: 'The library has none that suits: it is reckoned with what is usual of such a part.',
     fits: 'Drive',
     pack: 'Pack',
     lasts: 'At that speed',

@@ -38,6 +38,8 @@ export const haveWords = {
   things: { reduction: 'Reduction', leg: 'Leg', oldEngine: 'Old engine' },
   gears: { belt: 'belt', gear: 'gearbox' },
   ratioOpen: 'gear not told',
+  units: { us: 'Feet, pounds and miles from here on.', metric: 'Units follow what you type.' },
+  otherUnits: { us: 'Use metres and kilograms', metric: 'Use feet and pounds' },
   does: {
     head: 'What they will do',
     columns: { speed: 'Speed', power: 'Power', time: 'For', way: 'To the reserve', limit: 'What ends it' },

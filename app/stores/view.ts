@@ -45,6 +45,8 @@ export const useViewStore = defineStore('view', () => {
   const speed = ref(5 * KNOT)
   // a browser that keeps no site data forgets them; useLocalStorage would stop the page there
   const units = useStorage<UnitChoice>('remigo-units', METRIC_UNITS)
+  /** whether units follow what is typed at Start: until the owner chooses them */
+  const unitsFollow = useStorage('remigo-units-follow', true)
   const theme = useStorage<'board' | 'boardNight' | 'auto'>('remigo-theme', 'auto')
   /** whether range, miles and time are read down to the reserve or until nothing is left */
   const rangeEnd = useStorage<'reserve' | 'empty'>('remigo-range-end', 'reserve')
@@ -73,6 +75,7 @@ export const useViewStore = defineStore('view', () => {
   return {
     speed,
     units,
+    unitsFollow,
     choice,
     theme,
     rangeEnd,

@@ -9,6 +9,7 @@ import {
   type Currency,
   type QuantityId,
   type Quantity,
+  type UnitChoice,
   type UnitId,
 } from '@remigo/core'
 import { boardWords } from '~/messages/board'
@@ -47,7 +48,12 @@ function chooseMoney(currency: Partial<Currency>) {
 function pickMoney(name: string) {
   chooseMoney(CURRENCIES.find(c => c.name === name) ?? { name: '', sign: '¤', before: false })
 }
+function chooseProfile(profile: UnitChoice['profile']) {
+  view.unitsFollow = false
+  view.units = { profile, overrides: {}, currency: view.units.currency }
+}
 function choose(id: QuantityId, unit: string) {
+  view.unitsFollow = false
   view.units = { ...view.units, overrides: { ...view.units.overrides, [id]: unit as UnitId } }
 }
 </script>
@@ -60,7 +66,7 @@ function choose(id: QuantityId, unit: string) {
         :label="boardWords.settings.profile"
         :options="boardWords.settings.profiles"
         :model-value="view.units.profile"
-        @update:model-value="view.units = { profile: $event, overrides: {}, currency: view.units.currency }"
+        @update:model-value="chooseProfile"
       />
       <ChoiceField v-model="view.theme" :label="boardWords.settings.theme" :options="boardWords.settings.themes" />
       <ChoiceField

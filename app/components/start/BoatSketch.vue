@@ -13,6 +13,8 @@ const props = defineProps<{
   project: Project
   width: number
   height: number
+  /** what drives her, once it is designed */
+  design?: Project['design'] | null | undefined
   /** the question that has the caret */
   asked?: string
 }>()
@@ -104,7 +106,7 @@ const ends = computed(
     </template>
     <template v-else>
       <path :d="`${surface}V${height}H0Z`" class="sea" />
-      <BoatElevation :elevation="elevation" :scale="scale" />
+      <BoatElevation :elevation="elevation" :scale="scale" :design="design" />
       <path :d="surface" class="surface" :class="{ asked: asked === 'cruiseSpeed' }" />
     </template>
     <template v-if="asked">

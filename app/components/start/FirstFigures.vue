@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Project, Text } from '@remigo/core'
-import { designPrice, doubtShares, evaluate, firstVerdict, isFarOff, measuredOf } from '~/firstDesign'
+import { designPrice, doubtShares, evaluate, firstVerdict, isFarOff, measuredOf, standInsOf } from '~/firstDesign'
 import { useLibraryStore } from '~/stores/library'
 import { benchWords } from '~/messages/benches'
 import { useQuantities } from '~/composables/useQuantities'
@@ -32,6 +32,8 @@ const matters = computed(() => {
 })
 /** a reading that hardly counts is told before anybody buys by what it leaves */
 const odd = computed(() => measuredOf(props.project).points.find(isFarOff) ?? null)
+/** parts that the library has not */
+const toFind = computed(() => standInsOf(props.project))
 const rows = computed(() => {
   const { design } = props.project,
     { model, cruise } = evaluation.value
@@ -49,6 +51,12 @@ const rows = computed(() => {
   <NotLikeThis v-if="verdict.word === 'notThis'" :project="project" :verdict="verdict" />
   <p v-if="odd" class="prose" data-odd-reading>{{ words.odd(text(odd.resistance / odd.theory, 'ratio')) }}</p>
   <p v-if="matters" class="prose soft">{{ words.matters(matters.label, matters.advice) }}</p>
+  <div v-if="toFind.length > 0" class="find" data-to-find>
+    <p v-for="{ name } in toFind" :key="name">
+      <StateMark state="note" /> <b>{{ name }}</b>
+    </p>
+    <p class="small soft">{{ words.toFind }}</p>
+  </div>
   <dl v-if="verdict.word === 'fits'">
     <div v-for="[label, value] in rows" :key="label">
       <dt>{{ label }}</dt>
@@ -58,6 +66,11 @@ const rows = computed(() => {
 </template>
 
 <style scoped>
+.find {
+  margin-top: 10px;
+  padding: 8px 12px;
+  border: 1.25px dashed var(--ink);
+}
 dl {
   margin-top: 10px;
 }

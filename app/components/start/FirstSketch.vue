@@ -64,6 +64,7 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
       <BoatSketch
         v-if="shown && width && stage >= 1"
         :project="shown"
+        :design="sized?.project.design"
         :width="width"
         :height="compact ? 130 : Math.min(260, 0.6 * width)"
         :asked="asked"

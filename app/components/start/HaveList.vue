@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { mdiPin } from '@mdi/js'
 import {
+  energyOfCells,
   estimatesOf,
   keptText,
   PART_KINDS,
@@ -10,6 +11,7 @@ import {
   type HadPart,
   type LeftOut,
   type Part,
+  type PartKindId,
 } from '@remigo/core'
 import PartEditor from '~/components/library/PartEditor.vue'
 import { boardWords } from '~/messages/board'

@@ -1,11 +1,22 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
-import { FIELDS, HULL_TYPES, PROJECT_FIELDS, type DriveKind, type HullTypeId, type LeftOut } from '@remigo/core'
+import {
+  ANSWER_FIELDS,
+  FIELDS,
+  HULL_TYPES,
+  PROJECT_FIELDS,
+  type DriveKind,
+  type HullTypeId,
+  type LeftOut,
+} from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
+import { haveWords } from '~/messages/have'
 import { readingWords } from '~/messages/readings'
 import { useBoatsStore } from '~/stores/boats'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
+import { useUnitsByTyping } from '~/composables/useUnitsByTyping'
+import { useViewStore } from '~/stores/view'
 import { useStages } from '~/composables/useStages'
 import { whenIdle } from '~/composables/whenIdle'
 import ReadingSetup from '~/components/readings/ReadingSetup.vue'
@@ -19,6 +30,7 @@ const HaveList = defineAsyncComponent(() => import('~/components/start/HaveList.
 /** Ten answers to a complete first design. */
 const router = useRouter()
 const boats = useBoatsStore()
+const view = useViewStore()
 const {
   name,
   hullType,
@@ -39,6 +51,7 @@ const {
   sketchDesign,
   show,
   check,
+  writeOutUnits,
   checkHave,
   finish,
   clear,
@@ -82,6 +95,29 @@ const USUAL = [
   ['houseLoad', FIELDS['use.houseLoad'].label, FIELDS['use.houseLoad'].hint],
 ] as const
 
+/** units follow what is typed; a bare number was in those that stood there */
+const {
+  follow,
+  back,
+  told: unitsTold,
+} = useUnitsByTyping(
+  () => [
+    ...[...QUESTIONS, ...USUAL].map(([q]) => ({ text: typed[q], quantity: FIELDS[ANSWER_FIELDS[q]].quantity })),
+    ...have.value
+      .split('\n')
+      .flatMap(text => (['partMass', 'force', 'speed'] as const).map(quantity => ({ text, quantity }))),
+  ],
+  writeOutUnits,
+)
+function leave(question: keyof typeof ANSWER_FIELDS) {
+  check(question)
+  follow()
+}
+function leaveHave() {
+  checkHave()
+  follow()
+}
+
 async function make() {
   if (making.value) return
   making.value = true
@@ -101,7 +137,7 @@ async function make() {
   <div class="page">
     <form class="start" novalidate data-start-form @submit.prevent="make" @focusin="followCaret">
       <h2>{{ benchWords.start.title }}</h2>
-      <HaveField v-model="have" :error="errors.have" @left="checkHave" />
+      <HaveField v-model="have" :error="errors.have" @left="leaveHave" />
       <template v-if="below">
         <HaveList v-if="had.length > 0" :have="had" :left="left" @correct="correct" />
         <section v-if="told.length > 0" class="reading">
@@ -124,6 +160,12 @@ async function make() {
       </template>
       <h3 class="section-head boat">{{ benchWords.start.boat }}</h3>
       <p class="small soft">{{ benchWords.start.lead }}</p>
+      <p v-if="unitsTold" class="small" role="status" data-units-told>
+        {{ haveWords.units[view.units.profile] }}
+        <VBtn variant="plain" size="small" @click="back">
+          {{ haveWords.otherUnits[view.units.profile] }}
+        </VBtn>
+      </p>
       <ol>
         <li>
           <label for="start-name"><span class="n">1</span>{{ benchWords.start.name }}</label
@@ -157,7 +199,7 @@ async function make() {
             "
             :aria-invalid="errors[question] ? 'true' : undefined"
             :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
-            @blur="check(question)"
+            @blur="leave(question)"
           />
           <ChoiceField
             v-if="question === 'mass'"
@@ -185,7 +227,7 @@ async function make() {
             :placeholder="`${benchWords.start.typical} ${show(question)}`"
             :aria-invalid="errors[question] ? 'true' : undefined"
             :aria-describedby="errors[question] ? `start-${question}-error` : undefined"
-            @blur="check(question)"
+            @blur="leave(question)"
           />
           <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">
             {{ errors[question] }}

@@ -1,10 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Elevation, PlacedBox } from '@remigo/core'
+import type { Elevation, PlacedBox, Project } from '@remigo/core'
 import { strokesToPath, type StripScale } from './strokesToPath'
 
 /** The drawn boat: water is behind it, leaders and marks come on top. */
-const props = defineProps<{ elevation: Elevation; scale: StripScale }>()
+const props = defineProps<{
+  elevation: Elevation
+  scale: StripScale
+  /** parts of it that are still to be found are dashed */
+  design?: Project['design'] | null | undefined
+}>()
 const path = (line: Parameters<typeof strokesToPath>[0] | null) => (line ? strokesToPath(line, props.scale) : '')
 
 const box = (part: PlacedBox, least: number) => {
@@ -58,19 +63,27 @@ const cable = computed(() => {
     <path :d="path(elevation.shaft)" class="shaft" />
     <path :d="wheel" class="wheel" />
     <g :transform="pack.at"
-      ><rect v-bind="{ x: pack.x, y: pack.y, width: pack.width, height: pack.height }" class="part" /><rect
+      ><rect
+        v-bind="{ x: pack.x, y: pack.y, width: pack.width, height: pack.height }"
+        class="part"
+        :class="{ find: design?.pack.cell.standIn }" /><rect
         v-bind="{ x: pack.x, y: pack.y, width: pack.width, height: pack.height }"
         fill="url(#cells)"
     /></g>
     <g :transform="controller.at"
       ><rect
         v-bind="{ x: controller.x, y: controller.y, width: controller.width, height: controller.height }"
-        class="part" /><rect
+        class="part"
+        :class="{ find: design?.controller.standIn }" /><rect
         v-bind="{ x: controller.x, y: controller.y, width: controller.width, height: controller.height }"
         fill="url(#ribs)"
     /></g>
     <g :transform="motor.at">
-      <rect v-bind="{ x: motor.x, y: motor.y, width: motor.width, height: motor.height }" class="part" />
+      <rect
+        v-bind="{ x: motor.x, y: motor.y, width: motor.width, height: motor.height }"
+        class="part"
+        :class="{ find: design?.motor.standIn }"
+      />
       <rect v-bind="{ x: motor.x, y: motor.y, width: motor.width, height: motor.height }" fill="url(#ribs)" />
       <path :d="`M${motor.x} 0h${motor.width}`" class="line" />
     </g>
@@ -104,6 +117,9 @@ const cable = computed(() => {
   fill: var(--water);
   stroke: var(--ink);
   stroke-width: 1;
+}
+.find {
+  stroke-dasharray: 4 3;
 }
 .part {
   fill: var(--hull);

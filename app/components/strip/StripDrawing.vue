@@ -68,7 +68,7 @@ const bottomY = computed(() => props.scale.waterY - props.elevation.bottom * pro
 <template>
   <svg :width="width" :height="height" class="still" aria-hidden="true">
     <DrawingPatterns />
-    <BoatElevation :elevation="elevation" :scale="scale" />
+    <BoatElevation :elevation="elevation" :scale="scale" :design="document.shown.design" />
     <path v-for="l in leaders" :key="l.part" :d="l.path" class="leader" />
     <circle v-for="l in leaders" :key="`${l.part}-dot`" :cx="l.x" :cy="l.y" r="2" class="dot" />
     <g v-for="l in leaders" :key="`${l.part}-mark`" :transform="`translate(${l.mark.x} ${l.mark.y})`">

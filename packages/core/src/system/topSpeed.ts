@@ -14,6 +14,9 @@ export type TopSpeed =
   /** even a crawl passes a limit */
   | { outcome: 'none'; by: LimitName }
 
+/** Speeds are looked for up to so many times the wished top: a strong drive goes faster than anybody wished. */
+const BEYOND = { waveBound: 1.6, planes: 3 } as const
+
 /**
  * Greatest speed that motor, controller and pack hold, all day or for minutes.
  *
@@ -39,7 +42,7 @@ export function topSpeed(
       30,
       Math.max(
         2 * hullSpeed(model.form.lengthWaterline),
-        (model.hullType.waveBound ? 1 : 1.6) * model.project.use.topSpeed,
+        (model.hullType.waveBound ? BEYOND.waveBound : BEYOND.planes) * model.project.use.topSpeed,
       ),
     )
   const slowest = excess(least)

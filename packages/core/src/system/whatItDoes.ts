@@ -65,7 +65,7 @@ const NOTHING = { speed: 0, power: 0, time: 0, toReserve: 0, toEmpty: 0 }
 /** At the speed that a limit sets; held for so long, or as long as the ratings allow. */
 function doingAt(model: Model, top: TopSpeed, held: number | null): Doing {
   if (top.outcome === 'none') return { ...NOTHING, limit: LIMIT_LABELS[top.by] }
-  const words = top.outcome === 'limited' ? LIMIT_LABELS[top.by] : 'no limit of the drive'
+  const words = top.outcome === 'limited' ? LIMIT_LABELS[top.by] : 'no limit up to there'
   return from(model, top.speed, held ?? holdTime(model, top.speed), words)
 }
 

@@ -1,11 +1,12 @@
 import { readNumber } from './parseQuantity'
 import { fromUnit } from './formatQuantity'
 import { QUANTITIES, type QuantityId } from './quantities'
-import { UNITS, type Unit } from './unitTable'
+import { UNITS, type Unit, type UnitId } from './unitTable'
 
 /** A number with its unit, found in a sentence. SI; `upTo` where a range is told, "80 to 150 V". */
 export interface Amount<Q extends QuantityId = QuantityId> {
   quantity: Q
+  unit: UnitId
   value: number
   upTo: number | null
   /** as it was written, and where */
@@ -69,6 +70,7 @@ export function amountsIn<Q extends QuantityId>(text: string, quantities: readon
     const si = (value: number) => fromUnit(value, unit.id)
     found.push({
       quantity: unit.quantity,
+      unit: unit.id,
       value: si(first),
       upTo: last === null ? null : si(last),
       text: text.slice(match.index, end).trim(),

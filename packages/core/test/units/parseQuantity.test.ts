@@ -297,7 +297,7 @@ describe('each value in a unit that says something', () => {
     expect(changeText(1, 5000)).toBe('more than a hundred times as much')
   })
   it('puts no sign before a number of which nothing is left', () => {
-    expect(fillText({ text: '\u2212{e}', params: { e: { value: 100, quantity: 'energy' } } })).toBe('0.00\u00A0kWh')
+    expect(fillText({ text: '\u2212{e}', params: { e: { value: 100, quantity: 'energy' } } })).toBe('0\u00A0Wh')
     expect(fillText({ text: '+{v}', params: { v: { value: 1.2, quantity: 'voltage' } } })).toBe('+1.2\u00A0V')
   })
 })

@@ -1,19 +1,5 @@
-import type { PartName } from '../../../project/parts/partName'
-import type { Project } from '../../../project/definition/projectFields'
+import { standInsOf } from '../../../project/parts/standInsOf'
 import type { Rule } from '../../finding'
-
-/** Parts of a design that are still to be found, in the order of the power. */
-const standInsOf = ({ boat, design }: Project): { part: PartName; name: string }[] =>
-  [
-    { part: 'motor' as const, of: design.motor },
-    { part: 'controller' as const, of: design.controller },
-    ...(boat.drive.kind === 'jet' ? [{ part: 'propeller' as const, of: design.jet }] : []),
-    { part: 'pack' as const, of: design.pack.cell },
-    ...(design.charging.supply === 'none' ? [] : [{ part: 'pack' as const, of: design.charging.charger }]),
-    ...(design.solar.fitted && design.solar.controller ? [{ part: 'pack' as const, of: design.solar.controller }] : []),
-  ]
-    .filter(({ of }) => of.standIn)
-    .map(({ part, of }) => ({ part, name: of.name }))
 
 const list = new Intl.ListFormat('en-GB', { type: 'conjunction' })
 
