@@ -165,7 +165,7 @@ test('a share of a charge told at Start asks for the pack of then, and moves the
   // what is told last moves the answer that stands beside it, and so does the drive that it was made with
   const takes = page.locator('.takes'),
     known = page.locator('[data-question=have] textarea').first()
-  await expect(takes).toContainText('takes about')
+  await expect(takes).toContainText('At 5.0 mph')
   const alone = await takes.innerText()
   await known.fill('5 mph 3 kW')
   await expect(takes).not.toHaveText(alone)

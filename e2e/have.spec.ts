@@ -1,7 +1,7 @@
 import { expect, test } from './walk'
 import { goBench, openBench, pick } from './board'
 
-test('what he has stands first: cells and a motor are held, the rest is sized around them, and they are on his shelf', async ({
+test('cells and a motor that he has are held, the rest is sized around them, and they are on his shelf', async ({
   page,
 }) => {
   await openBench(page, '/start')

@@ -31,6 +31,7 @@ import {
 } from '@remigo/core'
 import { boardWords } from '~/messages/board'
 import { useLibraryStore } from '~/stores/library'
+import { plainData } from '~/stores/plainData'
 import { useViewStore } from '~/stores/view'
 
 /** The typed answers, by the field of the document that they become. */
@@ -123,11 +124,14 @@ export function useFirstAnswers() {
     keptText(field(question), typical.value[question]!, view.choice).replace(/\u00A0/g, ' ')
 
   /** Bare numbers with the unit that they were typed in: before other units are shown. */
+  const writtenOut: Partial<Record<Question, string>> = {}
+  /** answers as they were typed: a unit that Remigo wrote behind a bare number tells nothing of its owner */
+  const typedByHand = () => (Object.keys(QUESTIONS) as Question[]).filter(q => typed[q] !== writtenOut[q])
   function writeOutUnits() {
     for (const question of Object.keys(QUESTIONS) as Question[]) {
       const value = answerOf(question)
       if (value !== null && /^[\d.,\s]+$/.test(typed[question]))
-        typed[question] = keptText(field(question), value, view.choice).replace(/\u00A0/g, ' ')
+        typed[question] = writtenOut[question] = keptText(field(question), value, view.choice).replace(/\u00A0/g, ' ')
     }
   }
 
@@ -164,7 +168,8 @@ export function useFirstAnswers() {
   const haveSoFar = computed(() => readHave(have.value, view.choice))
   const had = computed(() =>
     haveSoFar.value.had.map((thing): Had => {
-      const part = thing.what === 'part' ? given.value.corrected[thing.line] : undefined
+      const kept = thing.what === 'part' ? given.value.corrected[thing.line] : undefined,
+        part = kept && plainData(kept)
       return thing.what === 'part' && part
         ? { ...thing, part, given: withoutEstimates(part, part.estimated as string[]), doubts: [] }
         : thing
@@ -286,6 +291,7 @@ export function useFirstAnswers() {
     show,
     check,
     writeOutUnits,
+    typedByHand,
     checkHave,
     answers,
     sketch,

@@ -41,8 +41,14 @@ export interface FindEntry {
 
 /** What can be done by its name. */
 export const ACTIONS = {
-  units: ['Units and settings', 'metric imperial us feet pounds knots mph money currency night dark theme'],
-  start: ['Begin with a boat of your own', 'new boat ten answers start first design'],
+  units: [
+    'Units and settings',
+    'metric imperial us feet pounds knots mph money currency night dark theme to empty to the reserve range end',
+  ],
+  start: [
+    'Begin with a boat of your own',
+    'new boat ten answers start first design have already what I have first answers own cells motor',
+  ],
   export: ['Export this boat', 'save file download backup json'],
   print: ['Print the sheet', 'paper pdf'],
   history: ['Last changes', 'undo history what did I change'],

@@ -20,6 +20,14 @@ const WEIGHT: Record<FindEntry['kind'], number> = {
   part: 0.7,
 }
 
+/** Words that ask, and say nothing of what is looked for. */
+const ASKING = new Set('a an the of my i is it to for do does how what will can long many much have find'.split(' '))
+/** Without them, unless nothing else is asked. */
+function meant(words: string): string {
+  const left = words.split(/\s+/).filter(word => !ASKING.has(word.toLowerCase()))
+  return left.length > 0 ? left.join(' ') : words
+}
+
 /**
  * Makes an index of entries.
  *
@@ -43,7 +51,8 @@ export function findIndex(entries: readonly FindEntry[]): FindIndex {
     search.search(words, { combineWith }).map(found => byId.get(String(found.id))!)
   return {
     find(words) {
-      const text = words.trim()
+      // 2/0 is a wire
+      const text = meant(words.trim().replace(/\b\d\s*\/\s*0\b/g, 'AWG'))
       if (!text) return []
       const all = asked(text, 'AND')
       // where no entry has every word, those with most of them

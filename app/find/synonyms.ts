@@ -20,7 +20,7 @@ export const FIELD_WORDS: Partial<Record<FieldPath, string>> = {
   'boat.waterDepth': 'shallow canal depth',
   'use.cruiseSpeed': 'cruising speed knots mph',
   'use.topSpeed': 'maximum speed full speed top speed max',
-  'use.topTime': 'minutes at full throttle pull tow',
+  'use.topTime': 'minutes at full throttle pull tow skier tube towing',
   'use.duration': 'hours on the water run time runtime',
   'use.distance': 'miles range wanted',
   'use.reserve': 'safety margin kept back depth of discharge DOD',
@@ -91,16 +91,24 @@ export const FIGURE_WORDS: Partial<Record<FigureId, string>> = {
 
 /** Of benches. */
 export const BENCH_WORDS: Partial<Record<BenchId, string>> = {
-  boat: 'hull dimensions length beam weight old engine',
-  use: 'cruise speed hours range plan reserve',
-  curve: 'resistance drag power speed trial readings methods',
-  propeller: 'prop wheel pitch diameter slip cavitation regeneration',
-  motor: 'controller ESC reduction gearbox heat cooling nameplate torque throttle',
-  pack: 'battery batteries cells BMS amp hours lithium LFP wear',
-  wiring: 'cables AWG fuse contactor precharge one-line diagram ground earth',
-  charging: 'charger shore power generator plug hours to full',
-  day: 'voyage trip route passage legs tide stream current wind reach turn home GPX waypoints',
-  under: 'helm now miles left turn home leg done position',
+  boat: 'hull dimensions length beam weight old engine pedal kayak canoe dinghy pontoon growth waterline',
+  use:
+    'cruise speed hours range plan reserve how fast full throttle flat out what will it do skier tow ' +
+    'fouling bottom paint',
+  curve: 'resistance drag power speed trial readings methods measured watt meter first reading hump planing',
+  propeller: 'prop wheel pitch diameter slip cavitation regeneration folding feathering left hand noise',
+  motor:
+    'controller ESC reduction gearbox heat cooling nameplate torque throttle brushes brushed hub belt ' +
+    'overheat derating water cooling radiator bow motor spare motor thruster',
+  pack:
+    'battery batteries cells BMS amp hours lithium LFP wear no battery two batteries used second hand ' +
+    'cells box vent cold strings',
+  wiring:
+    'cables AWG wire fuse contactor precharge one-line diagram ground earth emergency stop disconnect ' +
+    'lugs crimp galvanic bonding touch',
+  charging: 'charger shore power generator plug hours to full charge time',
+  day: 'voyage trip route passage legs tide departure lock bridge stream current wind reach turn home GPX waypoints',
+  under: 'helm now miles left turn home get home leg done position last turn',
   money: 'budget price cost order supplier shopping list running costs payback crane electrician',
   work: 'tasks schedule plan calendar photos pictures to do list alignment',
   power: 'commissioning first start precharge insulation polarity cell volts check list BMS trips',
@@ -108,9 +116,11 @@ export const BENCH_WORDS: Partial<Record<BenchId, string>> = {
   trips: 'log logbook diary passages GPX track import CSV miles hours season totals',
   health: 'capacity state of health SOH wear maintenance due service lugs infrared balance upgrade',
   helm: 'dashboard display gauges live speed power charge state of charge wake',
-  weights: 'mass kilograms trim list balance centre of gravity stability GM capacity plate ballast',
+  weights:
+    'mass kilograms trim list balance centre of gravity stability GM capacity plate ballast people ' +
+    'passengers aboard roll heel',
   hybrid: 'generator series parallel engine diesel petrol gasoline fuel extender cost CO2 genset',
-  year: 'sun solar panels MPPT charge controller photovoltaic',
+  year: 'sun solar panels MPPT charge controller photovoltaic direct solar cloud winter summer',
   sheet: 'print summary report compare designs variants',
-  library: 'parts catalogue catalog motors batteries import CSV',
+  library: 'parts catalogue catalog motors batteries import CSV own my motor my cells shelf trolling outboard',
 }

@@ -89,6 +89,8 @@ export const driveWords = {
     resistance: 'Between two leads, cold',
     second: 'A second rating',
     input: 'Amps at full power',
+    volts: 'Volts, as it is sold',
+    energy: 'Energy',
   },
   secondLikeThis: 'Type power and volts, such as 60 kW at 120 V.',
   formHints: {
@@ -97,6 +99,8 @@ export const driveWords = {
     resistance: 'With a milliohm meter',
     second: 'As in 60 kW at 120 V',
     input: 'From the battery',
+    volts: 'Its cells follow by chemistry',
+    energy: 'Its Ah follow',
   },
   throttle: 'Lever',
   throttleHint: 'what it asks of the motor',

@@ -4,6 +4,7 @@ import {
   checkPart,
   completePart,
   estimatesOf,
+  FORMS_OF,
   inUnits,
   ownPartId,
   keptText,
@@ -176,7 +177,7 @@ function toFirst() {
         />
         <p v-if="errorOf(c.key)" :id="`${id}-${c.key}-error`" class="error" role="alert">{{ errorOf(c.key) }}</p>
       </template>
-      <PlateForms v-if="kind === 'motor' || kind === 'wholeDrive'" :kind="kind" :plate="plate" @said="saidOtherwise" />
+      <PlateForms v-if="FORMS_OF[kind]" :kind="kind" :plate="plate" @said="saidOtherwise" />
       <VBtn v-if="errors.length" variant="plain" class="first error" data-first-error @click="toFirst">
         {{ libraryWords.firstError(errors.length, errors[0]!.message) }}
       </VBtn>

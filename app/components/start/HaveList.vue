@@ -19,7 +19,7 @@ import { haveWords } from '~/messages/have'
 import { useQuantities } from '~/composables/useQuantities'
 import { useViewStore } from '~/stores/view'
 
-/** What was understood of what the owner has: what he told, what is estimated with its range, and whether it is used. */
+/** What was understood of what the owner has: what he told, what is estimated with its range, whether it is used. */
 const props = defineProps<{ have: readonly Had[]; left: readonly LeftOut[] }>()
 const emit = defineEmits<{ correct: [had: HadPart, part: Part] }>()
 const view = useViewStore()

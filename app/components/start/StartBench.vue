@@ -52,6 +52,7 @@ const {
   show,
   check,
   writeOutUnits,
+  typedByHand,
   checkHave,
   finish,
   clear,
@@ -102,7 +103,7 @@ const {
   told: unitsTold,
 } = useUnitsByTyping(
   () => [
-    ...[...QUESTIONS, ...USUAL].map(([q]) => ({ text: typed[q], quantity: FIELDS[ANSWER_FIELDS[q]].quantity })),
+    ...typedByHand().map(q => ({ text: typed[q], quantity: FIELDS[ANSWER_FIELDS[q]].quantity })),
     ...have.value
       .split('\n')
       .flatMap(text => (['partMass', 'force', 'speed'] as const).map(quantity => ({ text, quantity }))),

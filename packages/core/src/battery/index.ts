@@ -1,3 +1,4 @@
+export * from './cellsAtVolts'
 export type * from './cellSpec'
 export * from './chemistry'
 export * from './pack'

@@ -1,3 +1,2 @@
 export * from './had'
 export * from './readHad'
-export { cellsAtVolts } from './packPlate'

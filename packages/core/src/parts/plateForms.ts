@@ -10,6 +10,7 @@ import {
   type MotorSpec,
   type NameplateForm,
 } from '../drive'
+import { cellsAtVolts, CHEMISTRIES, type ChemistryId } from '../battery'
 import type { QuantityId } from '../units'
 import type { Part, PartKindId } from './partKinds'
 
@@ -24,9 +25,14 @@ export interface PlateForm {
   apply(part: Part, value: number, volts: number): NameplateForm | { outcome: 'said'; change: Record<string, number> }
 }
 
+/** Chemistry of a block; iron phosphate where nobody says. */
+const chemistryOf = (part: Part) => ((part.chemistry as ChemistryId | null) ?? 'LFP') satisfies ChemistryId
+/** A block's own nominal volts. */
+const blockVolts = (part: Part) => Number(part.cellsInSeries) * CHEMISTRIES[chemistryOf(part)].nominalVoltage
+
 const motorOf = (part: Part) => part as unknown as MotorSpec
 
-/** What else plates of motors and of whole drives print, by a short name. */
+/** What else plates of motors, whole drives and batteries print, by a short name. */
 export const PLATE_FORMS = {
   amps: {
     quantity: 'current',
@@ -54,6 +60,16 @@ export const PLATE_FORMS = {
     now: part => Number(part.inputPower) / Number(part.ratedVoltage),
     apply: (part, amps) => ({ outcome: 'said', change: { inputPower: amps * Number(part.ratedVoltage) } }),
   },
+  volts: {
+    quantity: 'voltage',
+    now: blockVolts,
+    apply: (part, value) => ({ outcome: 'said', change: { cellsInSeries: cellsAtVolts(value, chemistryOf(part)) } }),
+  },
+  energy: {
+    quantity: 'energy',
+    now: part => 3600 * Number(part.capacityAh) * blockVolts(part),
+    apply: (part, energy) => ({ outcome: 'said', change: { capacityAh: energy / 3600 / blockVolts(part) } }),
+  },
 } as const satisfies Record<string, PlateForm>
 
 /** One of them. */
@@ -63,4 +79,6 @@ export type PlateFormId = keyof typeof PLATE_FORMS
 export const FORMS_OF: Partial<Record<PartKindId, readonly PlateFormId[]>> = {
   motor: ['amps', 'kt', 'resistance', 'second'],
   wholeDrive: ['input'],
+  pack: ['volts', 'energy'],
+  cell: ['volts', 'energy'],
 }

@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import { amountsIn, cellsAtVolts, estimatesOf, fillText, readHad, readHave, type HadPart } from '@remigo/core'
+import {
+  amountsIn,
+  cellsAtVolts,
+  estimatesOf,
+  fillText,
+  PLATE_FORMS,
+  readHad,
+  readHave,
+  type HadPart,
+} from '@remigo/core'
 
 /** What owners type, with what is to be understood: kind, count, and figures in kept units. */
 const LINES: readonly (readonly [line: string, kind: string, count: number, figures: Record<string, unknown>])[] = [
@@ -108,6 +117,14 @@ describe('what an owner has, line by line', () => {
       expect(cellsAtVolts(volts, 'NMC')).toBeGreaterThanOrEqual(nmc)
     }
     expect(cellsAtVolts(51.2, 'LFP')).toBe(16)
+  })
+
+  it('says volts and kWh of a battery in the library’s fields', () => {
+    const pack = { id: 'own/p', name: 'P', chemistry: 'AGM', cellsInSeries: 12, capacityAh: 100 }
+    expect(PLATE_FORMS.volts.apply(pack, 24)).toMatchObject({ change: { cellsInSeries: 12 } })
+    expect(PLATE_FORMS.volts.apply({ ...pack, chemistry: 'LFP' }, 24)).toMatchObject({ change: { cellsInSeries: 8 } })
+    const { change } = PLATE_FORMS.energy.apply({ ...pack, chemistry: 'LFP', cellsInSeries: 16 }, 5.12 * 3.6e6)
+    expect(change.capacityAh).toBeCloseTo(100, 6)
   })
 
   it('finds numbers with their units, and ranges', () => {
