@@ -53,11 +53,17 @@ export async function handlePlace(page: Page) {
   return { x: box.x + 22, y: box.y + PAD + (1 - share) * (box.height - 2 * PAD) }
 }
 
-/** The digits of a figure, as a number. */
+/** The digits of a figure, as a number; kW and kWh. */
 export async function figure(page: Page, id: string, within = 'body'): Promise<number> {
   await leverRests(page)
-  const text = await page.locator(`${within} [data-figure=${id}] .digits`).first().innerText()
-  return Number(text.replace(/[\u2009\s]/g, '').replace('−', '-'))
+  const of = page
+    .locator(`${within} [data-figure=${id}]`)
+    .filter({ has: page.locator('.digits') })
+    .first()
+  const text = await of.locator('.digits').first().innerText(),
+    unit = (await of.locator('.unit').first().innerText()).trim()
+  // small ones stand in W and Wh: they are compared with what stands in kW and kWh
+  return Number(text.replace(/[\u2009\s]/g, '').replace('−', '-')) / (unit === 'W' || unit === 'Wh' ? 1000 : 1)
 }
 
 /** Types into a field of the document and leaves it. */

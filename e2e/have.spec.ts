@@ -30,8 +30,14 @@ test('cells and a motor that he has are held, the rest is sized around them, and
   await expect(page.locator('[data-sheet]')).toBeVisible()
   await goBench(page, '/drive/use')
   await expect(page.locator('[data-what-they-do] [data-does=flatOut]')).toContainText(/\d.*kn/)
-  await page.goto('/library')
-  await expect(page.getByText('Own motor 62 kW 120 V 150 V').first()).toBeVisible()
+  // a part corrected in the library is offered to the boat that has it
+  await goBench(page, '/parts/library')
+  await page.getByRole('button', { name: /Own motor 62 kW/ }).click()
+  await page.locator('[data-edit-part]').click()
+  await page.locator('[data-part=mass] input').fill('71 kg')
+  await page.locator('[data-keep-part]').click()
+  await page.locator('[data-take-over]').click()
+  await expect(page.locator('[data-newer-part]')).toHaveCount(0)
 })
 
 test('who answers in feet, pounds and miles gets them everywhere, and a bare number keeps its unit', async ({

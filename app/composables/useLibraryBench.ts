@@ -5,6 +5,7 @@ import {
   packOf,
   PART_KINDS,
   putOnBoat,
+  takeOver,
   writeParts,
   type CellSpec,
   type Edit,
@@ -56,6 +57,7 @@ export function useLibraryBench() {
     result.value = null
   }
   function choose(part: Part) {
+    if (part.id !== chosen.value?.id) was.value = part.id
     chosen.value = part
     editing.value = false
   }
@@ -80,11 +82,23 @@ export function useLibraryBench() {
     const made = packOf(document.shown, chosen.value as unknown as CellSpec)
     return made.outcome === 'none' ? made.reason : null
   })
+  /** the name that the chosen part had before it was changed here */
+  const was = ref('')
+  /** edits by which the boat on the board takes over what was changed of a part that she has */
+  const newer = computed(() =>
+    chosen.value && !editing.value && isOwn(chosen.value)
+      ? takeOver(kind.value, chosen.value, document.shown, was.value || chosen.value.id)
+      : null,
+  )
+  function takeNewer() {
+    if (newer.value && chosen.value) document.edit(libraryWords.takenOver(chosen.value.name), newer.value)
+  }
   async function keep(part: Part) {
     const before = chosen.value
     await store.put(kind.value, [part])
     if (before && before.id && before.id !== part.id && isOwn(before)) await store.remove(kind.value, [before.id])
     choose(part)
+    was.value = before?.id || part.id
   }
   async function remove(part: Part) {
     removed.value = { kind: kind.value, part }
@@ -141,6 +155,8 @@ export function useLibraryBench() {
     copy,
     create,
     noPack,
+    newer,
+    takeNewer,
     keep,
     remove,
     bringBack,

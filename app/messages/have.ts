@@ -42,7 +42,7 @@ export const haveWords = {
   otherUnits: { us: 'Use metres and kilograms', metric: 'Use feet and pounds' },
   does: {
     head: 'What they will do',
-    columns: { speed: 'Speed', power: 'Power', time: 'For', way: 'To the reserve', limit: 'What ends it' },
+    columns: { speed: 'Speed', power: 'Power', time: 'For', way: 'To the reserve' },
     rows: { flatOut: 'Flat out', continuous: 'Continuous', farthest: 'Goes farthest' },
     note: 'In still water, from full, by the parts that are in her; nothing that was wished counts.',
     none: 'She makes no way with these.',

@@ -43,5 +43,8 @@ export const libraryWords = {
   firstError: (n: number, first: string) => (n === 1 ? first : `${first} And ${n - 1} more.`),
   fileHint: 'A file holds one kind. Export all of it to see the columns; units stand in the heading.',
   yes: { yes: 'Yes', no: 'No' },
+  newer: (boat: string) => `${boat} has this part as it was before.`,
+  takeOver: 'Take the change over',
+  takenOver: (name: string) => `${name} as in the library`,
   replaces: 'A part of yours has this name; keeping replaces it.',
 } as const

@@ -29,6 +29,7 @@ const {
   isOwn,
   imported,
   noPack,
+  newer,
   progress,
   running,
   errors,
@@ -190,6 +191,10 @@ const pick = useFilePick('.csv,text/csv', files => picked(files[0]!))
             </VBtn></template
           >
         </div>
+        <p v-if="newer" class="told" role="status" data-newer-part>
+          {{ libraryWords.newer(document.shown.name) }}
+          <VBtn variant="flat" data-take-over @click="bench.takeNewer">{{ libraryWords.takeOver }}</VBtn>
+        </p>
         <p v-if="noPack" class="small" data-no-pack>{{ fill(noPack) }}</p>
         <PartEditor
           :kind="kind"

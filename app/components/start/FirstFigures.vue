@@ -93,6 +93,7 @@ dd {
     font-size: 14px;
   }
   .soft,
+  .find,
   dl {
     display: none;
   }

@@ -73,7 +73,7 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
     <p class="where" data-where>{{ where }}</p>
     <h2>{{ title }}</h2>
     <FirstFigures v-if="sized" :project="sized.project" :note="sized.note" />
-    <WhatTheyDo v-if="sized && have.length > 0" :project="sized.project" />
+    <WhatTheyDo v-if="!compact && sized && have.length > 0" :project="sized.project" />
     <p v-else class="soft small">{{ words.noneYet }}</p>
   </section>
 </template>

@@ -6,14 +6,15 @@ import {
   HULL_TYPES,
   PROJECT_FIELDS,
   type DriveKind,
+  type FirstDesign,
   type HullTypeId,
-  type LeftOut,
 } from '@remigo/core'
 import { benchWords } from '~/messages/benches'
 import { boardWords } from '~/messages/board'
 import { haveWords } from '~/messages/have'
 import { readingWords } from '~/messages/readings'
 import { useBoatsStore } from '~/stores/boats'
+import { useCompact } from '~/composables/useCompact'
 import { useFirstAnswers } from '~/composables/useFirstAnswers'
 import { useUnitsByTyping } from '~/composables/useUnitsByTyping'
 import { useViewStore } from '~/stores/view'
@@ -25,6 +26,7 @@ import FirstSketch from '~/components/start/FirstSketch.vue'
 
 const DemoBoats = defineAsyncComponent(() => import('~/components/start/DemoBoats.vue'))
 
+const WhatTheyDo = defineAsyncComponent(() => import('~/components/use/WhatTheyDo.vue'))
 const HaveList = defineAsyncComponent(() => import('~/components/start/HaveList.vue'))
 
 /** Ten answers to a complete first design. */
@@ -75,8 +77,10 @@ const types = Object.fromEntries(HULL_TYPES.map(t => [t.id, t.label])) as Record
 const driveWords = computed(
   () => Object.fromEntries(drives.value.map(d => [d, boardWords.boat.drives[d]])) as Record<DriveKind, string>,
 )
-/** what the design so far does not use of what he has */
-const left = shallowRef<readonly LeftOut[]>([])
+/** the design so far, and what it does not use of what he has */
+const design = shallowRef<FirstDesign | null>(null)
+const left = computed(() => design.value?.left ?? [])
+const compact = useCompact()
 const failed = ref(false)
 /** she is being designed: a second press makes no second boat */
 const making = ref(false)
@@ -106,7 +110,9 @@ const {
     ...typedByHand().map(q => ({ text: typed[q], quantity: FIELDS[ANSWER_FIELDS[q]].quantity })),
     ...have.value
       .split('\n')
-      .flatMap(text => (['partMass', 'force', 'speed'] as const).map(quantity => ({ text, quantity }))),
+      // a trolling motor's pull is printed in pounds everywhere
+      .filter(line => !/thrust|pull|push|lbf/i.test(line))
+      .flatMap(text => (['partMass', 'speed'] as const).map(quantity => ({ text, quantity }))),
   ],
   writeOutUnits,
 )
@@ -141,6 +147,7 @@ async function make() {
       <HaveField v-model="have" :error="errors.have" @left="leaveHave" />
       <template v-if="below">
         <HaveList v-if="had.length > 0" :have="had" :left="left" @correct="correct" />
+        <WhatTheyDo v-if="compact && design && had.length > 0" :project="design.project" />
         <section v-if="told.length > 0" class="reading">
           <ChoiceField
             v-model="madeWith"
@@ -249,7 +256,7 @@ async function make() {
         :design="sketchDesign"
         :told="told"
         :have="had"
-        @sized="left = $event?.left ?? []"
+        @sized="design = $event"
       />
     </div>
     <DemoBoats v-if="idle" class="below" />

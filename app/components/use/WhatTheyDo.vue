@@ -29,15 +29,28 @@ const rows = computed(() => {
       </thead>
       <tbody>
         <tr v-for="row in rows" :key="row.id" :data-does="row.id">
-          <th scope="row">{{ row.label }}</th>
+          <th scope="row">
+            {{ row.label }}<span class="small soft">{{ row.limit }}</span>
+          </th>
           <td class="figures">{{ text(row.speed, 'speed') }}</td>
           <td class="figures">{{ text(row.power, 'electricPower') }}</td>
           <td class="figures">{{ text(row.time, 'duration') }}</td>
           <td class="figures">{{ text(row.toReserve, 'distance') }}</td>
-          <td>{{ row.limit }}</td>
         </tr>
       </tbody>
     </VTable>
     <p class="small soft">{{ words.note }}</p>
   </section>
 </template>
+
+<style scoped>
+th span.small {
+  display: block;
+  font-weight: 400;
+  white-space: normal;
+}
+th,
+td {
+  padding-inline: 0 8px;
+}
+</style>

@@ -12,8 +12,8 @@ import { summaryOf } from '../system/summary'
 const EASY = 0.88
 /** So much of what the parts hold is asked of them. */
 const HELD = 0.98
-/** A boat that planes may go so many times her usual speed, if her parts carry it. */
-const FASTER = 3
+/** So many times her usual top a boat may go, if the motor that he has carries it. */
+const FASTER = { waveBound: 1.4, planes: 3 } as const
 /** No method goes farther, m/s. */
 const MOST = 28
 /** Slower is no speed to steer by, m/s. */
@@ -31,7 +31,8 @@ const HALVINGS = 14
 export function useThatTheyAllow(project: Project, usual: Project['use']): Project {
   const { held } = project
   if (!held.motor && !held.pack) return project
-  const most = hullTypeOf(project.boat.hullType).waveBound ? usual.topSpeed : Math.min(FASTER * usual.topSpeed, MOST)
+  const faster = !held.motor ? 1 : hullTypeOf(project.boat.hullType).waveBound ? FASTER.waveBound : FASTER.planes
+  const most = Math.min(faster * usual.topSpeed, MOST)
   const carried = speedThatTheyCarry(project, most)
   const cruiseSpeed = toTenth(Math.min(usual.cruiseSpeed, EASY * carried)),
     topSpeed = Math.max(cruiseSpeed, carried < most ? toTenth(HELD * carried) : most)

@@ -5,6 +5,7 @@ import {
   FUSE_MARGIN,
   fuseFaults,
   fuseFor,
+  fuseToFind,
   precharge,
   shortCircuitCurrent,
   sizeConductor,
@@ -109,11 +110,14 @@ function makeReport(model: Model, { cruise, top }: DrivePoints): WiringReport {
   const leadFor = (guard: number) =>
     banks === 1 ? mainFor(guard) : runOf({ ...between, current: bankCurrent, guard, length: BANK_LEAD }, null)
   const shortWith = (cable: number) => shortCircuitCurrent(pack.fullVoltage, duty.resistance + cable)
-  const fuseAgainst = (shortCircuit: number) =>
-    fuseFor(SHIPPED_FUSES, { current: bankCurrent, ampacity: Infinity, voltage: pack.fullVoltage, shortCircuit })
+  const anyCable = { current: bankCurrent, ampacity: Infinity, voltage: pack.fullVoltage }
+  const fuseAgainst = (shortCircuit: number) => fuseFor(SHIPPED_FUSES, { ...anyCable, shortCircuit })
   // where the bare cells are too strong for any fuse, the short lead to it counts too
   const first =
-    wiring.fuse ?? fuseAgainst(shortWith(0)) ?? fuseAgainst(shortWith(fuseLead(leadFor(FUSE_MARGIN * bankCurrent).run)))
+    wiring.fuse ??
+    fuseAgainst(shortWith(0)) ??
+    fuseAgainst(shortWith(fuseLead(leadFor(FUSE_MARGIN * bankCurrent).run))) ??
+    fuseToFind({ ...anyCable, shortCircuit: shortWith(0) })
   const guard = first?.rating ?? bankCurrent,
     main = mainFor(guard),
     lead = leadFor(guard)

@@ -90,14 +90,15 @@ export function parseQuantity(
   while (rest) {
     const number = /^((?:\d+\s+)?\d+\/\d+|\d[\d.,\u2009\u00A0_]*(?:\s\d{3}(?!\d))*(?:[.,]\d+)?|[.,]\d+)\s*/.exec(rest)
     if (!number) return wrong(`“${text.trim()}” is not a ${wanted.name}.`)
-    const value = readNumber(number[1]!)
-    if (typeof value === 'string') return { ok: false, message: value }
-    if (!Number.isFinite(value)) return wrong(`“${number[1]}” is not a number.`)
+    const read = readNumber(number[1]!)
+    if (typeof read === 'number' && !Number.isFinite(read)) return wrong(`“${number[1]}” is not a number.`)
     rest = rest.slice(number[0].length)
     const letters = WORD.exec(rest)![0],
       word = letters.trim().replace(/,$/, '').trim()
     rest = rest.slice(letters.length)
     const unit = word ? findUnit(word, wanted) : pieces ? undefined : bareUnit
+    const value = typeof read === 'string' && unit && inThousands(unit, choice) ? withoutComma(number[1]!) : read
+    if (typeof value === 'string') return { ok: false, message: value }
     if (!unit && !word && previous) {
       const next = FOLLOWING[previous]
       return {
@@ -127,6 +128,11 @@ export function parseQuantity(
   }
   return { ok: true, value: sign * total }
 }
+
+/** Nobody writes thousandths of a pound or of a turn, and those who live with pounds part thousands by commas. */
+const inThousands = (unit: UnitId, { profile }: UnitChoice) =>
+  profile === 'us' || (UNITS[unit] as Unit).decimals === 0 || unit === 'ft'
+const withoutComma = (number: string) => Number(number.replace(',', ''))
 
 /** An amount without the sign or name of any money: which it is, is the owner's choice once for all. */
 const withoutSign = (text: string, choice: UnitChoice) =>

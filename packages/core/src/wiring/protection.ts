@@ -53,6 +53,36 @@ export function fuseFor(fuses: readonly FuseSpec[], demand: FuseDemand): FuseSpe
   return best
 }
 
+/** No link is made for more (common practice: current-limiting links to 200 kA). */
+const MOST_FUSE = { rating: 2000, interrupt: 200_000 } as const
+/** Usual price of a current-limiting link with its holder, €: 60 and a tenth for each amp (common practice). */
+const FUSE_PRICE = { least: 60, amp: 0.1 } as const
+
+/**
+ * The fuse that is asked for, where none of the library suits: still to be found.
+ *
+ * @param demand what it must do
+ * @returns its plate; null where none is made, or the cable asks for less than the current wants
+ */
+export function fuseToFind({ current, ampacity, voltage, shortCircuit }: FuseDemand): FuseSpec | null {
+  const up = (value: number, step: number) => step * Math.ceil(value / step - 1e-9)
+  const rating = up(FUSE_MARGIN * current, current > 100 ? 50 : 5),
+    interrupt = up(1.1 * shortCircuit, 1000),
+    volts = up(1.02 * voltage, 10)
+  if (rating > Math.min(ampacity, MOST_FUSE.rating) || interrupt > MOST_FUSE.interrupt) return null
+  return {
+    id: `stand-in/fuse/${rating}-${volts}-${interrupt}`,
+    name: `Fuse to find: ${rating} A, ${volts} V DC, interrupts ${interrupt / 1000} kA`,
+    estimated: ['price'],
+    standIn: true,
+    kind: 'fast, current-limiting',
+    rating,
+    voltage: volts,
+    interrupt,
+    price: FUSE_PRICE.least + FUSE_PRICE.amp * rating,
+  }
+}
+
 /**
  * Amps of a dead short at the pack: V / R of cells and cable.
  *

@@ -14,6 +14,18 @@ export const fuseNone: Rule = {
       wiring: { fuse, shortCircuit, bank, banks },
       model: { pack, project },
     } = facts
+    if (fuse?.standIn)
+      return {
+        severity: 'caution',
+        title: 'a fuse still to be found',
+        amount: { text: '{a}', params: { a: amps(fuse.rating) } },
+        sentence: {
+          text: `${fuse.name}. None in the library does that; without one she must not be switched on.`,
+        },
+        caution: FIRE,
+        need: { text: 'It takes a fuse with that plate, entered in the library and put on the boat.' },
+        fixes: ownFuse(facts),
+      }
     if (fuse) return null
     return {
       severity: 'stop',
