@@ -74,7 +74,7 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
     <h2>{{ title }}</h2>
     <FirstFigures v-if="sized" :project="sized.project" :note="sized.note" />
     <WhatTheyDo v-if="!compact && sized && have.length > 0" :project="sized.project" />
-    <p v-else class="soft small">{{ words.noneYet }}</p>
+    <p v-if="!sized" class="soft small">{{ words.noneYet }}</p>
   </section>
 </template>
 
