@@ -8,4 +8,5 @@ export {
   isFarOff,
   measuredOf,
   standInsOf,
+  TOUCH_LIMIT,
 } from '@remigo/core'

@@ -182,6 +182,9 @@ export const benchWords = {
       'her, and read again before you buy.',
     readAgain: 'your readings count in it; one more at that speed, both ways, narrows it',
     matters: (what: string, advice: string) => `Most of that range is ${what}: ${advice}.`,
+    touch: (full: string, limit: string) =>
+      `Full, this pack holds ${full}: above ${limit} a touch can kill. Wiring and first switching on want insulated ` +
+      'tools, an insulation watch and a qualified person; local code comes first.',
     toFind: 'The library has none that suits: it is reckoned with what is usual of such a part.',
     fits: 'Drive',
     pack: 'Pack',

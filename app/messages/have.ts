@@ -23,7 +23,6 @@ export const haveWords = {
     '210 lbf”, “3 panels 215 W”, “propeller 12 × 9”, “old diesel 18 hp at 2800”, “with 90 hp she did 33 mph”, ' +
     '“12 km in 95 min took 40 %”.',
   understood: 'Understood',
-  told: 'told',
   estimated: 'estimated, till you know',
   inAll: (amount: string) => `${amount} in all`,
   takes: (power: string) => `takes ${power}`,
@@ -33,7 +32,6 @@ export const haveWords = {
   correcting: (name: string) => `Correct ${name}`,
   range: (value: string, low: string, high: string) => `${value}, ${low} to ${high}`,
   times: (count: number, name: string) => (count > 1 ? `${count} × ${name}` : name),
-  paid: 'already paid',
   engine: (power: string, rpm: string | null) => (rpm ? `${power} at ${rpm}` : power),
   things: { reduction: 'Reduction', leg: 'Leg', oldEngine: 'Old engine' },
   gears: { belt: 'belt', gear: 'gearbox' },
@@ -46,6 +44,5 @@ export const haveWords = {
     rows: { flatOut: 'Flat out', continuous: 'Continuous', farthest: 'Goes farthest' },
     note: 'In still water, from full, by the parts that are in her; nothing that was wished counts.',
     none: 'She makes no way with these.',
-    more: 'One more would give',
   },
 } as const

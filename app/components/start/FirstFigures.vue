@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Project, Text } from '@remigo/core'
-import { designPrice, doubtShares, evaluate, firstVerdict, isFarOff, measuredOf, standInsOf } from '~/firstDesign'
+import {
+  designPrice,
+  doubtShares,
+  evaluate,
+  firstVerdict,
+  isFarOff,
+  measuredOf,
+  standInsOf,
+  TOUCH_LIMIT,
+} from '~/firstDesign'
 import { useLibraryStore } from '~/stores/library'
 import { benchWords } from '~/messages/benches'
 import { useQuantities } from '~/composables/useQuantities'
@@ -34,6 +43,8 @@ const matters = computed(() => {
 const odd = computed(() => measuredOf(props.project).points.find(isFarOff) ?? null)
 /** parts that the library has not */
 const toFind = computed(() => standInsOf(props.project))
+/** a touch can kill: it is said before anything is bought or wired */
+const high = computed(() => evaluation.value.model.pack.fullVoltage > TOUCH_LIMIT)
 const rows = computed(() => {
   const { design } = props.project,
     { model, cruise } = evaluation.value
@@ -51,6 +62,10 @@ const rows = computed(() => {
   <NotLikeThis v-if="verdict.word === 'notThis'" :project="project" :verdict="verdict" />
   <p v-if="odd" class="prose" data-odd-reading>{{ words.odd(text(odd.resistance / odd.theory, 'ratio')) }}</p>
   <p v-if="matters" class="prose soft">{{ words.matters(matters.label, matters.advice) }}</p>
+  <p v-if="high" class="prose" data-touch>
+    <StateMark state="caution" />
+    {{ words.touch(text(evaluation.model.pack.fullVoltage, 'voltage'), text(TOUCH_LIMIT, 'voltage')) }}
+  </p>
   <div v-if="toFind.length > 0" class="find" data-to-find>
     <p v-for="{ name } in toFind" :key="name">
       <StateMark state="note" /> <b>{{ name }}</b>

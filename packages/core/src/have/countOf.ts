@@ -54,7 +54,6 @@ const PATTERNS = [
 /** How many of a thing a line tells, and the line without it. */
 export interface Counted {
   count: number
-  told: boolean
   rest: string
 }
 
@@ -74,9 +73,8 @@ export function countOf(line: string): Counted {
     if (count < 1) continue
     return {
       count,
-      told: true,
       rest: (line.slice(0, match.index) + ' ' + line.slice(match.index + match[0].length)).trim(),
     }
   }
-  return { count: 1, told: false, rest: line.trim() }
+  return { count: 1, rest: line.trim() }
 }

@@ -1,4 +1,5 @@
 import { cellsAtVolts, CHEMISTRIES, type ChemistryId } from '../battery'
+import type { Text } from '../units'
 import { numberOf, valueOf, type Said } from './said'
 
 const CHEMISTRY_WORDS: readonly (readonly [ChemistryId, RegExp])[] = [
@@ -13,25 +14,40 @@ const CHEMISTRY_WORDS: readonly (readonly [ChemistryId, RegExp])[] = [
 export const chemistryIn = (words: string): ChemistryId | null =>
   CHEMISTRY_WORDS.find(([, pattern]) => pattern.test(words))?.[0] ?? null
 
-/** What is told of a cell, a block or a whole pack, in the fields of the library. */
-export function packPlate(said: Said, kind: 'cell' | 'pack'): Record<string, unknown> {
-  const chemistry = chemistryIn(said.words),
-    volts = numberOf(said, 'voltage')?.value ?? null,
-    energy = valueOf(said, 'energy')
+/** Wh for a kilogram below which a battery is lead: lead has 25 to 45, lithium 70 and more (common practice). */
+const LEAD_BELOW = 55
+const J_PER_WH = 3600
+
+/** What is told of a cell, a block or a whole pack, in the fields of the library, and what was taken for granted. */
+export function packPlate(said: Said, kind: 'cell' | 'pack'): { given: Record<string, unknown>; doubts: Text[] } {
+  const volts = numberOf(said, 'voltage')?.value ?? null,
+    energy = valueOf(said, 'energy'),
+    charge = valueOf(said, 'charge', ['rated', 'left']),
+    mass = valueOf(said, 'partMass')
+  const wattHours = energy !== null ? energy / J_PER_WH : charge !== null && volts !== null ? charge * volts : null
+  // nobody calls one cell of lead a cell of so many Ah: a battery is heavy where it is lead
+  const named = chemistryIn(said.words),
+    heavy = wattHours !== null && mass !== null && wattHours / mass < LEAD_BELOW
+  const chemistry = named ?? (heavy ? 'FLOODED' : null),
+    nominal = CHEMISTRIES[chemistry ?? 'LFP'].nominalVoltage
   const cells = volts === null ? null : kind === 'cell' && volts < 4.5 ? 1 : cellsAtVolts(volts, chemistry ?? 'LFP')
-  const capacity =
-    valueOf(said, 'charge', ['rated', 'left']) ??
-    (energy === null
-      ? null
-      : energy / 3600 / ((cells ?? (kind === 'cell' ? 1 : 16)) * CHEMISTRIES[chemistry ?? 'LFP'].nominalVoltage))
+  const inPack = cells ?? (kind === 'pack' && energy !== null ? 16 : null)
   return {
-    chemistry,
-    cellsInSeries: cells ?? (kind === 'pack' && energy !== null ? 16 : null),
-    capacityAh: capacity,
-    current: valueOf(said, 'current'),
-    currentPeak: valueOf(said, 'current', ['peak']),
-    resistance: valueOf(said, 'resistance'),
-    mass: valueOf(said, 'partMass'),
-    complete: /\b(?:bms|case|box|drop-in)\b/i.test(said.words) ? true : null,
+    given: {
+      chemistry,
+      cellsInSeries: inPack,
+      capacityAh: charge ?? (energy === null ? null : energy / J_PER_WH / ((inPack ?? 1) * nominal)),
+      current: valueOf(said, 'current'),
+      currentPeak: valueOf(said, 'current', ['peak']),
+      resistance: valueOf(said, 'resistance'),
+      mass,
+      complete: /\b(?:bms|case|box|drop-in)\b/i.test(said.words) ? true : null,
+    },
+    doubts: named ? [] : [{ text: heavy ? TAKEN_AS_LEAD : TAKEN_AS_LFP }],
   }
 }
+
+const TAKEN_AS_LFP =
+    'Taken as lithium iron phosphate, since nobody says. If it is lead, say so: lead gives half of its Ah, weighs ' +
+    'three times as much and is charged at other volts.',
+  TAKEN_AS_LEAD = 'Taken as lead by its weight: half of its Ah is used. If it is lithium, say so.'

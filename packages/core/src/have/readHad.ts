@@ -70,19 +70,24 @@ const SUBJECTS: readonly (readonly [Subject, (said: Said) => boolean])[] = [
   ['propeller', s => sizesIn(s.words) !== null],
 ]
 
-const PLATES: Readonly<Record<PartKindId, (said: Said) => Record<string, unknown>>> = {
-  motor: said => motorPlate(said).given,
-  controller: controllerPlate,
-  wholeDrive: wholeDrivePlate,
-  propeller: propellerPlate,
-  jet: jetPlate,
+/** What is told of a part in the fields of the library, with what in it cannot be so or was taken for granted. */
+type Plate = (said: Said) => { given: Record<string, unknown>; doubts?: Text[] }
+const plain =
+  (plate: (said: Said) => Record<string, unknown>): Plate =>
+  said => ({ given: plate(said) })
+const PLATES: Readonly<Record<PartKindId, Plate>> = {
+  motor: motorPlate,
+  controller: plain(controllerPlate),
+  wholeDrive: plain(wholeDrivePlate),
+  propeller: plain(propellerPlate),
+  jet: plain(jetPlate),
   cell: said => packPlate(said, 'cell'),
   pack: said => packPlate(said, 'pack'),
-  charger: chargerPlate,
-  cable: cablePlate,
-  fuse: fusePlate,
-  panel: panelPlate,
-  chargeController: chargeControllerPlate,
+  charger: plain(chargerPlate),
+  cable: plain(cablePlate),
+  fuse: plain(fusePlate),
+  panel: plain(panelPlate),
+  chargeController: plain(chargeControllerPlate),
 }
 
 /** A belt is made up to about so much; more wants gears (common practice). */
@@ -139,7 +144,7 @@ function bareTurns(words: string): number | null {
 
 function partHad(said: Said, kind: PartKindId, choice: UnitChoice): ReadHad {
   const { label } = PART_KINDS[kind]
-  const plate = PLATES[kind](said),
+  const { given: plate, doubts = [] } = PLATES[kind](said),
     told = Object.fromEntries(
       Object.entries(plate).flatMap(([key, value]) =>
         value === null ? [] : [[key, typeof value === 'number' ? Number(value.toPrecision(6)) : value]],
@@ -162,7 +167,7 @@ function partHad(said: Said, kind: PartKindId, choice: UnitChoice): ReadHad {
     had: {
       line: said.line,
       count: said.count,
-      doubts: kind === 'motor' ? motorPlate(said).doubts : [],
+      doubts,
       what: 'part',
       kind,
       given,

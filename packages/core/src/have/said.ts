@@ -49,7 +49,6 @@ export interface Said {
   /** without the count of pieces */
   words: string
   count: number
-  countTold: boolean
   numbers: PlateNumber[]
   /** paid for one, in the owner's money; null where nothing is said, 0 where it is paid already */
   price: number | null
@@ -68,7 +67,7 @@ const CLAUSE = /[;\n]|,(?!\d{3}\b)/
  * @returns what is said
  */
 export function saidIn(line: string, counted = true): Said {
-  const { count, told, rest } = counted ? countOf(line) : { count: 1, told: false, rest: line.trim() }
+  const { count, rest } = counted ? countOf(line) : { count: 1, rest: line.trim() }
   const price = PRICE.exec(rest),
     words = price ? rest.replace(price[0], ' ') : rest
   const amount = Number((price?.[1] ?? price?.[2] ?? '').replace(/[\s,]/g, ''))
@@ -76,7 +75,6 @@ export function saidIn(line: string, counted = true): Said {
     line: line.trim(),
     words,
     count,
-    countTold: told,
     numbers: numbersIn(words),
     price: price && Number.isFinite(amount) ? amount : null,
   }

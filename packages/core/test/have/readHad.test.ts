@@ -86,6 +86,17 @@ describe('what an owner has, line by line', () => {
     expect(doubtsOf('motor 5 kW 48 V 60 A')[0]).toMatch(/174\s%/)
   })
 
+  it('says which chemistry was taken where nobody told it, and takes a heavy battery for lead', () => {
+    const taken = (line: string) => {
+      const read = readHad(line) as { had: HadPart }
+      return [read.had.part.chemistry, ...read.had.doubts.map(d => fillText(d).slice(0, 14))]
+    }
+    expect(taken('12 V 100 Ah')).toEqual(['LFP', 'Taken as lithi'])
+    expect(taken('12 V 100 Ah, 30 kg')).toEqual(['FLOODED', 'Taken as lead '])
+    expect(taken('36 V 160 Ah, 96 lb, two of them')).toEqual(['LFP', 'Taken as lithi'])
+    expect(taken('12 V 100 Ah AGM')).toEqual(['AGM'])
+  })
+
   it('says how much is left of second-hand cells, and what was paid', () => {
     expect(readHad('4 used car modules 7.4 V 60 Ah at 80 %')).toMatchObject({
       had: { count: 4, health: 0.8, given: { chemistry: 'NMC' } },
