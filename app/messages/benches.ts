@@ -177,9 +177,9 @@ export const benchWords = {
     sofar: 'Your boat so far',
     takes: (speed: string, power: string, low: string, high: string) =>
       `At ${speed} she takes about ${power}, ${low} to ${high}.`,
-    odd: (share: string) =>
-      `A reading is ${share} of what the methods say, and counts little in this. Look at its units and what drove ` +
-      'her, and read again before you buy.',
+    odd: (share: string, far: string) =>
+      `A reading is ${share} of what the methods say, and counts little in this. If it is right, a charge takes her ` +
+      `${far} of these miles and hours. Look at its units and what drove her, and read again before you buy.`,
     readAgain: 'your readings count in it; one more at that speed, both ways, narrows it',
     matters: (what: string, advice: string) => `Most of that range is ${what}: ${advice}.`,
     touch: (full: string, limit: string) =>

@@ -25,6 +25,7 @@ export const haveWords = {
   understood: 'Understood',
   estimated: 'estimated, till you know',
   inAll: (amount: string) => `${amount} in all`,
+  paid: 'already paid',
   takes: (power: string) => `takes ${power}`,
   held: 'Held',
   leftOut: 'Left out',
@@ -40,9 +41,9 @@ export const haveWords = {
   otherUnits: { us: 'Use metres and kilograms', metric: 'Use feet and pounds' },
   does: {
     head: 'What they will do',
-    columns: { speed: 'Speed', power: 'Power', time: 'For', way: 'To the reserve' },
+    columns: { speed: 'Speed', power: 'Power', time: 'For', way: 'Goes' },
     rows: { flatOut: 'Flat out', continuous: 'Continuous', farthest: 'Goes farthest' },
-    note: 'In still water, from full, by the parts that are in her; nothing that was wished counts.',
+    note: 'In still water, from full to the reserve or as long as it holds, by the parts that are in her.',
     none: 'She makes no way with these.',
   },
 } as const

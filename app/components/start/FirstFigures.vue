@@ -60,7 +60,9 @@ const rows = computed(() => {
 <template>
   <p class="prose takes">{{ takes }}</p>
   <NotLikeThis v-if="verdict.word === 'notThis'" :project="project" :verdict="verdict" />
-  <p v-if="odd" class="prose" data-odd-reading>{{ words.odd(text(odd.resistance / odd.theory, 'ratio')) }}</p>
+  <p v-if="odd" class="prose" data-odd-reading>
+    {{ words.odd(text(odd.resistance / odd.theory, 'ratio'), text(odd.theory / odd.resistance, 'ratio')) }}
+  </p>
   <p v-if="matters" class="prose soft">{{ words.matters(matters.label, matters.advice) }}</p>
   <p v-if="high" class="prose" data-touch>
     <StateMark state="caution" />

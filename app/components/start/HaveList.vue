@@ -39,12 +39,17 @@ const ASKED_FIRST: Partial<Record<PartKindId, readonly string[]>> = {
   panel: ['voltage', 'length', 'mass'],
   jet: ['ratedPower', 'ratedRpm', 'mass'],
 }
-/** What follows from what was told: energy of all cells, watts of all panels, what a drive takes. */
+/** What follows from what was told: energy of all cells, watts of all panels, what a drive takes; and what it costs. */
 function followsOf({ kind, part, count }: HadPart): string {
-  if (kind === 'cell' || kind === 'pack') return haveWords.inAll(text(energyOfCells(part, count), 'energy'))
-  if (kind === 'panel' && count > 1) return haveWords.inAll(text(count * Number(part.power), 'electricPower'))
-  if (kind === 'wholeDrive') return haveWords.takes(text(Number(part.inputPower), 'electricPower'))
-  return Number(part.price) > 0 ? text(Number(part.price), 'price') : ''
+  const price = Number(part.price)
+  return [
+    kind === 'cell' || kind === 'pack' ? haveWords.inAll(text(energyOfCells(part, count), 'energy')) : '',
+    kind === 'panel' && count > 1 ? haveWords.inAll(text(count * Number(part.power), 'electricPower')) : '',
+    kind === 'wholeDrive' ? haveWords.takes(text(Number(part.inputPower), 'electricPower')) : '',
+    price > 0 ? text(price, 'price') : haveWords.paid,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 function estimatedOf({ kind, part }: HadPart): string {
   const { columns } = PART_KINDS[kind],

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { whatItDoes, type Project } from '@remigo/core'
+import { whatItDoes, withReserve, type Project } from '@remigo/core'
 import { haveWords } from '~/messages/have'
 import { useQuantities } from '~/composables/useQuantities'
 
@@ -10,7 +10,12 @@ const words = haveWords.does
 const { text } = useQuantities()
 const rows = computed(() => {
   const does = whatItDoes(props.project)
-  return (['flatOut', 'continuous', 'farthest'] as const).map(id => ({ id, label: words.rows[id], ...does[id] }))
+  return (['flatOut', 'continuous', 'farthest'] as const).map(id => ({
+    id,
+    label: words.rows[id],
+    ...does[id],
+    ...withReserve(does[id]),
+  }))
 })
 </script>
 
@@ -21,9 +26,7 @@ const rows = computed(() => {
     <VTable v-else>
       <thead>
         <tr>
-          <th scope="col">
-            <span class="visually-hidden">{{ words.head }}</span>
-          </th>
+          <td />
           <th v-for="label in words.columns" :key="label" scope="col">{{ label }}</th>
         </tr>
       </thead>
@@ -35,7 +38,7 @@ const rows = computed(() => {
           <td class="figures">{{ text(row.speed, 'speed') }}</td>
           <td class="figures">{{ text(row.power, 'electricPower') }}</td>
           <td class="figures">{{ text(row.time, 'duration') }}</td>
-          <td class="figures">{{ text(row.toReserve, 'distance') }}</td>
+          <td class="figures">{{ text(row.way, 'distance') }}</td>
         </tr>
       </tbody>
     </VTable>

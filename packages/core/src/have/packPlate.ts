@@ -18,6 +18,10 @@ export const chemistryIn = (words: string): ChemistryId | null =>
 const LEAD_BELOW = 55
 const J_PER_WH = 3600
 
+/** A single cell's volts name its chemistry: 3.2 is iron phosphate, 3.7 cobalt, 2.4 titanate. */
+const byCellVolts = (volts: number | null): ChemistryId | null =>
+  volts === null || volts > 4 ? null : volts >= 3.5 ? 'NMC' : volts >= 3 ? 'LFP' : volts > 2.2 ? 'LTO' : null
+
 /** What is told of a cell, a block or a whole pack, in the fields of the library, and what was taken for granted. */
 export function packPlate(said: Said, kind: 'cell' | 'pack'): { given: Record<string, unknown>; doubts: Text[] } {
   const volts = numberOf(said, 'voltage')?.value ?? null,
@@ -26,7 +30,7 @@ export function packPlate(said: Said, kind: 'cell' | 'pack'): { given: Record<st
     mass = valueOf(said, 'partMass')
   const wattHours = energy !== null ? energy / J_PER_WH : charge !== null && volts !== null ? charge * volts : null
   // nobody calls one cell of lead a cell of so many Ah: a battery is heavy where it is lead
-  const named = chemistryIn(said.words),
+  const named = chemistryIn(said.words) ?? byCellVolts(volts),
     heavy = wattHours !== null && mass !== null && wattHours / mass < LEAD_BELOW
   const chemistry = named ?? (heavy ? 'FLOODED' : null),
     nominal = CHEMISTRIES[chemistry ?? 'LFP'].nominalVoltage

@@ -11,6 +11,7 @@ import {
 } from '../battery'
 import { CELL_PEAK_SECONDS, CONTROLLER_PEAK_SECONDS, timeFactor, type ControllerSpec, type MotorSpec } from '../drive'
 import { cellsOf, type Library } from '../parts'
+import { PACK_ABOVE_MOTOR } from '../project/parts/systemVoltage'
 import { edit, type Edit } from '../project/definition/projectPath'
 import type { Project } from '../project/definition/projectFields'
 import { type Text, volts } from '../units'
@@ -155,7 +156,7 @@ function packOfCells(
   const chargeVoltage = chemistry.sensibleVoltage[1]
   // Nominal a few per cent above the motor's volts, so that it reaches its speed on a loaded pack: 16 LFP cells for 48
   // V (common practice).
-  let series = Math.round((1.06 * systemVoltage) / block)
+  let series = Math.round((PACK_ABOVE_MOTOR * systemVoltage) / block)
   const most = Math.min(demand.greatestVoltage, systemVoltage <= 50 ? TOUCH_LIMIT : Infinity)
   series = Math.min(series, Math.floor(most / (chargeVoltage * cell.cellsInSeries)))
   if (series < 1 || series * block < 0.9 * systemVoltage) return null

@@ -1,5 +1,5 @@
 import { CHEMISTRIES, type CellSpec } from '../battery'
-import { SYSTEM_VOLTAGES } from '../project/parts/systemVoltage'
+import { PACK_ABOVE_MOTOR, usualVoltage } from '../project/parts/systemVoltage'
 import { TOUCH_LIMIT } from '../wiring'
 
 /** How blocks that an owner has may stand together. */
@@ -15,11 +15,6 @@ export interface HeldVolts {
   rated: number
 }
 
-/** A pack's nominal volts over those of its motor (common practice: 16 LFP cells for 48 V). */
-const PACK_SHARE = 1.06
-/** Nominal volts of a pack as a share of the system's that it counts as (see systemVoltage.ts). */
-const BELOW = 0.9,
-  ABOVE = 1.15
 /** Layouts tried at most; each is a design of its own. */
 const TRIED = 4
 /** Layouts that leave no more than this share of the blocks idle are as good as each other. */
@@ -42,14 +37,14 @@ export function packLayouts(cell: CellSpec, count: number, window: HeldVolts | n
   const strings = Array.from({ length: count }, (_, i) => i + 1)
   const able = window
     ? strings.filter(series => fits(series, window.least, window.greatest))
-    : strings.filter(s => SYSTEM_VOLTAGES.some(v => s * block >= BELOW * v && s * block <= ABOVE * v))
+    : strings.filter(s => usualVoltage(s * block) !== undefined)
   // what suits nothing is shown as near as it comes
   const series = able.length > 0 ? able : [count]
   const idle = (s: number) => Math.ceil((count % s) / count / IDLE)
   const sorted = (some: number[], off: (s: number) => number) =>
     some.sort((a, b) => idle(a) - idle(b) || off(a) - off(b))
   const taken = window
-    ? sorted(series, s => Math.abs(Math.log((s * block) / (PACK_SHARE * window.rated)))).slice(0, TRIED)
+    ? sorted(series, s => Math.abs(Math.log((s * block) / (PACK_ABOVE_MOTOR * window.rated)))).slice(0, TRIED)
     : // as many volts as may be touched, and the least above
       [
         ...sorted(

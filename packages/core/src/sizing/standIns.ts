@@ -1,6 +1,7 @@
 import { packFigures, CHEMISTRIES, type ChargerSpec, type PackSpec } from '../battery'
 import { CONTROLLER_PEAK_SECONDS, timeFactor, type ControllerSpec, type MotorSpec } from '../drive'
 import { completePart, usualVolts, type Part, type PartKindId, type PartOf } from '../parts'
+import { PACK_ABOVE_MOTOR } from '../project/parts/systemVoltage'
 import type { Project } from '../project/definition/projectFields'
 import type { JetSpec } from '../propulsor'
 import type { ChargeControllerSpec } from '../solar'
@@ -44,9 +45,6 @@ const POWER_STEPS = [1.6, 2, 2.5, 3.2, 4, 5.5] as const,
 const SPARE = 1.05,
   BATTERY_PEAK = 1.6,
   PHASE_PEAK = 1.75
-/** A pack's nominal volts over those for which its motor is wound (common practice: 16 LFP cells for 48 V). */
-const PACK_SHARE = 1.06
-
 /**
  * Motors that would suit what is held, of rising power.
  *
@@ -60,7 +58,7 @@ export function standInMotors({ held, design, use }: Project, thrustPower: numbe
     const ratedPower = rounded(Math.min(490_000, Math.max(20, step * least)), 'up')
     const pack = held.pack ? voltsOfPack(design.pack) : null
     const ratedVoltage = pack
-      ? packFigures(design.pack).nominalVoltage / PACK_SHARE
+      ? packFigures(design.pack).nominalVoltage / PACK_ABOVE_MOTOR
       : held.voltage
         ? design.systemVoltage
         : held.controller

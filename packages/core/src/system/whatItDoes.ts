@@ -33,6 +33,18 @@ export interface WhatItDoes {
   farthest: Doing
 }
 
+/**
+ * How long and how far that way, with the reserve kept: until what holds it ends, or the charge is down to the reserve.
+ *
+ * @param doing one way to drive
+ * @returns s and m, which belong to each other
+ * @example withReserve({ speed: 2, power: 900, time: 60, toReserve: 9000, toEmpty: 9900, limit: '' }).way // 120
+ */
+export function withReserve({ speed, time, toReserve }: Doing): { time: number; way: number } {
+  const way = Math.min(toReserve, speed * time)
+  return { time: speed > 0 ? way / speed : 0, way }
+}
+
 /** A rating is looked at for no longer, s; one that holds so long holds all day. */
 const LONGEST = 24 * 3600
 const HALVINGS = 24

@@ -25,8 +25,17 @@ export function systemVoltageOf(pack: PackSpec): number {
   const { least, most } = FIELDS['design.systemVoltage']
   // a pack beyond what the field holds is told by its own findings
   const own = Math.min(most, Math.max(least, Math.round(nominalVoltage)))
-  return SYSTEM_VOLTAGES.find(v => nominalVoltage >= BELOW * v && nominalVoltage <= ABOVE * v) ?? own
+  return usualVoltage(nominalVoltage) ?? own
 }
+
+/** The system voltage in use that so many nominal volts count as; undefined where they lie between two. */
+export const usualVoltage = (nominal: number) => SYSTEM_VOLTAGES.find(v => nominal >= BELOW * v && nominal <= ABOVE * v)
+
+/**
+ * Nominal volts of a pack over those for which its motor is wound, so that it reaches its speed on a loaded pack: 16
+ * LFP cells for 48 V (common practice).
+ */
+export const PACK_ABOVE_MOTOR = 1.06
 
 /**
  * Edits, and the system voltage that follows the pack where they change it: the pack's own volts lead, unless the

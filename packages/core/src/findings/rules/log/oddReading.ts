@@ -16,8 +16,8 @@ const LESS =
 /** Where no other reading says which of the two is wrong. */
 const ALONE =
   'Reading {row} is {share} of the theory and counts little, though nothing but the theory says that it is wrong. ' +
-  'Look at its units and what drove her, and read again, both ways, before you buy: if it is right, she takes ' +
-  '{share} of what the methods say.'
+  'Look at its units and what drove her, and read again, both ways, before you buy: if it is right, a charge takes ' +
+  'her {far} of the miles that stand here.'
 
 /** A reading that lies far from the theory and the others. */
 export const oddReading: Rule = {
@@ -36,7 +36,10 @@ export const oddReading: Rule = {
       severity: alone ? 'caution' : 'note',
       title: odd.length > 1 ? 'some readings are odd' : 'one reading is odd',
       amount: { text: '{share}', params: { share } },
-      sentence: { text: alone ? ALONE : worst.off > 0 ? MORE : LESS, params: { row: worst.rows.join(', '), share } },
+      sentence: {
+        text: alone ? ALONE : worst.off > 0 ? MORE : LESS,
+        params: { row: worst.rows.join(', '), share, far: { ...share, value: 1 / share.value } },
+      },
       measure: odd.length,
       fixes: [
         {
