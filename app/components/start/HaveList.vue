@@ -173,6 +173,11 @@ li {
   align-content: start;
   font-size: 13px;
 }
+@media (pointer: coarse) {
+  .state .v-btn {
+    min-height: var(--hit);
+  }
+}
 .held {
   display: inline-flex;
   gap: 4px;

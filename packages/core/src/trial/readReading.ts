@@ -2,7 +2,7 @@ import { GRAVITY } from '../constants'
 import { fieldError, inUnits, keptText } from '../fields'
 import { TRIAL_POINT } from '../project/definition/readingFields'
 import type { TrialPoint } from '../project/definition/projectFields'
-import { METRIC_UNITS, parseQuantity, quoted, type QuantityId, type Text, type UnitChoice } from '../units'
+import { amountsIn, METRIC_UNITS, quoted, type QuantityId, type Text, type UnitChoice } from '../units'
 import { READINGS } from './readingCharacter'
 import { NEW_RUN, streamError } from './readings'
 
@@ -41,7 +41,6 @@ const MEASURES = [
   'fuelRate',
   'distance',
   'power',
-  'smallPower',
   'voltage',
   'current',
   'rotation',
@@ -52,8 +51,6 @@ const MEASURES = [
 ] as const satisfies readonly QuantityId[]
 type Found = Partial<Record<(typeof MEASURES)[number], number>>
 
-/** A number and the word behind it: "4.4 kn", "51V", "2.5 l/h", "1,800 rpm". */
-const AMOUNT = /(\d[\d.,]*\d|\d)\s*([a-z°%][a-z°%.²]*(?:\s?\/\s?[a-z]+)?(?:\s(?:miles?|mi|hp)\b)?)?/gi
 const FULL_THROTTLE = /full (?:throttle|speed|power|chat)|flat out|wide open|\bwot\b|top speed/i
 const ENGINE = /engine|diesel|petrol|gasoline|outboard|throttle|two-stroke|four-stroke/i
 const EXAMPLES =
@@ -78,16 +75,14 @@ export function readReading(
   const words = sentence.trim()
   if (!words) return wrong(`Say a speed and what was read there, for instance ${EXAMPLES}.`)
   const found: Found = {}
-  for (const [whole, number, unit] of words.matchAll(AMOUNT)) {
-    if (!unit) continue
-    const measured = measure(`${number} ${unit}`)
-    if (typeof measured === 'string') return wrong(measured)
-    if (!measured) continue
-    const [quantity, value] = measured
+  for (const { quantity, value: from, upTo, twoWays, text } of amountsIn(words, MEASURES)) {
+    if (twoWays) return wrong(twoWays)
+    // "5 to 6 mph" is in the middle
+    const value = upTo === null ? from : (from + upTo) / 2
     // 1 h 30 min is one time
     if (quantity === 'duration' && found.duration) found.duration += value
     else if (found[quantity] !== undefined)
-      return wrong(`${quoted(whole.trim())} is a second one of its kind: one reading at a time, please.`)
+      return wrong(`${quoted(text)} is a second one of its kind: one reading at a time, please.`)
     else found[quantity] = value
   }
   const { distance, duration } = found
@@ -105,18 +100,6 @@ export function readReading(
   }
   const stands = streamError(point, choice)
   return stands ? wrong(`${stands[0]!.toUpperCase()}${stands.slice(1)}`) : { ok: true, point }
-}
-
-/** What a number with its unit measures, in SI; a sentence when the number can be read two ways; null for no unit. */
-function measure(amount: string): [keyof Found, number] | string | null {
-  for (const quantity of MEASURES) {
-    const read = parseQuantity(amount.replace(/[.,]$/, ''), quantity)
-    if (read.ok) return [quantity === 'smallPower' ? 'power' : quantity, read.value]
-    if (read.message.includes('two ways')) return read.message
-  }
-  // a tow line is read in kilograms of force
-  const force = /^([\d.,]+)\s*kgf$/i.exec(amount)
-  return force ? measure(`${force[1]} kg`) : null
 }
 
 /** What was read besides the speed: the kind, and its numbers. */

@@ -1,4 +1,4 @@
-import { readNumber } from './parseQuantity'
+import { inThousands, readNumber } from './parseQuantity'
 import { fromUnit } from './formatQuantity'
 import { QUANTITIES, type QuantityId } from './quantities'
 import { UNITS, type Unit, type UnitId } from './unitTable'
@@ -9,6 +9,8 @@ export interface Amount<Q extends QuantityId = QuantityId> {
   unit: UnitId
   value: number
   upTo: number | null
+  /** a sentence where its number can be read two ways, "1,234 kW"; it is then taken as thousands */
+  twoWays: string | null
   /** as it was written, and where */
   text: string
   at: number
@@ -52,7 +54,8 @@ export function amountsIn<Q extends QuantityId>(text: string, quantities: readon
   let from = 0
   for (const match of text.matchAll(NUMBER)) {
     if (match.index < from) continue
-    const first = plainNumber(match[0])
+    const asWritten = readNumber(match[0]),
+      first = plainNumber(match[0])
     if (!Number.isFinite(first)) continue
     let end = match.index + match[0].length,
       last: number | null = null
@@ -73,6 +76,7 @@ export function amountsIn<Q extends QuantityId>(text: string, quantities: readon
       unit: unit.id,
       value: si(first),
       upTo: last === null ? null : si(last),
+      twoWays: typeof asWritten === 'string' && !inThousands(unit.id) ? asWritten : null,
       text: text.slice(match.index, end).trim(),
       at: match.index,
     })

@@ -130,7 +130,7 @@ export function parseQuantity(
 }
 
 /** Nobody writes thousandths of a pound or of a turn, and those who live with pounds part thousands by commas. */
-const inThousands = (unit: UnitId, { profile }: UnitChoice) =>
+export const inThousands = (unit: UnitId, { profile }: UnitChoice = METRIC_UNITS) =>
   profile === 'us' || (UNITS[unit] as Unit).decimals === 0 || unit === 'ft'
 const withoutComma = (number: string) => Number(number.replace(',', ''))
 

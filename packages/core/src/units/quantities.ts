@@ -23,7 +23,7 @@ export const QUANTITIES = {
   power: { name: 'power', units: ['kW', 'hp', 'PS', 'W'], us: 'hp', example: '6 kW or 8 hp' },
   electricPower: { name: 'power', units: ['kW', 'W', 'hp'], us: 'kW', example: '2.4 kW or 2400 W' },
   smallPower: { name: 'power', units: ['W', 'kW'], us: 'W', example: '150 W' },
-  force: { name: 'force', units: ['N', 'kN', 'lbf'], us: 'lbf', example: '430 N' },
+  force: { name: 'force', units: ['N', 'kN', 'kgf', 'lbf'], us: 'lbf', example: '430 N' },
   torque: { name: 'torque', units: ['Nm', 'lbft'], us: 'lbft', example: '47.5 N·m' },
   rotation: { name: 'shaft speed', units: ['rpm'], us: 'rpm', example: '930 rpm' },
   torquePerAmp: { name: 'torque for each amp', units: ['NmPerA'], us: 'NmPerA', example: '0.28 N·m/A' },

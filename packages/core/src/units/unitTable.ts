@@ -56,6 +56,7 @@ export const UNITS = {
   PS: { symbol: 'PS', aliases: ['cv', 'ch', 'pk', 'metric hp'], scale: 75 * G0, decimals: 2 },
   N: { symbol: 'N', aliases: ['newton', 'newtons'], scale: 1, decimals: 0 },
   kN: { symbol: 'kN', aliases: ['kilonewton', 'kilonewtons'], scale: 1000, decimals: 2 },
+  kgf: { symbol: 'kgf', aliases: ['kilogram-force', 'kp'], scale: G0, decimals: 1 },
   lbf: { symbol: 'lbf', aliases: [], scale: LB * G0, decimals: 0 },
   Nm: { symbol: 'N·m', aliases: ['nm', 'newton metre', 'newton metres', 'n m'], scale: 1, decimals: 1 },
   NmPerA: { symbol: 'N·m/A', aliases: ['nm/a'], scale: 1, decimals: 3 },

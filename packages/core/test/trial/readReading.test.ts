@@ -44,6 +44,12 @@ describe('a reading in an owner’s words', () => {
       else expect(now).toBe(value)
     }
   })
+  it('reads thousands of turns and watts as they are printed, and the middle of a range', () => {
+    expect(readReading('4 kn at 1,500 rpm')).toMatchObject({ point: { rpm: 1500 } })
+    expect(readReading('4 kn 1,850 W')).toMatchObject({ point: { power: 1850 } })
+    const range = readReading('5 to 6 mph 900 W') as { point: { speed: number } }
+    expect(range.point.speed).toBeCloseTo(5.5 * 0.44704, 6)
+  })
   it.each([
     ['', /for instance/],
     ['2400 W', /At what speed/],
@@ -51,7 +57,7 @@ describe('a reading in an owner’s words', () => {
     ['4.4 kn', /what was read there/],
     ['4.4 kn 2400 Wt', /what was read there/],
     ['4 kn 5 kn 900 W', /second one of its kind/],
-    ['4 kn at 1,500 rpm', /two ways/],
+    ['4 kn at 1,500 kW', /two ways/],
     ['400 kn 900 W', /Speed runs from/],
     ['good morning', /At what speed/],
   ])('%s is asked for what is missing', (sentence, message) => {
