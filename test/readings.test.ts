@@ -2,6 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { KNOT } from '@remigo/core'
 import { useReadings, type ReadingColumn } from '../app/composables/useReadings'
+import { rowNumbers } from '../app/messages/readings'
 import { useDocumentStore } from '../app/stores/document'
 import { useViewStore } from '../app/stores/view'
 
@@ -100,4 +101,10 @@ describe('the owner’s readings', () => {
     readings.remove(1)
     expect(document.shown.trial).toMatchObject({ use: 'theory', points: [{ power: 400 }, { power: 1800 }] })
   })
+  it.each([
+    [[], ''],
+    [[4], '4'],
+    [[1, 2], '1, 2'],
+    [[1, 2, 3, 5, 7, 8], '1–3, 5, 7, 8'],
+  ])('rows %j are said as "%s"', (rows, said) => expect(rowNumbers(rows)).toBe(said))
 })

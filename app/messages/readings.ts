@@ -1,3 +1,15 @@
+/** Numbers of rows in a sentence, neighbours as from–to: 1, 2, 3, 5 is "1–3, 5". */
+export const rowNumbers = (rows: readonly number[]): string =>
+  rows
+    .reduce<[number, number][]>((spans, row) => {
+      const last = spans.at(-1)
+      if (last && row === last[1] + 1) last[1] = row
+      else spans.push([row, row])
+      return spans
+    }, [])
+    .map(([from, to]) => (from === to ? `${from}` : to === from + 1 ? `${from}, ${to}` : `${from}–${to}`))
+    .join(', ')
+
 /** Words of the samples and of the owner's readings, which the power curve's bench shows. */
 export const readingWords = {
   sure: {
@@ -18,6 +30,7 @@ export const readingWords = {
   readings: {
     head: 'What do you know already?',
     hint: 'any reading corrects the curve',
+    pages: 'Pages of the readings',
     label: 'A speed, and what was read there',
     example: '3.9 kn 1850 W',
     examples:

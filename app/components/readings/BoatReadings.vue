@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { mdiClose } from '@mdi/js'
 import { BAND, edit, evaluate, isFarOff, whatNext, withEdits, type Evaluation, type MadeWith } from '@remigo/core'
-import { readingWords } from '~/messages/readings'
+import { readingWords, rowNumbers } from '~/messages/readings'
 import { useAnswerStore } from '~/stores/answer'
 import { useDocumentStore } from '~/stores/document'
 import { useQuantities } from '~/composables/useQuantities'
@@ -43,6 +43,21 @@ const pasted = ref('')
 const wrong = reactive(new Map<string, string>())
 const said = (cell: string, sentence: string | null) =>
   sentence === null ? wrong.delete(cell) : wrong.set(cell, sentence)
+/** so many stand there at once: each row is half a dozen fields */
+const PER_PAGE = 20
+const page = ref(1)
+const pages = computed(() => Math.ceil(trial.value.points.length / PER_PAGE))
+const from = computed(() => (page.value - 1) * PER_PAGE)
+const onPage = computed(() =>
+  trial.value.points
+    .slice(from.value, from.value + PER_PAGE)
+    .map((point, i) => ({ point, row: from.value + i, against: against.value[from.value + i] })),
+)
+// what was just added is seen
+watch(
+  () => trial.value.points.length,
+  (now, before) => (page.value = Math.max(1, now > before ? pages.value : Math.min(page.value, pages.value))),
+)
 const sentences = computed(() => [...errors.value, ...wrong.values()])
 function paste() {
   if (take(pasted.value)) pasted.value = ''
@@ -84,7 +99,7 @@ const changed = computed(() => {
 const remarks = computed(() => [
   ...measured.value.points
     .filter(isFarOff)
-    .map(p => words.off(p.rows.join(', '), text(p.resistance / p.theory, 'ratio'))),
+    .map(p => words.off(rowNumbers(p.rows), text(p.resistance / p.theory, 'ratio'))),
   ...measured.value.unread.map(u => words.unread(u.row, fill(u.reason))),
   ...(measured.value.honesty.wants.length ? [`${words.wants} ${measured.value.honesty.wants.join('; ')}.`] : []),
 ])
@@ -125,7 +140,7 @@ const next = computed(() => {
           <th />
         </tr>
       </thead>
-      <tbody v-for="(point, row) in trial.points" :key="row">
+      <tbody v-for="{ point, row, against: told } in onPage" :key="row">
         <tr>
           <td class="figures soft">{{ row + 1 }}</td>
           <td v-for="column in READING_COLUMNS" :key="column" :data-head="words.columns[column]" :class="column">
@@ -147,8 +162,8 @@ const next = computed(() => {
               @update:model-value="change(row, { direction: $event })"
             />
           </td>
-          <td :data-head="words.against" class="num figures" :class="{ far: against[row]?.far }">
-            {{ against[row]?.share ?? '–' }}
+          <td :data-head="words.against" class="num figures" :class="{ far: told?.far }">
+            {{ told?.share ?? '–' }}
           </td>
           <td :data-head="words.note">
             <WordField
@@ -190,6 +205,13 @@ const next = computed(() => {
         </tr>
       </tbody>
     </VTable>
+    <VPagination
+      v-if="pages > 1"
+      v-model="page"
+      :length="pages"
+      :aria-label="words.pages"
+      data-reading-pages
+    />
     <ReadingSetups v-if="trial.points.length" :trial="trial" :measured="measured" @change="setSetup" />
     <ul v-if="sentences.length" class="errors" role="alert" data-reading-errors>
       <li v-for="e in sentences" :key="e">{{ e }}</li>

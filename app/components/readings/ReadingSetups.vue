@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { wantsPack, type MeasuredBoat, type Project, type RunSetup, type ToldDrive } from '@remigo/core'
-import { readingWords } from '~/messages/readings'
+import { readingWords, rowNumbers } from '~/messages/readings'
 import { useQuantities } from '~/composables/useQuantities'
 import ReadingSetup from './ReadingSetup.vue'
 
@@ -18,7 +18,7 @@ const setups = computed(() =>
     const drive = props.measured.drives.find(d => d.rows.some(row => rows.includes(row)))
     return {
       setup,
-      title: words.setupOf(rows.join(', '), words.madeWith[setup.made], detailsOf(setup)),
+      title: words.setupOf(rowNumbers(rows), words.madeWith[setup.made], detailsOf(setup)),
       needs: {
         pack: points.some(wantsPack),
         turns: points.some(p => p.kind === 'rpm'),
