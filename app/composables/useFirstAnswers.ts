@@ -287,6 +287,8 @@ export function useFirstAnswers() {
     setSetup,
     massHolds,
     errors,
+    fieldOf: field,
+    nearOf,
     typical,
     show,
     check,

@@ -316,5 +316,10 @@ export const boardWords = {
     motorUse: 'motor',
     propellerEfficiency: 'propeller',
   },
-  field: { unset: 'estimated', clear: 'Estimate again', empty: (label: string) => `${label} cannot be empty.` },
+  field: {
+    unset: 'estimated',
+    clear: 'Estimate again',
+    empty: (label: string) => `${label} cannot be empty.`,
+    meant: (text: string) => `${text}?`,
+  },
 } as const

@@ -49,6 +49,8 @@ const {
   setSetup,
   massHolds,
   errors,
+  fieldOf,
+  nearOf,
   sketch,
   sketchDesign,
   show,
@@ -119,6 +121,10 @@ const {
 function leave(question: keyof typeof ANSWER_FIELDS) {
   check(question)
   follow()
+}
+function takeMeant(question: keyof typeof ANSWER_FIELDS, meant: string) {
+  typed[question] = meant
+  leave(question)
 }
 function leaveHave() {
   checkHave()
@@ -217,6 +223,12 @@ async function make() {
           />
           <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">
             {{ errors[question] }}
+            <UnitMeant
+              :field="fieldOf(question)"
+              :text="typed[question]"
+              :value="nearOf(question)"
+              @take="takeMeant(question, $event)"
+            />
           </p>
         </li>
       </ol>
@@ -239,6 +251,12 @@ async function make() {
           />
           <p v-if="errors[question]" :id="`start-${question}-error`" class="error" role="alert">
             {{ errors[question] }}
+            <UnitMeant
+              :field="fieldOf(question)"
+              :text="typed[question]"
+              :value="nearOf(question)"
+              @take="takeMeant(question, $event)"
+            />
           </p>
         </div>
         <p class="small soft">{{ benchWords.start.takenWords }}</p>

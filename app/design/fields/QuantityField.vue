@@ -11,6 +11,10 @@ import { useFieldEdit } from '~/composables/useFieldEdit'
 const props = defineProps<{ path: FieldPath; label?: string; hint?: string; estimate?: string }>()
 const { field, text, error, kept, focus, leave, commit, clear } = useFieldEdit(props.path)
 const id = useId()
+function take(meant: string) {
+  text.value = meant
+  commit()
+}
 </script>
 
 <template>
@@ -47,7 +51,9 @@ const id = useId()
         </svg>
       </VBtn>
     </div>
-    <p v-if="error" :id="`${id}-error`" class="field-error" role="alert">{{ error }}</p>
+    <p v-if="error" :id="`${id}-error`" class="field-error" role="alert">
+      {{ error }} <UnitMeant :field="field" :text="text" :value="kept" @take="take" />
+    </p>
   </div>
 </template>
 

@@ -27,6 +27,10 @@ function take(typed: string) {
   return read.ok ? () => emit('change', read.value) : read.message
 }
 const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value, take })
+function takeMeant(meant: string) {
+  text.value = meant
+  commit()
+}
 </script>
 
 <template>
@@ -46,7 +50,9 @@ const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value
       @blur="leave"
       @keydown.enter="commit"
     />
-    <p v-if="error" :id="`${id}-error`" class="field-error" role="alert">{{ error }}</p>
+    <p v-if="error" :id="`${id}-error`" class="field-error" role="alert">
+      {{ error }} <UnitMeant :field="field" :text="text" :value="value" @take="takeMeant" />
+    </p>
   </div>
 </template>
 
