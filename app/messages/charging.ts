@@ -53,7 +53,7 @@ export const chargingWords = {
     `${amps} while it runs: a battery of ${capacity}, and ${cable} of cable.`,
   berth: 'At the berth',
   inlet: 'Plug',
-  inlets: { household: 'Household', carType: 'Car-type post' },
+  inlets: { household: 'Household', carType: 'Car-type post', ashore: 'Charger stays ashore' },
   charger: 'Charger',
   chargers: 'Chargers in the library',
   numbers: 'Figures',

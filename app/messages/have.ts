@@ -16,6 +16,7 @@ export const haveWords = {
     gear: ['Reduction', 'reduction '],
     leg: ['Leg', 'outboard leg '],
     engine: ['Old engine', 'old engine '],
+    budget: ['Budget', 'budget '],
     reading: ['Reading', 'at '],
   } as const satisfies Record<string, readonly [label: string, starts: string]>,
   also:
@@ -34,7 +35,7 @@ export const haveWords = {
   range: (value: string, low: string, high: string) => `${value}, ${low} to ${high}`,
   times: (count: number, name: string) => (count > 1 ? `${count} × ${name}` : name),
   engine: (power: string, rpm: string | null) => (rpm ? `${power} at ${rpm}` : power),
-  things: { reduction: 'Reduction', leg: 'Leg', oldEngine: 'Old engine' },
+  things: { reduction: 'Reduction', leg: 'Leg', oldEngine: 'Old engine', budget: 'Budget' },
   gears: { belt: 'belt', gear: 'gearbox' },
   ratioOpen: 'gear not told',
   units: { us: 'Feet, pounds and miles from here on.', metric: 'Units follow what you type.' },

@@ -11,10 +11,16 @@ export const newAnswer = answering(newRequestSchema, request => {
   const known = readKnown(read.known, 'answers.known')
   if (!known.ok) throw new BadRequest(known.errors)
   const { have, wish, placeTold } = read
-  const { project, note, left } = firstDesign(read.answers, randomUUID(), { known: known.told, have, wish, placeTold })
+  const { project, note, left, bought } = firstDesign(read.answers, randomUUID(), {
+    known: known.told,
+    have,
+    wish,
+    placeTold,
+  })
   return {
     project,
     note: note && fillText(note),
+    bought: bought && fillText(bought),
     left: left.map(({ had, why }) => ({ line: had.line, why: fillText(why) })),
   }
 })

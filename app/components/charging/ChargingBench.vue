@@ -207,7 +207,7 @@ const boats = computed(() => counts.value.map(r => withEdits(document.shown, [ed
           @update:model-value="document.edit(chargingWords.inlet, [edit('design.charging.inlet', $event)])"
         />
         <PickField
-          v-if="charging.inlet === 'household'"
+          v-if="charging.inlet !== 'carType'"
           :label="supplyWords.plug"
           :model-value="plug"
           :items="[{ value: '', title: supplyWords.other }, ...SHORE_PLUGS.map(p => ({ value: p.id, title: p.label }))]"

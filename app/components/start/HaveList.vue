@@ -12,6 +12,7 @@ import {
   type LeftOut,
   type Part,
   type PartKindId,
+  type Text,
 } from '@remigo/core'
 import PartEditor from '~/components/library/PartEditor.vue'
 import { boardWords } from '~/messages/board'
@@ -20,7 +21,7 @@ import { useQuantities } from '~/composables/useQuantities'
 import { useViewStore } from '~/stores/view'
 
 /** What was understood of what the owner has: what he told, what is estimated with its range, whether it is used. */
-const props = defineProps<{ have: readonly Had[]; left: readonly LeftOut[] }>()
+const props = defineProps<{ have: readonly Had[]; left: readonly LeftOut[]; bought: Text | null }>()
 const emit = defineEmits<{ correct: [had: HadPart, part: Part] }>()
 const view = useViewStore()
 const { fill, text } = useQuantities()
@@ -84,14 +85,16 @@ const rows = computed(() =>
       }
     const label = haveWords.things[had.what]
     const told =
-      had.what === 'oldEngine'
-        ? haveWords.engine(
-            quantityText(had.power, 'power', view.choice),
-            had.rpm ? quantityText(had.rpm / 60, 'rotation', view.choice) : null,
-          )
-        : had.what === 'leg'
-          ? `${boardWords.boat.drives[had.drive]}, ${had.ratio ? `${had.ratio.toFixed(2)} : 1` : haveWords.ratioOpen}`
-          : `${haveWords.gears[had.kind]} ${had.ratio.toFixed(2)} : 1`
+      had.what === 'budget'
+        ? [text(had.amount, 'price'), props.bought ? fill(props.bought) : ''].filter(Boolean).join('. ')
+        : had.what === 'oldEngine'
+          ? haveWords.engine(
+              quantityText(had.power, 'power', view.choice),
+              had.rpm ? quantityText(had.rpm / 60, 'rotation', view.choice) : null,
+            )
+          : had.what === 'leg'
+            ? `${boardWords.boat.drives[had.drive]}, ${had.ratio ? `${had.ratio.toFixed(2)} : 1` : haveWords.ratioOpen}`
+            : `${haveWords.gears[had.kind]} ${had.ratio.toFixed(2)} : 1`
     return { ...base, label, name: '', told, estimated: '' }
   }),
 )
@@ -115,7 +118,7 @@ function keep(part: Part) {
       </div>
       <div class="state">
         <span v-if="row.left">{{ haveWords.leftOut }}</span>
-        <span v-else class="held"
+        <span v-else-if="row.had.what !== 'budget'" class="held"
           ><svg width="15" height="15" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiPin" fill="currentColor" /></svg
           >{{ haveWords.held }}</span

@@ -152,7 +152,7 @@ async function make() {
       <h2>{{ benchWords.start.title }}</h2>
       <HaveField v-model="have" :error="errors.have" @left="leaveHave" />
       <template v-if="below">
-        <HaveList v-if="had.length > 0" :have="had" :left="left" @correct="correct" />
+        <HaveList v-if="had.length > 0" :have="had" :left="left" :bought="design?.bought ?? null" @correct="correct" />
         <WhatTheyDo v-if="compact && design && had.length > 0" :project="design.project" />
         <section v-if="told.length > 0" class="reading">
           <ChoiceField

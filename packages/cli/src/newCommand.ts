@@ -16,11 +16,16 @@ export async function newCommand([file]: string[]): Promise<CommandResult> {
   const known = readKnown(read.known, 'known')
   if (!known.ok) throw unusableFields(file!, known.errors)
   const { have, wish, placeTold } = read
-  const { project, note } = firstDesign(read.answers, randomUUID(), { known: known.told, have, wish, placeTold })
+  const { project, note, bought } = firstDesign(read.answers, randomUUID(), {
+    known: known.told,
+    have,
+    wish,
+    placeTold,
+  })
   const stops = findingsOf(evaluate(project, project.use.cruiseSpeed)).counts.stop
   return {
     code: note || stops > 0 ? 1 : 0,
     stdout: writeProject(project),
-    stderr: note ? `remigo: ${fillText(note).replace(/\u00A0/g, ' ')}\n` : '',
+    stderr: [bought, note].map(said => (said ? `remigo: ${fillText(said).replace(/\u00A0/g, ' ')}\n` : '')).join(''),
   }
 }

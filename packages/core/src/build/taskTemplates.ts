@@ -1,6 +1,6 @@
 import { hullTest } from './hullTest'
 import type { DriveKind } from '../hull'
-import { wholeDriveOf, type Project, type Task } from '../project'
+import { mainsAboard, wholeDriveOf, type Project, type Task } from '../project'
 
 /** A task that conversions usually have: hours, tools, what is inspected and what is accepted (common practice). */
 export interface TaskTemplate {
@@ -26,8 +26,9 @@ export interface TaskTemplate {
 const FITTED: Record<NonNullable<TaskTemplate['fitted']>, (project: Project) => boolean> = {
   powerHead: ({ design }) => wholeDriveOf(design) === null,
   straight: ({ design }) => design.reduction.kind === 'direct',
-  shore: ({ design }) => design.charging.supply === 'shore',
-  otherCharge: ({ design }) => design.charging.supply !== 'shore',
+  shore: ({ design: { charging } }) => charging.supply === 'shore' && mainsAboard(charging),
+  otherCharge: ({ design: { charging, solar } }) =>
+    charging.supply !== 'shore' || (!mainsAboard(charging) && solar.fitted),
   hullTest: project => hullTest(project) !== null,
 }
 

@@ -45,8 +45,14 @@ export interface HadEngine extends Line {
   rpm: number | null
 }
 
+/** Money set aside for all of it. */
+export interface HadBudget extends Line {
+  what: 'budget'
+  amount: number
+}
+
 /** One thing that an owner has. */
-export type Had = HadPart | HadReduction | HadLeg | HadEngine
+export type Had = HadPart | HadReduction | HadLeg | HadEngine | HadBudget
 
 /** A line understood, or a sentence that helps. */
 export type ReadHad = { ok: true; had: Had } | { ok: false; message: string }

@@ -18,7 +18,7 @@ export const HAVE_EXAMPLES = [
 ] as const
 
 /** What a line can be about, in an owner's words. */
-type Subject = PartKindId | 'reduction' | 'leg' | 'oldEngine'
+type Subject = PartKindId | 'reduction' | 'leg' | 'oldEngine' | 'budget'
 
 const has = (said: Said, quantity: PlateQuantity) => said.numbers.some(n => n.quantity === quantity)
 const ELECTRIC = /\b(?:electric|e-?drive|trolling|hub|brushless|brushed|dc|ac motor|bldc|pmac)\b/i
@@ -29,8 +29,12 @@ const isElectric = (said: Said) =>
   has(said, 'force') ||
   /kw\b/i.test(said.words)
 
+/** Nothing but money: 3000 €. */
+const onlyPrice = (said: Said) => said.price !== null && said.price > 0 && !/[a-z0-9]/i.test(said.words)
+
 /** Words of each subject, those that name it most surely first; a noun beats what stands beside it. */
 const SUBJECTS: readonly (readonly [Subject, (said: Said) => boolean])[] = [
+  ['budget', s => /\b(?:budget|money|to spend|savings)\b/i.test(s.words) || onlyPrice(s)],
   [
     'chargeController',
     s => /\b(?:charge controller|mppt|pwm controller|solar (?:controller|regulator|charger))\b/i.test(s.words),
@@ -131,6 +135,12 @@ export function readHad(line: string, choice: UnitChoice = METRIC_UNITS): ReadHa
         }
       return { ok: true, had: { ...base, what: 'oldEngine', power, rpm: turns } }
     }
+    case 'budget': {
+      const amount = said.price ?? amountOf(said.words)
+      return amount
+        ? { ok: true, had: { ...base, what: 'budget', amount } }
+        : { ok: false, message: `${quoted(said.line)}: how much is it? Add it, as in “budget 4000”.` }
+    }
     default:
       return partHad(said, subject, choice)
   }
@@ -140,6 +150,14 @@ export function readHad(line: string, choice: UnitChoice = METRIC_UNITS): ReadHa
 function bareTurns(words: string): number | null {
   const found = /\bat\s+(\d{3,4})\b/i.exec(words)
   return found ? Number(found[1]) : null
+}
+
+/** A sum told without its money: budget 4,000 or 4k. */
+function amountOf(words: string): number | null {
+  const found = /(\d[\d.,\s]*)(k\b)?/i.exec(words)
+  if (!found) return null
+  const amount = Number(found[1]!.replace(/[\s,]/g, '')) * (found[2] ? 1000 : 1)
+  return Number.isFinite(amount) && amount > 0 ? amount : null
 }
 
 function partHad(said: Said, kind: PartKindId, choice: UnitChoice): ReadHad {

@@ -1,6 +1,6 @@
 import { REDUCTION_PRICE } from '../drive'
 import { SHIPPED_LIBRARY, type Library } from '../parts'
-import { chargersOf, wholeDriveOf, type Project } from '../project'
+import { chargersOf, mainsAboard, wholeDriveOf, type Project } from '../project'
 import { panelId } from '../oneLine'
 import { arrayRuns, HEATER_PRICE, modelOf, smallMotorNeeds, tapRuns, wiringReport } from '../system'
 import { stringVoltage } from '../solar'
@@ -261,6 +261,8 @@ export function partsByDevice(project: Project, library: Library = SHIPPED_LIBRA
       charging.each === 'block' ? 'shore, one at each block' : 'shore',
       chargers.pieces * charging.charger.price,
     )
+  }
+  if (mainsAboard(charging)) {
     add(
       'inlet',
       charging.inlet === 'carType' ? 'Car-type inlet with cable' : 'Shore inlet with cable',

@@ -2,7 +2,7 @@
 const USUAL: readonly (readonly [RegExp, (n: readonly number[]) => number])[] = [
   [/^BMS, (\d+) cells, (\d+) A/, ([cells = 16, amps = 100]) => 25 + 4 * cells + 0.9 * amps],
   [/^Link between cells/, () => 2.5],
-  [/^Propeller (\d+)/, ([diameter = 300]) => 60 + 1.1 * diameter],
+  [/^Propeller (\d+)/, ([diameter = 300]) => 165 * (diameter / 300) ** 2.5],
   [/^Disconnect, (\d+) A/, ([amps = 100]) => 20 + 0.25 * amps],
   [/^Busbar, (\d+) A/, ([amps = 100]) => 15 + 0.12 * amps],
   [/^Contactor, (\d+) A/, ([amps = 100]) => 45 + 0.35 * amps],

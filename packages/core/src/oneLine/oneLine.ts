@@ -1,4 +1,4 @@
-import type { Project } from '../project'
+import { mainsAboard, type Project } from '../project'
 import { modelOf, wiringReport } from '../system'
 import { bankChains, prechargeDevice, stringChains } from './bankChains'
 import { device, words, type Chain, type OneLine, type Wire } from './device'
@@ -41,7 +41,7 @@ export function oneLine(project: Project): OneLine {
       fitted.insulationWatch && report.aboveTouch
         ? device('watch', 'watch', 'Insulation watch', [words('plus and minus'), words('against the hull')])
         : null,
-    shore: project.design.charging.supply === 'none' ? null : shoreChain(project),
+    shore: mainsAboard(project.design.charging) ? shoreChain(project) : null,
     generator: generatorDevice(project),
     sources: sourceChains(project),
     house: houseChain(project),

@@ -1,4 +1,4 @@
-import { chargersOf, type Project } from '../project'
+import { chargersOf, mainsAboard, type Project } from '../project'
 import { arraysOf, stringVoltage, type SolarArray } from '../solar'
 import { arrayRuns, modelOf, smallMotorNeeds, tapRuns } from '../system'
 import { ampHours, amps, smallWatts, volts, watts, type Text } from '../units'
@@ -128,6 +128,7 @@ export function sourceChains(project: Project): Chain[] {
     chargers.pieces > 1 ? `${chargers.pieces} chargers` : 'Charger',
     [
       words(charging.charger.name),
+      ...(charging.supply === 'shore' && !mainsAboard(charging) ? [words('plugged in ashore')] : []),
       ...(charging.each === 'block' ? [words('one at each block')] : []),
       ofAmps(chargers.count * chargers.charger.current, ' at most'),
     ],

@@ -10,6 +10,7 @@ import type { Text } from '../units'
 import { answersWith, boatsWith, withChargersOf, type LeftOut } from './haveOnBoat'
 import { sizeRest } from './sizeRest'
 import { useThatTheyAllow } from './useThatTheyAllow'
+import { withinBudget } from './withinBudget'
 
 /** A boat with her first design; what it cannot do, or what is short where nothing fits. */
 export interface FirstDesign {
@@ -19,6 +20,8 @@ export interface FirstDesign {
   own: { kind: PartKindId; part: Part }[]
   /** what he has and she does not use */
   left: LeftOut[]
+  /** what his budget buys; null where he told none */
+  bought: Text | null
 }
 
 /** What an owner tells beside the ten answers. */
@@ -84,12 +87,16 @@ export function firstDesign(
       first = sized(use, library)
     }
   }
+  const budget = have.find(h => h.what === 'budget'),
+    bought = budget && withinBudget(first, budget.amount, wish ? null : p => sized(p, library), library)
+  if (bought) first = bought.sized
   const charged = withChargersOf(first.project, have, library)
   return {
     project: charged.boat,
     note: first.note,
     own: have.flatMap(had => (had.what === 'part' ? [{ kind: had.kind, part: had.part }] : [])),
     left: [...left, ...charged.left],
+    bought: bought?.text ?? null,
   }
 }
 

@@ -85,6 +85,7 @@ export function boatsWith(project: Project, have: readonly Had[]): { boats: Proj
   }
   for (const had of have)
     if (had.what === 'oldEngine') boat = withEdits(boat, engineEdits(had))
+    else if (had.what === 'budget') boat = withEdits(boat, [edit('yard.budget', had.amount)])
     else if (had.what === 'leg')
       put(
         [edit('boat.drive.kind', had.drive), ...(had.ratio ? [edit('boat.drive.legRatio', had.ratio)] : [])],

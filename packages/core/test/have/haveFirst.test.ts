@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
+  budgetOf,
   checkFindings,
   firstDesign,
   fillText,
@@ -8,6 +9,7 @@ import {
   packLayouts,
   PART_KINDS,
   readAnswers,
+  readEarlyAll,
   readHave,
   readKnown,
   readProject,
@@ -17,148 +19,77 @@ import {
   withEdits,
   writeProject,
   type CellSpec,
-  type HullTypeId,
   type Project,
 } from '@remigo/core'
+import { SITUATIONS } from './situations'
 
-/** What owners begin with, and what must be true of the design that is made around it. */
-const SITUATIONS: readonly (readonly [
-  name: string,
-  hull: HullTypeId,
-  length: number,
-  have: string,
-  check: (project: Project) => void,
-])[] = [
-  [
-    'cells first',
-    'displacementLaunch',
-    7,
-    '48 cells LFP 304 Ah',
-    ({ design, held }) => {
-      expect(held.pack).toBe(true)
-      expect(design.pack.series * design.pack.parallel).toBe(48)
-      expect(design.banks.owned).toBe(48)
-    },
-  ],
-  [
-    'motor and cells of a fast boat',
-    'planing',
-    5.1,
-    'motor 62 kW at 120 V, 150 V at most\n54 cells LFP 270 Ah',
-    ({ design, use }) => {
-      expect(packFigures(design.pack).fullVoltage).toBeLessThanOrEqual(150)
-      expect(design.motor.ratedPower).toBe(62_000)
-      // she planes on what he has: nobody typed a speed
-      expect(use.topSpeed / KNOT).toBeGreaterThan(18)
-    },
-  ],
-  [
-    'a motor alone',
-    'dinghy',
-    3.4,
-    '2 hp 110 V DC 3500 rpm',
-    ({ design }) => expect(design.motor.ratedVoltage).toBe(110),
-  ],
-  [
-    'a whole outboard by its plate',
-    'pontoon',
-    6,
-    'outboard 48 V 105 A 210 lbf\n48 V 160 Ah, 130 lb, two of them',
-    ({ design, boat }) => {
-      expect(boat.drive.kind).toBe('outboard')
-      expect(design.wholeDrive?.inputPower).toBeCloseTo(5040, -1)
-      expect(design.pack).toMatchObject({ series: 1, parallel: 2 })
-    },
-  ],
-  [
-    'a dead outboard’s leg and a head for it',
-    'dinghy',
-    4.5,
-    'outboard leg 2:1\nmotor 5 kW 48 V 3000 rpm\n16 cells 100 Ah',
-    ({ boat, held }) => {
-      expect(boat.drive).toMatchObject({ kind: 'outboard', legRatio: 2 })
-      expect(held.leg).toBe(true)
-    },
-  ],
-  [
-    'two packs of unlike chemistry',
-    'keelYacht',
-    8,
-    '24 V 200 Ah LFP\n12 V 100 Ah AGM, 2',
-    ({ design }) => expect(design.banks.others).toEqual([]),
-  ],
-  [
-    'two packs of one chemistry',
-    'keelYacht',
-    8,
-    '48 V 200 Ah LFP\n12 V 100 Ah LFP, 8',
-    ({ design }) => expect(design.banks.others).toMatchObject([{ series: 4, parallel: 2 }]),
-  ],
-  [
-    'panels only',
-    'canoe',
-    5,
-    '3 panels 215 W',
-    ({ design, held }) => {
-      expect(held.panels).toBe(true)
-      expect(design.solar).toMatchObject({ fitted: true, panel: { power: 215 } })
-      expect(design.solar.series * design.solar.parallel).toBe(3)
-    },
-  ],
-  [
-    'a jet with its pump',
-    'jetBoat',
-    5,
-    'jet 8.1 in impeller 75 kW 4200 rpm\nmotor 80 kW 350 V 4500 rpm',
-    ({ design, boat }) => {
-      expect(boat.drive.kind).toBe('jet')
-      expect(design.jet.impellerDiameter).toBeCloseTo(0.2057, 3)
-    },
-  ],
-  [
-    'a hub motor by its torque',
-    'pedalCraft',
-    4,
-    '26 N·m 60 V hub motor',
-    ({ design }) => expect(design.motor.ratedVoltage).toBe(60),
-  ],
-  [
-    'the drive and pack of a car',
-    'semiDisplacement',
-    9,
-    'EV motor 80 kW 280 Nm 360 V 10390 rpm\ncar pack 24 kWh 360 V at 85 %',
-    ({ design }) => {
-      expect(design.motor.peakPower).toBe(80_000)
-      expect(design.banks.health).toBe(0.85)
-    },
-  ],
-  [
-    'everything bought, nothing sized',
-    'keelYacht',
-    8,
-    'motor 6 kW 48 V 1500 rpm\ncontroller 48 V 200 A\n16 cells LFP 280 Ah\ncharger 1.5 kW\n2 panels 200 W\n' +
-      'propeller 14 x 10\nbelt 2:1\nold diesel 12 hp',
-    ({ design, held, boat }) => {
-      expect(held).toMatchObject({
-        motor: true,
-        controller: true,
-        pack: true,
-        charger: true,
-        panels: true,
-        propeller: true,
-      })
-      expect(design.charging.charger.power).toBe(1500)
-      expect(boat.oldEngine.ratedPower).toBeCloseTo(8948, 0)
-    },
-  ],
-]
+/** What must be true of the design that is made around it. */
+const CHECKS: Record<(typeof SITUATIONS)[number]['name'], (project: Project) => void> = {
+  'cells first': ({ design, held }) => {
+    expect(held.pack).toBe(true)
+    expect(design.pack.series * design.pack.parallel).toBe(48)
+    expect(design.banks.owned).toBe(48)
+  },
+  'motor and cells of a fast boat': ({ design, use }) => {
+    expect(packFigures(design.pack).fullVoltage).toBeLessThanOrEqual(150)
+    expect(design.motor.ratedPower).toBe(62_000)
+    // she planes on what he has: nobody typed a speed
+    expect(use.topSpeed / KNOT).toBeGreaterThan(18)
+  },
+  'a motor alone': ({ design }) => expect(design.motor.ratedVoltage).toBe(110),
+  'a whole outboard by its plate': ({ design, boat }) => {
+    expect(boat.drive.kind).toBe('outboard')
+    expect(design.wholeDrive?.inputPower).toBeCloseTo(5040, -1)
+    expect(design.pack).toMatchObject({ series: 1, parallel: 2 })
+  },
+  'a dead outboard’s leg and a head for it': ({ boat, held }) => {
+    expect(boat.drive).toMatchObject({ kind: 'outboard', legRatio: 2 })
+    expect(held.leg).toBe(true)
+  },
+  'two packs of unlike chemistry': ({ design }) => expect(design.banks.others).toEqual([]),
+  'two packs of one chemistry': ({ design }) => expect(design.banks.others).toMatchObject([{ series: 4, parallel: 2 }]),
+  'panels only': ({ design, held }) => {
+    expect(held.panels).toBe(true)
+    expect(design.solar).toMatchObject({ fitted: true, panel: { power: 215 } })
+    expect(design.solar.series * design.solar.parallel).toBe(3)
+  },
+  'a jet with its pump': ({ design, boat }) => {
+    expect(boat.drive.kind).toBe('jet')
+    expect(design.jet.impellerDiameter).toBeCloseTo(0.2057, 3)
+  },
+  'a hub motor by its torque': ({ design }) => expect(design.motor.ratedVoltage).toBe(60),
+  'the drive and pack of a car': ({ design }) => {
+    expect(design.motor.peakPower).toBe(80_000)
+    expect(design.banks.health).toBe(0.85)
+  },
+  'everything bought, nothing sized': ({ design, held, boat }) => {
+    expect(held).toMatchObject({
+      motor: true,
+      controller: true,
+      pack: true,
+      charger: true,
+      panels: true,
+      propeller: true,
+    })
+    expect(design.charging.charger.power).toBe(1500)
+    expect(boat.oldEngine.ratedPower).toBeCloseTo(8948, 0)
+  },
+  'one reading only, with what drove her then': ({ trial }) =>
+    expect(trial).toMatchObject({ points: [{ current: 38, voltage: 50 }], setups: [{ made: 'another' }] }),
+  'a boat and a budget': project => {
+    expect(project.yard.budget).toBe(4000)
+    expect(budgetOf(project).likely.value).toBeLessThanOrEqual(4000)
+  },
+}
 
 describe('from what the owner has to a design', () => {
-  it.each(SITUATIONS)('%s', (_, hull, length, text, check) => {
-    const { had, errors } = readHave(text)
+  it.each(SITUATIONS)('$name', ({ name, hull, length, have }) => {
+    const { had, errors, readings } = readHave(have)
     expect(errors).toEqual([])
-    const { project, own } = firstDesign(typicalAnswers(hull, length), 'x', { have: had, wish: false })
-    check(project)
+    const early = readEarlyAll(readings)
+    const known = early.ok ? early.points.map(point => ({ point, made: { made: 'another' as const } })) : []
+    const { project, own } = firstDesign(typicalAnswers(hull, length), 'x', { have: had, known, wish: false })
+    CHECKS[name](project)
     expect(own).toHaveLength(had.filter(h => h.what === 'part').length)
     expect(readProject(writeProject(project))).toMatchObject({ ok: true })
     // nothing that he has is swapped away by sizing the rest once more

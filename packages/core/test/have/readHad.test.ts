@@ -69,6 +69,10 @@ describe('what an owner has, line by line', () => {
     ['gearbox 2.09:1', { what: 'reduction', kind: 'gear', ratio: 2.09 }],
     ['outboard leg 26:13', { what: 'leg', drive: 'outboard', ratio: 2 }],
     ['stern drive leg 1.85:1', { what: 'leg', drive: 'sternDrive', ratio: 1.85 }],
+    ['budget 4,000', { what: 'budget', amount: 4000 }],
+    ['£2500 to spend', { what: 'budget', amount: 2500 }],
+    ['budget 4k', { what: 'budget', amount: 4000 }],
+    ['3 000 €', { what: 'budget', amount: 3000 }],
     ['old diesel 18 hp at 2800', { what: 'oldEngine', rpm: 2800 }],
     ['dead outboard 40 hp two-stroke', { what: 'oldEngine', rpm: null }],
   ])('%s', (line, had) => {

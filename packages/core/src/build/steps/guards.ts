@@ -1,3 +1,4 @@
+import { mainsAboard } from '../../project'
 import type { PowerStep } from '../powerStep'
 import { LIVE_PARTS } from '../voltWindows'
 import { those, ticked, type PowerContext } from './context'
@@ -15,6 +16,7 @@ export function guards(context: PowerContext): PowerStep[] {
     charged = charging.supply !== 'none' || solar.fitted
   return those(
     charging.supply === 'shore' &&
+      mainsAboard(charging) &&
       ticked(
         'charge',
         'shoreTrip',

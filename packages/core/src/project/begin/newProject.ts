@@ -103,7 +103,8 @@ export function newProject(answers: FirstAnswers, id: string): Project {
   const typical = type.typical(answers.lengthOverAll),
     variant = answers.variant ?? Object.keys(type.variants)[0] ?? ''
   const waterline = type.usual.waterline * answers.lengthOverAll,
-    engine = usualEngine(answers.hullType, answers.drive)
+    engine = usualEngine(answers.hullType, answers.drive),
+    gear = usualGear(55.2)
   const topSpeed = Math.max(
     answers.cruiseSpeed,
     answers.topSpeed ??
@@ -172,7 +173,12 @@ export function newProject(answers: FirstAnswers, id: string): Project {
       ),
       pack: { cell: cellNamed('ostra-lfp-280'), series: 16, parallel: 1, chargeVoltage: 3.45 },
       systemVoltage: 48,
-      ...usualGear(55.2),
+      ...gear,
+      // where there is no house there is no inlet either: the charger is plugged where people plug
+      charging: {
+        ...gear.charging,
+        inlet: usualHouse(answers.hullType, answers.lengthOverAll) > 0 ? 'household' : 'ashore',
+      },
     },
     ...NOTHING_RECORDED,
     held: NOTHING_HELD,

@@ -24,7 +24,7 @@ import {
 } from '../../parts/partFields'
 import { ARRAY_FEEDS, SPAR_KINDS, type OtherArray, type SolarArray, type Spar } from '../../solar'
 import { FITTINGS, INSULATIONS, PACK_PLACES, type Wiring } from '../../wiring'
-import { CHARGE_SUPPLIES, CHARGER_PLACES, type Charging } from '../parts/charging'
+import { CHARGE_SUPPLIES, CHARGER_PLACES, INLETS, type Charging } from '../parts/charging'
 
 // Fields of what drives her. See projectFields.ts.
 
@@ -165,7 +165,7 @@ const CHARGING = group('Charging', {
   shoreVoltage: number({ label: 'Shore volts', quantity: 'voltage', least: 90, most: 480, usual: 230 }),
   shoreCurrent: number({ label: 'Shore breaker', quantity: 'current', least: 1, most: 200, usual: 16 }),
   continuous: shareForHours(0.8, '80\u00A0% is usual; more trips it or melts the plug'),
-  inlet: choice({ label: 'Inlet', options: ['household', 'carType'], usual: 'household' }),
+  inlet: choice({ label: 'Inlet', options: INLETS, usual: 'household' }),
   from: number({ label: 'Comes home with', quantity: 'ratio', least: 0, most: 0.95, usual: 0.3 }),
   coldest: number({
     label: 'Coldest pack on charge',

@@ -3,6 +3,9 @@ import { chargerFits, mainsFor, worksOn, type ChargerSpec, type PackSpec } from 
 /** What feeds a charger. */
 export const CHARGE_SUPPLIES = ['shore', 'generator', 'none'] as const
 
+/** How mains power reaches the charger: through a plug on the boat, or not at all, since the charger stays ashore. */
+export const INLETS = ['household', 'carType', 'ashore'] as const
+
 /** Where chargers stand. */
 export const CHARGER_PLACES = ['pack', 'block'] as const
 
@@ -30,7 +33,7 @@ export interface Charging {
   shoreVoltage: number
   shoreCurrent: number
   continuous: number
-  inlet: 'household' | 'carType'
+  inlet: (typeof INLETS)[number]
   /** state of charge at the start, and coldest temperature of the pack while it charges, K */
   from: number
   coldest: number
@@ -48,6 +51,10 @@ export interface Charging {
   sailing: boolean
   month: number
 }
+
+/** Whether mains power comes aboard, with its earth and its breaker. */
+export const mainsAboard = ({ supply, inlet }: Pick<Charging, 'supply' | 'inlet'>): boolean =>
+  supply === 'generator' || (supply === 'shore' && inlet !== 'ashore')
 
 /** What a charger must suit. V, A. */
 export interface ChargerDemand {

@@ -6,7 +6,8 @@ export const noGalvanicIsolator = missingFitting({
   part: 'hull',
   checks: 'The shore’s earth cannot carry galvanic current',
   severity: 'caution',
-  applies: ({ design, day }) => design.charging.supply === 'shore' || day.legs.some(l => l.plugged),
+  applies: ({ design, day }) =>
+    design.charging.inlet !== 'ashore' && (design.charging.supply === 'shore' || day.legs.some(l => l.plugged)),
   title: 'no galvanic isolator',
   sentence:
     'On shore power the earth wire joins her to every boat beside her: anodes, shaft and propeller are eaten ' +
