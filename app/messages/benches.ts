@@ -190,6 +190,7 @@ export const benchWords = {
     pack: 'Pack',
     lasts: 'At that speed',
     costs: 'Drive and pack',
+    working: 'Working out the design',
     noneYet: 'A first design follows as you answer.',
     demos: 'Or look at an invented boat',
     demosHint: 'one of every kind',

@@ -36,8 +36,12 @@ watch(
   },
 )
 const sized = shallowRef<FirstDesign | null>(null)
+/** the figures are those of the answers before the last */
+const behind = ref(true)
+const answered = () => [props.project, props.told, props.have] as const
+watch(answered, () => (behind.value = true), { flush: 'sync' })
 watchDebounced(
-  () => [props.project, props.told, props.have] as const,
+  answered,
   () => {
     whenIdle(async () => {
       const asked = props.project,
@@ -45,6 +49,7 @@ watchDebounced(
         design = await props.design()
       if (asked !== props.project || told !== props.told || have !== props.have) return
       sized.value = design
+      behind.value = false
       emit('sized', design)
     })
   },
@@ -59,7 +64,7 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
 </script>
 
 <template>
-  <section class="first" :aria-label="words.sofar" data-first-sketch>
+  <section class="first" :aria-label="words.sofar" :aria-busy="behind" data-first-sketch>
     <div ref="box" class="paper">
       <BoatSketch
         v-if="shown && width && stage >= 1"
@@ -70,6 +75,7 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
         :asked="asked"
       />
     </div>
+    <VProgressLinear :active="behind && sized !== null" indeterminate height="2" :aria-label="words.working" />
     <p class="where" data-where>{{ where }}</p>
     <h2>{{ title }}</h2>
     <FirstFigures v-if="sized" :project="sized.project" :note="sized.note" />
