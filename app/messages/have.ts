@@ -46,5 +46,23 @@ export const haveWords = {
     rows: { flatOut: 'Flat out', continuous: 'Continuous', farthest: 'Goes farthest' },
     note: 'In still water, from full to the reserve or as long as it holds, by the parts that are in her.',
     none: 'She makes no way with these.',
+    planes: (most: number, aboard: number) =>
+      `She planes with up to ${most} aboard, at 80 kg each; her weight as told holds ${aboard}.`,
+    planesAll: (most: number) => `She planes with as many as she may carry, ${most}.`,
+    planesNot: (speed: string, pull: string) =>
+      `She does not plane, even with one aboard: getting over her own wave at ${speed} wants ${pull}.`,
+    more: {
+      head: 'What more would buy',
+      parts: {
+        string: 'One more string of the same',
+        motor: 'a stronger motor',
+        controller: 'a stronger controller',
+        volts: 'more volts',
+        wiring: 'heavier fuse, contactor and cable',
+      },
+      speed: (was: string, would: string, limit: string) =>
+        `${was} to ${would} flat out${limit ? `, then ${limit}` : ''}`,
+      way: (was: string, would: string) => `${was} to ${would} at the speed that goes farthest`,
+    },
   },
 } as const

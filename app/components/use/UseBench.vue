@@ -107,7 +107,7 @@ const bar = computed(() => {
           />
         </section>
       </div>
-      <WhatTheyDo :project="document.shown" class="block" />
+      <WhatTheyDo more :project="document.shown" class="block" />
       <BesideMotor />
     </div>
     <div class="bench__side">

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { whatItDoes, withReserve, type Project } from '@remigo/core'
+import { planesWith, whatItDoes, whatMoreBuys, withReserve, type Project } from '@remigo/core'
 import { haveWords } from '~/messages/have'
 import { useQuantities } from '~/composables/useQuantities'
 
-/** What a boat does by the parts that are in her, whatever is wished. */
-const props = defineProps<{ project: Project }>()
+/** What a boat does by the parts that are in her, whatever is wished; and what more of them would buy. */
+const props = defineProps<{ project: Project; more?: boolean }>()
 const words = haveWords.does
 const { text } = useQuantities()
 const rows = computed(() => {
@@ -17,6 +17,31 @@ const rows = computed(() => {
     ...withReserve(does[id]),
   }))
 })
+/** with how many aboard a planing boat gets onto the plane */
+const planes = computed(() => {
+  const found = planesWith(props.project)
+  if (!found) return ''
+  const { most, carries, aboard, hump } = found
+  if (most === null) return words.planesNot(text(hump.speed, 'speed'), text(hump.resistance, 'force'))
+  return most >= carries ? words.planesAll(most) : words.planes(most, aboard)
+})
+const SEEN = 0.005
+const buys = computed(() =>
+  (props.more ? whatMoreBuys(props.project) : []).map(({ parts, speed, way, limit }) => {
+    const name = parts.map(part => words.more.parts[part]).join(' and ')
+    return {
+      name: name[0]!.toUpperCase() + name.slice(1),
+      gains: [
+        ...(way.would > way.was * (1 + SEEN)
+          ? [words.more.way(text(way.was, 'distance'), text(way.would, 'distance'))]
+          : []),
+        ...(speed.would > speed.was * (1 + SEEN)
+          ? [words.more.speed(text(speed.was, 'speed'), text(speed.would, 'speed'), limit)]
+          : []),
+      ],
+    }
+  }),
+)
 </script>
 
 <template>
@@ -42,7 +67,17 @@ const rows = computed(() => {
         </tr>
       </tbody>
     </VTable>
+    <p v-if="planes" data-planes-with>{{ planes }}</p>
     <p class="small soft">{{ words.note }}</p>
+    <template v-if="buys.length">
+      <h3 class="section-head">{{ words.more.head }}</h3>
+      <ul class="more" data-more-buys>
+        <li v-for="row in buys" :key="row.name">
+          <b>{{ row.name }}</b>
+          <span v-for="gain in row.gains" :key="gain">{{ gain }}</span>
+        </li>
+      </ul>
+    </template>
   </section>
 </template>
 
@@ -55,5 +90,12 @@ th span.small {
 th,
 td {
   padding-inline: 0 8px;
+}
+.more li {
+  display: grid;
+  padding: 5px 0;
+  border-bottom: 0.75px solid var(--rule);
+  font-size: 13.5px;
+  line-height: 18px;
 }
 </style>

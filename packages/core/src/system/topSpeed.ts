@@ -23,19 +23,24 @@ const BEYOND = { waveBound: 1.6, planes: 3 } as const
  * @param boat the boat
  * @param which all-day or peak ratings
  * @param seen shares of the limits by speed, found so far: the searches for all day and for minutes begin alike
+ * @param lifted limits that are left out, as with a part strong enough
  * @returns the speed in m/s and the limit that sets it
  */
 export function topSpeed(
   boat: Model,
   which: 'allDay' | 'minutes',
   seen: Map<number, LimitShare[]> = new Map(),
+  lifted: (name: LimitName) => boolean = () => false,
 ): TopSpeed {
   const model = forCentre(boat)
   const excess = (speed: number) => {
     let shares = seen.get(speed)
     if (!shares)
       seen.set(speed, (shares = limitShares(model, driveTrain(model, speed, hullResistance(model, speed).centre))))
-    return tightestLimit(shares, which)
+    return tightestLimit(
+      shares.filter(s => !lifted(s.name)),
+      which,
+    )
   }
   const least = 0.25,
     most = Math.min(
