@@ -205,13 +205,7 @@ const next = computed(() => {
         </tr>
       </tbody>
     </VTable>
-    <VPagination
-      v-if="pages > 1"
-      v-model="page"
-      :length="pages"
-      :aria-label="words.pages"
-      data-reading-pages
-    />
+    <VPagination v-if="pages > 1" v-model="page" :length="pages" :aria-label="words.pages" data-reading-pages />
     <ReadingSetups v-if="trial.points.length" :trial="trial" :measured="measured" @change="setSetup" />
     <ul v-if="sentences.length" class="errors" role="alert" data-reading-errors>
       <li v-for="e in sentences" :key="e">{{ e }}</li>

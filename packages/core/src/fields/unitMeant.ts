@@ -10,8 +10,8 @@ import { readField } from './readField'
  * @param text as typed
  * @param choice the owner's units
  * @param kept what the field holds now, as it is kept: tells which unit it shows
- * @returns the number with the unit that would do, that which comes nearest to what the field holds; null where it has a unit
- *   already, is inside, or where no unit helps
+ * @returns the number with the unit that would do, that which comes nearest to what the field holds; null where it has
+ *   a unit already, is inside, or where no unit helps
  * @example unitMeant({ kind: 'number', label: 'Weight', quantity: 'mass', least: 20, most: 2e5 }, '4600') // '4600 kg'
  */
 export function unitMeant(

@@ -45,7 +45,9 @@ export function withinBudget<Sized extends { project: Project }>(
     return {
       sized: usual,
       text: {
-        text: '{v} over {h} takes {m} likely, {d} more. Slower, shorter, used parts, or some that you have bring it down.',
+        text:
+          '{v} over {h} takes {m} likely, {d} more. ' +
+          'Slower, shorter, used parts, or some that you have bring it down.',
         params: { ...wished, m: euros(usualCost), d: euros(usualCost - budget) },
       },
     }

@@ -29,7 +29,7 @@ const carries = ({ boat, yard }: Project): number =>
  *
  * @param project the boat
  * @returns null for a hull that never planes, or whose curve shows no hump
- * @example planesWith(DEMO.tirrick) // null: a launch that never planes
+ * @example planesWith(DEMO.tirrick) // null
  *
  * Source: the hump of the power curve against the peak ratings (humpOf), by halving over the people.
  */
