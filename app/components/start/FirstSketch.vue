@@ -74,8 +74,8 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
         :height="compact ? 130 : Math.min(260, 0.6 * width)"
         :asked="asked"
       />
+      <VProgressLinear v-if="behind && sized" class="behind" indeterminate :aria-label="words.working" />
     </div>
-    <VProgressLinear :active="behind && sized !== null" indeterminate height="2" :aria-label="words.working" />
     <p class="where" data-where>{{ where }}</p>
     <h2>{{ title }}</h2>
     <FirstFigures v-if="sized" :project="sized.project" :note="sized.note" />
@@ -86,10 +86,18 @@ const title = computed(() => shown.value && (shown.value.name || hullLabel(shown
 
 <style scoped>
 .paper {
+  position: relative;
   border: 1px solid var(--ink);
   background: var(--paper);
   overflow: hidden;
   min-height: 150px;
+}
+/* over the drawing's edge, so that nothing moves */
+.paper .behind {
+  position: absolute;
+  inset: auto 0 0;
+  width: auto;
+  border-width: 1px 0 0;
 }
 /* two lines are kept free, so that nothing below moves as one goes from answer to answer */
 .where {
