@@ -141,10 +141,20 @@ export function openApiDocument() {
       }),
       '/api/new': post('newBoat', 'A boat with her first design from ten answers', newRequestSchema, {
         type: 'object',
-        required: ['project', 'note'],
+        required: ['project', 'note', 'bought', 'left'],
         properties: {
           project: { $ref: '#/components/schemas/Project' },
           note: { type: ['string', 'null'], description: 'What is short, where nothing in the library fits' },
+          bought: { type: ['string', 'null'], description: 'What the budget buys, where one was told' },
+          left: {
+            type: 'array',
+            description: 'Lines of what he has that she does not use, and why',
+            items: {
+              type: 'object',
+              required: ['line', 'why'],
+              properties: { line: { type: 'string' }, why: { type: 'string' } },
+            },
+          },
         },
       }),
       '/api/fit': post('fit', 'Readings of any kind correct the curve of a boat', fitRequestSchema, {

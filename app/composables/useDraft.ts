@@ -67,6 +67,11 @@ export function useDraft({ shown, recalled, take, key, letterwise = false }: Dra
     if (typeof taken === 'function') taken()
     return true
   }
+  /** Another text in its place, as if typed and left. */
+  function retype(source: string) {
+    typed.value = source
+    commit()
+  }
   function enter(event?: FocusEvent) {
     entered.value = true
     drafts.held = draft
@@ -87,5 +92,5 @@ export function useDraft({ shown, recalled, take, key, letterwise = false }: Dra
     if (drafts.held === draft) drafts.held = null
     drafts.open.delete(draft)
   })
-  return { text, typed, error, enter, leave, commit, discard }
+  return { text, typed, error, enter, leave, commit, retype, discard }
 }

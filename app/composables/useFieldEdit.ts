@@ -51,7 +51,7 @@ export function useFieldEdit(path: FieldPath) {
         document.edit(field.label, [edit(path, value), edit('typed', { ...document.shown.typed, [path]: source })]))
     )
   }
-  const { text, error, enter, leave, commit, discard } = useDraft({
+  const { text, error, enter, leave, commit, retype, discard } = useDraft({
     shown: () => shown.value,
     recalled: () => recalled.value,
     take,
@@ -63,7 +63,7 @@ export function useFieldEdit(path: FieldPath) {
     discard()
     document.edit(field.label, [edit(path, null), edit('typed', rest)])
   }
-  return { field, text, error, kept, focus: enter, leave, commit, clear }
+  return { field, text, error, kept, focus: enter, leave, commit, retype, clear }
 }
 
 const plain = (text: string) => text.replace(/\u00A0/g, ' ')

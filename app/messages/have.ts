@@ -46,9 +46,9 @@ export const haveWords = {
     rows: { flatOut: 'Flat out', continuous: 'Continuous', farthest: 'Goes farthest' },
     note: 'In still water, from full to the reserve or as long as it holds, by the parts that are in her.',
     none: 'She makes no way with these.',
-    planes: (most: number, aboard: number) =>
-      `She planes with up to ${most} aboard, at 80 kg each; her weight as told holds ${aboard}.`,
-    planesAll: (most: number) => `She planes with as many as she may carry, ${most}.`,
+    planes: (most: number, aboard: number, all: boolean) =>
+      `She planes with ${most} aboard, ${all ? 'and more were not looked at' : 'no more'}: 80 kg each, her weight as ` +
+      `told holds ${aboard}. How many she may carry is for her capacity plate.`,
     planesNot: (speed: string, pull: string) =>
       `She does not plane, even with one aboard: getting over her own wave at ${speed} wants ${pull}.`,
     more: {
@@ -58,7 +58,7 @@ export const haveWords = {
         motor: 'a stronger motor',
         controller: 'a stronger controller',
         volts: 'more volts',
-        wiring: 'heavier fuse, contactor and cable',
+        wiring: 'stronger BMS, fuse, contactor and cable',
       },
       speed: (was: string, would: string, limit: string) =>
         `${was} to ${would} flat out${limit ? `, then ${limit}` : ''}`,

@@ -31,6 +31,7 @@ export const readingWords = {
     head: 'What do you know already?',
     hint: 'any reading corrects the curve',
     pages: 'Pages of the readings',
+    mendFirst: 'Mend the cell that makes no sense first',
     label: 'A speed, and what was read there',
     example: '3.9 kn 1850 W',
     examples:

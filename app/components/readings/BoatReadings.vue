@@ -205,7 +205,15 @@ const next = computed(() => {
         </tr>
       </tbody>
     </VTable>
-    <VPagination v-if="pages > 1" v-model="page" :length="pages" :aria-label="words.pages" data-reading-pages />
+    <VPagination
+      v-if="pages > 1"
+      v-model="page"
+      :length="pages"
+      :disabled="wrong.size > 0"
+      :title="wrong.size > 0 ? words.mendFirst : undefined"
+      :aria-label="words.pages"
+      data-reading-pages
+    />
     <ReadingSetups v-if="trial.points.length" :trial="trial" :measured="measured" @change="setSetup" />
     <ul v-if="sentences.length" class="errors" role="alert" data-reading-errors>
       <li v-for="e in sentences" :key="e">{{ e }}</li>

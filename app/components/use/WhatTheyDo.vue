@@ -21,23 +21,18 @@ const rows = computed(() => {
 const planes = computed(() => {
   const found = planesWith(props.project)
   if (!found) return ''
-  const { most, carries, aboard, hump } = found
+  const { most, lookedAt, aboard, hump } = found
   if (most === null) return words.planesNot(text(hump.speed, 'speed'), text(hump.resistance, 'force'))
-  return most >= carries ? words.planesAll(most) : words.planes(most, aboard)
+  return words.planes(most, aboard, most >= lookedAt)
 })
-const SEEN = 0.005
 const buys = computed(() =>
   (props.more ? whatMoreBuys(props.project) : []).map(({ parts, speed, way, limit }) => {
     const name = parts.map(part => words.more.parts[part]).join(' and ')
     return {
       name: name[0]!.toUpperCase() + name.slice(1),
       gains: [
-        ...(way.would > way.was * (1 + SEEN)
-          ? [words.more.way(text(way.was, 'distance'), text(way.would, 'distance'))]
-          : []),
-        ...(speed.would > speed.was * (1 + SEEN)
-          ? [words.more.speed(text(speed.was, 'speed'), text(speed.would, 'speed'), limit)]
-          : []),
+        ...(way ? [words.more.way(text(way.was, 'distance'), text(way.would, 'distance'))] : []),
+        ...(speed ? [words.more.speed(text(speed.was, 'speed'), text(speed.would, 'speed'), limit)] : []),
       ],
     }
   }),

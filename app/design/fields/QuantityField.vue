@@ -9,12 +9,8 @@ import { useFieldEdit } from '~/composables/useFieldEdit'
  * A number with its unit: label and hint at the left, the field at the right, a sentence below when it makes no sense.
  */
 const props = defineProps<{ path: FieldPath; label?: string; hint?: string; estimate?: string }>()
-const { field, text, error, kept, focus, leave, commit, clear } = useFieldEdit(props.path)
+const { field, text, error, kept, focus, leave, commit, retype, clear } = useFieldEdit(props.path)
 const id = useId()
-function take(meant: string) {
-  text.value = meant
-  commit()
-}
 </script>
 
 <template>
@@ -52,7 +48,7 @@ function take(meant: string) {
       </VBtn>
     </div>
     <p v-if="error" :id="`${id}-error`" class="field-error" role="alert">
-      {{ error }} <UnitMeant :field="field" :text="text" :value="kept" @take="take" />
+      {{ error }} <UnitMeant :field="field" :text="text" :value="kept" @take="retype" />
     </p>
   </div>
 </template>

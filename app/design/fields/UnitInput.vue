@@ -26,11 +26,7 @@ function take(typed: string) {
   const read = readField({ ...props.field, label: name.value }, typed, view.choice, props.value)
   return read.ok ? () => emit('change', read.value) : read.message
 }
-const { text, error, enter, leave, commit } = useDraft({ shown: () => kept.value, take })
-function takeMeant(meant: string) {
-  text.value = meant
-  commit()
-}
+const { text, error, enter, leave, commit, retype } = useDraft({ shown: () => kept.value, take })
 </script>
 
 <template>
@@ -51,7 +47,7 @@ function takeMeant(meant: string) {
       @keydown.enter="commit"
     />
     <p v-if="error" :id="`${id}-error`" class="field-error" role="alert">
-      {{ error }} <UnitMeant :field="field" :text="text" :value="value" @take="takeMeant" />
+      {{ error }} <UnitMeant :field="field" :text="text" :value="value" @take="retype" />
     </p>
   </div>
 </template>

@@ -6,7 +6,7 @@ import { cablePlate, chargeControllerPlate, chargerPlate, fusePlate, panelPlate 
 import type { Had, ReadHad } from './had'
 import { motorPlate } from './motorPlate'
 import { chemistryIn, packPlate } from './packPlate'
-import { saidIn, valueOf, type PlateQuantity, type Said } from './said'
+import { moneyIn, saidIn, valueOf, type PlateQuantity, type Said } from './said'
 
 /** Lines that are understood, for a field that is empty. */
 export const HAVE_EXAMPLES = [
@@ -136,7 +136,7 @@ export function readHad(line: string, choice: UnitChoice = METRIC_UNITS): ReadHa
       return { ok: true, had: { ...base, what: 'oldEngine', power, rpm: turns } }
     }
     case 'budget': {
-      const amount = said.price ?? amountOf(said.words)
+      const amount = said.price ?? moneyIn(said.words)
       return amount
         ? { ok: true, had: { ...base, what: 'budget', amount } }
         : { ok: false, message: `${quoted(said.line)}: how much is it? Add it, as in “budget 4000”.` }
@@ -150,14 +150,6 @@ export function readHad(line: string, choice: UnitChoice = METRIC_UNITS): ReadHa
 function bareTurns(words: string): number | null {
   const found = /\bat\s+(\d{3,4})\b/i.exec(words)
   return found ? Number(found[1]) : null
-}
-
-/** A sum told without its money: budget 4,000 or 4k. */
-function amountOf(words: string): number | null {
-  const found = /(\d[\d.,\s]*)(k\b)?/i.exec(words)
-  if (!found) return null
-  const amount = Number(found[1]!.replace(/[\s,]/g, '')) * (found[2] ? 1000 : 1)
-  return Number.isFinite(amount) && amount > 0 ? amount : null
 }
 
 function partHad(said: Said, kind: PartKindId, choice: UnitChoice): ReadHad {

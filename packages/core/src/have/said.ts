@@ -56,6 +56,14 @@ export interface Said {
 
 const PRICE = /(?:[$£€¥]\s*(\d[\d.,\s]*\d|\d))|(?:(\d[\d.,\s]*\d|\d)\s*(?:[$£€¥]|eur(?:os?)?\b|usd\b|dollars?\b))/i
 
+/** A sum as it is written: "4,000", "4.000" and "4 000" are thousands, since nobody pays thousandths; null for none. */
+export function moneyIn(text: string): number | null {
+  const found = /(\d[\d.,\s]*\d|\d)(\s?k\b)?/i.exec(text)
+  if (!found) return null
+  const amount = Number(found[1]!.replace(/[.,\s](?=\d{3}(?!\d))/g, '').replace(',', '.'))
+  return Number.isFinite(amount) ? amount * (found[2] ? 1000 : 1) : null
+}
+
 /** Commas inside numbers do not part; those between words do. */
 const CLAUSE = /[;\n]|,(?!\d{3}\b)/
 
@@ -70,13 +78,12 @@ export function saidIn(line: string, counted = true): Said {
   const { count, rest } = counted ? countOf(line) : { count: 1, rest: line.trim() }
   const price = PRICE.exec(rest),
     words = price ? rest.replace(price[0], ' ') : rest
-  const amount = Number((price?.[1] ?? price?.[2] ?? '').replace(/[\s,]/g, ''))
   return {
     line: line.trim(),
     words,
     count,
     numbers: numbersIn(words),
-    price: price && Number.isFinite(amount) ? amount : null,
+    price: price && moneyIn(price[1] ?? price[2]!),
   }
 }
 

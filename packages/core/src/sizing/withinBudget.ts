@@ -10,7 +10,7 @@ export interface Bought<Sized> {
   text: Text
 }
 
-/** Least that is asked before a budget is called too small: shares of the usual speed and hours. */
+/** Slower or shorter is another boat: shares of the usual speed and hours, from which on a budget is too small (ours). */
 const LEAST = { speed: 0.65, hours: 0.2 } as const
 const HALVINGS = 4
 
@@ -21,7 +21,7 @@ const HALVINGS = 4
  * @param budget for all of it, as the money bench sums it up, €
  * @param size makes a design for another use; null where the owner asked for this one
  * @param library prices of cables and fuses
- * @returns the design and what it bought, in words; the design of the least that is asked where even that costs more
+ * @returns the design and what it bought, in words; the usual one where even the least that is asked costs more
  *
  * Source: halving between the usual speed and hours and LEAST of them, both moved alike; cost falls with both (common
  * practice: the pack is the largest line, and its energy goes with the hours and about the square of the speed).
@@ -35,7 +35,11 @@ export function withinBudget<Sized extends { project: Project }>(
   const costOf = ({ project }: Sized) => budgetOf(project, library).likely.value,
     wish = usual.project.use,
     usualCost = costOf(usual)
-  const wished = { v: metresPerSecond(wish.cruiseSpeed), h: longSeconds(wish.duration) }
+  const said = ({ project: { use } }: Sized) => ({
+    v: metresPerSecond(use.cruiseSpeed),
+    h: longSeconds(use.duration),
+  })
+  const wished = said(usual)
   if (usualCost <= budget)
     return {
       sized: usual,
@@ -54,35 +58,33 @@ export function withinBudget<Sized extends { project: Project }>(
   const at = (share: number) => size(withEdits(usual.project, lessUse(wish, share)))
   let best = at(0)
   const least = costOf(best)
-  if (least <= budget) {
-    let low = 0,
-      high = 1
-    for (let i = 0; i < HALVINGS; i++) {
-      const middle = (low + high) / 2,
-        tried = at(middle)
-      if (costOf(tried) <= budget) {
-        low = middle
-        best = tried
-      } else high = middle
+  if (least > budget)
+    return {
+      sized: usual,
+      text: {
+        text:
+          'Too little: even {v} over {h} takes {m} likely, {d} more. ' +
+          'Used parts, or some that you have, bring it down.',
+        params: { ...said(best), m: euros(least), d: euros(least - budget) },
+      },
     }
+  let low = 0,
+    high = 1
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2,
+      tried = at(middle)
+    if (costOf(tried) <= budget) {
+      low = middle
+      best = tried
+    } else high = middle
   }
-  const { cruiseSpeed, duration: hours } = best.project.use
-  const got = { v: metresPerSecond(cruiseSpeed), h: longSeconds(hours) }
-  return least <= budget
-    ? {
-        sized: best,
-        text: {
-          text: 'It buys {v} over {h}: {m} likely. The usual {w} over {i} would take {n}.',
-          params: { ...got, m: euros(costOf(best)), w: wished.v, i: wished.h, n: euros(usualCost) },
-        },
-      }
-    : {
-        sized: best,
-        text: {
-          text: 'Even {v} over {h} takes {m} likely, {d} more. Used parts, or some that you have, bring it down.',
-          params: { ...got, m: euros(least), d: euros(least - budget) },
-        },
-      }
+  return {
+    sized: best,
+    text: {
+      text: 'It buys {v} over {h}: {m} likely. The usual {w} over {i} would take {n}.',
+      params: { ...said(best), m: euros(costOf(best)), w: wished.v, i: wished.h, n: euros(usualCost) },
+    },
+  }
 }
 
 /** A share from the least that is asked, 0, to the usual use, 1. */

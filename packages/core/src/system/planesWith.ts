@@ -11,16 +11,18 @@ export interface PlanesWith {
   aboard: number
   /** the most with whom she planes; null where she does not even with one */
   most: number | null
-  /** as many as she may carry */
-  carries: number
+  /** more were not looked at */
+  lookedAt: number
   /** at that many, or with one: its resistance N and speed m/s */
   hump: Hump
 }
 
+/** Without her people a boat weighs so much of what was typed at least: else the number aboard is mistyped. */
+const LEAST_HULL = 0.2
 /** One for so much of length times beam, m² (common practice: feet times feet over fifteen). */
 const AREA_EACH = 1.39
-/** As many as her plate allows, or as a boat of her size usually carries: more are not looked for. */
-const carries = ({ boat, yard }: Project): number =>
+/** As many as her plate allows, or as stand on the plate of a boat of her size: more are not looked at. */
+const lookedAt = ({ boat, yard }: Project): number =>
   yard.platePeople ?? Math.max(1, Math.floor((boat.lengthOverAll * boat.beam) / AREA_EACH))
 
 /**
@@ -37,13 +39,13 @@ export function planesWith(project: Project): PlanesWith | null {
   const { crew } = project.yard
   const humpWith = (people: number): Hump | null => {
     const mass = project.boat.mass + (people - crew) * PERSON
-    if (mass < 0.2 * project.boat.mass) return null
+    if (mass < LEAST_HULL * project.boat.mass) return null
     return planingHump(modelOf(withEdits(project, [edit('boat.mass', mass)])))
   }
   const alone = humpWith(1)
   if (!alone) return null
-  const all = carries(project)
-  if (!alone.climbs) return { aboard: crew, most: null, carries: all, hump: alone }
+  const all = lookedAt(project)
+  if (!alone.climbs) return { aboard: crew, most: null, lookedAt: all, hump: alone }
   let low = 1,
     high = all + 1,
     hump = alone
@@ -55,5 +57,5 @@ export function planesWith(project: Project): PlanesWith | null {
       hump = found
     } else high = people
   }
-  return { aboard: crew, most: low, carries: all, hump }
+  return { aboard: crew, most: low, lookedAt: all, hump }
 }

@@ -3,7 +3,7 @@ import { csvParse } from 'd3-dsv'
 import { describe, expect, it } from 'vitest'
 import { REDUCTION_PRICE } from '../../src/drive'
 import { SHIPPED_CABLES } from '../../src/parts'
-import { DEMO, DEMO_BOATS, withEdits } from '../../src/project'
+import { DEMO, DEMO_BOATS, newProject, typicalAnswers, withEdits } from '../../src/project'
 import { partsByDevice, partsList, partsListCsv, PARTS_GROUPS } from '../../src/money'
 import { modelOf, tapRuns, wiringReport } from '../../src/system'
 
@@ -132,6 +132,20 @@ describe('the parts list', () => {
       rows.forEach((r, i) => expect(r.price_euro).toBe(lines[i]!.price === null ? '' : lines[i]!.price.toFixed(2)))
     }
   })
+})
+
+describe('a charger that stays ashore', () => {
+  const ashore = newProject(typicalAnswers('dinghy', 3), 'x'),
+    SHORE = /Shore inlet|Residual-current|Galvanic isolator/
+  it('wants no inlet aboard, and one that comes aboard does', () => {
+    expect(ashore.design.charging.inlet).toBe('ashore')
+    expect(partsList(ashore).filter(l => SHORE.test(l.item))).toEqual([])
+    expect(partsList(ashore).some(l => l.item === ashore.design.charging.charger.name)).toBe(true)
+    const aboard = withEdits(ashore, [edit('design.charging.inlet', 'household')])
+    expect(partsList(aboard).filter(l => SHORE.test(l.item))).toHaveLength(3)
+  })
+  it('is what a boat without a house has', () =>
+    expect(newProject(typicalAnswers('keelYacht', 8), 'x').design.charging.inlet).toBe('household'))
 })
 
 describe('cable and fuse for the amps that there are', () => {

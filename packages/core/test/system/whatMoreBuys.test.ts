@@ -21,9 +21,11 @@ describe('what more buys', () => {
     const [string] = whatMoreBuys(DEMO.tirrick),
       { parallel } = DEMO.tirrick.design.pack
     expect(string!.parts).toEqual(['string'])
-    expect(string!.way.was).toBeCloseTo(withReserve(whatItDoes(DEMO.tirrick).farthest).way, 6)
-    expect(string!.way.would / string!.way.was).toBeGreaterThan(0.9 * ((parallel + 1) / parallel))
-    expect(string!.way.would / string!.way.was).toBeLessThan(1.1 * ((parallel + 1) / parallel))
+    const { was, would } = string!.way!
+    expect(was).toBeCloseTo(withReserve(whatItDoes(DEMO.tirrick).farthest).way, 6)
+    expect(would / was).toBeGreaterThan(0.9 * ((parallel + 1) / parallel))
+    // it is to be carried: never quite in proportion
+    expect(would / was).toBeLessThan((parallel + 1) / parallel)
   })
   it('a stronger part is taken for the one that holds her back, each step faster than the one before', () => {
     for (const boat of [...Object.values(DEMO), boatOf('planing', 5.1, 'motor 20 kW 96 V\n30 cells LFP 100 Ah')]) {
@@ -31,8 +33,8 @@ describe('what more buys', () => {
       const rows = whatMoreBuys(boat).filter(r => r.parts[0] !== 'string')
       let before = minutesSpeed.outcome === 'none' ? 0 : minutesSpeed.speed
       for (const row of rows) {
-        expect(row.speed.would).toBeGreaterThan(before)
-        before = row.speed.would
+        expect(row.speed!.would).toBeGreaterThan(before)
+        before = row.speed!.would
       }
       expect(rows.length).toBeLessThanOrEqual(2)
     }
