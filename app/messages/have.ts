@@ -49,8 +49,8 @@ export const haveWords = {
     planes: (most: number, aboard: number, all: boolean) =>
       `She planes with ${most} aboard, ${all ? 'and more were not looked at' : 'no more'}: 80 kg each, her weight as ` +
       `told holds ${aboard}. How many she may carry is for her capacity plate.`,
-    planesNot: (speed: string, pull: string) =>
-      `She does not plane, even with one aboard: getting over her own wave at ${speed} wants ${pull}.`,
+    planesNot: (from: string, reaches: string) =>
+      `She does not plane, even with one aboard: the plane begins at about ${from}, and flat out she does ${reaches}.`,
     more: {
       head: 'What more would buy',
       parts: {

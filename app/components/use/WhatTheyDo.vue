@@ -17,12 +17,12 @@ const rows = computed(() => {
     ...withReserve(does[id]),
   }))
 })
-/** with how many aboard a planing boat gets onto the plane */
+/** with how many aboard a planing boat planes */
 const planes = computed(() => {
   const found = planesWith(props.project)
   if (!found) return ''
-  const { most, lookedAt, aboard, hump } = found
-  if (most === null) return words.planesNot(text(hump.speed, 'speed'), text(hump.resistance, 'force'))
+  const { most, lookedAt, aboard, from, reaches } = found
+  if (most === null) return words.planesNot(text(from, 'speed'), text(reaches, 'speed'))
   return words.planes(most, aboard, most >= lookedAt)
 })
 const buys = computed(() =>

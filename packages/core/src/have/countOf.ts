@@ -43,8 +43,8 @@ const PATTERNS = [
   new RegExp(`[,;]?\\s*\\b${NUMBER} (?:of them|of these|pieces|pcs|in all|off)\\b`, 'i'),
   // … × 3
   new RegExp(`[,;]?\\s+(?:x|×|\\*)\\s*${NUMBER}\\s*$`, 'i'),
-  // 12 V 100 Ah batteries, 6
-  new RegExp(`[,;]\\s*${NUMBER}\\s*$`, 'i'),
+  // 12 V 100 Ah batteries, 6; but no thousands
+  new RegExp(`(?:[,;]\\s+|(?<!\\d)[,;])${NUMBER}\\s*$`, 'i'),
   // cells: 48; 3.2 V cells, 48 of
   new RegExp(`\\b(?:cells?|panels?|batteries|modules?)\\s*[:=]\\s*${NUMBER}\\b`, 'i'),
   // LFP 304 Ah, 48 cells

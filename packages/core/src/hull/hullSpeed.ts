@@ -24,6 +24,9 @@ export function froudeNumber(speed: number, length: number): number {
  */
 export const volumeFroude = (speed: number, volume: number): number => speed / Math.sqrt(GRAVITY * Math.cbrt(volume))
 
+/** Volumetric Froude number from which on a boat planes (common practice). */
+export const PLANES_FROM = 2.3
+
 /**
  * Speed at which the boat's own wave is as long as its waterline: Fn = 1/√(2π) = 0.399.
  *

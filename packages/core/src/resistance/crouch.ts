@@ -1,4 +1,5 @@
 import { GRAVITY, HORSEPOWER, KNOT, POUND } from '../constants'
+import { PLANES_FROM } from '../hull'
 import { ruleBelief } from './belief'
 import type { ResistanceMethod } from './resistanceMethod'
 
@@ -39,9 +40,8 @@ export const crouch: ResistanceMethod = {
         friction: 0,
         wave: speed <= 0 ? 0 : (CROUCH_PROPULSIVE_COEFFICIENT * crouchShaftPower(speed, mass)) / speed,
       }),
-      // a boat planes from about FnV 2.3 (common practice)
-      belief: speed => ruleBelief(speed / unit, 2.3, 6, 0.4),
-      speedFrom: 2.3 * unit,
+      belief: speed => ruleBelief(speed / unit, PLANES_FROM, 6, 0.4),
+      speedFrom: PLANES_FROM * unit,
       speedTo: 6 * unit,
       outside: [],
     }

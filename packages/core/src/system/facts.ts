@@ -27,10 +27,6 @@ export const LOW_CHARGE = 0.2
 /** Speeds at which a hump is looked for. */
 const HUMP_SPEEDS = 24
 
-/** The hump of a planing hull on its way to the top that is wished; null for one that never planes, or has none. */
-export const planingHump = (model: Model): Hump | null =>
-  model.form.bottom ? humpOf(curveSpeeds(model.project, HUMP_SPEEDS).map(v => operatingPoint(model, v))) : null
-
 /** All that is true of a boat whatever the lever says, worked out once: what rules read. */
 export interface BoatFacts extends Summary {
   /** how warm the drive becomes at cruise and at top; null when the nameplate cannot be */
@@ -89,7 +85,7 @@ function workOut(summary: Summary): BoatFacts {
     ...summary,
     warming: warmCruise && warmTop && { cruise: warmCruise, top: warmTop },
     topLow: driveTrain(model, use.topSpeed, top.resistance.centre, LOW_CHARGE),
-    hump: planingHump(model),
+    hump: model.form.bottom ? humpOf(curveSpeeds(model.project, HUMP_SPEEDS).map(v => operatingPoint(model, v))) : null,
     planing,
     steadyBalance: planing?.porpoises ? steadyBalance(model, use.cruiseSpeed) : null,
     blades: jet

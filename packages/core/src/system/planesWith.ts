@@ -1,11 +1,11 @@
+import { PLANES_FROM, volumeFroude } from '../hull'
 import { PERSON } from '../mass'
 import { edit, withEdits } from '../project/definition/projectPath'
 import type { Project } from '../project/definition/projectFields'
-import type { Hump } from './curve/curveReading'
-import { planingHump } from './facts'
 import { modelOf } from './model'
+import { topSpeed } from './topSpeed'
 
-/** With how many aboard a planing boat gets over her hump. */
+/** With how many aboard a planing boat planes. m/s. */
 export interface PlanesWith {
   /** as told */
   aboard: number
@@ -13,8 +13,9 @@ export interface PlanesWith {
   most: number | null
   /** more were not looked at */
   lookedAt: number
-  /** at that many, or with one: its resistance N and speed m/s */
-  hump: Hump
+  /** flat out with one aboard, and where the plane begins then */
+  reaches: number
+  from: number
 }
 
 /** Without her people a boat weighs so much of what was typed at least: else the number aboard is mistyped. */
@@ -30,32 +31,33 @@ const lookedAt = ({ boat, yard }: Project): number =>
  * that are told.
  *
  * @param project the boat
- * @returns null for a hull that never planes, or whose curve shows no hump
+ * @returns null for a hull that never planes
  * @example planesWith(DEMO.tirrick) // null
  *
- * Source: the hump of the power curve against the peak ratings (humpOf), by halving over the people.
+ * Source: flat out by the peak ratings (topSpeed, which does not leap a hump) against PLANES_FROM; halving over the
+ * people.
  */
 export function planesWith(project: Project): PlanesWith | null {
+  if (!modelOf(project).form.bottom) return null
   const { crew } = project.yard
-  const humpWith = (people: number): Hump | null => {
-    const mass = project.boat.mass + (people - crew) * PERSON
-    if (mass < LEAST_HULL * project.boat.mass) return null
-    return planingHump(modelOf(withEdits(project, [edit('boat.mass', mass)])))
+  const flatOut = (people: number) => {
+    const mass = Math.max(LEAST_HULL * project.boat.mass, project.boat.mass + (people - crew) * PERSON),
+      model = modelOf(withEdits(project, [edit('boat.mass', mass)])),
+      top = topSpeed(model, 'minutes')
+    const reaches = top.outcome === 'none' ? 0 : top.speed,
+      from = PLANES_FROM / volumeFroude(1, model.form.volume)
+    return { reaches, from, planes: reaches >= from }
   }
-  const alone = humpWith(1)
-  if (!alone) return null
-  const all = lookedAt(project)
-  if (!alone.climbs) return { aboard: crew, most: null, lookedAt: all, hump: alone }
+  const { planes, ...alone } = flatOut(1),
+    most = lookedAt(project)
+  const found = { aboard: crew, lookedAt: most, ...alone }
+  if (!planes) return { ...found, most: null }
   let low = 1,
-    high = all + 1,
-    hump = alone
+    high = most + 1
   while (high - low > 1) {
-    const people = Math.floor((low + high) / 2),
-      found = humpWith(people)
-    if (found?.climbs) {
-      low = people
-      hump = found
-    } else high = people
+    const people = Math.floor((low + high) / 2)
+    if (flatOut(people).planes) low = people
+    else high = people
   }
-  return { aboard: crew, most: low, lookedAt: all, hump }
+  return { ...found, most: low }
 }

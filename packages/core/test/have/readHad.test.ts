@@ -74,6 +74,7 @@ describe('what an owner has, line by line', () => {
     ['budget 4.000 €', { what: 'budget', amount: 4000 }],
     ['€ 12.500,50 to spend', { what: 'budget', amount: 12500.5 }],
     ['budget 4.5k', { what: 'budget', amount: 4500 }],
+    ['budget $6,500', { what: 'budget', amount: 6500 }],
     ['budget 4k', { what: 'budget', amount: 4000 }],
     ['3 000 €', { what: 'budget', amount: 3000 }],
     ['old diesel 18 hp at 2800', { what: 'oldEngine', rpm: 2800 }],
