@@ -86,6 +86,10 @@ th,
 td {
   padding-inline: 0 8px;
 }
+section > p,
+h3 {
+  margin-top: 8px;
+}
 .more li {
   display: grid;
   padding: 5px 0;
