@@ -50,7 +50,8 @@ export const haveWords = {
       `She planes with ${most} aboard, ${all ? 'and more were not looked at' : 'no more'}: 80 kg each, her weight as ` +
       `told holds ${aboard}. How many she may carry is for her capacity plate.`,
     planesNot: (from: string, reaches: string) =>
-      `She does not plane, even with one aboard: the plane begins at about ${from}, and flat out she then does ${reaches}.`,
+      `She does not plane, even with one aboard: the plane begins at about ${from}, and flat out she then does ` +
+      `${reaches}.`,
     more: {
       head: 'What more would buy',
       parts: {

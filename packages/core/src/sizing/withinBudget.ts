@@ -10,7 +10,7 @@ export interface Bought<Sized> {
   text: Text
 }
 
-/** Slower or shorter is another boat: shares of the usual speed and hours, from which on a budget is too small (ours). */
+/** Slower or shorter is another boat: shares of the usual speed and hours below which a budget is too small (ours). */
 const LEAST = { speed: 0.65, hours: 0.2 } as const
 const HALVINGS = 4
 
